@@ -1,0 +1,66 @@
+import type { FormId, SpeciesId } from '../fish/species.js';
+import { lengthMm } from '../measure/length.js';
+import { gramsOf, type Mass } from '../measure/mass.js';
+import { clocksAt } from './clocks.js';
+import { netOf, type CaptureStory, type Mark, type Outcome, type Spell } from './story.js';
+
+/** One line of the book: enough to list, filter, sort and draw a capture without its events. */
+export interface CaptureSummary {
+  readonly captureId: string;
+  readonly startedAt: string | null;
+  readonly outcome: Outcome;
+  readonly species: SpeciesId | null;
+  readonly form: FormId | null;
+  readonly waterId: string | null;
+  /** Net weight in the unit read; null when not read or still without its tare. */
+  readonly net: Mass | null;
+  readonly netGrams: number | null;
+  readonly lengthMm: number | null;
+  readonly fightMs: number;
+  readonly airMs: number;
+  readonly longestAirMs: number;
+  readonly elapsedMs: number;
+  readonly airComplete: boolean;
+  readonly spells: readonly Spell[];
+  readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
+  readonly portrait: string | null;
+  readonly pictureCount: number;
+  readonly amendmentCount: number;
+  readonly writtenUp: boolean;
+}
+
+/** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
+export function summaryOf(story: CaptureStory): CaptureSummary {
+  const lastMs = Math.max(0, ...story.marks.map((mark) => mark.atMs));
+  const clocks = clocksAt(story, lastMs);
+  const net = netOf(story) ?? null;
+  const { species, form, waterId, length } = story.facts;
+  return {
+    captureId: story.captureId,
+    startedAt: story.startedAt,
+    outcome: story.outcome,
+    species: species ?? null,
+    form: form ?? null,
+    waterId: waterId ?? null,
+    net,
+    netGrams: net && gramsOf(net),
+    lengthMm: length ? lengthMm(length) : null,
+    fightMs: clocks.fightMs,
+    airMs: clocks.airMs,
+    longestAirMs: clocks.longestAirMs,
+    elapsedMs: clocks.elapsedMs,
+    airComplete: story.airComplete,
+    spells: story.spells,
+    marks: story.marks.map(({ type, atMs }) => ({ type, atMs })),
+    portrait: portraitOf(story),
+    pictureCount: story.pictures.length,
+    amendmentCount: story.amendments.length,
+    writtenUp: story.writtenUp,
+  };
+}
+
+/** The picture that stands for the capture: the portrait, else the left flank, else the first there is. */
+function portraitOf(story: CaptureStory): string | null {
+  const byRole = (role: string) => story.pictures.find((picture) => picture.role === role);
+  return (byRole('portrait') ?? byRole('left-flank') ?? story.pictures[0])?.sha256 ?? null;
+}

@@ -1,0 +1,61 @@
+import Papa from 'papaparse';
+import { CAPTURE, cleanCapture, event } from '../spec/events.js';
+import { tellStory } from '../capture/story.js';
+import { poundsOunces } from '../measure/mass.js';
+import type { Water } from '../water/water.js';
+import { csvHeader, csvRecord } from './bookCsv.js';
+import { bookJson } from './bookJson.js';
+
+const water: Water = {
+  id: 'w1',
+  name: 'Over, "Mere"',
+  kind: 'lake',
+  position: { latitudeDeg: 50.25, longitudeDeg: -30.5 },
+  note: null,
+};
+const note = 'First light.\r\nShe said "go", and went.';
+const events = [
+  ...cleanCapture(),
+  event('reading-taken', 381_000, {
+    weight: { asRead: poundsOunces(25, 3), tare: poundsOunces(1, 8), method: 'gross-minus-tare' },
+  }),
+  event('described', 600_000, { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 }, note } }),
+];
+const story = tellStory(CAPTURE, events);
+
+function readBack(positions: boolean): Record<string, string> {
+  const text = csvHeader({ positions }) + csvRecord(story, water, { positions });
+  // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
+  return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};
+}
+
+test('a CSV record reads back with every fact', () => {
+  expect(readBack(false)).toMatchObject({
+    started_at_utc: '2026-06-01T05:00:00.000Z',
+    water: 'Over, "Mere"',
+    weight_as_read: '25 lb 3 oz',
+    tare_as_read: '1 lb 8 oz',
+    net_weight: '23 lb 11 oz',
+    net_weight_g: '10744.5',
+    length_mm: '793.8',
+    air_total_s: '60.0',
+    air_complete: 'yes',
+    note,
+  });
+});
+
+test('positions stay home unless asked for', () => {
+  expect(readBack(false)).not.toHaveProperty('water_latitude_deg');
+  expect(readBack(true)).toMatchObject({ water_latitude_deg: '50.25', water_longitude_deg: '-30.5' });
+});
+
+test.each([false, true])('the JSON book parses and holds each event (positions: %s)', (positions) => {
+  const pieces = bookJson(
+    { exportedAt: '2026-06-02T00:00:00.000Z', waters: [water], pictures: [], captures: [{ captureId: CAPTURE, events }] },
+    { positions },
+  );
+  const book = JSON.parse([...pieces].join('')) as { captures: { events: unknown[]; summary: unknown }[]; waters: object[] };
+  expect(book).toMatchObject({ format: 'unhurried-keeper-book', version: 1, captures: [{ summary: { airMs: 60_000 } }] });
+  expect(book.captures[0]?.events).toHaveLength(events.length);
+  expect('position' in (book.waters[0] ?? {})).toBe(positions);
+});

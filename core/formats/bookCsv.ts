@@ -1,0 +1,87 @@
+import Papa from 'papaparse';
+import { summaryOf } from '../capture/summary.js';
+import type { CaptureStory } from '../capture/story.js';
+import { formatLength } from '../measure/length.js';
+import { formatMass } from '../measure/formatMass.js';
+import type { Water } from '../water/water.js';
+
+/** What may leave the book. Positions stay home unless asked for. */
+export interface ExportChoices {
+  readonly positions: boolean;
+}
+
+const COLUMNS = [
+  'capture_id',
+  'started_at_utc',
+  'outcome',
+  'species',
+  'form',
+  'water',
+  'weight_as_read',
+  'weigh_method',
+  'tare_as_read',
+  'net_weight',
+  'net_weight_g',
+  'length_as_read',
+  'length_mm',
+  'fight_s',
+  'air_total_s',
+  'air_longest_s',
+  'air_complete',
+  'elapsed_s',
+  'amendments',
+  'note',
+  'pictures_sha256',
+] as const;
+
+const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
+
+const RFC_4180 = { newline: '\r\n', quotes: false } as const;
+
+/** The header record of the book as CSV (RFC 4180), with its line end. */
+export function csvHeader(choices: ExportChoices): string {
+  const names = choices.positions ? [...COLUMNS, ...POSITION_COLUMNS] : [...COLUMNS];
+  return `${Papa.unparse([names], RFC_4180)}\r\n`;
+}
+
+/**
+ * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, durations in seconds, units in the column names.
+ * A fact that was not noted is an empty field.
+ */
+export function csvRecord(story: CaptureStory, water: Water | undefined, choices: ExportChoices): string {
+  const summary = summaryOf(story);
+  const { weight, length, note } = story.facts;
+  const fields = [
+    story.captureId,
+    story.startedAt ?? '',
+    story.outcome,
+    summary.species ?? '',
+    summary.form ?? '',
+    water?.name ?? '',
+    weight ? formatMass(weight.asRead) : '',
+    weight?.method ?? '',
+    weight?.tare ? formatMass(weight.tare) : '',
+    summary.net ? formatMass(summary.net) : '',
+    summary.netGrams === null ? '' : summary.netGrams.toFixed(1),
+    length ? formatLength(length) : '',
+    summary.lengthMm === null ? '' : summary.lengthMm.toFixed(1),
+    seconds(summary.fightMs),
+    seconds(summary.airMs),
+    seconds(summary.longestAirMs),
+    story.airComplete ? 'yes' : 'at_least',
+    seconds(summary.elapsedMs),
+    String(story.amendments.length),
+    note ?? '',
+    story.pictures.map((picture) => picture.sha256).join(' '),
+    ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
+  ];
+  return `${Papa.unparse([fields], RFC_4180)}\r\n`;
+}
+
+function seconds(ms: number): string {
+  return (ms / 1000).toFixed(1);
+}
+
+function degrees(value: number | undefined): string {
+  return value === undefined ? '' : String(value);
+}

@@ -1,0 +1,65 @@
+import { formatMass } from './formatMass.js';
+import { parseMass } from './parseMass.js';
+
+describe('as anglers write it', () => {
+  test.each([
+    ['23lb 11oz', '23 lb 11 oz'],
+    ['23-11', '23 lb 11 oz'],
+    ['23–11', '23 lb 11 oz'],
+    ['23 lb 11', '23 lb 11 oz'],
+    ['23LBS', '23 lb 0 oz'],
+    ['23', '23 lb 0 oz'],
+    ['11 oz', '11 oz'],
+    ['23-11-8', '23 lb 11 oz 8 dr'],
+    ['23lb 11oz 8dr', '23 lb 11 oz 8 dr'],
+    ['23 lb 11¼ oz', '23 lb 11¼ oz'],
+    ['23-11 1/2', '23 lb 11½ oz'],
+    ['23.75 lb', '23.75 lb'],
+    ['23.125 lb', '23 lb 2 oz 0 dr'],
+    ['8.45 kg', '8.45 kg'],
+    ['8,45 kg', '8.45 kg'],
+    ['8450g', '8.45 kg'],
+    ['  8 kilos ', '8.00 kg'],
+  ])('%s is %s', (text, says) => {
+    const parsed = parseMass(text, 'lb-oz');
+    if (parsed.kind !== 'mass') throw new Error(`${text} gave ${JSON.stringify(parsed)}`);
+    expect(formatMass(parsed.mass).replace(' 0 dr', '')).toBe(says.replace(' 0 dr', ''));
+  });
+
+  test('a bare number follows the habit of the keeper', () => {
+    expect(parseMass('8.45', 'kg')).toEqual({ kind: 'mass', mass: { unit: 'g', count: 8450 } });
+    expect(parseMass('8.45', 'lb-oz')).toEqual({ kind: 'mass', mass: { unit: 'lb/100', count: 845 } });
+  });
+});
+
+describe('the notation trap', () => {
+  test.each(['23.11', '23.11 lb', '23,11'])('%s is asked about, with both meanings', (text) => {
+    const parsed = parseMass(text, 'lb-oz');
+    expect(parsed).toMatchObject({
+      kind: 'ambiguous',
+      meanings: [{ says: '23 lb 11 oz' }, { says: '23.11 lb, that is 23 lb 1.8 oz' }],
+    });
+  });
+  test('a point that can only mean one thing is not asked about', () => {
+    expect(parseMass('23.0', 'lb-oz').kind).toBe('mass');
+    expect(parseMass('23.80', 'lb-oz')).toEqual({ kind: 'mass', mass: { unit: 'lb/100', count: 2380 } });
+  });
+});
+
+describe('refused, with a reason', () => {
+  test.each([
+    ['23lb 17oz', /16 ounces.*24 lb 1 oz/],
+    ['23-16', /16 ounces/],
+    ['23lb 11oz 16dr', /16 drams/],
+    ['23lb 11 1/3 oz', /quarters/],
+    ['', /No weight/],
+    ['-4 lb', /below nothing/],
+    ['−4 lb', /below nothing/],
+    ['23 lb 4 kg', /one of them/],
+    ['8.4555 kg', /finer than a gram/],
+    ['23.113 lb', /finer than a scale/],
+    ['900 lb', /heavier than any fish/],
+    ['a big one', /"a big one" does not read/],
+    ['23 lb lb', /does not read/],
+  ])('%s', (text, reason) => expect(parseMass(text, 'lb-oz')).toMatchObject({ kind: 'refused', reason: expect.stringMatching(reason) }));
+});

@@ -1,0 +1,49 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import hooks from 'eslint-plugin-react-hooks';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default defineConfig(
+  globalIgnores(['**/dist/**', 'server/drizzle/**', '.demo/**', '.results/**', '**/test-results/**']),
+  js.configs.recommended,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [ts.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+    },
+  },
+  {
+    files: ['core/**/*.ts', 'painter/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Name what is exported.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time is passed in.' },
+        { object: 'Math', property: 'random', message: 'Chance is passed in.' },
+      ],
+    },
+  },
+  {
+    files: ['server/**/*.ts'],
+    // Nest reads parameter types at run time: a type-only import there breaks injection silently.
+    rules: { '@typescript-eslint/consistent-type-imports': 'off', '@typescript-eslint/no-extraneous-class': 'off' },
+  },
+  { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat['recommended-latest']] },
+  {
+    files: ['**/*.spec.ts', '**/*.spec.tsx', 'e2e/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/unbound-method': 'off',
+    },
+  },
+  { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  prettier,
+);

@@ -1,0 +1,42 @@
+const swc = (tsx, metadata) => [
+  '@swc/jest',
+  {
+    swcrc: false,
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+    jsc: {
+      target: 'es2022',
+      keepClassNames: true,
+      parser: { syntax: 'typescript', tsx, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: metadata,
+        useDefineForClassFields: false,
+        ...(tsx && { react: { runtime: 'automatic' } }),
+      },
+    },
+  },
+];
+
+const room = (name, { browser = false, metadata = false } = {}) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`,
+  testEnvironment: browser ? 'jsdom' : 'node',
+  testMatch: ['<rootDir>/**/*.spec.{ts,tsx}'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  modulePathIgnorePatterns: ['<rootDir>/dist/'],
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+  transform: { '^.+\\.ts$': swc(false, metadata), '^.+\\.tsx$': swc(true, false) },
+  testEnvironmentOptions: { customExportConditions: browser ? ['source', 'browser'] : ['source', 'node', 'node-addons'] },
+});
+
+export default {
+  projects: [
+    room('core'),
+    room('contract'),
+    room('painter'),
+    room('demo'),
+    room('server', { metadata: true }),
+    room('web', { browser: true }),
+  ],
+};
