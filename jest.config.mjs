@@ -27,7 +27,9 @@ const room = (name, { browser = false, metadata = false } = {}) => ({
   modulePathIgnorePatterns: ['<rootDir>/dist/'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '^.+\\.ts$': swc(false, metadata), '^.+\\.tsx$': swc(true, false) },
-  testEnvironmentOptions: { customExportConditions: browser ? ['source', 'browser'] : ['source', 'node', 'node-addons'] },
+  testEnvironmentOptions: {
+    customExportConditions: browser ? ['source', 'browser'] : ['source', 'node', 'node-addons'],
+  },
 });
 
 export default {

@@ -20,7 +20,13 @@ test('skipped steps are not asked for again', () => {
 
 test('only the impossible is held back', () => {
   const inAir = tellStory(CAPTURE, [event('hooked', 0), event('lifted', 1000)]);
-  expect(RUN_STEPS.filter((step) => canHappen(inAir, step))).toEqual(['hook-out', 'weighed', 'pictured', 'returned', 'released']);
+  expect(RUN_STEPS.filter((step) => canHappen(inAir, step))).toEqual([
+    'hook-out',
+    'weighed',
+    'pictured',
+    'returned',
+    'released',
+  ]);
   expect(canHappen(tellStory(CAPTURE, cleanCapture()), 'lifted')).toBe(false);
   expect(timesDone(tellStory(CAPTURE, cleanCapture()), 'lifted')).toBe(2);
 });

@@ -7,7 +7,10 @@ import { netOf, tellStory } from './story.js';
 import { summaryOf } from './summary.js';
 
 const told = (events: Parameters<typeof tellStory>[1]) => tellStory(CAPTURE, events);
-const zeroed = (pounds: number, ounces: number) => ({ asRead: poundsOunces(pounds, ounces), method: 'zeroed' as const });
+const zeroed = (pounds: number, ounces: number) => ({
+  asRead: poundsOunces(pounds, ounces),
+  method: 'zeroed' as const,
+});
 
 describe('a clean capture', () => {
   const story = told(cleanCapture());
@@ -41,7 +44,8 @@ describe('whatever happens', () => {
       fc.property(anyHistory, fc.integer({ min: 0, max: 20_000_000 }), (events, nowMs) => {
         const clocks = clocksAt(told(events), nowMs);
         expect(clocks.airMs + clocks.waterMs).toBe(clocks.elapsedMs);
-        for (const ms of [clocks.airMs, clocks.waterMs, clocks.fightMs, clocks.airNowMs]) expect(ms).toBeGreaterThanOrEqual(0);
+        for (const ms of [clocks.airMs, clocks.waterMs, clocks.fightMs, clocks.airNowMs])
+          expect(ms).toBeGreaterThanOrEqual(0);
         expect(clocks.longestAirMs).toBeLessThanOrEqual(clocks.airMs);
       }),
     );
@@ -49,7 +53,9 @@ describe('whatever happens', () => {
   test('order of arrival and repeats change nothing', () => {
     fc.assert(
       fc.property(
-        anyHistory.chain((events) => fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: 0 }))),
+        anyHistory.chain((events) =>
+          fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: 0 })),
+        ),
         ([events, some]) => {
           expect(told([...some, ...events.toReversed()])).toEqual(told(events));
         },
@@ -58,12 +64,16 @@ describe('whatever happens', () => {
   });
   test('undo is an exact inverse', () => {
     fc.assert(
-      fc.property(anyHistory, fc.constantFrom('lifted' as const, 'returned' as const, 'released' as const), (events, type) => {
-        const lastMs = Math.max(...events.map((each) => each.elapsedMs));
-        const tap = event(type, lastMs + 1);
-        const undo = event('undone', lastMs + 2, { eventId: tap.id });
-        expect(told([...events, tap, undo])).toEqual(told(events));
-      }),
+      fc.property(
+        anyHistory,
+        fc.constantFrom('lifted' as const, 'returned' as const, 'released' as const),
+        (events, type) => {
+          const lastMs = Math.max(...events.map((each) => each.elapsedMs));
+          const tap = event(type, lastMs + 1);
+          const undo = event('undone', lastMs + 2, { eventId: tap.id });
+          expect(told([...events, tap, undo])).toEqual(told(events));
+        },
+      ),
     );
   });
 });
@@ -123,11 +133,19 @@ test('what is missing is asked in order, and a lost fish only where it was', () 
   expect(missingThings(told(cleanCapture()))).toEqual(['species', 'weight', 'length', 'picture']);
   expect(missingThings(told([event('hooked', 0), event('lost', 60_000)]))).toEqual(['water']);
   const gross = { asRead: poundsOunces(25, 3), method: 'gross-minus-tare' as const };
-  expect(missingThings(told([...cleanCapture(), event('reading-taken', 381_000, { weight: gross })]))).toContain('tare');
+  expect(missingThings(told([...cleanCapture(), event('reading-taken', 381_000, { weight: gross })]))).toContain(
+    'tare',
+  );
 });
 
 test('a summary depends on the events alone', () => {
   const summary = summaryOf(told([...cleanCapture(), event('reading-taken', 381_000, { weight: zeroed(23, 11) })]));
-  expect(summary).toMatchObject({ net: poundsOunces(23, 11), airMs: 60_000, longestAirMs: 40_000, waterId: 'w1', pictureCount: 0 });
+  expect(summary).toMatchObject({
+    net: poundsOunces(23, 11),
+    airMs: 60_000,
+    longestAirMs: 40_000,
+    waterId: 'w1',
+    pictureCount: 0,
+  });
   expect(summary.netGrams).toBeCloseTo(10744.4693, 3);
 });

@@ -90,9 +90,7 @@ export function standingEvents(events: readonly CaptureEvent[]): CaptureEvent[] 
   const once = new Map(events.map((event) => [event.id, event]));
   const undone = new Set<string>();
   for (const event of once.values()) if (event.type === 'undone') undone.add(event.payload.eventId);
-  return [...once.values()]
-    .filter((event) => event.type !== 'undone' && !undone.has(event.id))
-    .sort(byTimeThenId);
+  return [...once.values()].filter((event) => event.type !== 'undone' && !undone.has(event.id)).sort(byTimeThenId);
 }
 
 /** One event further. Events must come in order of time; nothing that happens is refused, for it did happen. */

@@ -16,7 +16,13 @@ export interface Species {
 
 /** Names after FishBase (Froese and Pauly, eds.), from memory. */
 export const SPECIES: readonly Species[] = [
-  { id: 'carp', name: 'Carp', latin: 'Cyprinus carpio', forms: ['common', 'mirror', 'linear', 'leather'], toothed: false },
+  {
+    id: 'carp',
+    name: 'Carp',
+    latin: 'Cyprinus carpio',
+    forms: ['common', 'mirror', 'linear', 'leather'],
+    toothed: false,
+  },
   { id: 'pike', name: 'Pike', latin: 'Esox lucius', forms: [], toothed: true },
   { id: 'barbel', name: 'Barbel', latin: 'Barbus barbus', forms: [], toothed: false },
   { id: 'wels', name: 'Wels catfish', latin: 'Silurus glanis', forms: [], toothed: true },

@@ -19,7 +19,9 @@ const events = [
   event('reading-taken', 381_000, {
     weight: { asRead: poundsOunces(25, 3), tare: poundsOunces(1, 8), method: 'gross-minus-tare' },
   }),
-  event('described', 600_000, { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 }, note } }),
+  event('described', 600_000, {
+    facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 }, note },
+  }),
 ];
 const story = tellStory(CAPTURE, events);
 
@@ -51,11 +53,23 @@ test('positions stay home unless asked for', () => {
 
 test.each([false, true])('the JSON book parses and holds each event (positions: %s)', (positions) => {
   const pieces = bookJson(
-    { exportedAt: '2026-06-02T00:00:00.000Z', waters: [water], pictures: [], captures: [{ captureId: CAPTURE, events }] },
+    {
+      exportedAt: '2026-06-02T00:00:00.000Z',
+      waters: [water],
+      pictures: [],
+      captures: [{ captureId: CAPTURE, events }],
+    },
     { positions },
   );
-  const book = JSON.parse([...pieces].join('')) as { captures: { events: unknown[]; summary: unknown }[]; waters: object[] };
-  expect(book).toMatchObject({ format: 'unhurried-keeper-book', version: 1, captures: [{ summary: { airMs: 60_000 } }] });
+  const book = JSON.parse([...pieces].join('')) as {
+    captures: { events: unknown[]; summary: unknown }[];
+    waters: object[];
+  };
+  expect(book).toMatchObject({
+    format: 'unhurried-keeper-book',
+    version: 1,
+    captures: [{ summary: { airMs: 60_000 } }],
+  });
   expect(book.captures[0]?.events).toHaveLength(events.length);
   expect('position' in (book.waters[0] ?? {})).toBe(positions);
 });

@@ -54,5 +54,9 @@ export function* bookJson(
 /** One capture with its events and what they come to. All events are kept, undone ones too. */
 export function exportCapture(captureId: string, events: readonly CaptureEvent[]): ExportedCapture {
   const { facts, amendments, pictures, ...rest } = tellStory(captureId, events);
-  return { summary: summaryOf({ facts, amendments, pictures, ...rest }), story: { facts, amendments, pictures }, events };
+  return {
+    summary: summaryOf({ facts, amendments, pictures, ...rest }),
+    story: { facts, amendments, pictures },
+    events,
+  };
 }

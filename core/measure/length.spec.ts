@@ -23,7 +23,9 @@ test.each([
   ['', /No length/],
   ['0', /no length/],
   ['two foot', /does not read/],
-])('%s is refused', (text, reason) => expect(parseLength(text, 'in')).toMatchObject({ ok: false, reason: expect.stringMatching(reason) }));
+])('%s is refused', (text, reason) =>
+  expect(parseLength(text, 'in')).toMatchObject({ ok: false, reason: expect.stringMatching(reason) }),
+);
 
 test('lengths read back as written', () => {
   fc.assert(

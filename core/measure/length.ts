@@ -43,7 +43,8 @@ export function parseLength(text: string, habit: 'in' | 'cm'): Answer<Length> {
   const tidy = tidyMeasureText(text).replace(/''$/, '"');
   if (tidy === '') return refuse('No length was given.');
   const answer = BARE.test(tidy) ? readLength(`${tidy} ${habit}`) : readLength(tidy);
-  if (!answer) return refuse(`"${text.trim()}" does not read as a length. Ways that work: 31 1/4 in, 31.25 in, 79.5 cm.`);
+  if (!answer)
+    return refuse(`"${text.trim()}" does not read as a length. Ways that work: 31 1/4 in, 31.25 in, 79.5 cm.`);
   if (answer.ok && lengthMm(answer.value) > LONGEST_MM) {
     return refuse(`${formatLength(answer.value)} is longer than any fish on a board. A point may have been lost.`);
   }
@@ -57,8 +58,13 @@ function readLength(tidy: string): Answer<Length> | undefined {
     const parts = inches[4] === undefined ? fraction(inches[2], inches[3]) : Number(`0.${inches[4]}`);
     const quarters = parts * 4;
     if (!Number.isInteger(quarters) || quarters > 3) {
-      const down = formatLength({ unit: 'quarter-in', count: Number(inches[1]) * 4 + Math.min(3, Math.floor(quarters)) });
-      return refuse(`A board is read down to the quarter inch. ${down} is the mark below; 31¼ is written 31 1/4 or 31.25.`);
+      const down = formatLength({
+        unit: 'quarter-in',
+        count: Number(inches[1]) * 4 + Math.min(3, Math.floor(quarters)),
+      });
+      return refuse(
+        `A board is read down to the quarter inch. ${down} is the mark below; 31¼ is written 31 1/4 or 31.25.`,
+      );
     }
     return accept({ unit: 'quarter-in', count: Number(inches[1]) * 4 + quarters });
   }

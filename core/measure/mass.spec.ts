@@ -42,7 +42,10 @@ describe('subtractTare', () => {
   });
   test('refuses a tare heavier than the gross, and grams from pounds', () => {
     expect(subtractTare(poundsOunces(1, 0), poundsOunces(2, 0))).toMatchObject({ ok: false, reason: /heavier/ });
-    expect(subtractTare(poundsOunces(9, 0), { unit: 'g', count: 5 })).toMatchObject({ ok: false, reason: /same scale/ });
+    expect(subtractTare(poundsOunces(9, 0), { unit: 'g', count: 5 })).toMatchObject({
+      ok: false,
+      reason: /same scale/,
+    });
   });
   test('never loses or makes a dram', () => {
     fc.assert(
@@ -63,7 +66,12 @@ describe('round trips', () => {
     fc.assert(
       fc.property(anyMass(), (mass) => {
         const parsed = parseMass(formatMass(mass), mass.unit === 'g' ? 'kg' : 'lb-oz');
-        const masses = parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
+        const masses =
+          parsed.kind === 'mass'
+            ? [parsed.mass]
+            : parsed.kind === 'ambiguous'
+              ? parsed.meanings.map((m) => m.mass)
+              : [];
         expect(masses.some((each) => sameMass(each, mass))).toBe(true);
         if (mass.unit !== 'lb/100') expect(parsed.kind).toBe('mass');
       }),

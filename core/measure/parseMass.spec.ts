@@ -61,5 +61,7 @@ describe('refused, with a reason', () => {
     ['900 lb', /heavier than any fish/],
     ['a big one', /"a big one" does not read/],
     ['23 lb lb', /does not read/],
-  ])('%s', (text, reason) => expect(parseMass(text, 'lb-oz')).toMatchObject({ kind: 'refused', reason: expect.stringMatching(reason) }));
+  ])('%s', (text, reason) =>
+    expect(parseMass(text, 'lb-oz')).toMatchObject({ kind: 'refused', reason: expect.stringMatching(reason) }),
+  );
 });

@@ -148,7 +148,8 @@ function saysDecimal(mass: Mass, poundText: string, fraction: string): string {
 }
 
 function bounded(parsed: ParsedMass): ParsedMass {
-  const masses = parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
+  const masses =
+    parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
   const absurd = masses.find((mass) => gramsOf(mass) > HEAVIEST_GRAMS);
   return absurd
     ? refused(`${formatMass(absurd)} is heavier than any fish in a sling. A point or a unit may have been lost.`)

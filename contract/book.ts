@@ -1,0 +1,43 @@
+import { Transform, Type } from 'class-transformer';
+import { IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+
+export const BOOK_ORDERS = ['newest', 'oldest', 'heaviest', 'lightest'] as const;
+export type BookOrder = (typeof BOOK_ORDERS)[number];
+
+/** Which captures a page of the book shows. Captures discarded as begun by mistake are never shown. */
+export class BookQueryDto {
+  @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId;
+  @IsOptional() @IsUUID() waterId?: string;
+  /** Only those that still wait to be written up. */
+  @IsOptional() @Transform(({ value }) => value === true || value === 'true') waiting?: boolean;
+  @IsOptional() @IsIn(BOOK_ORDERS) order?: BookOrder;
+  /** Where the last page ended, as the server said it. */
+  @IsOptional() @IsString() @MaxLength(200) after?: string;
+  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(100) limit?: number;
+}
+
+export interface BookPage {
+  readonly rows: readonly CaptureSummary[];
+  /** Pass as `after` for the next page; null at the end. */
+  readonly next: string | null;
+}
+
+/** How many of each kind are in the book, and the best of each by net weight. */
+export interface BookTally {
+  readonly captures: number;
+  readonly lost: number;
+  readonly waiting: number;
+  readonly bySpecies: readonly {
+    readonly species: SpeciesId;
+    readonly captures: number;
+    readonly best: CaptureSummary | null;
+  }[];
+  readonly byWater: readonly { readonly waterId: string; readonly captures: number }[];
+}
+
+/** What an export of the book may hold. */
+export class ExportQueryDto {
+  @IsOptional() @IsIn(['included', 'left-out']) positions?: 'included' | 'left-out';
+}

@@ -1,0 +1,71 @@
+import 'reflect-metadata';
+import { EVENT_TYPES, type EventType } from '@keeper/core/capture/event';
+import { AppendEventsDto } from './events.js';
+import { problemsIn } from './validation.js';
+import { WriteWaterDto } from './waters.js';
+
+const ID = '01930000-0000-7000-8000-000000000001';
+const event = (type: string, payload: object, more: object = {}) => ({
+  id: ID,
+  captureId: ID,
+  deviceId: 'phone',
+  at: '2026-06-01T05:00:00.000Z',
+  elapsedMs: 0,
+  type,
+  payload,
+  ...more,
+});
+const problems = (...events: object[]) => problemsIn(AppendEventsDto, { events });
+
+const good: Record<EventType, object> = {
+  hooked: { waterId: ID },
+  netted: {},
+  'hook-out': {},
+  lifted: {},
+  weighed: {},
+  'reading-taken': { weight: { asRead: { unit: 'oz', count: 379 }, method: 'zeroed' } },
+  pictured: {},
+  returned: {},
+  released: {},
+  lost: {},
+  described: { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 } } },
+  'picture-added': { sha256: 'a'.repeat(64), role: 'left-flank' },
+  'picture-removed': { sha256: 'a'.repeat(64), why: 'Blurred.' },
+  amended: { facts: { weight: null }, why: 'Another fish.' },
+  'written-up': {},
+  undone: { eventId: ID },
+  discarded: {},
+};
+
+test.each(EVENT_TYPES)('a good %s passes, and one with a field too many does not', (type) => {
+  expect(problems(event(type, good[type]))).toEqual([]);
+  expect(problems(event(type, { ...good[type], weather: 'wet' }))).toEqual([
+    { field: 'events.0.payload.weather', sentence: '"weather" is not a field that is known here.' },
+  ]);
+});
+
+test.each([
+  ['a type that is not known', event('flown', {}), 'events.0.type'],
+  ['an id that is no UUIDv7', event('netted', {}, { id: 'abc' }), 'events.0.id'],
+  ['a negative clock', event('netted', {}, { elapsedMs: -1 }), 'events.0.elapsedMs'],
+  ['a time that is none', event('netted', {}, { at: 'yesterday' }), 'events.0.at'],
+  ['no payload', event('netted', {}, { payload: undefined }), 'events.0.payload'],
+  [
+    'half an ounce counted in ounces',
+    event('reading-taken', { weight: { asRead: { unit: 'oz', count: 1.5 }, method: 'zeroed' } }),
+    'events.0.payload.weight.asRead.count',
+  ],
+  ['a correction with no reason', event('amended', { facts: {}, why: '' }), 'events.0.payload.why'],
+])('%s is refused at its field', (_, bad, field) => expect(problems(bad)[0]?.field).toBe(field));
+
+test('an empty batch is refused', () => expect(problems()).toHaveLength(1));
+
+test('a water needs a name and a place on the globe', () => {
+  const fields = problemsIn(WriteWaterDto, {
+    name: '  ',
+    kind: 'lake',
+    position: { latitudeDeg: 95, longitudeDeg: 0 },
+    revision: 0,
+  });
+  expect(fields.map((problem) => problem.field)).toEqual(['name', 'position.latitudeDeg']);
+});

@@ -1,0 +1,168 @@
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  Equals,
+  IsArray,
+  IsDefined,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import {
+  EVENT_TYPES,
+  PICTURE_ROLES,
+  type CaptureEvent,
+  type EventType,
+  type PictureRole,
+} from '@keeper/core/capture/event';
+import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
+import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
+import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
+
+/** Most events in one request; a longer outbox is sent in several. */
+export const MOST_EVENTS = 200;
+
+/** Ten years: no capture is written about for longer, and the number stays exact. */
+const LONGEST_MS = 10 * 366 * 24 * 3_600_000;
+
+const SHA256 = /^[0-9a-f]{64}$/;
+
+export class MassDto {
+  @IsIn(MASS_UNITS) unit: MassUnit;
+  @IsInt() @Min(0) @Max(10_000_000) count: number;
+}
+
+export class LengthDto {
+  @IsIn(LENGTH_UNITS) unit: LengthUnit;
+  @IsInt() @Min(1) @Max(10_000) count: number;
+}
+
+export class WeightReadingDto {
+  @IsDefined() @ValidateNested() @Type(() => MassDto) asRead: MassDto;
+  @IsIn(WEIGH_METHODS) method: WeighMethod;
+  @IsOptional() @ValidateNested() @Type(() => MassDto) tare?: MassDto;
+  @IsOptional() @IsString() @MaxLength(100) written?: string;
+}
+
+export class FactsDto {
+  @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId | null;
+  @IsOptional() @IsIn(FORM_IDS) form?: FormId | null;
+  @IsOptional() @IsUUID() waterId?: string | null;
+  @IsOptional() @ValidateNested() @Type(() => WeightReadingDto) weight?: WeightReadingDto | null;
+  @IsOptional() @ValidateNested() @Type(() => LengthDto) length?: LengthDto | null;
+  @IsOptional() @IsString() @MaxLength(4000) note?: string | null;
+}
+
+export class NothingDto {}
+
+export class HookedDto {
+  @IsOptional() @IsUUID() waterId?: string;
+}
+
+export class ReadingTakenDto {
+  @IsDefined() @ValidateNested() @Type(() => WeightReadingDto) weight: WeightReadingDto;
+}
+
+export class DescribedDto {
+  @IsDefined() @ValidateNested() @Type(() => FactsDto) facts: FactsDto;
+}
+
+export class AmendedDto {
+  @IsDefined() @ValidateNested() @Type(() => FactsDto) facts: FactsDto;
+  @IsString()
+  @IsNotEmpty({ message: 'A correction is kept with its reason. Say in a few words why.' })
+  @MaxLength(500)
+  why: string;
+}
+
+export class PictureAddedDto {
+  @Matches(SHA256) sha256: string;
+  @IsOptional() @IsIn(PICTURE_ROLES) role?: PictureRole;
+}
+
+export class PictureRemovedDto {
+  @Matches(SHA256) sha256: string;
+  @IsString() @MaxLength(500) why: string;
+}
+
+export class UndoneDto {
+  @IsUUID() eventId: string;
+}
+
+/** What every event carries. A type that is not known is refused here. */
+export class EventDto {
+  @IsUUID(7) id: string;
+  @IsUUID() captureId: string;
+  @IsString() @IsNotEmpty() @MaxLength(64) deviceId: string;
+  @IsISO8601({ strict: true }) at: string;
+  @IsInt() @Min(0) @Max(LONGEST_MS) elapsedMs: number;
+  @IsIn(EVENT_TYPES) type: EventType;
+  @IsObject() payload: object;
+}
+
+type Constructor<T> = new () => T;
+
+/** One event class for each type: its head and its own payload. */
+function eventClass(type: EventType, payload: Constructor<object>): Constructor<EventDto> {
+  class TypedEventDto extends EventDto {
+    @Equals(type) declare type: EventType;
+    @IsDefined() @ValidateNested() @Type(() => payload) declare payload: object;
+  }
+  return TypedEventDto;
+}
+
+/** The payload class of each event type. */
+export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
+  hooked: HookedDto,
+  netted: NothingDto,
+  'hook-out': NothingDto,
+  lifted: NothingDto,
+  weighed: NothingDto,
+  'reading-taken': ReadingTakenDto,
+  pictured: NothingDto,
+  returned: NothingDto,
+  released: NothingDto,
+  lost: NothingDto,
+  described: DescribedDto,
+  'picture-added': PictureAddedDto,
+  'picture-removed': PictureRemovedDto,
+  amended: AmendedDto,
+  'written-up': NothingDto,
+  undone: UndoneDto,
+  discarded: NothingDto,
+};
+
+const SUB_TYPES = EVENT_TYPES.map((name) => ({ name, value: eventClass(name, PAYLOADS[name]) }));
+
+export class AppendEventsDto {
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_EVENTS)
+  @ValidateNested({ each: true })
+  @Type(() => EventDto, { keepDiscriminatorProperty: true, discriminator: { property: 'type', subTypes: SUB_TYPES } })
+  events: EventDto[];
+}
+
+/** What the server did with a batch: written now, or known already. Either way they are in the book. */
+export interface AppendedEvents {
+  readonly written: number;
+  readonly known: number;
+}
+
+/** One capture with all its events, as the server keeps them. */
+export interface CaptureEvents {
+  readonly captureId: string;
+  readonly events: readonly CaptureEvent[];
+}

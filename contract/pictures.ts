@@ -1,0 +1,15 @@
+import { IsIn, IsOptional } from 'class-validator';
+
+/** The most that one picture may weigh and measure. */
+export const MOST_PICTURE_BYTES = 25 * 1024 * 1024;
+export const MOST_PICTURE_PIXELS = 100_000_000;
+
+export const PICTURE_SIZES = ['thumb', 'view'] as const;
+export type PictureSize = (typeof PICTURE_SIZES)[number];
+
+/** Longest side of each derivative, in pixels. */
+export const PICTURE_SIZE_PX: Readonly<Record<PictureSize, number>> = { thumb: 480, view: 1600 };
+
+export class PictureQueryDto {
+  @IsOptional() @IsIn(PICTURE_SIZES) size?: PictureSize;
+}

@@ -1,0 +1,63 @@
+import { BookQueryDto, ExportQueryDto } from './book.js';
+import { AppendEventsDto } from './events.js';
+import { PictureQueryDto } from './pictures.js';
+import { WriteSettingsDto } from './settings.js';
+import { WriteWaterDto } from './waters.js';
+
+type Constructor = new () => object;
+
+/** One address of the API, as both sides and its description know it. */
+export interface Route {
+  readonly method: 'get' | 'post' | 'put';
+  readonly path: string;
+  readonly summary: string;
+  readonly body?: Constructor;
+  readonly query?: Constructor;
+  readonly upload?: boolean;
+  /** Media type of a good answer. */
+  readonly gives: string;
+}
+
+const JSON_TYPE = 'application/json';
+
+/** Every address below `/api`. The server's description is made from this list, and a test holds the server to it. */
+export const ROUTES: readonly Route[] = [
+  { method: 'get', path: '/health', summary: 'Whether the server and its book are well', gives: JSON_TYPE },
+  { method: 'get', path: '/openapi.json', summary: 'This description', gives: JSON_TYPE },
+  {
+    method: 'post',
+    path: '/events',
+    summary: 'Append events; the same id twice is once',
+    body: AppendEventsDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/captures', summary: 'A page of the book', query: BookQueryDto, gives: JSON_TYPE },
+  { method: 'get', path: '/captures/tally', summary: 'How many of each kind, and the best of each', gives: JSON_TYPE },
+  { method: 'get', path: '/captures/{captureId}', summary: 'One capture with all its events', gives: JSON_TYPE },
+  {
+    method: 'post',
+    path: '/pictures',
+    summary: 'Keep a picture, once, by the SHA-256 of its bytes',
+    upload: true,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/pictures/{sha256}',
+    summary: 'The original, or a smaller copy',
+    query: PictureQueryDto,
+    gives: 'image/*',
+  },
+  { method: 'get', path: '/waters', summary: 'The waters', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/waters/{waterId}',
+    summary: 'Write a water at the revision it was read',
+    body: WriteWaterDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/settings', summary: "The keeper's ways", gives: JSON_TYPE },
+  { method: 'put', path: '/settings', summary: "Write the keeper's ways", body: WriteSettingsDto, gives: JSON_TYPE },
+  { method: 'get', path: '/book.csv', summary: 'The whole book as CSV', query: ExportQueryDto, gives: 'text/csv' },
+  { method: 'get', path: '/book.json', summary: 'The whole book as JSON', query: ExportQueryDto, gives: JSON_TYPE },
+];
