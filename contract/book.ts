@@ -3,7 +3,7 @@ import { IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from '
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 
-export const BOOK_ORDERS = ['newest', 'oldest', 'heaviest', 'lightest'] as const;
+export const BOOK_ORDERS = ['newest', 'oldest', 'heaviest'] as const;
 export type BookOrder = (typeof BOOK_ORDERS)[number];
 
 /** Which captures a page of the book shows. Captures discarded as begun by mistake are never shown. */

@@ -120,7 +120,13 @@ function eventClass(type: EventType, payload: Constructor<object>): Constructor<
     @Equals(type) declare type: EventType;
     @IsDefined() @ValidateNested() @Type(() => payload) declare payload: object;
   }
+  Object.defineProperty(TypedEventDto, 'name', { value: eventClassName(type) });
   return TypedEventDto;
+}
+
+/** The name of an event's class, as the API's description uses it. Example: `eventClassName('hook-out') === 'HookOutEventDto'`. */
+export function eventClassName(type: EventType): string {
+  return `${type.replace(/(^|-)([a-z])/g, (_all, _dash, letter: string) => letter.toUpperCase())}EventDto`;
 }
 
 /** The payload class of each event type. */

@@ -1,0 +1,11 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { CapturesModule } from '../captures/captures.module.js';
+import { WatersModule } from '../waters/waters.module.js';
+import { BookController } from './book.controller.js';
+
+@Module({})
+export class BookModule {
+  static register(pictures: DynamicModule): DynamicModule {
+    return { module: BookModule, imports: [CapturesModule, WatersModule, pictures], controllers: [BookController] };
+  }
+}

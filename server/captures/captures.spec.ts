@@ -1,0 +1,112 @@
+import { tellStory } from '@keeper/core/capture/story';
+import { summaryOf } from '@keeper/core/capture/summary';
+import { event, newId, wholeCapture } from '../spec/events.js';
+import { testServer, type TestServer } from '../spec/testServer.js';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+const append = (events: object[]) => server.http.post('/api/events').send({ events });
+const page = async (query: string) => (await server.http.get(`/api/captures?${query}`).expect(200)).body;
+
+describe('appending', () => {
+  test('the same batch twice is in the book once', async () => {
+    const { captureId, events } = wholeCapture(1, 320);
+    await append(events).expect(201, { written: 6, known: 0 });
+    await append(events).expect(201, { written: 0, known: 6 });
+    const kept = await server.http.get(`/api/captures/${captureId}`).expect(200);
+    expect(kept.body.events).toHaveLength(6);
+  });
+
+  test('the summary is the one that the same reducer gives on the device, to the byte', async () => {
+    const { captureId, events } = wholeCapture(2, 321);
+    await append(events.toReversed()).expect(201);
+    const rows = (await page('limit=100')).rows as { captureId: string }[];
+    const row = rows.find((each) => each.captureId === captureId);
+    expect(JSON.stringify(row)).toBe(JSON.stringify(summaryOf(tellStory(captureId, events))));
+  });
+
+  test('an id that comes back with another content refuses the whole batch', async () => {
+    const captureId = newId();
+    const first = event(captureId, 'hooked', 0);
+    await append([first]).expect(201);
+    const answer = await append([event(captureId, 'netted', 5), { ...first, type: 'released' }]).expect(409);
+    expect(answer.body.code).toBe('event-id-reused');
+    const kept = await server.http.get(`/api/captures/${captureId}`).expect(200);
+    expect(kept.body.events).toHaveLength(1);
+  });
+
+  test('a field that is not known is named, and nothing is written', async () => {
+    const captureId = newId();
+    const answer = await append([
+      event(captureId, 'hooked', 0),
+      { ...event(captureId, 'netted', 1), mood: 'calm' },
+    ]).expect(400);
+    expect(answer.body).toMatchObject({ code: 'not-valid', fields: [{ field: 'events.1.mood' }] });
+    await server.http.get(`/api/captures/${captureId}`).expect(404);
+  });
+
+  test('a water that the book does not hold yet stays in the event', async () => {
+    const { captureId, events } = wholeCapture(3, 300, { waterId: newId() });
+    await append(events).expect(201);
+    const kept = await server.http.get(`/api/captures/${captureId}`).expect(200);
+    expect(kept.body.events[0].payload).toEqual(events[0]?.payload);
+  });
+});
+
+describe('the book', () => {
+  const waterId = newId();
+  const pikes = [9, 3, 7, 5, 1].map((day) => wholeCapture(day, 100 + day * 16, { species: 'pike', waterId }));
+  beforeAll(async () => {
+    await server.http.put(`/api/waters/${waterId}`).send({ name: 'Mere', kind: 'lake', revision: 0 }).expect(200);
+    await append(pikes.flatMap((pike) => pike.events)).expect(201);
+    const mistake = newId();
+    await append([event(mistake, 'hooked', 0), event(mistake, 'discarded', 100)]).expect(201);
+  });
+
+  test.each([
+    ['newest', [9, 7, 5, 3, 1]],
+    ['oldest', [1, 3, 5, 7, 9]],
+    ['heaviest', [9, 7, 5, 3, 1]],
+  ])('%s first, page by page', async (order, days) => {
+    const seen: number[] = [];
+    let after = '';
+    do {
+      const part = await page(`order=${order}&waterId=${waterId}&limit=2${after && `&after=${after}`}`);
+      seen.push(...(part.rows as { startedAt: string }[]).map((row) => new Date(row.startedAt).getUTCDate()));
+      after = part.next ?? '';
+    } while (after);
+    expect(seen).toEqual(days);
+  });
+
+  test('filters by species, and leaves out what was begun by mistake', async () => {
+    const rows = (await page('species=pike&limit=100')).rows as { species: string }[];
+    expect(rows).toHaveLength(5);
+    const all = (await page('limit=100')).rows as { outcome: string }[];
+    expect(all.some((row) => row.outcome === 'discarded')).toBe(false);
+  });
+
+  test('tells how many of each there are, and the best', async () => {
+    const tally = (await server.http.get('/api/captures/tally').expect(200)).body;
+    const pike = tally.bySpecies.find((row: { species: string }) => row.species === 'pike');
+    expect(pike).toMatchObject({ captures: 5, best: { net: { unit: 'oz', count: 244 } } });
+    expect(tally.byWater).toContainEqual({ waterId, captures: 5 });
+  });
+
+  test('a page mark that is not ours is refused at its field', async () => {
+    const answer = await server.http.get('/api/captures?after=zzz').expect(400);
+    expect(answer.body.fields).toMatchObject([{ field: 'after' }]);
+  });
+
+  test('leaves as CSV and as JSON', async () => {
+    const csv = await server.http.get('/api/book.csv').expect(200);
+    expect(csv.headers['content-type']).toBe('text/csv; charset=utf-8');
+    expect(csv.text.split('\r\n')).toHaveLength(1 + (await page('limit=100')).rows.length + 1);
+    const json = await server.http.get('/api/book.json?positions=included').expect(200);
+    expect(json.body.waters).toMatchObject([{ name: 'Mere', position: null }]);
+    expect(json.body.captures.length).toBeGreaterThan(5);
+  });
+});

@@ -1,0 +1,144 @@
+import { Injectable } from '@nestjs/common';
+import { and, asc, desc, eq, sql, type SQL } from 'drizzle-orm';
+import type { BookOrder, BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { CaptureEvents } from '@keeper/contract/events';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { SpeciesId } from '@keeper/core/fish/species';
+import { Problem } from '../errors/problem.js';
+import { Database } from '../storage/database.js';
+import { captures, events } from '../storage/schema.js';
+import { eventOf } from './eventRow.js';
+
+const PAGE_ROWS = 40;
+
+/** What a page is sorted by. Written as in the indexes, so that SQLite takes them. */
+const IN_THE_BOOK = sql`outcome <> 'discarded' AND started_at IS NOT NULL`;
+const ORDER_KEYS: Readonly<Record<BookOrder, { key: SQL; down: boolean }>> = {
+  newest: { key: sql`started_at`, down: true },
+  oldest: { key: sql`started_at`, down: false },
+  heaviest: { key: sql`weight_rank`, down: true },
+};
+
+/** Reads the book: pages of captures, one capture's log, and the tally. */
+@Injectable()
+export class ReadBook {
+  constructor(private readonly database: Database) {}
+
+  /** One page, continued by key and not by offset: a fish entered meanwhile moves nothing. */
+  page(query: BookQueryDto): BookPage {
+    const limit = query.limit ?? PAGE_ROWS;
+    const { key, down } = ORDER_KEYS[query.order ?? 'newest'];
+    const wanted = [
+      IN_THE_BOOK,
+      query.species && eq(captures.species, query.species),
+      query.waterId && eq(captures.waterId, query.waterId),
+      query.waiting && sql`written_up = 0 AND outcome IN ('released', 'lost')`,
+      query.after && beyond(key, down, query.after),
+    ].filter((condition) => condition !== undefined && condition !== '' && condition !== false);
+    const rows = this.database.drizzle
+      .select({ id: captures.id, key: sql<string | number>`${key}`, summary: captures.summary })
+      .from(captures)
+      .where(and(...wanted))
+      .orderBy(down ? desc(key) : asc(key), down ? desc(captures.id) : asc(captures.id))
+      .limit(limit + 1)
+      .all();
+    const shown = rows.slice(0, limit);
+    const last = rows.length > limit ? shown.at(-1) : undefined;
+    return { rows: shown.map((row) => summaryIn(row.summary)), next: last ? cursorOf(last.key, last.id) : null };
+  }
+
+  /** A capture's whole log; undefined when the book has none. */
+  capture(captureId: string): CaptureEvents | undefined {
+    const log = this.database.drizzle
+      .select()
+      .from(events)
+      .where(eq(events.captureId, captureId))
+      .orderBy(asc(events.elapsedMs), asc(events.id))
+      .all();
+    return log.length === 0 ? undefined : { captureId, events: log.map(eventOf) };
+  }
+
+  /** Every capture that is in the book, with its log, one after the other. */
+  *everyCapture(): Generator<CaptureEvents> {
+    const ids = this.database.drizzle
+      .select({ id: captures.id })
+      .from(captures)
+      .where(IN_THE_BOOK)
+      .orderBy(asc(captures.startedAt), asc(captures.id))
+      .all();
+    for (const { id } of ids) yield { captureId: id, events: this.capture(id)?.events ?? [] };
+  }
+
+  /** Counts and bests, for Today and for the filters. */
+  tally(): BookTally {
+    const { drizzle } = this.database;
+    const counts = drizzle
+      .select({ outcome: captures.outcome, writtenUp: captures.writtenUp, n: sql<number>`count(*)` })
+      .from(captures)
+      .where(IN_THE_BOOK)
+      .groupBy(captures.outcome, captures.writtenUp)
+      .all();
+    const sum = (of: (row: (typeof counts)[number]) => boolean) =>
+      counts.filter(of).reduce((total, row) => total + row.n, 0);
+    const bySpecies = drizzle
+      .select({ species: captures.species, n: sql<number>`count(*)` })
+      .from(captures)
+      .where(and(IN_THE_BOOK, sql`species IS NOT NULL`))
+      .groupBy(captures.species)
+      .orderBy(desc(sql`count(*)`))
+      .all();
+    const byWater = drizzle
+      .select({ waterId: captures.waterId, n: sql<number>`count(*)` })
+      .from(captures)
+      .where(and(IN_THE_BOOK, sql`water_id IS NOT NULL`))
+      .groupBy(captures.waterId)
+      .all();
+    return {
+      captures: sum(() => true),
+      lost: sum((row) => row.outcome === 'lost'),
+      waiting: sum((row) => !row.writtenUp && row.outcome !== 'open'),
+      bySpecies: bySpecies.map((row) => {
+        const species = row.species as SpeciesId;
+        return { species, captures: row.n, best: this.best(species) };
+      }),
+      byWater: byWater.map((row) => ({ waterId: row.waterId ?? '', captures: row.n })),
+    };
+  }
+
+  private best(species: SpeciesId): CaptureSummary | null {
+    const row = this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`net_grams IS NOT NULL`))
+      .orderBy(desc(captures.netGrams))
+      .limit(1)
+      .get();
+    return row ? summaryIn(row.summary) : null;
+  }
+}
+
+function summaryIn(json: string): CaptureSummary {
+  return JSON.parse(json) as CaptureSummary;
+}
+
+function cursorOf(key: string | number, id: string): string {
+  return Buffer.from(JSON.stringify([key, id])).toString('base64url');
+}
+
+function beyond(key: SQL, down: boolean, cursor: string): SQL {
+  const [value, id] = readCursor(cursor);
+  return down ? sql`(${key}, ${captures.id}) < (${value}, ${id})` : sql`(${key}, ${captures.id}) > (${value}, ${id})`;
+}
+
+function readCursor(cursor: string): [string | number, string] {
+  try {
+    const parsed: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString());
+    if (Array.isArray(parsed) && ['string', 'number'].includes(typeof parsed[0]) && typeof parsed[1] === 'string') {
+      return [parsed[0] as string | number, parsed[1]];
+    }
+  } catch {
+    // Falls through to the one sentence for every cursor that is not ours.
+  }
+  const sentence = 'That page mark is not one of this book. Begin again at its first page.';
+  throw new Problem(400, { code: 'not-valid', sentence, fields: [{ field: 'after', sentence }] });
+}

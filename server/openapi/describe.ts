@@ -1,0 +1,102 @@
+import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
+import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { EVENT_TYPES } from '@keeper/core/capture/event';
+import { eventClassName } from '@keeper/contract/events';
+import { ROUTES, type Route } from '@keeper/contract/routes';
+
+type Json = Record<string, unknown>;
+
+const REFS = '#/components/schemas/';
+const ref = (name: string): Json => ({ $ref: `${REFS}${name}` });
+
+/** The API as OpenAPI 3.1, made from the contract's own classes and list of routes. */
+export function describeApi(): Json {
+  const schemas = contractSchemas();
+  const paths: Record<string, Json> = {};
+  for (const route of ROUTES) {
+    const path = `/api${route.path}`;
+    paths[path] = { ...paths[path], [route.method]: operation(route, schemas) };
+  }
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Unhurried Keeper',
+      version: '1',
+      description: "One keeper's book: captures as append-only events.",
+    },
+    paths,
+    components: { schemas },
+  };
+}
+
+function contractSchemas(): Record<string, Json> {
+  const schemas = validationMetadatasToSchemas({
+    classTransformerMetadataStorage: defaultMetadataStorage,
+    refPointerPrefix: REFS,
+  }) as Record<string, Json>;
+  schemas['AppendEventsDto'] = {
+    type: 'object',
+    required: ['events'],
+    properties: {
+      events: { type: 'array', minItems: 1, items: { oneOf: EVENT_TYPES.map((type) => ref(eventClassName(type))) } },
+    },
+  };
+  schemas['NothingDto'] = { type: 'object', maxProperties: 0 };
+  schemas['ErrorBody'] = {
+    type: 'object',
+    required: ['code', 'sentence'],
+    properties: {
+      code: { type: 'string' },
+      sentence: { type: 'string' },
+      fields: {
+        type: 'array',
+        items: {
+          type: 'object',
+          required: ['field', 'sentence'],
+          properties: { field: { type: 'string' }, sentence: { type: 'string' } },
+        },
+      },
+      theirs: {},
+    },
+  };
+  return schemas;
+}
+
+function operation(route: Route, schemas: Record<string, Json>): Json {
+  const good = route.method === 'post' ? '201' : '200';
+  return {
+    summary: route.summary,
+    parameters: [...pathParameters(route), ...queryParameters(route, schemas)],
+    ...(route.body && {
+      requestBody: { required: true, content: { 'application/json': { schema: ref(route.body.name) } } },
+    }),
+    ...(route.upload && { requestBody: upload }),
+    responses: {
+      [good]: { description: route.summary, content: { [route.gives]: {} } },
+      default: { description: 'What went wrong', content: { 'application/json': { schema: ref('ErrorBody') } } },
+    },
+  };
+}
+
+const upload: Json = {
+  required: true,
+  content: {
+    'multipart/form-data': {
+      schema: { type: 'object', required: ['file'], properties: { file: { type: 'string', format: 'binary' } } },
+    },
+  },
+};
+
+function pathParameters(route: Route): Json[] {
+  return [...route.path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: { type: 'string' },
+  }));
+}
+
+function queryParameters(route: Route, schemas: Record<string, Json>): Json[] {
+  const properties = (route.query && (schemas[route.query.name]?.['properties'] as Json)) ?? {};
+  return Object.entries(properties).map(([name, schema]) => ({ name, in: 'query', required: false, schema }));
+}

@@ -1,0 +1,34 @@
+import { Injectable } from '@nestjs/common';
+import { eq } from 'drizzle-orm';
+import { FIRST_SETTINGS, type KeptSettings, type WriteSettingsDto } from '@keeper/contract/settings';
+import { changedMeanwhile } from '../errors/problem.js';
+import { Database } from '../storage/database.js';
+import { settings } from '../storage/schema.js';
+
+const NAME = 'keeper';
+
+/** The keeper's ways: units, and the school of weighing. */
+@Injectable()
+export class KeepSettings {
+  constructor(private readonly database: Database) {}
+
+  read(): KeptSettings {
+    const row = this.database.drizzle.select().from(settings).where(eq(settings.name, NAME)).get();
+    if (!row) return FIRST_SETTINGS;
+    return {
+      ...FIRST_SETTINGS,
+      ...(JSON.parse(row.value) as object),
+      revision: row.revision,
+      updatedAt: row.updatedAt,
+    };
+  }
+
+  /** Writes at the revision that was read. @throws Problem 409 when another device wrote since. */
+  write({ revision, ...ways }: WriteSettingsDto, now: Date): KeptSettings {
+    const standing = this.read();
+    if (standing.revision !== revision) throw changedMeanwhile('Your settings', standing);
+    const row = { name: NAME, value: JSON.stringify(ways), revision: revision + 1, updatedAt: now.toISOString() };
+    this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+    return this.read();
+  }
+}

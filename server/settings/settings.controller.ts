@@ -1,0 +1,18 @@
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { WriteSettingsDto, type KeptSettings } from '@keeper/contract/settings';
+import { KeepSettings } from './keepSettings.js';
+
+@Controller('settings')
+export class SettingsController {
+  constructor(private readonly settings: KeepSettings) {}
+
+  @Get()
+  read(): KeptSettings {
+    return this.settings.read();
+  }
+
+  @Put()
+  write(@Body() body: WriteSettingsDto): KeptSettings {
+    return this.settings.write(body, new Date());
+  }
+}

@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { KeepSettings } from './keepSettings.js';
+import { SettingsController } from './settings.controller.js';
+
+@Module({ controllers: [SettingsController], providers: [KeepSettings] })
+export class SettingsModule {}

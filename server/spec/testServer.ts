@@ -1,0 +1,37 @@
+import 'reflect-metadata';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { Test } from '@nestjs/testing';
+import supertest from 'supertest';
+import { AppModule } from '../app.module.js';
+import { configure } from '../configure.js';
+
+/** A whole server over HTTP, with a book of its own in a folder that goes when it closes. */
+export async function testServer() {
+  const dataFolder = mkdtempSync(join(tmpdir(), 'keeper-spec-'));
+  const options = { port: 0, listen: '127.0.0.1', dataFolder, hosts: [] };
+  const folders = { migrations: join(__dirname, '..', 'drizzle'), web: join(dataFolder, 'web') };
+  const module = await Test.createTestingModule({ imports: [AppModule.register(options, folders)] }).compile();
+  const app = configure(
+    module.createNestApplication<NestExpressApplication>({
+      bodyParser: false,
+      forceCloseConnections: true,
+      logger: false,
+    }),
+    options,
+  );
+  await app.listen(0, '127.0.0.1');
+  return {
+    dataFolder,
+    app,
+    http: supertest(app.getHttpServer()),
+    close: async () => {
+      await app.close();
+      rmSync(dataFolder, { recursive: true, force: true });
+    },
+  };
+}
+
+export type TestServer = Awaited<ReturnType<typeof testServer>>;
