@@ -1,10 +1,9 @@
+import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { BOOK_ORDERS, type BookOrder } from './orders.js';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
-
-export const BOOK_ORDERS = ['newest', 'oldest', 'heaviest'] as const;
-export type BookOrder = (typeof BOOK_ORDERS)[number];
 
 /** Which captures a page of the book shows. Captures discarded as begun by mistake are never shown. */
 export class BookQueryDto {

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { EVENT_TYPES, type EventType } from '@keeper/core/capture/event';
 import { AppendEventsDto } from './events.js';
 import { problemsIn } from './validation.js';

@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -27,12 +28,10 @@ import {
   type PictureRole,
 } from '@keeper/core/capture/event';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { MOST_EVENTS } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
-
-/** Most events in one request; a longer outbox is sent in several. */
-export const MOST_EVENTS = 200;
 
 /** Ten years: no capture is written about for longer, and the number stays exact. */
 const LONGEST_MS = 10 * 366 * 24 * 3_600_000;

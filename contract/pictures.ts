@@ -1,9 +1,5 @@
 import { IsIn, IsOptional } from 'class-validator';
 
-/** The most that one picture may weigh and measure. */
-export const MOST_PICTURE_BYTES = 25 * 1024 * 1024;
-export const MOST_PICTURE_PIXELS = 100_000_000;
-
 export const PICTURE_SIZES = ['thumb', 'view'] as const;
 export type PictureSize = (typeof PICTURE_SIZES)[number];
 

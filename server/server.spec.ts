@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import SwaggerParser from '@apidevtools/swagger-parser';
 import type { OpenAPI } from 'openapi-types';
 import { ROUTES } from '@keeper/contract/routes';

@@ -1,5 +1,8 @@
 import type { CaptureStory, Spell } from './story.js';
 
+/** The part of a story that the clocks read. */
+export type Timeline = Pick<CaptureStory, 'spells' | 'marks' | 'endMs'>;
+
 /** The times that matter at the bank, all in milliseconds. */
 export interface Clocks {
   /** Since the take, until the fish left. */
@@ -20,7 +23,7 @@ export interface Clocks {
  * Reads every clock of a capture at one moment. Air and water always add up to the elapsed time.
  * Example: lifted at 300 000 with no return, read at 312 000, gives `airNowMs` 12 000.
  */
-export function clocksAt(story: CaptureStory, nowMs: number): Clocks {
+export function clocksAt(story: Timeline, nowMs: number): Clocks {
   const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
   const fromMs = story.spells[0]?.fromMs ?? untilMs;
   const lengths = story.spells.map((spell) => ({ ...spell, ms: (spell.toMs ?? untilMs) - spell.fromMs }));
@@ -40,7 +43,7 @@ export function clocksAt(story: CaptureStory, nowMs: number): Clocks {
   };
 }
 
-function fightEndMs(story: CaptureStory, untilMs: number): number {
+function fightEndMs(story: Timeline, untilMs: number): number {
   const ending = story.marks.find((mark) => mark.type === 'netted' || mark.type === 'lifted');
   return Math.min(ending?.atMs ?? untilMs, untilMs);
 }

@@ -110,6 +110,13 @@ describe('corrections', () => {
     expect(told([pike, again]).amendments).toHaveLength(0);
     expect(told([pike, carp]).amendments).toMatchObject([{ field: 'species', from: 'pike', to: 'carp' }]);
   });
+  test('a gross reading that gets its tare is finished, not corrected', () => {
+    const gross = { asRead: poundsOunces(25, 3), method: 'gross-minus-tare' as const };
+    const whole = event('described', 900_000, { facts: { weight: { ...gross, tare: poundsOunces(1, 8) } } });
+    const story = told([event('reading-taken', 380_000, { weight: gross }), whole]);
+    expect(netOf(story)).toEqual(poundsOunces(23, 11));
+    expect(story.amendments).toEqual([]);
+  });
   test('a fact can be struck out', () => {
     const story = told([reading, event('amended', 900_000, { facts: { weight: null }, why: 'Not this fish.' })]);
     expect(netOf(story)).toBeUndefined();

@@ -1,4 +1,4 @@
-import { netWeight } from '../weighing/reading.js';
+import { netWeight, type WeightReading } from '../weighing/reading.js';
 import type { Mass } from '../measure/mass.js';
 import {
   byTimeThenId,
@@ -166,10 +166,19 @@ function liftedBefore(story: CaptureStory): boolean {
 function note(story: CaptureStory, event: CaptureEvent, facts: Facts, why: string): CaptureStory {
   const changed = FACT_NAMES.filter((name) => facts[name] !== undefined && !sameFact(story.facts[name], facts[name]));
   const corrections = changed
-    .filter((name) => story.facts[name] !== undefined)
+    .filter((name) => story.facts[name] !== undefined && !completes(story.facts[name], facts[name]))
     .map((field) => ({ eventId: event.id, at: event.at, field, from: story.facts[field], to: facts[field], why }));
   const picked = Object.fromEntries(changed.map((name) => [name, facts[name]]));
   return { ...story, facts: { ...story.facts, ...picked }, amendments: [...story.amendments, ...corrections] };
+}
+
+/** A gross reading that gets its tare is finished, not corrected. */
+function completes(from: Facts[FactName], to: Facts[FactName]): boolean {
+  const isWeight = (fact: Facts[FactName]) => typeof fact === 'object' && fact !== null && 'asRead' in fact;
+  if (!isWeight(from) || !isWeight(to)) return false;
+  const { tare: before, written: _asTyped, ...reading } = from as WeightReading;
+  const { tare: _after, written: _typed, ...again } = to as WeightReading;
+  return before === undefined && sameFact(reading as WeightReading, again as WeightReading);
 }
 
 function sameFact(a: Facts[FactName], b: Facts[FactName]): boolean {

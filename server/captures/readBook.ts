@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, sql, type SQL } from 'drizzle-orm';
-import type { BookOrder, BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { BookOrder } from '@keeper/contract/orders';
+import type { BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { SpeciesId } from '@keeper/core/fish/species';

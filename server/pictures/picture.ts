@@ -1,6 +1,7 @@
 import exifr from 'exifr';
 import sharp, { type Metadata } from 'sharp';
-import { MOST_PICTURE_PIXELS, PICTURE_SIZE_PX, type PictureSize } from '@keeper/contract/pictures';
+import { MOST_PICTURE_PIXELS } from '@keeper/contract/limits';
+import { PICTURE_SIZE_PX, type PictureSize } from '@keeper/contract/pictures';
 import { Problem } from '../errors/problem.js';
 
 /** Kinds of picture that are kept, by the name that the decoder gives them. SVG and PDF are drawings, not pictures. */

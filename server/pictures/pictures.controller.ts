@@ -2,7 +2,8 @@ import { Controller, Get, Param, Post, Query, Res, UploadedFile, UseInterceptors
 import { FileInterceptor } from '@nestjs/platform-express';
 import type { Response } from 'express';
 import { memoryStorage } from 'multer';
-import { MOST_PICTURE_BYTES, PictureQueryDto } from '@keeper/contract/pictures';
+import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
+import { PictureQueryDto } from '@keeper/contract/pictures';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { notFound, Problem } from '../errors/problem.js';
 import { PictureStore } from './pictureStore.js';

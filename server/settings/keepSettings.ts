@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
-import { FIRST_SETTINGS, type KeptSettings, type WriteSettingsDto } from '@keeper/contract/settings';
+import type { WriteSettingsDto } from '@keeper/contract/settings';
+import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
 import { changedMeanwhile } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { settings } from '../storage/schema.js';

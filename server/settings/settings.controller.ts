@@ -1,5 +1,6 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
-import { WriteSettingsDto, type KeptSettings } from '@keeper/contract/settings';
+import { WriteSettingsDto } from '@keeper/contract/settings';
+import type { KeptSettings } from '@keeper/contract/ways';
 import { KeepSettings } from './keepSettings.js';
 
 @Controller('settings')

@@ -1,0 +1,6 @@
+/** Most events in one request; a longer outbox is sent in several. */
+export const MOST_EVENTS = 200;
+
+/** The most that one picture may weigh and measure. */
+export const MOST_PICTURE_BYTES = 25 * 1024 * 1024;
+export const MOST_PICTURE_PIXELS = 100_000_000;

@@ -1,0 +1,58 @@
+import { BookOpen, PenLine, SlidersHorizontal, Sunrise } from 'lucide-react';
+import { NavLink, Outlet } from 'react-router';
+import { useTally } from '../data/queries.js';
+import { SendingLine } from './SendingLine.js';
+
+const PLACES = [
+  { to: '/', name: 'Today', Icon: Sunrise },
+  { to: '/write-up', name: 'Write up', Icon: PenLine },
+  { to: '/book', name: 'The book', Icon: BookOpen },
+  { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
+] as const;
+
+/** The frame of every page but the run: places in the order of the work, and what still waits to be sent. */
+export function Shell() {
+  const waiting = useTally().data?.waiting ?? 0;
+  return (
+    <div className="md:grid md:min-h-dvh md:grid-cols-[13.5rem_1fr]">
+      <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-30 focus:bg-leaf focus:p-3">
+        Skip to the page
+      </a>
+      <header className="border-rule md:sticky md:top-0 md:flex md:h-dvh md:flex-col md:border-r md:px-4 md:py-6">
+        <p className="hidden px-3 pb-6 font-book text-xl leading-tight font-semibold md:block">
+          Unhurried
+          <br />
+          Keeper
+        </p>
+        <nav
+          aria-label="The work in its order"
+          className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] md:static md:grid-cols-1 md:gap-1 md:border-0 md:pb-0"
+        >
+          {PLACES.map(({ to, name, Icon }) => (
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/'}
+              className="flex min-h-16 flex-col items-center justify-center gap-1 border-t-4 border-transparent text-sm aria-[current=page]:border-water aria-[current=page]:font-semibold md:min-h-12 md:flex-row md:justify-start md:gap-3 md:border-t-0 md:border-l-4 md:px-3 md:text-base"
+            >
+              <Icon size={22} strokeWidth={1.75} aria-hidden />
+              <span>
+                {name}
+                {to === '/write-up' && waiting > 0 && <span className="ml-1.5 font-semibold">{waiting}</span>}
+              </span>
+            </NavLink>
+          ))}
+        </nav>
+        <div className="mt-auto hidden px-3 md:block">
+          <SendingLine />
+        </div>
+      </header>
+      <main id="page" className="mx-auto w-full max-w-5xl px-4 pt-6 pb-28 md:px-10 md:pt-9 md:pb-16">
+        <Outlet />
+        <div className="mt-10 md:hidden">
+          <SendingLine />
+        </div>
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import { useSyncExternalStore } from 'react';
+
+/** The three lights that the screen is read in. */
+export type Light = 'day' | 'glare' | 'night';
+
+const KEY = 'keeper.light';
+const listeners = new Set<() => void>();
+
+/** Chooses the light on this device; `light.js` sets it before the first paint of the next page. */
+export function setLight(light: Light): void {
+  localStorage.setItem(KEY, light);
+  document.documentElement.dataset['light'] = light;
+  for (const listener of listeners) listener();
+}
+
+export function useLight(): Light {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => (document.documentElement.dataset['light'] as Light | undefined) ?? 'day',
+  );
+}

@@ -1,0 +1,102 @@
+import { QueryClient } from '@tanstack/react-query';
+import type { AppendedEvents } from '@keeper/contract/events';
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
+import type { PictureFacts } from '@keeper/core/formats/bookJson';
+import { ApiError, ask, send } from './api.js';
+import { deviceClock, deviceId, newId } from './device.js';
+import { openDeviceStore } from './deviceStore.js';
+import { Outbox } from './outbox.js';
+import { RunClock } from './runClock.js';
+
+/** What was read is shown at once and read again behind it; away from the server it is kept for a month. */
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 10_000, gcTime: 31 * 24 * 3_600_000, retry: 1, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+export const runClock = new RunClock(deviceClock, localStorage);
+
+const otherTabs = new BroadcastChannel('keeper');
+
+export const outbox = new Outbox(
+  openDeviceStore(),
+  {
+    sendEvents: async (events) => {
+      await send<AppendedEvents>('POST', '/events', { events });
+    },
+    sendPicture: async ({ bytes, name }) => {
+      const form = new FormData();
+      form.append('file', bytes, name);
+      await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
+    },
+    refusal: (error) => (error instanceof ApiError ? error.message : undefined),
+    alone: async (work) => {
+      if ('locks' in navigator) await navigator.locks.request('keeper.outbox', work);
+      else await work();
+    },
+    wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+  },
+  (captureIds) => {
+    for (const id of captureIds) void queryClient.invalidateQueries({ queryKey: ['capture', id] });
+    void queryClient.invalidateQueries({ queryKey: ['book'] });
+    void queryClient.invalidateQueries({ queryKey: ['tally'] });
+  },
+);
+
+/** Begins what goes on behind every page: reading what the device holds, sending it, and hearing of other tabs. */
+export async function wakeKeeper(): Promise<void> {
+  otherTabs.onmessage = () => void outbox.load();
+  window.addEventListener('online', () => outbox.flush());
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden') runClock.hidden();
+    else {
+      runClock.shown();
+      outbox.flush();
+    }
+  });
+  await outbox.load();
+  outbox.flush();
+}
+
+/** An event of a capture as this device makes it, now. */
+export function makeEvent<T extends EventType>(
+  captureId: string,
+  startedAt: string | null,
+  type: T,
+  payload: EventPayloads[T],
+): CaptureEvent {
+  return {
+    id: newId(),
+    captureId,
+    deviceId: deviceId(),
+    at: new Date().toISOString(),
+    elapsedMs: Math.round(runClock.elapsed(captureId, startedAt)),
+    type,
+    payload,
+  } as CaptureEvent;
+}
+
+/** Keeps events on the device; when this resolves they cannot be lost. */
+export async function record(events: readonly CaptureEvent[]): Promise<void> {
+  await outbox.append(events);
+  for (const { captureId } of events) runClock.renew(captureId);
+  otherTabs.postMessage('changed');
+}
+
+/** The take: begins a capture and says its id once it is on the device. */
+export async function fishOn(waterId: string | undefined): Promise<string> {
+  const captureId = newId();
+  runClock.start(captureId);
+  await record([makeEvent(captureId, null, 'hooked', waterId ? { waterId } : {})]);
+  return captureId;
+}
+
+/** Keeps a picture's bytes and notes it in the capture's story. */
+export async function addPicture(captureId: string, startedAt: string | null, file: File): Promise<void> {
+  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
+  const sha256 = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  await outbox.keepPicture({ sha256, captureId, name: file.name, bytes: file });
+  await record([makeEvent(captureId, startedAt, 'picture-added', { sha256 })]);
+}

@@ -1,0 +1,25 @@
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import { persistQueryClient } from '@tanstack/react-query-persist-client';
+import { createStore, del, get, set } from 'idb-keyval';
+import { queryClient } from './keeper.js';
+
+/** What the phone must know on the bank with no signal: the waters, the keeper's ways, the tally. Not whole captures. */
+const KEPT = ['waters', 'settings', 'tally'];
+
+/** Keeps those answers on the device, so that they are there when the server is not. */
+export function keepAnswers(): void {
+  const store = createStore('keeper-answers', 'answers');
+  const storage = {
+    getItem: (key: string) => get<string>(key, store),
+    setItem: (key: string, value: string) => set(key, value, store),
+    removeItem: (key: string) => del(key, store),
+  };
+  void persistQueryClient({
+    queryClient,
+    persister: createAsyncStoragePersister({ storage }),
+    maxAge: 31 * 24 * 3_600_000,
+    dehydrateOptions: {
+      shouldDehydrateQuery: ({ queryKey, state }) => state.status === 'success' && KEPT.includes(String(queryKey[0])),
+    },
+  });
+}

@@ -1,0 +1,194 @@
+import { MOST_EVENTS } from '@keeper/contract/limits';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { DeviceDatabase, SendState, StoredEvent, StoredPicture } from './deviceStore.js';
+
+/** How the outbox reaches the world; handed in, so that it can be tested without one. */
+export interface OutboxPlatform {
+  sendEvents(events: readonly CaptureEvent[]): Promise<void>;
+  sendPicture(picture: StoredPicture): Promise<void>;
+  /** A sentence when the server will never take it; undefined when it is worth trying again. */
+  refusal(error: unknown): string | undefined;
+  /** Runs work in one tab at a time. */
+  alone(work: () => Promise<void>): Promise<void>;
+  wait(ms: number): Promise<void>;
+}
+
+/** What the outbox tells the screen. The same object until something changes. */
+export interface OutboxState {
+  readonly loaded: boolean;
+  readonly events: readonly StoredEvent[];
+  readonly pictures: readonly StoredPicture[];
+  /** The last attempt did not reach the server. */
+  readonly unreachable: boolean;
+}
+
+const FIRST_PAUSE_MS = 500;
+const LONGEST_PAUSE_MS = 15_000;
+
+/**
+ * Everything tapped and taken on this device, kept in IndexedDB before the screen acknowledges it, and sent in order until
+ * the server has it.
+ */
+export class Outbox {
+  private state: OutboxState = { loaded: false, events: [], pictures: [], unreachable: false };
+  private readonly listeners = new Set<() => void>();
+  private sending: Promise<void> | undefined;
+  private wake: (() => void) | undefined;
+  private asked = false;
+
+  constructor(
+    private readonly database: Promise<DeviceDatabase>,
+    private readonly platform: OutboxPlatform,
+    /** Called when the server has taken something, with the captures that changed. */
+    private readonly onSent: (captureIds: readonly string[]) => void = () => undefined,
+  ) {}
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly snapshot = (): OutboxState => this.state;
+
+  /** Reads what this device still holds, from an earlier page or another tab. */
+  async load(): Promise<void> {
+    const database = await this.database;
+    const [events, pictures] = await Promise.all([database.getAll('events'), database.getAll('pictures')]);
+    this.set({ events, pictures, loaded: true });
+  }
+
+  /** Keeps events. Resolves once they are on the disk of the device; sending goes on by itself. */
+  async append(events: readonly CaptureEvent[]): Promise<void> {
+    const transaction = (await this.database).transaction('events', 'readwrite', { durability: 'strict' });
+    const stored: StoredEvent[] = [];
+    for (const event of events) {
+      const value = { event, state: 'waiting' as const };
+      // The store numbers the rows itself.
+      const order = await transaction.store.add(value as StoredEvent);
+      stored.push({ ...value, order });
+    }
+    await transaction.done;
+    this.set({ events: [...this.state.events, ...stored] });
+    this.flush();
+  }
+
+  /** Keeps a picture's bytes until the server has them. The same picture twice is kept once. */
+  async keepPicture(picture: Omit<StoredPicture, 'state'>): Promise<void> {
+    const kept: StoredPicture = { ...picture, state: 'waiting' };
+    await (await this.database).put('pictures', kept);
+    this.set({ pictures: [...this.state.pictures.filter(({ sha256 }) => sha256 !== picture.sha256), kept] });
+    this.flush();
+  }
+
+  /** Sends what waits, now; further calls while it sends make it look again. */
+  flush(): void {
+    this.asked = true;
+    this.wake?.();
+    this.sending ??= this.platform
+      .alone(() => this.sendAll())
+      .finally(() => {
+        this.sending = undefined;
+        if (this.asked) this.flush();
+      });
+  }
+
+  /** Resolves when nothing is being sent. */
+  async idle(): Promise<void> {
+    while (this.sending) await this.sending;
+  }
+
+  /** Forgets what the server has, for captures that are over: the server's book holds them. */
+  async forget(isOver: (captureId: string) => boolean): Promise<void> {
+    const database = await this.database;
+    const events = this.state.events.filter(({ state, event }) => state === 'sent' && isOver(event.captureId));
+    for (const { order } of events) await database.delete('events', order);
+    const pictures = this.state.pictures.filter(({ state }) => state === 'sent');
+    for (const { sha256 } of pictures) await database.delete('pictures', sha256);
+    this.set({
+      events: this.state.events.filter((each) => !events.includes(each)),
+      pictures: this.state.pictures.filter((each) => !pictures.includes(each)),
+    });
+  }
+
+  private async sendAll(): Promise<void> {
+    let pauseMs = FIRST_PAUSE_MS;
+    while (this.asked) {
+      this.asked = false;
+      // Another tab may have sent or added since.
+      await this.load();
+      try {
+        await this.sendWaiting();
+        pauseMs = FIRST_PAUSE_MS;
+        this.set({ unreachable: false });
+      } catch {
+        this.set({ unreachable: true });
+        await this.pause(pauseMs);
+        pauseMs = Math.min(2 * pauseMs, LONGEST_PAUSE_MS);
+        this.asked = true;
+      }
+    }
+  }
+
+  private async sendWaiting(): Promise<void> {
+    for (let batch = this.nextBatch(); batch.length > 0; batch = this.nextBatch()) {
+      const sent = batch.map(({ event }) => event);
+      const problem = await this.attempt(() => this.platform.sendEvents(sent));
+      if (problem !== undefined && batch.length > 1) await this.sendOneByOne(batch);
+      else await this.markEvents(batch, problem === undefined ? 'sent' : 'refused', problem);
+      this.onSent([...new Set(sent.map(({ captureId }) => captureId))]);
+    }
+    for (const picture of this.state.pictures.filter(({ state }) => state === 'waiting')) {
+      const problem = await this.attempt(() => this.platform.sendPicture(picture));
+      await this.markPicture(picture, problem === undefined ? 'sent' : 'refused', problem);
+      this.onSent([picture.captureId]);
+    }
+  }
+
+  /** One bad event must not hold back the good ones that were sent with it. */
+  private async sendOneByOne(batch: readonly StoredEvent[]): Promise<void> {
+    for (const each of batch) {
+      const problem = await this.attempt(() => this.platform.sendEvents([each.event]));
+      await this.markEvents([each], problem === undefined ? 'sent' : 'refused', problem);
+    }
+  }
+
+  private async attempt(work: () => Promise<void>): Promise<string | undefined> {
+    try {
+      await work();
+      return undefined;
+    } catch (error) {
+      const sentence = this.platform.refusal(error);
+      if (sentence === undefined) throw error;
+      return sentence;
+    }
+  }
+
+  private nextBatch(): StoredEvent[] {
+    return this.state.events.filter(({ state }) => state === 'waiting').slice(0, MOST_EVENTS);
+  }
+
+  private async markEvents(batch: readonly StoredEvent[], state: SendState, problem?: string): Promise<void> {
+    const marked = new Map(batch.map((each) => [each.order, { ...each, state, ...(problem && { problem }) }]));
+    const transaction = (await this.database).transaction('events', 'readwrite');
+    for (const each of marked.values()) await transaction.store.put(each);
+    await transaction.done;
+    this.set({ events: this.state.events.map((each) => marked.get(each.order) ?? each) });
+  }
+
+  private async markPicture(picture: StoredPicture, state: SendState, problem?: string): Promise<void> {
+    const marked = { ...picture, state, ...(problem && { problem }) };
+    await (await this.database).put('pictures', marked);
+    this.set({ pictures: this.state.pictures.map((each) => (each.sha256 === picture.sha256 ? marked : each)) });
+  }
+
+  private async pause(ms: number): Promise<void> {
+    const woken = new Promise<void>((resolve) => (this.wake = resolve));
+    await Promise.race([woken, this.platform.wait(ms)]);
+    this.wake = undefined;
+  }
+
+  private set(change: Partial<OutboxState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}

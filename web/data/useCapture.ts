@@ -1,0 +1,56 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useSyncExternalStore } from 'react';
+import type { CaptureEvents } from '@keeper/contract/events';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
+import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
+import { ApiError, ask } from './api.js';
+import { outbox } from './keeper.js';
+import type { OutboxState } from './outbox.js';
+
+export function useOutbox(): OutboxState {
+  return useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+}
+
+export interface Capture {
+  readonly story: CaptureStory;
+  readonly events: readonly CaptureEvent[];
+  /** Nothing is known of it here yet, and the server is still being asked. */
+  readonly loading: boolean;
+  /** Neither this device nor the server has it. */
+  readonly missing: boolean;
+}
+
+/** One capture: what this device holds and what the server holds, told as one story. */
+export function useCapture(captureId: string): Capture {
+  const { events: held, loaded } = useOutbox();
+  const answer = useQuery({
+    queryKey: ['capture', captureId],
+    queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
+    retry: (count, error) => !(error instanceof ApiError) && count < 1,
+  });
+  const local = useMemo(
+    () => held.filter(({ event }) => event.captureId === captureId).map(({ event }) => event),
+    [held, captureId],
+  );
+  const events = useMemo(() => [...(answer.data?.events ?? []), ...local], [answer.data, local]);
+  const story = useMemo(() => tellStory(captureId, events), [captureId, events]);
+  return {
+    story,
+    events,
+    loading: events.length === 0 && (answer.isPending || !loaded),
+    missing: events.length === 0 && loaded && !answer.isPending,
+  };
+}
+
+/** Summaries of the captures that this device holds events of, whether or not the server has them. */
+export function useHeldSummaries(): readonly CaptureSummary[] {
+  const { events } = useOutbox();
+  return useMemo(() => {
+    const byCapture = new Map<string, CaptureEvent[]>();
+    for (const { event } of events) byCapture.set(event.captureId, [...(byCapture.get(event.captureId) ?? []), event]);
+    return [...byCapture]
+      .map(([captureId, own]) => summaryOf(tellStory(captureId, own)))
+      .filter(({ startedAt, outcome }) => startedAt !== null && outcome !== 'discarded');
+  }, [events]);
+}

@@ -1,0 +1,24 @@
+import './app/theme.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { RouterProvider } from 'react-router/dom';
+import { registerSW } from 'virtual:pwa-register';
+import { router } from './app/router.js';
+import { keepAnswers } from './data/keptAnswers.js';
+import { queryClient, wakeKeeper } from './data/keeper.js';
+
+registerSW({ immediate: true });
+keepAnswers();
+void wakeKeeper();
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,70 @@
+import { ImagePlus } from 'lucide-react';
+import { useId, useState } from 'react';
+import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { addPicture } from '../data/keeper.js';
+import { useOutbox } from '../data/useCapture.js';
+import { FishPicture } from './FishPicture.js';
+import { Notice } from './Notice.js';
+
+/** The pictures of a capture, and a place to add more from the disk or the camera. */
+export function AddPictures({ story }: { story: CaptureStory }) {
+  const id = useId();
+  const [problem, setProblem] = useState<string>();
+  const refused = useOutbox().pictures.filter(
+    ({ captureId, state }) => captureId === story.captureId && state === 'refused',
+  );
+  const add = async (files: readonly File[]) => {
+    setProblem(undefined);
+    for (const file of files) {
+      if (file.size > MOST_PICTURE_BYTES) {
+        setProblem(`${file.name} is larger than 25 MB and was not taken. The others were.`);
+        continue;
+      }
+      await addPicture(story.captureId, story.startedAt, file).catch(() =>
+        setProblem(
+          `${file.name} could not be kept on this device; there may be no room left. It is still where it was.`,
+        ),
+      );
+    }
+  };
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap gap-3">
+        {story.pictures.map(({ sha256 }, i) => (
+          <FishPicture
+            key={sha256}
+            sha256={sha256}
+            size="thumb"
+            alt={`Picture ${i + 1} of this fish`}
+            className="h-28 w-40 rounded"
+          />
+        ))}
+        <label
+          htmlFor={id}
+          className="button h-28 w-40 flex-col border-dashed text-center text-sm font-normal has-focus-visible:outline-3 has-focus-visible:outline-water"
+        >
+          <ImagePlus aria-hidden />
+          Add pictures
+          <input
+            id={id}
+            type="file"
+            accept="image/*"
+            multiple
+            className="sr-only"
+            onChange={(event) => {
+              void add([...(event.target.files ?? [])]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      </div>
+      {problem && <Notice role="alert">{problem}</Notice>}
+      {refused.map(({ sha256, name, problem: why }) => (
+        <Notice key={sha256} role="alert">
+          {name}: {why} The file stays on this device.
+        </Notice>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+import { Link } from 'react-router';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { speciesName } from '@keeper/core/fish/species';
+import { useSettings, useWaters } from '../data/queries.js';
+import { FishPicture } from './FishPicture.js';
+import { MassText } from './MassText.js';
+import { Waterline } from './Waterline.js';
+import { whenText } from './when.js';
+
+/** One fish as a line of the book: its picture, what it was, how long it was out, what it weighed. */
+export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: string }) {
+  const { massUnit } = useSettings();
+  const water = useWaters().find(({ id }) => id === capture.waterId);
+  const lost = capture.outcome === 'lost';
+  return (
+    <li className="border-t border-rule">
+      <Link
+        to={to ?? `/book/${capture.captureId}`}
+        className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 py-3 sm:grid-cols-[5.5rem_1fr_8.5rem_8.5rem]"
+      >
+        {capture.portrait ? (
+          <FishPicture sha256={capture.portrait} size="thumb" alt="" className="h-16 w-22 rounded" />
+        ) : (
+          <span className="grid h-16 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
+            {lost ? 'lost' : 'no picture'}
+          </span>
+        )}
+        <span className="min-w-0">
+          <span className="block truncate text-lg font-semibold">
+            {lost && !capture.species ? 'Lost fish' : speciesName(capture.species, capture.form)}
+          </span>
+          <span className="block truncate text-sm text-soft">
+            {whenText(capture.startedAt ?? '')}
+            {water && `, ${water.name}`}
+          </span>
+        </span>
+        <span className="col-start-1 row-start-2 sm:col-start-auto sm:row-start-auto">
+          <span className="sm:hidden">
+            <Glyph capture={capture} width={88} />
+          </span>
+          <span className="hidden sm:block">
+            <Glyph capture={capture} width={132} />
+          </span>
+        </span>
+        <span className="text-lg font-semibold sm:text-right">
+          {lost ? (
+            <span className="font-normal text-soft">got off</span>
+          ) : (
+            <MassText mass={capture.net} unit={massUnit} />
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+function Glyph({ capture, width }: { capture: CaptureSummary; width: number }) {
+  return (
+    <span className="block" style={{ width }}>
+      <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
+    </span>
+  );
+}

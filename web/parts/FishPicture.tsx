@@ -1,0 +1,49 @@
+import { useEffect, useState } from 'react';
+import type { PictureSize } from '@keeper/contract/pictures';
+import { useOutbox } from '../data/useCapture.js';
+
+interface FishPictureProps {
+  readonly sha256: string;
+  readonly size: PictureSize;
+  readonly alt: string;
+  readonly className?: string;
+}
+
+/** A picture from this device while the server does not have it yet, and from the server afterwards. */
+export function FishPicture({ sha256, size, alt, className = '' }: FishPictureProps) {
+  const { pictures } = useOutbox();
+  const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+  const local = useObjectUrl(held);
+  const [gone, setGone] = useState(false);
+  if (gone) {
+    return (
+      <div className={`grid place-items-center bg-waterfill p-2 text-center text-sm ${className}`}>
+        Picture not on the server yet
+      </div>
+    );
+  }
+  return (
+    <img
+      src={local ?? `/api/pictures/${sha256}?size=${size}`}
+      alt={alt}
+      loading="lazy"
+      decoding="async"
+      onError={() => setGone(true)}
+      className={`bg-waterfill object-cover ${className}`}
+    />
+  );
+}
+
+function useObjectUrl(blob: Blob | undefined): string | undefined {
+  const [url, setUrl] = useState<string>();
+  useEffect(() => {
+    if (!blob) {
+      setUrl(undefined);
+      return;
+    }
+    const made = URL.createObjectURL(blob);
+    setUrl(made);
+    return () => URL.revokeObjectURL(made);
+  }, [blob]);
+  return url;
+}

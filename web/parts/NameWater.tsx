@@ -1,0 +1,58 @@
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { WriteWaterDto } from '@keeper/contract/waters';
+import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
+import { newId } from '../data/device.js';
+import { useWriteWater } from '../data/queries.js';
+import { Choice } from './Choice.js';
+import { FieldSentence, Notice } from './Notice.js';
+
+/** The little that a new water needs: its name and its kind. */
+export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
+  const [id] = useState(newId);
+  const write = useWriteWater();
+  const form = useForm<WriteWaterDto>({
+    resolver: classValidatorResolver(WriteWaterDto),
+    defaultValues: { name: '', kind: 'lake', revision: 0 },
+  });
+  const problem = form.formState.errors.name?.message;
+  const submit = form.handleSubmit((wanted) => write.mutate({ id, ...wanted }, { onSuccess: () => onNamed(id) }));
+  return (
+    <form
+      className="grid gap-5"
+      noValidate
+      onSubmit={(event) => {
+        // The sheet may stand inside another form on the page.
+        event.stopPropagation();
+        void submit(event);
+      }}
+    >
+      <div>
+        <label htmlFor="water-name" className="mb-1 block font-semibold">
+          Its name
+        </label>
+        <input
+          id="water-name"
+          className="field"
+          autoComplete="off"
+          aria-invalid={problem !== undefined}
+          aria-describedby={problem && 'water-name-problem'}
+          {...form.register('name')}
+        />
+        {problem && <FieldSentence id="water-name-problem">{problem}</FieldSentence>}
+      </div>
+      <Choice<WaterKind>
+        label="Kind of water"
+        value={form.watch('kind')}
+        onChange={(kind) => form.setValue('kind', kind)}
+        options={WATER_KINDS.map((kind) => ({ value: kind, label: kind }))}
+      />
+      <p className="text-soft">Where it lies is never needed, and stays out of everything that leaves this book.</p>
+      {write.isError && <Notice role="alert">{write.error.message} What you typed is still here.</Notice>}
+      <button type="submit" className="button button-main" disabled={write.isPending}>
+        Keep this water
+      </button>
+    </form>
+  );
+}

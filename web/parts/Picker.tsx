@@ -1,0 +1,46 @@
+import { Check, ChevronDown } from 'lucide-react';
+import { Select } from 'radix-ui';
+
+interface PickerProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly placeholder?: string;
+}
+
+/** One of many. */
+export function Picker({ label, value, onChange, options, placeholder }: PickerProps) {
+  return (
+    <Select.Root value={value} onValueChange={onChange}>
+      <Select.Trigger aria-label={label} className="field flex items-center justify-between gap-3 text-left">
+        <Select.Value placeholder={placeholder ?? label} />
+        <Select.Icon>
+          <ChevronDown size={20} aria-hidden />
+        </Select.Icon>
+      </Select.Trigger>
+      <Select.Portal>
+        <Select.Content
+          position="popper"
+          sideOffset={4}
+          className="z-20 max-h-80 min-w-(--radix-select-trigger-width) overflow-auto rounded-md border border-edge bg-leaf shadow-lg"
+        >
+          <Select.Viewport className="p-1">
+            {options.map((option) => (
+              <Select.Item
+                key={option.value}
+                value={option.value}
+                className="flex min-h-12 items-center justify-between gap-4 rounded px-3 data-highlighted:bg-waterfill data-highlighted:outline-none"
+              >
+                <Select.ItemText>{option.label}</Select.ItemText>
+                <Select.ItemIndicator>
+                  <Check size={18} aria-hidden />
+                </Select.ItemIndicator>
+              </Select.Item>
+            ))}
+          </Select.Viewport>
+        </Select.Content>
+      </Select.Portal>
+    </Select.Root>
+  );
+}

@@ -1,0 +1,43 @@
+import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { Choice } from './Choice.js';
+import { Picker } from './Picker.js';
+
+/** The kinds that this book is mostly about stand in sight; the rest is one tap further. */
+const IN_SIGHT: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
+
+interface SpeciesChoiceProps {
+  readonly species: SpeciesId | undefined;
+  readonly form: FormId | undefined;
+  readonly onChange: (species: SpeciesId, form: FormId | undefined) => void;
+}
+
+export function SpeciesChoice({ species, form, onChange }: SpeciesChoiceProps) {
+  const options = SPECIES.map(({ id, name }) => ({ value: id, label: name }));
+  const forms = SPECIES.find(({ id }) => id === species)?.forms ?? [];
+  return (
+    <div className="grid gap-3">
+      <Choice<SpeciesId>
+        label="Species"
+        value={species}
+        onChange={(id) => onChange(id, id === species ? form : undefined)}
+        options={options.filter(({ value }) => IN_SIGHT.includes(value))}
+      />
+      {forms.length > 0 && species && (
+        <Choice<FormId>
+          label="How it is scaled"
+          value={form}
+          onChange={(chosen) => onChange(species, chosen)}
+          options={forms.map((id) => ({ value: id, label: id }))}
+        />
+      )}
+      <div className="max-w-64">
+        <Picker
+          label="Another kind"
+          value={species && !IN_SIGHT.includes(species) ? species : ''}
+          onChange={(id) => onChange(id as SpeciesId, undefined)}
+          options={options.filter(({ value }) => !IN_SIGHT.includes(value))}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import { lazy, Suspense, useState } from 'react';
+import { useWaters } from '../data/queries.js';
+import { Picker } from './Picker.js';
+import { Sheet } from './Sheet.js';
+
+// The form and its validation stay out of what the bank loads first.
+const NameWater = lazy(async () => ({ default: (await import('./NameWater.js')).NameWater }));
+
+const ANOTHER = 'another';
+
+/** Which water; a new one can be named on the spot. */
+export function WaterPicker({ value, onChange }: { value: string | undefined; onChange: (waterId: string) => void }) {
+  const waters = useWaters();
+  const [naming, setNaming] = useState(false);
+  const options = [
+    ...waters.map(({ id, name }) => ({ value: id, label: name })),
+    { value: ANOTHER, label: 'Another water…' },
+  ];
+  return (
+    <>
+      <Picker
+        label="Water"
+        placeholder="Which water"
+        value={value ?? ''}
+        options={options}
+        onChange={(chosen) => (chosen === ANOTHER ? setNaming(true) : onChange(chosen))}
+      />
+      <Sheet title="Another water" open={naming} onOpenChange={setNaming}>
+        <Suspense fallback={<p>Fetching the form…</p>}>
+          <NameWater
+            onNamed={(id) => {
+              onChange(id);
+              setNaming(false);
+            }}
+          />
+        </Suspense>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,181 @@
+import { clocksAt } from '@keeper/core/capture/clocks';
+import type { Mark, Spell } from '@keeper/core/capture/story';
+import { clockText, spanText } from '@keeper/core/measure/duration';
+import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
+import { useWidth } from './useWidth.js';
+
+type Size = 'glyph' | 'page' | 'live';
+
+interface WaterlineProps {
+  readonly spells: readonly Spell[];
+  readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
+  /** The moment up to which it is drawn: now in a run, the end afterwards. */
+  readonly untilMs: number;
+  readonly size: Size;
+}
+
+/** Height of the drawing, and how far the air rises and the water hangs from the surface, in pixels. */
+const FORM: Readonly<Record<Size, { height: number; surface: number; rise: number; depth: number; stroke: number }>> = {
+  glyph: { height: 34, surface: 18, rise: 13, depth: 10, stroke: 1.25 },
+  page: { height: 150, surface: 62, rise: 40, depth: 40, stroke: 2 },
+  live: { height: 128, surface: 62, rise: 46, depth: 42, stroke: 2.5 },
+};
+
+/** The shortest stretch of time that a drawing spans: a run does not begin by racing across the screen. */
+const SHORTEST_MS = 60_000;
+
+/**
+ * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing above it.
+ * Below is hatched like water and above is solid, so that it reads without colour.
+ */
+export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
+  const [ref, width] = useWidth(size === 'glyph' ? 132 : 640);
+  const form = FORM[size];
+  const fromMs = spells[0]?.fromMs ?? 0;
+  const spanMs = Math.max(untilMs - fromMs, SHORTEST_MS);
+  // A live line leaves room ahead for what is still to come.
+  const drawnMs = size === 'live' ? Math.max(spanMs * 1.12, 3 * SHORTEST_MS) : spanMs;
+  const inset = size === 'glyph' ? 2 : 10;
+  const x = (ms: number) => inset + ((ms - fromMs) / drawnMs) * (width - 2 * inset);
+  const hatch = `hatch-${size}`;
+  return (
+    <svg
+      ref={ref}
+      role="img"
+      aria-label={waterlineWords(spells, untilMs)}
+      width="100%"
+      height={form.height}
+      viewBox={`0 0 ${width} ${form.height}`}
+      className="block overflow-visible"
+    >
+      <defs>
+        <pattern id={hatch} width="14" height={size === 'glyph' ? 3 : 6} patternUnits="userSpaceOnUse">
+          <path
+            d={size === 'glyph' ? 'M0 1.5H14' : 'M0 3q3.5 -1.6 7 0t7 0'}
+            fill="none"
+            stroke="var(--water)"
+            strokeWidth={size === 'glyph' ? 0.8 : 1}
+            opacity="0.75"
+          />
+        </pattern>
+      </defs>
+      {spells.map((spell) => {
+        const left = x(spell.fromMs);
+        const wide = Math.max(x(Math.min(spell.toMs ?? untilMs, untilMs)) - left, spell.medium === 'air' ? 2.5 : 0.5);
+        return spell.medium === 'air' ? (
+          <path key={spell.fromMs} d={standing(left, wide, form.surface, form.rise)} fill="var(--air)" />
+        ) : (
+          <g key={spell.fromMs}>
+            <path d={hanging(left, wide, form.surface, form.depth)} fill="var(--water-fill)" />
+            <path d={hanging(left, wide, form.surface, form.depth)} fill={`url(#${hatch})`} />
+          </g>
+        );
+      })}
+      <path
+        d={`M${inset / 2} ${form.surface}H${width - inset / 2}`}
+        stroke="var(--ink)"
+        strokeWidth={form.stroke}
+        strokeLinecap="round"
+      />
+      <Marks marks={marks} x={x} form={form} size={size} width={width} />
+    </svg>
+  );
+}
+
+interface MarksProps {
+  readonly marks: WaterlineProps['marks'];
+  readonly x: (ms: number) => number;
+  readonly form: (typeof FORM)[Size];
+  readonly size: Size;
+  readonly width: number;
+}
+
+function Marks({ marks, x, form, size, width }: MarksProps) {
+  const shown = marks.filter(({ type }) => type in STEP_WORDS);
+  if (size === 'glyph') {
+    return shown
+      .filter(({ type }) => type === 'hook-out' || type === 'weighed' || type === 'pictured')
+      .map(({ type, atMs }, i) => (
+        <MarkShape key={i} type={type as RunStep} x={x(atMs)} y={form.surface} radius={2.1} />
+      ));
+  }
+  const rows =
+    size === 'page'
+      ? stagger(
+          shown.map(({ atMs, type }) => ({ x: x(atMs), chars: type.length + 6 })),
+          width,
+        )
+      : [];
+  return shown.map(({ type, atMs }, i) => {
+    const at = x(atMs);
+    const rowY = form.surface + form.depth + 16 + (rows[i]?.row ?? 0) * 15;
+    return (
+      <g key={i}>
+        {size === 'page' && (rows[i]?.row ?? 9) < 3 && (
+          <>
+            <path
+              d={`M${at} ${form.surface + 6}V${rowY - 11}`}
+              stroke="var(--edge)"
+              strokeWidth="1"
+              strokeDasharray="2 3"
+            />
+            <text x={at} y={rowY} textAnchor={rows[i]?.anchor ?? 'middle'} fontSize="12" fill="var(--ink)">
+              {STEP_WORDS[type as RunStep].done} {clockText(atMs)}
+            </text>
+          </>
+        )}
+        <MarkShape type={type as RunStep} x={at} y={form.surface} radius={size === 'live' ? 6 : 5} />
+      </g>
+    );
+  });
+}
+
+/** Each mark has a shape of its own: hook out a ring, weighed a hanging sling, pictured a square, the rest a bar. */
+function MarkShape({ type, x, y, radius: r }: { type: RunStep; x: number; y: number; radius: number }) {
+  const line = { stroke: 'var(--ink)', strokeWidth: r / 2.6, fill: 'var(--leaf)' };
+  if (type === 'hook-out') return <circle cx={x} cy={y} r={r} {...line} />;
+  if (type === 'weighed')
+    return <path d={`M${x - r} ${y - r}H${x + r}L${x} ${y + r}Z`} {...line} strokeLinejoin="round" />;
+  if (type === 'pictured') return <rect x={x - r} y={y - r * 0.8} width={2 * r} height={1.6 * r} {...line} />;
+  return <path d={`M${x} ${y - r}V${y + r}`} {...line} strokeLinecap="round" />;
+}
+
+/** Air: stands on the surface, with softened shoulders. */
+function standing(left: number, wide: number, surface: number, rise: number): string {
+  return softened(left, wide, surface, -rise);
+}
+
+/** Water: hangs from the surface. */
+function hanging(left: number, wide: number, surface: number, depth: number): string {
+  return softened(left, wide, surface, depth);
+}
+
+/** A block on the surface; `tall` is signed, downwards positive. */
+function softened(left: number, wide: number, surface: number, tall: number): string {
+  const r = Math.min(5, wide / 2, Math.abs(tall) / 2);
+  const s = Math.sign(tall) * r;
+  return `M${left} ${surface}v${tall - s}q0 ${s} ${r} ${s}h${wide - 2 * r}q${r} 0 ${r} ${-s}v${s - tall}z`;
+}
+
+/** Puts labels on up to three rows so that none runs into its neighbour; beyond that a label is left to the list below. */
+function stagger(labels: readonly { x: number; chars: number }[], width: number) {
+  const ends = [-Infinity, -Infinity, -Infinity];
+  return labels.map(({ x, chars }) => {
+    const wide = chars * 6.4;
+    const anchor = x < wide / 2 ? 'start' : x > width - wide / 2 ? 'end' : 'middle';
+    const left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2;
+    const row = ends.findIndex((end) => left > end + 6);
+    if (row >= 0) ends[row] = left + wide;
+    return { row: row < 0 ? 9 : row, anchor } as const;
+  });
+}
+
+/** The waterline in words, for those who hear it. Example: "9 min from take to release: 1 min out of the water in 2 spells, the longest 40 s." */
+export function waterlineWords(spells: readonly Spell[], untilMs: number): string {
+  const clocks = clocksAt({ spells, marks: [], endMs: untilMs }, untilMs);
+  const times = spells.filter(({ medium }) => medium === 'air').length;
+  const span = `${spanText(clocks.elapsedMs)} from the take`;
+  if (times === 0) return `${span}: never out of the water.`;
+  const longest = times === 1 ? 'once' : `in ${times} spells, the longest ${spanText(clocks.longestAirMs)}`;
+  return `${span}: ${spanText(clocks.airMs)} out of the water, ${longest}.`;
+}

@@ -1,0 +1,82 @@
+import type { WeighMethod } from '@keeper/core/weighing/reading';
+import { Choice } from '../Choice.js';
+import { FieldSentence } from '../Notice.js';
+import type { TypedWeight, WeightQuestion } from './readWeight.js';
+
+interface WeightFieldsProps {
+  readonly typed: TypedWeight;
+  readonly onChange: (change: Partial<TypedWeight>) => void;
+  readonly question: WeightQuestion | undefined;
+}
+
+/** The weight as it was read, by either school, with the question where it can be read two ways. */
+export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
+  const gross = typed.method === 'gross-minus-tare';
+  return (
+    <fieldset className="grid gap-3">
+      <legend className="mb-1 font-semibold">Weight as read</legend>
+      <Choice<WeighMethod>
+        label="How it was weighed"
+        value={typed.method}
+        onChange={(method) => onChange({ method })}
+        options={[
+          { value: 'zeroed', label: 'Sling zeroed' },
+          { value: 'gross-minus-tare', label: 'Gross minus tare' },
+        ]}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <WeightField field="asRead" label={gross ? 'Gross' : 'Weight'} {...{ typed, onChange, question }} />
+        {gross && <WeightField field="tare" label="Tare, sling as wet as it was" {...{ typed, onChange, question }} />}
+      </div>
+      {question?.meanings && (
+        <div
+          role="group"
+          aria-label={question.sentence}
+          className="grid gap-2 rounded-md border-2 border-water bg-leaf p-4"
+        >
+          <p className="font-semibold">{question.sentence}</p>
+          <div className="grid gap-2 sm:grid-cols-2">
+            {question.meanings.map(({ mass, says }) => (
+              <button
+                key={says}
+                type="button"
+                className="button"
+                onClick={() => onChange(question.field === 'asRead' ? { asReadMeant: mass } : { tareMeant: mass })}
+              >
+                {says}
+              </button>
+            ))}
+          </div>
+        </div>
+      )}
+    </fieldset>
+  );
+}
+
+function WeightField({
+  field,
+  label,
+  typed,
+  onChange,
+  question,
+}: WeightFieldsProps & { field: 'asRead' | 'tare'; label: string }) {
+  const refused = question?.field === field && !question.meanings ? question.sentence : undefined;
+  return (
+    <div>
+      <label htmlFor={`weight-${field}`} className="mb-1 block text-sm">
+        {label}
+      </label>
+      <input
+        id={`weight-${field}`}
+        className="field"
+        autoComplete="off"
+        placeholder="23 lb 11 oz"
+        value={typed[field]}
+        aria-invalid={question?.field === field}
+        aria-describedby={refused && `weight-${field}-problem`}
+        onChange={(event) => onChange({ [field]: event.target.value })}
+      />
+      {refused && <FieldSentence id={`weight-${field}-problem`}>{refused}</FieldSentence>}
+    </div>
+  );
+}

@@ -1,0 +1,21 @@
+/** A date as one writes it in a book. Example: `Sat 6 June, 05:12`. The year is said only when it is not this one. */
+export function whenText(iso: string, now = new Date()): string {
+  const date = new Date(iso);
+  const day = date.toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'long',
+    ...(date.getFullYear() !== now.getFullYear() && { year: 'numeric' }),
+  });
+  return `${day.replace(/^(\w+),/, '$1')}, ${timeText(date)}`;
+}
+
+/** Example: `05:12`. */
+export function timeText(date: Date): string {
+  return date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}
+
+/** Heads a stretch of the book. Example: `June 2026`. */
+export function monthText(iso: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
+}

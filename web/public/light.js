@@ -1,0 +1,1 @@
+document.documentElement.dataset.light = localStorage.getItem('keeper.light') || 'day';

@@ -1,0 +1,107 @@
+import { Fragment, useState } from 'react';
+import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
+import { useBook, useTally, useWaters } from '../../data/queries.js';
+import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
+import { CaptureRow } from '../../parts/CaptureRow.js';
+import { Notice } from '../../parts/Notice.js';
+import { Picker } from '../../parts/Picker.js';
+import { monthText } from '../../parts/when.js';
+
+const ALL = 'all';
+const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
+  newest: 'Newest first',
+  oldest: 'Oldest first',
+  heaviest: 'Heaviest first',
+};
+
+/** Every capture, newest first, each with its waterline. */
+export function Book() {
+  const [species, setSpecies] = useState<SpeciesId>();
+  const [waterId, setWaterId] = useState<string>();
+  const [order, setOrder] = useState<BookOrder>('newest');
+  const tally = useTally().data;
+  const waters = useWaters();
+  const book = useBook({ species, waterId, order });
+  const waiting = useWaitingSummaries().filter(({ outcome }) => outcome !== 'open');
+  const listed = book.data?.pages.flatMap(({ rows }) => rows) ?? [];
+  const heldHere = new Map(waiting.map((row) => [row.captureId, row]));
+  const onTop =
+    order === 'newest'
+      ? waiting.filter((row) => fits(row, species, waterId) && !listed.some((each) => each.captureId === row.captureId))
+      : [];
+  const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
+  const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
+  return (
+    <>
+      <h1 className="text-3xl font-semibold">The book</h1>
+      {tally && (
+        <p className="mt-1 mb-5 text-soft">
+          {tally.captures - tally.lost} fish, {tally.lost === 0 ? 'none' : tally.lost} lost on the way in.
+        </p>
+      )}
+      <div className="mb-6 grid gap-3 sm:grid-cols-3" role="group" aria-label="What is shown">
+        <Picker
+          label="Species"
+          value={species ?? ALL}
+          onChange={(chosen) => setSpecies(chosen === ALL ? undefined : (chosen as SpeciesId))}
+          options={[
+            { value: ALL, label: 'Every species' },
+            ...(tally?.bySpecies ?? []).map((row) => ({
+              value: row.species,
+              label: `${speciesName(row.species)}, ${row.captures}`,
+            })),
+          ]}
+        />
+        <Picker
+          label="Water"
+          value={waterId ?? ALL}
+          onChange={(chosen) => setWaterId(chosen === ALL ? undefined : chosen)}
+          options={[{ value: ALL, label: 'Every water' }, ...everyWater]}
+        />
+        <Picker
+          label="Order"
+          value={order}
+          onChange={(chosen) => setOrder(chosen as BookOrder)}
+          options={BOOK_ORDERS.map((each) => ({ value: each, label: ORDER_WORDS[each] }))}
+        />
+      </div>
+      {book.isError && rows.length === 0 && (
+        <Notice>
+          The server cannot be reached, so the book cannot be opened here. What you enter is kept on this device.
+        </Notice>
+      )}
+      {book.isSuccess && rows.length === 0 && <p className="text-soft">No fish of that kind from there yet.</p>}
+      <ul>
+        {rows.map((capture, i) => {
+          const month = monthText(capture.startedAt ?? '');
+          const heads = order !== 'heaviest' && month !== monthText(rows[i - 1]?.startedAt ?? '');
+          return (
+            <Fragment key={capture.captureId}>
+              {heads && (
+                <li className="pt-6 pb-2 first:pt-0">
+                  <h2 className="text-xl font-semibold">{month}</h2>
+                </li>
+              )}
+              <CaptureRow capture={capture} />
+            </Fragment>
+          );
+        })}
+      </ul>
+      {book.hasNextPage && (
+        <button
+          type="button"
+          className="button mt-6 w-full"
+          disabled={book.isFetchingNextPage}
+          onClick={() => void book.fetchNextPage()}
+        >
+          Turn the page
+        </button>
+      )}
+    </>
+  );
+}
+
+function fits(row: { species: string | null; waterId: string | null }, species?: string, waterId?: string): boolean {
+  return (!species || row.species === species) && (!waterId || row.waterId === waterId);
+}

@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import { AmendedDto } from '@keeper/contract/events';
+import { problemsIn } from '@keeper/contract/validation';
+import type { Facts } from '@keeper/core/capture/event';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import { parseLength } from '@keeper/core/measure/length';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { makeEvent, record } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { FieldSentence } from '../../parts/Notice.js';
+import { Picker } from '../../parts/Picker.js';
+import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
+import { WaterPicker } from '../../parts/WaterPicker.js';
+import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
+import { WeightFields } from '../../parts/weight/WeightFields.js';
+
+type Subject = 'weight' | 'species' | 'waterId' | 'length' | 'note';
+
+const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
+  { value: 'weight', label: 'The weight' },
+  { value: 'species', label: 'The species' },
+  { value: 'waterId', label: 'The water' },
+  { value: 'length', label: 'The length' },
+  { value: 'note', label: 'The note' },
+];
+
+/** A correction is a further entry with its reason. What stood before stays in the book. */
+export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () => void }) {
+  const settings = useSettings();
+  const [subject, setSubject] = useState<Subject>('weight');
+  const [weight, setWeight] = useState<TypedWeight>({
+    method: story.facts.weight?.method ?? settings.weighMethod,
+    asRead: '',
+    tare: '',
+  });
+  const [kind, setKind] = useState<{ species: SpeciesId; form: FormId | undefined }>();
+  const [waterId, setWaterId] = useState<string>();
+  const [length, setLength] = useState('');
+  const [note, setNote] = useState(story.facts.note ?? '');
+  const [why, setWhy] = useState('');
+  const [tried, setTried] = useState(false);
+
+  const readingUnit = story.facts.weight?.asRead.unit ?? settings.massUnit;
+  const read = readWeight(weight, massSystemOf(readingUnit));
+  const readLength = length.trim() ? parseLength(length, settings.lengthHabit) : undefined;
+  const facts: Record<Subject, Facts | undefined> = {
+    weight: 'reading' in read && read.reading ? { weight: read.reading } : undefined,
+    species: kind && { species: kind.species, ...(kind.form && { form: kind.form }) },
+    waterId: waterId ? { waterId } : undefined,
+    length: readLength?.ok ? { length: readLength.value } : undefined,
+    note: { note: note.trim() || null },
+  };
+  const whyProblem = problemsIn(AmendedDto, { facts: {}, why: why.trim() })[0]?.sentence;
+
+  const put = async () => {
+    setTried(true);
+    const changed = facts[subject];
+    if (!changed || whyProblem) return;
+    await record([makeEvent(story.captureId, story.startedAt, 'amended', { facts: changed, why: why.trim() })]);
+    onDone();
+  };
+
+  return (
+    <form
+      className="grid gap-5"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void put();
+      }}
+    >
+      <Picker
+        label="What is corrected"
+        value={subject}
+        onChange={(value) => setSubject(value as Subject)}
+        options={SUBJECTS}
+      />
+      {subject === 'weight' && (
+        <WeightFields
+          typed={weight}
+          onChange={(change) => setWeight((standing) => ({ ...standing, ...change }))}
+          question={'question' in read ? read.question : tried && !facts.weight ? NO_WEIGHT : undefined}
+        />
+      )}
+      {subject === 'species' && (
+        <SpeciesChoice
+          species={kind?.species}
+          form={kind?.form}
+          onChange={(species, form) => setKind({ species, form })}
+        />
+      )}
+      {subject === 'waterId' && <WaterPicker value={waterId} onChange={setWaterId} />}
+      {subject === 'length' && (
+        <div>
+          <label htmlFor="amend-length" className="mb-1 block font-semibold">
+            Length as read
+          </label>
+          <input
+            id="amend-length"
+            className="field"
+            autoComplete="off"
+            value={length}
+            aria-invalid={tried && !facts.length}
+            onChange={(event) => setLength(event.target.value)}
+          />
+          {tried && !facts.length && (
+            <FieldSentence id="amend-length-problem">
+              {readLength && !readLength.ok ? readLength.reason : 'No length was given.'}
+            </FieldSentence>
+          )}
+        </div>
+      )}
+      {subject === 'note' && (
+        <textarea
+          aria-label="Note"
+          rows={4}
+          maxLength={4000}
+          className="field"
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      )}
+      {tried && (subject === 'species' || subject === 'waterId') && !facts[subject] && (
+        <FieldSentence id="amend-choice-problem">Nothing is chosen yet.</FieldSentence>
+      )}
+      <div>
+        <label htmlFor="why" className="mb-1 block font-semibold">
+          Why
+        </label>
+        <input
+          id="why"
+          className="field"
+          autoComplete="off"
+          maxLength={500}
+          placeholder="The sling had not been zeroed"
+          value={why}
+          aria-invalid={tried && whyProblem !== undefined}
+          aria-describedby={tried && whyProblem ? 'why-problem' : undefined}
+          onChange={(event) => setWhy(event.target.value)}
+        />
+        {tried && whyProblem && <FieldSentence id="why-problem">{whyProblem}</FieldSentence>}
+      </div>
+      <button type="submit" className="button button-main min-h-16">
+        Enter the correction
+      </button>
+      <p className="text-sm text-soft">What stood before stays in the book, with the date and your reason.</p>
+    </form>
+  );
+}
+
+const NO_WEIGHT = { field: 'asRead', sentence: 'No weight was given.' } as const;

@@ -1,0 +1,204 @@
+import { useState, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { clocksAt } from '@keeper/core/capture/clocks';
+import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
+import { netOf, type Amendment, type CaptureStory } from '@keeper/core/capture/story';
+import { speciesName } from '@keeper/core/fish/species';
+import { formatLength } from '@keeper/core/measure/length';
+import { clockText, spanText } from '@keeper/core/measure/duration';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { NotHere } from '../../app/NotHere.js';
+import { useSettings, useWaters } from '../../data/queries.js';
+import { useCapture } from '../../data/useCapture.js';
+import { AddPictures } from '../../parts/AddPictures.js';
+import { FishPicture } from '../../parts/FishPicture.js';
+import { MassText } from '../../parts/MassText.js';
+import { Sheet } from '../../parts/Sheet.js';
+import { Waterline } from '../../parts/Waterline.js';
+import { timeText, whenText } from '../../parts/when.js';
+import { AmendForm } from './AmendForm.js';
+import { FACT_WORDS, factText } from './factText.js';
+
+/** One fish with its whole story: as it happened, as it was read, and as it was corrected. */
+export function CapturePage() {
+  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  if (missing) return <NotHere />;
+  if (loading) return <p>Opening the page…</p>;
+  return <CaptureOf story={story} />;
+}
+
+function CaptureOf({ story }: { story: CaptureStory }) {
+  const { facts } = story;
+  const { massUnit } = useSettings();
+  const waterName = useWaterName();
+  const [amending, setAmending] = useState(false);
+  const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
+  const lost = story.outcome === 'lost';
+  const [first, ...rest] = story.pictures;
+  return (
+    <article>
+      <p className="text-soft">
+        {whenText(story.startedAt ?? '')}
+        {facts.waterId && `, ${waterName(facts.waterId)}`}
+      </p>
+      <h1 className="text-3xl font-semibold md:text-4xl">
+        {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form)}
+      </h1>
+      {!lost && (
+        <p className="mt-1 mb-5 text-3xl font-bold">
+          <MassText mass={netOf(story) ?? null} unit={massUnit} />
+          {facts.length && <span className="ml-4 text-2xl font-normal tabular-nums">{formatLength(facts.length)}</span>}
+        </p>
+      )}
+      <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
+      <HandlingSentence story={story} />
+      {facts.note && (
+        <p className="my-7 max-w-prose border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">
+          {facts.note}
+        </p>
+      )}
+      {first && (
+        <div className="my-7 grid gap-3 md:grid-cols-2">
+          {[first, ...rest].map(({ sha256, role }) => (
+            <a key={sha256} href={`/api/pictures/${sha256}`} target="_blank" rel="noreferrer">
+              <FishPicture
+                sha256={sha256}
+                size="view"
+                alt={role ? role.replace('-', ' ') : 'Picture of this fish'}
+                className="aspect-4/3 w-full rounded-lg"
+              />
+            </a>
+          ))}
+        </div>
+      )}
+      <div className="grid gap-x-12 gap-y-8 md:grid-cols-2">
+        <Part title="What happened">
+          <ol>
+            {story.marks.map(({ eventId, type, atMs }) => (
+              <li key={eventId} className="flex gap-4 border-t border-rule py-2">
+                <span className="w-16 shrink-0 text-right font-semibold tabular-nums">{clockText(atMs)}</span>
+                <span className="flex-1">
+                  {type === 'hooked' ? 'the take' : type === 'lost' ? 'got off' : STEP_WORDS[type as RunStep].done}
+                </span>
+                <span className="text-soft tabular-nums">{clockTimeOf(story.startedAt, atMs)}</span>
+              </li>
+            ))}
+          </ol>
+        </Part>
+        <div className="grid content-start gap-8">
+          {facts.weight && (
+            <Part title="The weight as it was read">
+              <AsRead story={story} />
+            </Part>
+          )}
+          {story.amendments.length > 0 && (
+            <Part title="What was corrected">
+              <ul>
+                {story.amendments.map((amendment) => (
+                  <Correction
+                    key={`${amendment.eventId}${amendment.field}`}
+                    amendment={amendment}
+                    waterName={waterName}
+                  />
+                ))}
+              </ul>
+            </Part>
+          )}
+          <div className="flex flex-wrap gap-3">
+            <button type="button" className="button" onClick={() => setAmending(true)}>
+              Correct something
+            </button>
+            {!story.writtenUp && (
+              <Link to={`/write-up/${story.captureId}`} className="button">
+                Write it up
+              </Link>
+            )}
+          </div>
+        </div>
+        <Part title="Add to it">
+          <AddPictures story={{ ...story, pictures: [] }} />
+        </Part>
+      </div>
+      <Sheet title="Correct something" open={amending} onOpenChange={setAmending}>
+        <AmendForm story={story} onDone={() => setAmending(false)} />
+      </Sheet>
+    </article>
+  );
+}
+
+/** The waterline said in one sentence, with its reason where a number is only a bound. */
+function HandlingSentence({ story }: { story: CaptureStory }) {
+  const clocks = clocksAt(story, 0);
+  if (story.endMs === null) return <p>The run is still open. Its clocks go on.</p>;
+  const times = story.spells.filter(({ medium }) => medium === 'air').length;
+  const air =
+    times === 0
+      ? 'never out of the water'
+      : `${spanText(clocks.airMs)} out of the water${times > 1 ? ` in ${times} spells, the longest ${spanText(clocks.longestAirMs)}` : ''}`;
+  return (
+    <p className="mt-3 max-w-prose text-lg">
+      {spanText(clocks.elapsedMs)} from the take to {story.outcome === 'lost' ? 'the loss' : 'the release'}:{' '}
+      {spanText(clocks.fightMs)} of fight, {air}
+      {!story.airComplete && ' at the least, for a lift was not tapped'}.
+    </p>
+  );
+}
+
+/** The subtraction as one would check it on paper. */
+function AsRead({ story }: { story: CaptureStory }) {
+  const { weight } = story.facts;
+  if (!weight) return null;
+  const net = netOf(story);
+  const line = 'flex justify-between border-t border-rule py-2 tabular-nums';
+  return (
+    <dl>
+      <div className={line}>
+        <dt>{weight.method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling'}</dt>
+        <dd>{formatMass(weight.asRead)}</dd>
+      </div>
+      {weight.method === 'gross-minus-tare' && (
+        <div className={line}>
+          <dt>Tare, the wet sling</dt>
+          <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : 'not noted'}</dd>
+        </div>
+      )}
+      <div className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
+        <dt>Net</dt>
+        <dd>{net ? formatMass(net) : 'not known without the tare'}</dd>
+      </div>
+      {weight.written && <p className="text-sm text-soft">Written down as “{weight.written}”.</p>}
+    </dl>
+  );
+}
+
+function Correction({ amendment, waterName }: { amendment: Amendment; waterName: (id: string) => string }) {
+  const { field, from, to, why, at } = amendment;
+  return (
+    <li className="border-t border-rule py-2">
+      <span className="block">
+        {FACT_WORDS[field]}: <s className="text-soft">{factText(field, from, waterName)}</s>{' '}
+        <b>{factText(field, to, waterName)}</b>
+      </span>
+      <span className="block font-book italic">{why}</span>
+      <span className="text-sm text-soft">{whenText(at)}</span>
+    </li>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-2 text-xl font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function useWaterName(): (id: string) => string {
+  const waters = useWaters();
+  return (id) => waters.find((water) => water.id === id)?.name ?? 'a water not in this book';
+}
+
+function clockTimeOf(startedAt: string | null, atMs: number): string {
+  return startedAt ? timeText(new Date(Date.parse(startedAt) + atMs)) : '';
+}

@@ -1,0 +1,33 @@
+import type { FactName, Facts } from '@keeper/core/capture/event';
+import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { formatLength, type Length } from '@keeper/core/measure/length';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { netWeight, type WeightReading } from '@keeper/core/weighing/reading';
+
+export const FACT_WORDS: Readonly<Record<FactName, string>> = {
+  species: 'Species',
+  form: 'Scaling',
+  waterId: 'Water',
+  weight: 'Weight',
+  length: 'Length',
+  note: 'Note',
+};
+
+/** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
+export function factText(field: FactName, value: Facts[FactName], waterName: (id: string) => string): string {
+  if (value === null || value === undefined) return 'not known';
+  if (field === 'species') return speciesName(value as SpeciesId);
+  if (field === 'waterId') return waterName(value as string);
+  if (field === 'length') return formatLength(value as Length);
+  if (field === 'weight') return weightText(value as WeightReading);
+  return String(value as string);
+}
+
+/** Net where it can be worked out, with what it was worked out from. */
+export function weightText(reading: WeightReading): string {
+  const asRead = formatMass(reading.asRead);
+  if (reading.method === 'zeroed') return asRead;
+  const net = netWeight(reading);
+  if (!net?.ok || !reading.tare) return `${asRead} gross, no tare`;
+  return `${formatMass(net.value)} (${asRead} less ${formatMass(reading.tare)} of sling)`;
+}

@@ -1,0 +1,118 @@
+import { Link, useNavigate } from 'react-router';
+import { useState } from 'react';
+import { speciesName } from '@keeper/core/fish/species';
+import { spanText } from '@keeper/core/measure/duration';
+import { fishOn } from '../../data/keeper.js';
+import { useSettings, useTally, useWaters } from '../../data/queries.js';
+import { useRecentCaptures } from '../../data/useRecentCaptures.js';
+import { CaptureRow } from '../../parts/CaptureRow.js';
+import { MassText } from '../../parts/MassText.js';
+import { WaterPicker } from '../../parts/WaterPicker.js';
+import { Waterline } from '../../parts/Waterline.js';
+import { whenText } from '../../parts/when.js';
+
+/** The first page: begin a fish, go on with one, and see the last ones. */
+export function Today() {
+  const recent = useRecentCaptures();
+  const open = recent.rows.filter(({ outcome }) => outcome === 'open');
+  const past = recent.rows.filter(({ outcome }) => outcome !== 'open').slice(0, 5);
+  return (
+    <>
+      <p className="text-soft">
+        {new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
+      </p>
+      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">At the water</h1>
+      {open.map((capture) => (
+        <Link
+          key={capture.captureId}
+          to={`/run/${capture.captureId}`}
+          className="mb-5 block rounded-lg border-2 border-ink bg-leaf p-5"
+        >
+          <span className="mb-2 block text-lg font-semibold">
+            A fish is on since {whenText(capture.startedAt ?? '')}. Go on.
+          </span>
+          <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="page" />
+        </Link>
+      ))}
+      <FishOn />
+      <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
+        <div>
+          <h2 className="mb-2 text-xl font-semibold">The last fish</h2>
+          {past.length === 0 && !recent.loading && (
+            <p className="max-w-prose text-soft">
+              The book is empty. It begins with the first take: tap “Fish on” and the clocks run; everything else can
+              wait until the fish has gone back.
+            </p>
+          )}
+          <ul>
+            {past.map((capture) => (
+              <CaptureRow key={capture.captureId} capture={capture} />
+            ))}
+          </ul>
+        </div>
+        <Bests />
+      </section>
+    </>
+  );
+}
+
+function FishOn() {
+  const navigate = useNavigate();
+  const [waterId, setWaterId] = useState(() => localStorage.getItem('keeper.water') ?? undefined);
+  const known = useWaters().some(({ id }) => id === waterId) ? waterId : undefined;
+  const [begun, setBegun] = useState(false);
+  return (
+    <section className="rounded-xl bg-leaf p-5 md:p-7" aria-label="Begin a capture">
+      <button
+        type="button"
+        disabled={begun}
+        className="button button-main w-full flex-col gap-0 py-6 font-book text-4xl md:text-5xl"
+        onClick={() => {
+          setBegun(true);
+          void fishOn(known).then((captureId) => navigate(`/run/${captureId}`));
+        }}
+      >
+        Fish on
+        <span className="font-sans text-base font-normal">the clocks start at the take</span>
+      </button>
+      <div className="mt-4 flex flex-col gap-2 md:flex-row md:items-center md:gap-4">
+        <span className="shrink-0">You are at</span>
+        <div className="md:w-72">
+          <WaterPicker
+            value={known}
+            onChange={(id) => {
+              localStorage.setItem('keeper.water', id);
+              setWaterId(id);
+            }}
+          />
+        </div>
+        <p className="text-sm text-soft md:ml-auto">Local rules and your licence decide.</p>
+      </div>
+    </section>
+  );
+}
+
+function Bests() {
+  const tally = useTally().data;
+  const { massUnit } = useSettings();
+  const best = tally?.bySpecies.filter((row) => row.best).slice(0, 4) ?? [];
+  if (best.length === 0) return null;
+  return (
+    <aside aria-label="Best of each kind">
+      <h2 className="mb-2 text-xl font-semibold">Best of each</h2>
+      <ul>
+        {best.map((row) => (
+          <li key={row.species} className="border-t border-rule py-3">
+            <Link to={`/book/${row.best?.captureId ?? ''}`} className="block">
+              <span className="block text-soft">{speciesName(row.species)}</span>
+              <span className="block text-xl font-semibold">
+                <MassText mass={row.best?.net ?? null} unit={massUnit} />
+              </span>
+              <span className="text-sm text-soft">{spanText(row.best?.airMs ?? 0)} in the air</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}

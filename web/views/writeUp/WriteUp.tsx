@@ -1,0 +1,201 @@
+import { useState, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { DescribedDto } from '@keeper/contract/events';
+import { problemsIn } from '@keeper/contract/validation';
+import type { Facts } from '@keeper/core/capture/event';
+import { missingThings } from '@keeper/core/capture/missing';
+import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import { formatLength, parseLength } from '@keeper/core/measure/length';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { NotHere } from '../../app/NotHere.js';
+import { makeEvent, record } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { useCapture } from '../../data/useCapture.js';
+import { AddPictures } from '../../parts/AddPictures.js';
+import { FieldSentence, Notice } from '../../parts/Notice.js';
+import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
+import { WaterPicker } from '../../parts/WaterPicker.js';
+import { Waterline } from '../../parts/Waterline.js';
+import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
+import { WeightFields } from '../../parts/weight/WeightFields.js';
+import { whenText } from '../../parts/when.js';
+import { useDraft } from './useDraft.js';
+
+interface Draft extends TypedWeight {
+  readonly species?: SpeciesId;
+  readonly form?: FormId;
+  readonly waterId?: string;
+  readonly length: string;
+  readonly note: string;
+}
+
+/** The paperwork after the release: what is missing is asked once, and may stay missing. */
+export function WriteUp() {
+  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  if (missing) return <NotHere />;
+  if (loading) return <p>Opening the page…</p>;
+  return <WriteUpOf key={story.captureId} story={story} />;
+}
+
+function WriteUpOf({ story }: { story: CaptureStory }) {
+  const settings = useSettings();
+  const navigate = useNavigate();
+  const { facts } = story;
+  const standing = facts.weight ?? undefined;
+  const [draft, change, clearDraft] = useDraft<Draft>(story.captureId, {
+    method: standing?.method ?? settings.weighMethod,
+    asRead: standing ? formatMass(standing.asRead) : '',
+    tare: '',
+    length: '',
+    note: '',
+  });
+  const [tried, setTried] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const asked = new Set(missingThings(story));
+  const lost = story.outcome === 'lost';
+
+  const habit = massSystemOf(standing?.asRead.unit ?? settings.massUnit);
+  const weight = readWeight(draft, habit);
+  const question = 'question' in weight ? weight.question : undefined;
+  const length = draft.length.trim() === '' ? undefined : parseLength(draft.length, settings.lengthHabit);
+  const lengthProblem = length && !length.ok ? length.reason : undefined;
+
+  const put = async () => {
+    setTried(true);
+    if (question || lengthProblem) return;
+    const reading = 'reading' in weight ? weight.reading : undefined;
+    const noted: Facts = {
+      ...(draft.species && { species: draft.species }),
+      ...(draft.form && { form: draft.form }),
+      ...(draft.waterId && { waterId: draft.waterId }),
+      ...(reading && (asked.has('weight') || asked.has('tare')) && { weight: reading }),
+      ...(length?.ok && { length: length.value }),
+      ...(draft.note.trim() && { note: draft.note.trim() }),
+    };
+    const [bad] = problemsIn(DescribedDto, { facts: noted });
+    if (bad) {
+      setProblem(`${bad.sentence} What you typed is still here.`);
+      return;
+    }
+    const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
+      makeEvent(story.captureId, story.startedAt, type, payload);
+    const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
+    await record([...events, make('written-up', {})]);
+    clearDraft();
+    await navigate(`/book/${story.captureId}`);
+  };
+
+  return (
+    <form
+      className="max-w-3xl"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void put();
+      }}
+    >
+      <p className="text-soft">{whenText(story.startedAt ?? '')}</p>
+      <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
+      <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
+      <div className="mt-6 grid gap-8">
+        {(asked.has('species') || lost) && (
+          <Question title="What was it?">
+            <SpeciesChoice
+              species={draft.species}
+              form={draft.form}
+              onChange={(species, form) => change({ species, ...(form ? { form } : { form: undefined }) })}
+            />
+          </Question>
+        )}
+        {asked.has('water') && (
+          <Question title="Where?">
+            <div className="max-w-sm">
+              <WaterPicker value={draft.waterId} onChange={(waterId) => change({ waterId })} />
+            </div>
+          </Question>
+        )}
+        {!lost && (
+          <Question title="How heavy?">
+            {asked.has('weight') || asked.has('tare') ? (
+              <WeightFields
+                typed={draft}
+                onChange={change}
+                question={tried || question?.meanings ? question : undefined}
+              />
+            ) : (
+              <WeightRead story={story} />
+            )}
+          </Question>
+        )}
+        {asked.has('length') && (
+          <Question title="How long?">
+            <label htmlFor="length" className="mb-1 block text-sm">
+              Read down to the mark
+            </label>
+            <input
+              id="length"
+              className="field max-w-64"
+              autoComplete="off"
+              placeholder={settings.lengthHabit === 'in' ? '31 1/4 in' : '79.5 cm'}
+              value={draft.length}
+              aria-invalid={tried && lengthProblem !== undefined}
+              aria-describedby={lengthProblem && 'length-problem'}
+              onChange={(event) => change({ length: event.target.value })}
+            />
+            {tried && lengthProblem && <FieldSentence id="length-problem">{lengthProblem}</FieldSentence>}
+          </Question>
+        )}
+        <Question title="Pictures">
+          <AddPictures story={story} />
+        </Question>
+        <Question title="Anything else">
+          <label htmlFor="note" className="mb-1 block text-sm">
+            On what, how it fought, wounds and what was done for them
+          </label>
+          <textarea
+            id="note"
+            rows={4}
+            maxLength={4000}
+            className="field"
+            value={draft.note}
+            onChange={(event) => change({ note: event.target.value })}
+          />
+        </Question>
+      </div>
+      {problem && <Notice role="alert">{problem}</Notice>}
+      <div className="mt-8 flex flex-wrap items-center gap-4">
+        <button type="submit" className="button button-main min-h-16 px-8 text-lg">
+          Put it in the book
+        </button>
+        <p className="text-sm text-soft">Empty fields are fine. They will not be asked about again.</p>
+      </div>
+    </form>
+  );
+}
+
+function Question({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-2 text-xl font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** A weight that was taken on the bank stands as it was read; it is corrected with a reason, not typed over. */
+function WeightRead({ story }: { story: CaptureStory }) {
+  const net = netOf(story);
+  const { length } = story.facts;
+  return (
+    <p className="text-lg">
+      <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : 'Not known'}</span>, read on the
+      bank
+      {length && `, ${formatLength(length)} long`}.{' '}
+      <Link to={`/book/${story.captureId}`} className="quiet-link">
+        Correct it on its page
+      </Link>
+    </p>
+  );
+}

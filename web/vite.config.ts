@@ -1,0 +1,34 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  resolve: { conditions: ['source', ...defaultClientConditions] },
+  build: { manifest: true },
+  worker: { format: 'es' },
+  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      manifest: {
+        name: 'Unhurried Keeper',
+        short_name: 'Keeper',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f3efe4',
+        theme_color: '#f3efe4',
+        icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globIgnores: ['**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+      },
+    }),
+  ],
+});
