@@ -1,0 +1,62 @@
+import { parseArgs } from 'node:util';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { PictureFacts } from '@keeper/core/formats/bookJson';
+import { MOST_EVENTS } from '@keeper/contract/limits';
+import type { KeptWater } from '@keeper/contract/waters';
+import { demoCaptures } from './captures.js';
+import { picturesOf } from './pictures.js';
+import { paintAll } from './studio.js';
+import { WATERS } from './waters.js';
+
+/**
+ * Fills a running server's book with the demo world, through the same addresses that a phone uses. All ids come from the seed,
+ * so filling again, or going on after a break, enters nothing twice.
+ */
+async function fill(url: string, mostPictures: number): Promise<void> {
+  const standing = await call<KeptWater[]>(`${url}/api/waters`);
+  for (const { id, ...water } of WATERS) {
+    if (!standing.some((each) => each.id === id)) {
+      await call(`${url}/api/waters/${id}`, json('PUT', { ...water, revision: 0 }));
+    }
+  }
+  const captures = demoCaptures();
+  const events = captures.flatMap((capture) => capture.events);
+  for (let i = 0; i < events.length; i += MOST_EVENTS) await append(url, events.slice(i, i + MOST_EVENTS));
+
+  const pictures = captures.toReversed().flatMap(picturesOf).slice(0, mostPictures);
+  process.stdout.write(
+    `${captures.length} captures are in the demo book; painting ${pictures.length} pictures of them…\n`,
+  );
+  // Ids are drawn before painting: which painter is done first must not change them.
+  const tasks = pictures.map((picture) => ({
+    ...picture,
+    added: picture.capture.make('picture-added', picture.takenAtMs - picture.capture.takenAtMs, {
+      sha256: '',
+      role: picture.role,
+    }),
+  }));
+  await paintAll(tasks, async ({ added }, jpeg) => {
+    const form = new FormData();
+    form.append('file', new Blob([jpeg.slice()], { type: 'image/jpeg' }), 'fish.jpg');
+    const { sha256 } = await call<PictureFacts>(`${url}/api/pictures`, { method: 'POST', body: form });
+    await append(url, [{ ...added, payload: { ...added.payload, sha256 } } as CaptureEvent]);
+    await call(`${url}/api/pictures/${sha256}?size=thumb`);
+  });
+}
+
+async function append(url: string, events: readonly CaptureEvent[]): Promise<void> {
+  await call(`${url}/api/events`, json('POST', { events }));
+}
+
+function json(method: string, body: object): RequestInit {
+  return { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+}
+
+async function call<T>(address: string, init?: RequestInit): Promise<T> {
+  const answer = await fetch(address, init);
+  if (!answer.ok) throw new Error(`${address} answered ${answer.status}: ${await answer.text()}`);
+  return (answer.headers.get('content-type')?.includes('json') ? await answer.json() : undefined) as T;
+}
+
+const { values } = parseArgs({ options: { url: { type: 'string' }, pictures: { type: 'string' } } });
+await fill(values.url ?? 'http://127.0.0.1:4310', Number(values.pictures ?? Infinity));

@@ -1,0 +1,11 @@
+import { idMaker } from '@keeper/core/capture/eventId';
+import { chance } from '@keeper/painter/chance';
+
+/** Makes ids that are the same each time the world is made: filling it twice enters nothing twice. */
+export function demoIds(seed: string, atMs: number): () => string {
+  const luck = chance(`${seed} ids`);
+  return idMaker({
+    wallMs: () => atMs,
+    randomBytes: (length) => Uint8Array.from({ length }, () => luck.whole(0, 255)),
+  });
+}
