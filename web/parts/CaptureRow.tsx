@@ -29,18 +29,13 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           <span className="block truncate text-lg font-semibold">
             {lost && !capture.species ? 'Lost fish' : speciesName(capture.species, capture.form)}
           </span>
-          <span className="block truncate text-sm text-soft">
+          <span className="block text-sm text-soft">
             {whenText(capture.startedAt ?? '')}
-            {water && `, ${water.name}`}
+            {water && <span className="block truncate">{water.name}</span>}
           </span>
         </span>
-        <span className="col-start-1 row-start-2 sm:col-start-auto sm:row-start-auto">
-          <span className="sm:hidden">
-            <Glyph capture={capture} width={88} />
-          </span>
-          <span className="hidden sm:block">
-            <Glyph capture={capture} width={132} />
-          </span>
+        <span className="col-start-1 row-start-2 block w-22 sm:col-start-auto sm:row-start-auto sm:w-33">
+          <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
         </span>
         <span className="text-lg font-semibold sm:text-right">
           {lost ? (
@@ -51,13 +46,5 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         </span>
       </Link>
     </li>
-  );
-}
-
-function Glyph({ capture, width }: { capture: CaptureSummary; width: number }) {
-  return (
-    <span className="block" style={{ width }}>
-      <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
-    </span>
   );
 }

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { clocksAt } from '@keeper/core/capture/clocks';
 import type { Mark, Spell } from '@keeper/core/capture/story';
 import { clockText, spanText } from '@keeper/core/measure/duration';
@@ -37,7 +38,8 @@ export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
   const drawnMs = size === 'live' ? Math.max(spanMs * 1.12, 3 * SHORTEST_MS) : spanMs;
   const inset = size === 'glyph' ? 2 : 10;
   const x = (ms: number) => inset + ((ms - fromMs) / drawnMs) * (width - 2 * inset);
-  const hatch = `hatch-${size}`;
+  // Each drawing brings its own hatch: one that is hidden must not be borrowed from.
+  const hatch = useId();
   return (
     <svg
       ref={ref}

@@ -40,7 +40,7 @@ export function Book() {
           {tally.captures - tally.lost} fish, {tally.lost === 0 ? 'none' : tally.lost} lost on the way in.
         </p>
       )}
-      <div className="mb-6 grid gap-3 sm:grid-cols-3" role="group" aria-label="What is shown">
+      <div className="mb-6 grid grid-cols-2 gap-3 sm:grid-cols-3" role="group" aria-label="What is shown">
         <Picker
           label="Species"
           value={species ?? ALL}

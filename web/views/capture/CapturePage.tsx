@@ -34,7 +34,6 @@ function CaptureOf({ story }: { story: CaptureStory }) {
   const [amending, setAmending] = useState(false);
   const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
   const lost = story.outcome === 'lost';
-  const [first, ...rest] = story.pictures;
   return (
     <article>
       <p className="text-soft">
@@ -52,14 +51,14 @@ function CaptureOf({ story }: { story: CaptureStory }) {
       )}
       <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
       <HandlingSentence story={story} />
-      {facts.note && (
-        <p className="my-7 max-w-prose border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">
-          {facts.note}
-        </p>
-      )}
-      {first && (
-        <div className="my-7 grid gap-3 md:grid-cols-2">
-          {[first, ...rest].map(({ sha256, role }) => (
+      <div className="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
+        <div className="grid gap-6">
+          {facts.note && (
+            <p className="max-w-prose border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">
+              {facts.note}
+            </p>
+          )}
+          {story.pictures.map(({ sha256, role }) => (
             <a key={sha256} href={`/api/pictures/${sha256}`} target="_blank" rel="noreferrer">
               <FishPicture
                 sha256={sha256}
@@ -69,23 +68,22 @@ function CaptureOf({ story }: { story: CaptureStory }) {
               />
             </a>
           ))}
+          <AddPictures story={{ ...story, pictures: [] }} />
         </div>
-      )}
-      <div className="grid gap-x-12 gap-y-8 md:grid-cols-2">
-        <Part title="What happened">
-          <ol>
-            {story.marks.map(({ eventId, type, atMs }) => (
-              <li key={eventId} className="flex gap-4 border-t border-rule py-2">
-                <span className="w-16 shrink-0 text-right font-semibold tabular-nums">{clockText(atMs)}</span>
-                <span className="flex-1">
-                  {type === 'hooked' ? 'the take' : type === 'lost' ? 'got off' : STEP_WORDS[type as RunStep].done}
-                </span>
-                <span className="text-soft tabular-nums">{clockTimeOf(story.startedAt, atMs)}</span>
-              </li>
-            ))}
-          </ol>
-        </Part>
-        <div className="grid content-start gap-8">
+        <div className="grid gap-8">
+          <Part title="What happened">
+            <ol>
+              {story.marks.map(({ eventId, type, atMs }) => (
+                <li key={eventId} className="flex gap-4 border-t border-rule py-2">
+                  <span className="w-14 shrink-0 text-right font-semibold tabular-nums">{clockText(atMs)}</span>
+                  <span className="flex-1">
+                    {type === 'hooked' ? 'the take' : type === 'lost' ? 'got off' : STEP_WORDS[type as RunStep].done}
+                  </span>
+                  <span className="text-soft tabular-nums">{clockTimeOf(story.startedAt, atMs)}</span>
+                </li>
+              ))}
+            </ol>
+          </Part>
           {facts.weight && (
             <Part title="The weight as it was read">
               <AsRead story={story} />
@@ -115,9 +113,6 @@ function CaptureOf({ story }: { story: CaptureStory }) {
             )}
           </div>
         </div>
-        <Part title="Add to it">
-          <AddPictures story={{ ...story, pictures: [] }} />
-        </Part>
       </div>
       <Sheet title="Correct something" open={amending} onOpenChange={setAmending}>
         <AmendForm story={story} onDone={() => setAmending(false)} />

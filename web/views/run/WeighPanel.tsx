@@ -78,6 +78,7 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
         <Wheels
           key={row}
           name={row === 'tare' ? 'Tare' : method === 'zeroed' ? 'Weight' : 'Gross'}
+          named={method !== 'zeroed'}
           unit={unit}
           values={values[row]}
           activePart={active.row === row ? active.part : -1}
@@ -109,9 +110,15 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
             onSet(reading);
           }}
         >
-          {net?.ok ? formatMass(net.value) : formatMass(asRead)}
+          {asRead.count === 0 ? 'Set it above' : net?.ok ? formatMass(net.value) : formatMass(asRead)}
           <span className="text-base font-normal">
-            {method === 'zeroed' ? 'take this weight' : net ? 'net: take this weight' : 'gross: the tare comes later'}
+            {asRead.count === 0
+              ? 'or leave it for later'
+              : method === 'zeroed'
+                ? 'take this weight'
+                : net
+                  ? 'net: take this weight'
+                  : 'gross: the tare comes later'}
           </span>
         </button>
       </div>
@@ -121,6 +128,8 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
 
 interface WheelsProps {
   readonly name: string;
+  /** Whether the row must be told from another. */
+  readonly named: boolean;
   readonly unit: MassUnit;
   readonly values: readonly number[];
   readonly activePart: number;
@@ -128,7 +137,7 @@ interface WheelsProps {
   readonly onStep: (part: number, by: number) => void;
 }
 
-function Wheels({ name, unit, values, activePart, onChoose, onStep }: WheelsProps) {
+function Wheels({ name, named, unit, values, activePart, onChoose, onStep }: WheelsProps) {
   return (
     <div className="flex items-stretch gap-3">
       {massParts(unit).map((part, i) => (
@@ -153,7 +162,7 @@ function Wheels({ name, unit, values, activePart, onChoose, onStep }: WheelsProp
           >
             <span className="text-3xl font-bold tabular-nums">{values[i] ?? 0}</span>
             <span className="block text-sm text-soft">
-              {i === 0 ? `${name}, ` : ''}
+              {i === 0 && named ? `${name}, ` : ''}
               {part.name}
             </span>
           </button>

@@ -62,11 +62,11 @@ function FishOn() {
   const known = useWaters().some(({ id }) => id === waterId) ? waterId : undefined;
   const [begun, setBegun] = useState(false);
   return (
-    <section className="rounded-xl bg-leaf p-5 md:p-7" aria-label="Begin a capture">
+    <section aria-label="Begin a capture">
       <button
         type="button"
         disabled={begun}
-        className="button button-main w-full flex-col gap-0 py-6 font-book text-4xl md:text-5xl"
+        className="button button-main w-full flex-col gap-0 py-8 font-book text-4xl md:text-5xl"
         onClick={() => {
           setBegun(true);
           void fishOn(known).then((captureId) => navigate(`/run/${captureId}`));

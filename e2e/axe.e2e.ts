@@ -1,0 +1,50 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import type { BookPage } from '@keeper/contract/book';
+import { fishOn, step, test, expect } from './keeperTest.js';
+
+const LIGHTS = ['day', 'glare', 'night'] as const;
+
+async function setLight(page: Page, light: string): Promise<void> {
+  await page.addInitScript((chosen) => localStorage.setItem('keeper.light', chosen), light);
+}
+
+async function isClean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+}
+
+for (const light of LIGHTS) {
+  test(`every view of the desk can be used by all, in ${light} light`, async ({ page, demo }) => {
+    await setLight(page, light);
+    const waiting = (await (await fetch(`${demo.url}/api/captures?waiting=true`)).json()) as BookPage;
+    const all = (await (await fetch(`${demo.url}/api/captures?order=heaviest`)).json()) as BookPage;
+    const views = [
+      '/',
+      '/write-up',
+      `/write-up/${waiting.rows[0]?.captureId}`,
+      '/book',
+      `/book/${all.rows[0]?.captureId}`,
+      '/settings',
+      '/nowhere',
+    ];
+    for (const view of views) {
+      await page.goto(`${demo.url}${view}`);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await isClean(page);
+    }
+    expect(await page.evaluate(() => document.documentElement.dataset['light'])).toBe(light);
+  });
+
+  test(`the run can be used by all, in ${light} light`, async ({ page, server }) => {
+    await setLight(page, light);
+    await fishOn(page, server);
+    await isClean(page);
+    await step(page, 'Lift', 'lifted');
+    await isClean(page);
+    await step(page, 'Weigh', 'weighed');
+    await isClean(page);
+  });
+}

@@ -1,0 +1,84 @@
+import { fishOn, onlyCapture, step, test, expect } from './keeperTest.js';
+
+test('the demo book: filtered by species and water, sorted by weight, opened', async ({ page, demo, noErrors }) => {
+  await page.goto(`${demo.url}/book`);
+  const rows = page.getByRole('listitem').filter({ has: page.getByRole('link') });
+  await expect(rows.first()).toBeVisible();
+  await expect(rows).toHaveCount(40);
+  await page.getByRole('button', { name: 'Turn the page' }).click();
+  await expect(rows).toHaveCount(79);
+
+  await page.getByRole('combobox', { name: 'Species' }).click();
+  await page.getByRole('option', { name: /^Wels catfish/ }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: /carp/i })).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Order' }).click();
+  await page.getByRole('option', { name: 'Heaviest first' }).click();
+  const pounds = async () =>
+    (await rows.allInnerTexts()).map((text) => Number(/(\d+) lb/.exec(text)?.[1] ?? -1)).filter((lb) => lb >= 0);
+  await expect.poll(async () => (await pounds()).join()).toBe((await pounds()).toSorted((a, b) => b - a).join());
+
+  await page.getByRole('combobox', { name: 'Water' }).click();
+  await page.getByRole('option', { name: 'River Wend, mill reach' }).click();
+  await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Water' }).click();
+  await page.getByRole('option', { name: 'Saltern Pit' }).click();
+  await rows.first().getByRole('link').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wels catfish');
+  await expect(page.getByRole('region', { name: 'What happened' })).toContainText('the take');
+  expect(noErrors).toEqual([]);
+});
+
+test('an amended weight shows what it was, when and why it changed', async ({ page, server }) => {
+  await fishOn(page, server);
+  await step(page, 'Weigh', 'weighed');
+  await page.getByRole('button', { name: '9', exact: true }).click();
+  await page.getByRole('button', { name: /^9 lb 0 oz/ }).click();
+  await step(page, 'Released', 'released');
+  await page.goto(page.url().replace('/run/', '/book/'));
+  await expect(page.getByText(/at the least, for a lift was not tapped/)).toBeVisible();
+  await page.getByRole('button', { name: 'Correct something' }).click();
+  await page.getByLabel('Weight', { exact: true }).fill('8lb 2oz');
+  await page.getByRole('button', { name: 'Enter the correction' }).click();
+  await expect(page.getByText('A correction is kept with its reason. Say in a few words why.')).toBeVisible();
+  await page.getByLabel('Why').fill('The sling had not been zeroed.');
+  await page.getByRole('button', { name: 'Enter the correction' }).click();
+  const corrected = page.getByRole('region', { name: 'What was corrected' });
+  await expect(corrected).toContainText('9 lb 0 oz');
+  await expect(corrected).toContainText('8 lb 2 oz');
+  await expect(corrected).toContainText('The sling had not been zeroed.');
+  await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('amended');
+});
+
+test('pictures go in once; what is no picture is said so and holds nothing back', async ({ page, server }) => {
+  await fishOn(page, server);
+  await step(page, 'Released', 'released');
+  await page.getByRole('link', { name: 'Write it up' }).click();
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  await page.getByLabel('Add pictures').setInputFiles([
+    { name: 'fish.png', mimeType: 'image/png', buffer: png },
+    { name: 'again.png', mimeType: 'image/png', buffer: png },
+    { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
+  ]);
+  await expect(page.getByText(/^notes\.jpg: This file is not a picture/)).toBeVisible();
+  await expect
+    .poll(async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'picture-added').length)
+    .toBe(2);
+  await page.reload();
+  await expect(page.getByRole('img', { name: 'Picture 1 of this fish' })).toBeVisible();
+});
+
+test('the book leaves from the settings, and the units that are chosen hold', async ({ page, server }) => {
+  await page.goto(`${server.url}/settings`);
+  await page.getByRole('radio', { name: 'kg', exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'kg', exact: true })).toBeChecked();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'CSV, for a spreadsheet' }).click();
+  expect((await download).suggestedFilename()).toBe('book.csv');
+  await fishOn(page, server);
+  await step(page, 'Weigh', 'weighed');
+  await page.getByRole('button', { name: '8', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^8\.00 kg/ })).toBeVisible();
+});

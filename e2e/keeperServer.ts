@@ -1,0 +1,59 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** The built server in a process of its own, with a book that goes when the test is over. It can be killed and started again. */
+export class KeeperServer {
+  private readonly dataFolder = mkdtempSync(join(tmpdir(), 'keeper-e2e-'));
+  private process: ChildProcess | undefined;
+  private port = '0';
+  url = '';
+
+  async start(): Promise<void> {
+    const args = [join(root, 'server', 'dist', 'main.js'), '--port', this.port, '--data', this.dataFolder];
+    const process = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'] });
+    this.process = process;
+    this.url = await new Promise((resolve, reject) => {
+      process.stdout.on('data', (text: Buffer) => resolve(/http\S+/.exec(text.toString())?.[0] ?? ''));
+      process.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+    });
+    // Started again, it must be found where it was.
+    this.port = new URL(this.url).port;
+  }
+
+  /** Ends it as a power cut would. */
+  async kill(): Promise<void> {
+    await this.end('SIGKILL');
+  }
+
+  async close(): Promise<void> {
+    await this.end('SIGTERM');
+    rmSync(this.dataFolder, { recursive: true, force: true });
+  }
+
+  /** Fills the book with the demo world and a few of its pictures. */
+  async fillDemo(pictures: number): Promise<void> {
+    const filling = spawn(
+      'node',
+      [join(root, 'demo', 'dist', 'fill.js'), '--url', this.url, '--pictures', `${pictures}`],
+      {
+        stdio: ['ignore', 'ignore', 'inherit'],
+      },
+    );
+    const code = await new Promise((resolve) => filling.once('exit', resolve));
+    if (code !== 0) throw new Error('The demo book could not be filled.');
+  }
+
+  private async end(signal: NodeJS.Signals): Promise<void> {
+    const process = this.process;
+    this.process = undefined;
+    if (!process || process.exitCode !== null) return;
+    const gone = new Promise((resolve) => process.once('exit', resolve));
+    process.kill(signal);
+    await gone;
+  }
+}

@@ -1,0 +1,70 @@
+import { test as base, type Page } from '@playwright/test';
+import type { BookPage } from '@keeper/contract/book';
+import type { CaptureEvents } from '@keeper/contract/events';
+import { KeeperServer } from './keeperServer.js';
+
+export { expect } from '@playwright/test';
+
+interface OfWorker {
+  readonly demoServer: KeeperServer;
+}
+
+interface OfTest {
+  /** A server with an empty book. */
+  readonly server: KeeperServer;
+  /** A server with the demo book, shared by the tests of one worker: read only. */
+  readonly demo: KeeperServer;
+  /** Console errors and uncaught ones, to be empty at the end. */
+  readonly noErrors: string[];
+}
+
+export const test = base.extend<OfTest, OfWorker>({
+  demoServer: [
+    async ({}, use) => {
+      const server = new KeeperServer();
+      await server.start();
+      await server.fillDemo(4);
+      await use(server);
+      await server.close();
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  demo: async ({ demoServer }, use) => use(demoServer),
+  server: async ({}, use) => {
+    const server = new KeeperServer();
+    await server.start();
+    await use(server);
+    await server.close();
+  },
+  noErrors: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    page.on('console', (message) => {
+      // A server that is away on purpose is no error of the page.
+      if (message.type() === 'error' && !/Failed to load resource|ERR_CONNECTION/.test(message.text()))
+        errors.push(message.text());
+    });
+    await use(errors);
+  },
+});
+
+/** The only capture in a book, as the server keeps it. */
+export async function onlyCapture(server: KeeperServer): Promise<CaptureEvents> {
+  const page = (await (await fetch(`${server.url}/api/captures`)).json()) as BookPage;
+  const [row] = page.rows;
+  if (page.rows.length !== 1 || !row) throw new Error(`There are ${page.rows.length} captures in the book.`);
+  return (await (await fetch(`${server.url}/api/captures/${row.captureId}`)).json()) as CaptureEvents;
+}
+
+/** Begins a capture from Today. */
+export async function fishOn(page: Page, server: KeeperServer): Promise<void> {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.waitForURL(/\/run\//);
+}
+
+/** Taps one step of the run and waits until the screen has acknowledged it. */
+export async function step(page: Page, name: string, undo: string): Promise<void> {
+  await page.getByRole('button', { name, exact: true }).click();
+  await page.getByRole('button', { name: `Undo “${undo}”` }).waitFor();
+}

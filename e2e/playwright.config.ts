@@ -1,0 +1,19 @@
+import { defineConfig } from '@playwright/test';
+import { BROWSER } from './browser.js';
+
+/** Each test file starts servers of its own on free ports; nothing is shared between workers. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '**/*.e2e.ts',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  forbidOnly: true,
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? 'test-results/e2e.json' }]],
+  use: BROWSER,
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+  ],
+});

@@ -1,0 +1,206 @@
+// What `npm start`, `npm run demo`, `npm test`, `npm run bench` and `npm run screenshots` do, on a fresh clone too.
+// Node.js built-ins only: nothing is installed yet when this begins.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+process.chdir(root);
+const [command, ...rest] = process.argv.slice(2);
+const STAMP = join('node_modules', '.install-stamp');
+const BUILD_STAMP = join('node_modules', '.build-stamp');
+const DEMO_FOLDER = '.demo';
+
+function fail(message) {
+  process.stderr.write(`${message}\n`);
+  process.exit(1);
+}
+
+function say(message) {
+  process.stdout.write(`${message}\n`);
+}
+
+function npm(args, options = {}) {
+  return spawnSync(process.execPath, [process.env.npm_execpath ?? findNpm(), ...args], {
+    stdio: 'inherit',
+    ...options,
+  });
+}
+
+function findNpm() {
+  const beside = join(dirname(process.execPath), '..', 'lib', 'node_modules', 'npm', 'bin', 'npm-cli.js');
+  if (!existsSync(beside)) fail('Start this through npm, for example: npm run demo');
+  return beside;
+}
+
+function node(args, options = {}) {
+  return spawnSync(process.execPath, args, { stdio: 'inherit', ...options });
+}
+
+const bin = (name, file) => join('node_modules', name, file);
+
+function install() {
+  const wanted = createHash('sha256').update(readFileSync('package-lock.json')).update(process.version).digest('hex');
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
+  say('Installing what the keeper needs. The first time this takes a few minutes.');
+  // Where Node.js brings its own headers, the database driver is compiled against them and nothing is fetched.
+  const prefix = join(dirname(process.execPath), '..');
+  const headers = existsSync(join(prefix, 'include', 'node', 'node.h'));
+  const env = { ...process.env, ...(headers && { npm_package_config_node_gyp_nodedir: prefix }) };
+  if (npm(['ci', '--no-audit', '--no-fund'], { env }).status !== 0)
+    fail('The installation failed; its reason stands above.');
+  writeFileSync(STAMP, wanted);
+}
+
+const BUILT_FROM = ['core', 'contract', 'painter', 'demo', 'server', 'web', 'bench'];
+const BUILDS = /\.(ts|tsx|json|css|html|js|svg|sql)$/;
+
+/** A fingerprint of all sources by name, size and time: the build is skipped when nothing has changed. */
+function fingerprint() {
+  const hash = createHash('sha256').update(readFileSync(STAMP));
+  const walk = (folder) => {
+    for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+      const path = join(folder, entry.name);
+      if (entry.isDirectory()) {
+        if (entry.name !== 'node_modules' && entry.name !== 'dist') walk(path);
+      } else if (BUILDS.test(entry.name)) {
+        const { size, mtimeMs } = statSync(path);
+        hash.update(`${path} ${size} ${mtimeMs}\n`);
+      }
+    }
+  };
+  BUILT_FROM.forEach(walk);
+  return hash.digest('hex');
+}
+
+function build() {
+  const now = fingerprint();
+  const built = existsSync(join('server', 'dist', 'main.js')) && existsSync(join('web', 'dist', 'index.html'));
+  if (built && existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, 'utf8') === now) return;
+  say('Building.');
+  if (node([bin('typescript', 'bin/tsc'), '-b', 'tsconfig.build.json']).status !== 0) fail('The build failed.');
+  const vite = node([join('..', bin('vite', 'bin/vite.js')), 'build', '--logLevel', 'warn'], { cwd: 'web' });
+  if (vite.status !== 0) fail('The build of the web application failed.');
+  writeFileSync(BUILD_STAMP, now);
+}
+
+/** Starts the server and hands its signals on; resolves with its address. */
+function serve(args) {
+  const server = spawn(process.execPath, [join('server', 'dist', 'main.js'), ...args], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill(signal));
+  server.on('exit', (code, signal) => process.exit(signal ? 0 : (code ?? 1)));
+  return new Promise((resolve) => {
+    server.stdout.on('data', (text) => resolve(/http\S+/.exec(String(text))?.[0]));
+  });
+}
+
+async function start() {
+  install();
+  build();
+  say(`Unhurried Keeper is at ${await serve(rest)}`);
+}
+
+async function demo() {
+  install();
+  build();
+  const fresh = rest.includes('--fresh');
+  if (fresh) rmSync(DEMO_FOLDER, { recursive: true, force: true });
+  mkdirSync(DEMO_FOLDER, { recursive: true });
+  const filled = join(DEMO_FOLDER, 'filled');
+  const url = await serve(['--data', DEMO_FOLDER, ...rest.filter((word) => word !== '--fresh')]);
+  if (!existsSync(filled)) {
+    const filling = spawn(process.execPath, [join('demo', 'dist', 'fill.js'), '--url', url], { stdio: 'inherit' });
+    const code = await new Promise((resolve) => filling.on('exit', resolve));
+    if (code !== 0) fail('The demo book could not be filled; its reason stands above.');
+    writeFileSync(filled, new Date().toISOString());
+  }
+  say(`The demo book of Unhurried Keeper is at ${url}`);
+}
+
+const CHROMIUM = '/usr/bin/chromium';
+
+function chromium() {
+  if (existsSync(CHROMIUM)) return;
+  const manual = 'The browser tests need Chromium at /usr/bin/chromium. On Debian: apt-get install chromium';
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) fail(manual);
+  say('Installing Chromium for the browser tests.');
+  const options = { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  spawnSync('apt-get', ['update', '-q'], options);
+  spawnSync('apt-get', ['install', '-y', '-q', '--no-install-recommends', 'chromium'], options);
+  if (!existsSync(CHROMIUM)) fail(manual);
+}
+
+const RESULTS = '.results';
+
+/** Each check counts as one test of its own; unit and browser tests are counted by their runners. */
+function test() {
+  install();
+  chromium();
+  build();
+  rmSync(RESULTS, { recursive: true, force: true });
+  mkdirSync(RESULTS, { recursive: true });
+  const total = { passed: 0, failed: 0 };
+  const check = (name, args) => {
+    say(`\n== ${name}`);
+    const good = node(args).status === 0;
+    total[good ? 'passed' : 'failed'] += 1;
+  };
+  check('types', [join('scripts', 'types.mjs')]);
+  check('lint', [bin('eslint', 'bin/eslint.js'), '.', '--max-warnings', '0']);
+  check('format', [bin('prettier', 'bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
+  check('boundaries', [
+    bin('dependency-cruiser', 'bin/dependency-cruise.mjs'),
+    ...['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'painter', 'demo', 'server', 'web', 'e2e', 'bench'],
+  ]);
+  check('unused code', [bin('knip', 'bin/knip.js')]);
+
+  say('\n== unit tests');
+  const unitFile = join(RESULTS, 'unit.json');
+  node([bin('jest', 'bin/jest.js'), '--ci', '--json', `--outputFile=${unitFile}`]);
+  const unit = readResult(unitFile);
+  total.passed += unit?.numPassedTests ?? 0;
+  total.failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1;
+
+  say('\n== browser tests');
+  const e2eFile = join(root, RESULTS, 'e2e.json');
+  node([join('..', bin('@playwright/test', 'cli.js')), 'test'], {
+    cwd: 'e2e',
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: e2eFile },
+  });
+  const e2e = readResult(e2eFile)?.stats;
+  total.passed += e2e ? e2e.expected + e2e.flaky : 0;
+  total.failed += e2e ? e2e.unexpected : 1;
+
+  say(`\n${total.passed} passed, ${total.failed} failed`);
+  process.exit(total.failed === 0 ? 0 : 1);
+}
+
+function readResult(file) {
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
+}
+
+function bench() {
+  install();
+  build();
+  process.exit(node([join('bench', 'dist', 'main.js'), ...rest]).status ?? 1);
+}
+
+function screenshots() {
+  install();
+  chromium();
+  build();
+  process.exit(
+    node([join('..', bin('@playwright/test', 'cli.js')), 'test', '--config', 'screenshots.config.ts'], { cwd: 'e2e' })
+      .status ?? 1,
+  );
+}
+
+const commands = { start, demo, test, bench, screenshots };
+const [major, minor] = process.versions.node.split('.').map(Number);
+if (major < 20 || (major === 20 && minor < 19)) fail(`Node.js 20.19 or later is needed; this is ${process.version}.`);
+if (!(command in commands)) fail(`Known: ${Object.keys(commands).join(', ')}`);
+await commands[command]();
