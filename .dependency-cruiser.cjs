@@ -7,7 +7,7 @@ const may = {
   server: { rooms: ['core', 'contract'] },
   web: { rooms: ['core', 'contract'] },
   e2e: { rooms: ['core', 'contract'] },
-  bench: { rooms: ['core', 'contract'] },
+  bench: { rooms: ['core', 'contract', 'server'] },
 };
 const all = Object.keys(may);
 const code = (room) => `^${room}/(?!node_modules/)`;
@@ -28,7 +28,7 @@ module.exports = {
         name: `${room}-is-pure`,
         comment: 'No DOM, no Node.js built-ins, no framework: only the pure libraries named above.',
         severity: 'error',
-        from: { path: code(room), pathNot: '\\.spec\\.ts$' },
+        from: { path: code(room), pathNot: '(\\.spec\\.ts$|/spec/)' },
         to: {
           dependencyTypesNot: ['local', 'aliased-workspace', 'localmodule'],
           pathNot: [`node_modules/(${[...packages, '@keeper/[a-z]+'].join('|')})/`, ...all.map((each) => `^${each}/`)],

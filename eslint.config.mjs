@@ -48,5 +48,6 @@ export default defineConfig(
     },
   },
   { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  { files: ['web/public/*.js'], languageOptions: { globals: globals.browser } },
   prettier,
 );

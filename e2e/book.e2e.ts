@@ -59,13 +59,12 @@ test('pictures go in once; what is no picture is said so and holds nothing back'
   );
   await page.getByLabel('Add pictures').setInputFiles([
     { name: 'fish.png', mimeType: 'image/png', buffer: png },
-    { name: 'again.png', mimeType: 'image/png', buffer: png },
     { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
   ]);
-  await expect(page.getByText(/^notes\.jpg: This file is not a picture/)).toBeVisible();
-  await expect
-    .poll(async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'picture-added').length)
-    .toBe(2);
+  await expect(page.getByText(/^notes\.jpg is not a picture that can be read here/)).toBeVisible();
+  await page.getByLabel('Add pictures').setInputFiles({ name: 'again.png', mimeType: 'image/png', buffer: png });
+  const added = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'picture-added').length;
+  await expect.poll(added).toBe(1);
   await page.reload();
   await expect(page.getByRole('img', { name: 'Picture 1 of this fish' })).toBeVisible();
 });

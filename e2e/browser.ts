@@ -15,4 +15,4 @@ export const BROWSER = {
   },
   locale: 'en-GB',
   timezoneId: 'UTC',
-} as const;
+};

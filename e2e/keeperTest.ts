@@ -20,7 +20,7 @@ interface OfTest {
 
 export const test = base.extend<OfTest, OfWorker>({
   demoServer: [
-    async ({}, use) => {
+    async ({ browserName: _ }, use) => {
       const server = new KeeperServer();
       await server.start();
       await server.fillDemo(4);
@@ -30,7 +30,7 @@ export const test = base.extend<OfTest, OfWorker>({
     { scope: 'worker', timeout: 120_000 },
   ],
   demo: async ({ demoServer }, use) => use(demoServer),
-  server: async ({}, use) => {
+  server: async ({ browserName: _ }, use) => {
     const server = new KeeperServer();
     await server.start();
     await use(server);

@@ -1,19 +1,21 @@
+const { floor, imul } = Math;
+
 /** Smooth noise over the plane, in [0, 1]. */
 export type Noise = (x: number, y: number) => number;
 
 /** A hash of a grid point, in [0, 1). */
 export function hash2(x: number, y: number, seed: number): number {
-  let h = Math.imul(x | 0, 0x27d4eb2d) ^ Math.imul(y | 0, 0x165667b1) ^ seed;
-  h = Math.imul(h ^ (h >>> 15), 0x85ebca6b);
-  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
+  let h = imul(x | 0, 0x27d4eb2d) ^ imul(y | 0, 0x165667b1) ^ seed;
+  h = imul(h ^ (h >>> 15), 0x85ebca6b);
+  h = imul(h ^ (h >>> 13), 0xc2b2ae35);
   return ((h ^ (h >>> 16)) >>> 0) / 4294967296;
 }
 
 /** Value noise: random heights on a grid, joined smoothly (Perlin's fade curve). */
 export function valueNoise(seed: number): Noise {
   return (x, y) => {
-    const x0 = Math.floor(x);
-    const y0 = Math.floor(y);
+    const x0 = floor(x);
+    const y0 = floor(y);
     const fx = fade(x - x0);
     const fy = fade(y - y0);
     const top = mix(hash2(x0, y0, seed), hash2(x0 + 1, y0, seed), fx);

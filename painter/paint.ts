@@ -80,7 +80,7 @@ interface Brush {
   readonly noise: Noise;
   /** Red, green, blue as light, row by row. */
   readonly canvas: Float32Array;
-  put(x: number, y: number, colour: Rgb, cover?: number): void;
+  readonly put: (x: number, y: number, colour: Rgb, cover?: number) => void;
 }
 
 function landmarks(anatomy: Anatomy, view: Projection): PaintedPicture['landmarksPx'] {

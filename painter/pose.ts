@@ -1,5 +1,7 @@
 import { heightAt, type Anatomy, type BodyPoint } from './anatomy.js';
 
+const { abs, floor, max, min, sqrt } = Math;
+
 /** How the camera sees the fish. Angles in radians. */
 export interface Pose {
   /** Length of the fish from snout to fork in the picture, in pixels, before foreshortening. */
@@ -49,10 +51,14 @@ export function projection(anatomy: Anatomy, pose: Pose): Projection {
   const back = profileTable(anatomy.back);
   const belly = profileTable(anatomy.belly);
   const bulge = (u: number, v: number): number => {
-    const half = readTable(v < 0 ? back : belly, u);
-    const t = half > 0 ? Math.min(1, Math.abs(v) / half) : 1;
-    return half * anatomy.roundness * Math.sqrt(Math.max(0, 1 - t * t));
+    const [up, down] = [readTable(back, u), readTable(belly, u)];
+    const half = v < 0 ? up : down;
+    const t = half > 0 ? min(1, abs(v) / half) : 1;
+    // As thick as both halves together say, so that back and belly meet without a step.
+    return ((up + down) / 2) * anatomy.roundness * sqrt(1 - t * t);
   };
+  // The more the fish is turned, the slower the search for the skin under a pixel settles.
+  const rounds = abs(yawRad) + abs(pitchRad) > 0.25 ? 8 : 3;
   const bow = (u: number) => bend * ((u - 0.45) ** 2 * 3.3 - 0.2);
 
   return {
@@ -77,7 +83,7 @@ export function projection(anatomy: Anatomy, pose: Pose): Projection {
       let u = x + MIDDLE;
       let v = y;
       // The bulge depends on where we are, and where we are on the bulge: a few rounds settle it.
-      for (let round = 0; round < 3; round += 1) {
+      for (let round = 0; round < rounds; round += 1) {
         const z = bulge(u, v);
         const depth = z * cosYaw - (u - MIDDLE) * sinYaw;
         const far = 1 - (depth * cosPitch) / DISTANCE;
@@ -86,7 +92,7 @@ export function projection(anatomy: Anatomy, pose: Pose): Projection {
       }
       const half = readTable(v < 0 ? back : belly, u);
       const outside = u < 0 || u > 1;
-      return { u, v, t: outside ? 2 : v / Math.max(half, 1e-6), halfPx: half * lengthPx };
+      return { u, v, t: outside ? 2 : v / max(half, 1e-6), halfPx: half * lengthPx };
     },
   };
 }
@@ -99,7 +105,7 @@ function profileTable(profile: readonly number[]): Float64Array {
 }
 
 function readTable(table: Float64Array, u: number): number {
-  const at = Math.min(Math.max(u, 0), 1) * TABLE_STEPS;
-  const i = Math.min(Math.floor(at), TABLE_STEPS - 1);
+  const at = min(max(u, 0), 1) * TABLE_STEPS;
+  const i = min(floor(at), TABLE_STEPS - 1);
   return table[i] + (table[i + 1] - table[i]) * (at - i);
 }

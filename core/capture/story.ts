@@ -174,14 +174,15 @@ function note(story: CaptureStory, event: CaptureEvent, facts: Facts, why: strin
 
 /** A gross reading that gets its tare is finished, not corrected. */
 function completes(from: Facts[FactName], to: Facts[FactName]): boolean {
-  const isWeight = (fact: Facts[FactName]) => typeof fact === 'object' && fact !== null && 'asRead' in fact;
-  if (!isWeight(from) || !isWeight(to)) return false;
-  const { tare: before, written: _asTyped, ...reading } = from as WeightReading;
-  const { tare: _after, written: _typed, ...again } = to as WeightReading;
-  return before === undefined && sameFact(reading as WeightReading, again as WeightReading);
+  if (!isReading(from) || !isReading(to) || from.tare !== undefined) return false;
+  return from.method === to.method && sameFact(from.asRead, to.asRead);
 }
 
-function sameFact(a: Facts[FactName], b: Facts[FactName]): boolean {
+function isReading(fact: Facts[FactName]): fact is WeightReading {
+  return typeof fact === 'object' && fact !== null && 'asRead' in fact;
+}
+
+function sameFact(a: Facts[FactName] | Mass, b: Facts[FactName] | Mass): boolean {
   if (a === b) return true;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
   return stable(a) === stable(b);

@@ -28,49 +28,59 @@ export class AppendEvents {
   append(batch: readonly CaptureEvent[], receivedAt: Date): AppendedEvents {
     return this.database.sqlite.transaction(() => {
       let written = 0;
-      const touched = new Set<string>();
+      const touched = new Map<string, StandingRow | undefined>();
       for (const event of batch) {
-        if (this.addOne(event, receivedAt)) {
-          written += 1;
-          touched.add(event.captureId);
-        }
+        if (!touched.has(event.captureId)) touched.set(event.captureId, this.begin(event.captureId));
+        if (this.addOne(event, receivedAt)) written += 1;
       }
-      for (const captureId of touched) this.project(captureId);
+      if (written > 0) for (const [captureId, standing] of touched) this.project(captureId, standing);
       return { written, known: batch.length - written };
     })();
   }
 
-  private addOne(event: CaptureEvent, receivedAt: Date): boolean {
-    const { type, payload, ...head } = event;
-    this.statements.beginCapture.run({ captureId: event.captureId });
-    const row = { ...head, type, payload: JSON.stringify(payload), receivedAt: receivedAt.toISOString() };
+  /** The capture's row as it stands; a capture that is new gets an empty one, and none is returned. */
+  private begin(captureId: string): StandingRow | undefined {
+    const standing = this.statements.standing.get({ captureId });
+    if (!standing) this.statements.beginCapture.run({ captureId });
+    return standing;
+  }
+
+  private addOne({ payload, ...head }: CaptureEvent, receivedAt: Date): boolean {
+    const row = { ...head, payload: JSON.stringify(payload), receivedAt: receivedAt.toISOString() };
     if (this.statements.addEvent.run(row).changes > 0) return true;
-    const kept = this.statements.oneEvent.get({ id: event.id });
-    if (kept?.captureId !== event.captureId || kept.type !== type || kept.payload !== row.payload) {
+    const kept = this.statements.oneEvent.get({ id: head.id });
+    if (kept?.captureId !== head.captureId || kept.type !== head.type || kept.payload !== row.payload) {
       throw new Problem(409, {
         code: 'event-id-reused',
-        sentence: `Event ${event.id} is in the book with another content. Nothing of this batch was written.`,
+        sentence: `Event ${head.id} is in the book with another content. Nothing of this batch was written.`,
       });
     }
     return false;
   }
 
-  private project(captureId: string): void {
+  private project(captureId: string, standing: StandingRow | undefined): void {
     const log = this.statements.log.all({ captureId }).map(eventOf);
     const summary = summaryOf(tellStory(captureId, log));
-    this.statements.project.run({
-      captureId,
-      startedAt: summary.startedAt,
-      outcome: summary.outcome,
-      species: summary.species,
-      waterId: summary.waterId,
-      netGrams: summary.netGrams,
-      weightRank: summary.netGrams ?? NOT_WEIGHED,
-      writtenUp: summary.writtenUp ? 1 : 0,
-      summary: JSON.stringify(summary),
-    });
+    const { startedAt, outcome, species, netGrams, writtenUp } = summary;
+    const row = { startedAt, outcome, species, netGrams, writtenUp, waterId: this.knownWater(summary.waterId) };
+    const told = { captureId, summary: JSON.stringify(summary) };
+    // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
+    if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(told);
+    else {
+      const weightRank = netGrams ?? NOT_WEIGHED;
+      this.statements.project.run({ ...told, ...row, weightRank, writtenUp: writtenUp ? 1 : 0 });
+    }
+  }
+
+  /** A water that this book does not hold (made on a device that has not sent it yet) stays in the event only. */
+  private knownWater(waterId: string | null): string | null {
+    return waterId && this.statements.water.get({ waterId }) ? waterId : null;
   }
 }
+
+type StandingRow = Pick<typeof captures.$inferSelect, (typeof SORTED_BY)[number]>;
+
+const SORTED_BY = ['startedAt', 'outcome', 'species', 'waterId', 'netGrams', 'writtenUp'] as const;
 
 function prepare({ drizzle }: Database) {
   const of = sql.placeholder;
@@ -78,7 +88,6 @@ function prepare({ drizzle }: Database) {
     beginCapture: drizzle
       .insert(captures)
       .values({ id: of('captureId'), outcome: 'open', weightRank: NOT_WEIGHED, writtenUp: false, summary: '{}' })
-      .onConflictDoNothing()
       .prepare(),
     addEvent: drizzle
       .insert(events)
@@ -105,14 +114,35 @@ function prepare({ drizzle }: Database) {
       .where(eq(events.captureId, of('captureId')))
       .orderBy(asc(events.elapsedMs), asc(events.id))
       .prepare(),
+    water: drizzle
+      .select({ id: waters.id })
+      .from(waters)
+      .where(eq(waters.id, of('waterId')))
+      .prepare(),
+    standing: drizzle
+      .select({
+        startedAt: captures.startedAt,
+        outcome: captures.outcome,
+        species: captures.species,
+        waterId: captures.waterId,
+        netGrams: captures.netGrams,
+        writtenUp: captures.writtenUp,
+      })
+      .from(captures)
+      .where(eq(captures.id, of('captureId')))
+      .prepare(),
+    retell: drizzle
+      .update(captures)
+      .set({ summary: sql`${of('summary')}` })
+      .where(eq(captures.id, of('captureId')))
+      .prepare(),
     project: drizzle
       .update(captures)
       .set({
         startedAt: sql`${of('startedAt')}`,
         outcome: sql`${of('outcome')}`,
         species: sql`${of('species')}`,
-        // A water that this book does not hold (made on a device that has not sent it yet) stays in the event only.
-        waterId: sql`(SELECT ${waters.id} FROM ${waters} WHERE ${waters.id} = ${of('waterId')})`,
+        waterId: sql`${of('waterId')}`,
         netGrams: sql`${of('netGrams')}`,
         weightRank: sql`${of('weightRank')}`,
         writtenUp: sql`${of('writtenUp')}`,

@@ -1,5 +1,5 @@
-import { Body, Controller, Get, Param, Post, Query } from '@nestjs/common';
-import { BookQueryDto, type BookPage, type BookTally } from '@keeper/contract/book';
+import { Body, Controller, Get, Header, Param, Post, Query } from '@nestjs/common';
+import { BookQueryDto, type BookTally } from '@keeper/contract/book';
 import { AppendEventsDto, type AppendedEvents, type CaptureEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { notFound } from '../errors/problem.js';
@@ -19,8 +19,10 @@ export class CapturesController {
     return this.appendEvents.append(body.events as unknown as CaptureEvent[], new Date());
   }
 
+  /** A `BookPage`. */
   @Get('captures')
-  page(@Query() query: BookQueryDto): BookPage {
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  page(@Query() query: BookQueryDto): string {
     return this.book.page(query);
   }
 

@@ -1,3 +1,4 @@
+import type { BookPage, BookTally } from '@keeper/contract/book';
 import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
@@ -10,7 +11,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const append = (events: object[]) => server.http.post('/api/events').send({ events });
-const page = async (query: string) => (await server.http.get(`/api/captures?${query}`).expect(200)).body;
+const page = async (query: string) => (await server.http.get(`/api/captures?${query}`).expect(200)).body as BookPage;
 
 describe('appending', () => {
   test('the same batch twice is in the book once', async () => {
@@ -24,7 +25,7 @@ describe('appending', () => {
   test('the summary is the one that the same reducer gives on the device, to the byte', async () => {
     const { captureId, events } = wholeCapture(2, 321);
     await append(events.toReversed()).expect(201);
-    const rows = (await page('limit=100')).rows as { captureId: string }[];
+    const rows = (await page('limit=100')).rows;
     const row = rows.find((each) => each.captureId === captureId);
     expect(JSON.stringify(row)).toBe(JSON.stringify(summaryOf(tellStory(captureId, events))));
   });
@@ -76,22 +77,22 @@ describe('the book', () => {
     let after = '';
     do {
       const part = await page(`order=${order}&waterId=${waterId}&limit=2${after && `&after=${after}`}`);
-      seen.push(...(part.rows as { startedAt: string }[]).map((row) => new Date(row.startedAt).getUTCDate()));
+      seen.push(...part.rows.map((row) => new Date(row.startedAt ?? 0).getUTCDate()));
       after = part.next ?? '';
     } while (after);
     expect(seen).toEqual(days);
   });
 
   test('filters by species, and leaves out what was begun by mistake', async () => {
-    const rows = (await page('species=pike&limit=100')).rows as { species: string }[];
+    const rows = (await page('species=pike&limit=100')).rows;
     expect(rows).toHaveLength(5);
-    const all = (await page('limit=100')).rows as { outcome: string }[];
+    const all = (await page('limit=100')).rows;
     expect(all.some((row) => row.outcome === 'discarded')).toBe(false);
   });
 
   test('tells how many of each there are, and the best', async () => {
-    const tally = (await server.http.get('/api/captures/tally').expect(200)).body;
-    const pike = tally.bySpecies.find((row: { species: string }) => row.species === 'pike');
+    const tally = (await server.http.get('/api/captures/tally').expect(200)).body as BookTally;
+    const pike = tally.bySpecies.find((row) => row.species === 'pike');
     expect(pike).toMatchObject({ captures: 5, best: { net: { unit: 'oz', count: 244 } } });
     expect(tally.byWater).toContainEqual({ waterId, captures: 5 });
   });

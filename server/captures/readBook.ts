@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
 import type { BookOrder } from '@keeper/contract/orders';
-import type { BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { SpeciesId } from '@keeper/core/fish/species';
@@ -12,40 +12,74 @@ import { eventOf } from './eventRow.js';
 
 const PAGE_ROWS = 40;
 
-/** What a page is sorted by. Written as in the indexes, so that SQLite takes them. */
+/** Written as in the indexes, so that SQLite takes them. */
 const IN_THE_BOOK = sql`outcome <> 'discarded' AND started_at IS NOT NULL`;
-const ORDER_KEYS: Readonly<Record<BookOrder, { key: SQL; down: boolean }>> = {
-  newest: { key: sql`started_at`, down: true },
-  oldest: { key: sql`started_at`, down: false },
-  heaviest: { key: sql`weight_rank`, down: true },
-};
+const ORDERS = {
+  newest: { column: captures.startedAt, down: true },
+  oldest: { column: captures.startedAt, down: false },
+  heaviest: { column: captures.weightRank, down: true },
+} as const satisfies Record<BookOrder, unknown>;
+
+interface PageStatement {
+  all(values: Record<string, unknown>): { id: string; key: string | number | null; summary: string }[];
+}
 
 /** Reads the book: pages of captures, one capture's log, and the tally. */
 @Injectable()
 export class ReadBook {
+  private readonly pages = new Map<string, PageStatement>();
+
   constructor(private readonly database: Database) {}
 
-  /** One page, continued by key and not by offset: a fish entered meanwhile moves nothing. */
-  page(query: BookQueryDto): BookPage {
+  /**
+   * One page as JSON text, continued by key and not by offset: a fish entered meanwhile moves nothing. Summaries are kept as JSON,
+   * and handed on as they are.
+   */
+  page(query: BookQueryDto): string {
     const limit = query.limit ?? PAGE_ROWS;
-    const { key, down } = ORDER_KEYS[query.order ?? 'newest'];
-    const wanted = [
-      IN_THE_BOOK,
-      query.species && eq(captures.species, query.species),
-      query.waterId && eq(captures.waterId, query.waterId),
-      query.waiting && sql`written_up = 0 AND outcome IN ('released', 'lost')`,
-      query.after && beyond(key, down, query.after),
-    ].filter((condition) => condition !== undefined && condition !== '' && condition !== false);
-    const rows = this.database.drizzle
-      .select({ id: captures.id, key: sql<string | number>`${key}`, summary: captures.summary })
-      .from(captures)
-      .where(and(...wanted))
-      .orderBy(down ? desc(key) : asc(key), down ? desc(captures.id) : asc(captures.id))
-      .limit(limit + 1)
-      .all();
+    const after = query.after ? readCursor(query.after) : undefined;
+    const rows = this.pageStatement(query).all({
+      species: query.species,
+      waterId: query.waterId,
+      afterKey: after?.[0],
+      afterId: after?.[1],
+      limit: limit + 1,
+    });
     const shown = rows.slice(0, limit);
     const last = rows.length > limit ? shown.at(-1) : undefined;
-    return { rows: shown.map((row) => summaryIn(row.summary)), next: last ? cursorOf(last.key, last.id) : null };
+    const next = last ? cursorOf(last.key, last.id) : null;
+    return `{"rows":[${shown.map(({ summary }) => summary).join(',')}],"next":${JSON.stringify(next)}}`;
+  }
+
+  /** The statement for a kind of page, prepared once. */
+  private pageStatement(query: BookQueryDto): PageStatement {
+    const shape = [query.order ?? 'newest', !query.species, !query.waterId, !query.waiting, !query.after].join();
+    const known = this.pages.get(shape);
+    if (known) return known;
+    const { column, down } = ORDERS[query.order ?? 'newest'];
+    const [way, beyond] = down ? [desc, lt] : [asc, gt];
+    const of = sql.placeholder;
+    const made = this.database.drizzle
+      .select({ id: captures.id, key: column, summary: captures.summary })
+      .from(captures)
+      .where(
+        and(
+          IN_THE_BOOK,
+          query.species ? eq(captures.species, of('species')) : undefined,
+          query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
+          query.waiting
+            ? and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost']))
+            : undefined,
+          query.after
+            ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
+            : undefined,
+        ),
+      )
+      .orderBy(way(column), way(captures.id))
+      .limit(of('limit'))
+      .prepare();
+    this.pages.set(shape, made);
+    return made;
   }
 
   /** A capture's whole log; undefined when the book has none. */
@@ -110,8 +144,8 @@ export class ReadBook {
     const row = this.database.drizzle
       .select({ summary: captures.summary })
       .from(captures)
-      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`net_grams IS NOT NULL`))
-      .orderBy(desc(captures.netGrams))
+      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`weight_rank >= 0`))
+      .orderBy(desc(captures.weightRank), desc(captures.id))
       .limit(1)
       .get();
     return row ? summaryIn(row.summary) : null;
@@ -122,13 +156,8 @@ function summaryIn(json: string): CaptureSummary {
   return JSON.parse(json) as CaptureSummary;
 }
 
-function cursorOf(key: string | number, id: string): string {
+function cursorOf(key: string | number | null, id: string): string {
   return Buffer.from(JSON.stringify([key, id])).toString('base64url');
-}
-
-function beyond(key: SQL, down: boolean, cursor: string): SQL {
-  const [value, id] = readCursor(cursor);
-  return down ? sql`(${key}, ${captures.id}) < (${value}, ${id})` : sql`(${key}, ${captures.id}) > (${value}, ${id})`;
 }
 
 function readCursor(cursor: string): [string | number, string] {

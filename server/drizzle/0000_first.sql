@@ -15,8 +15,9 @@ CREATE INDEX `captures_by_date` ON `captures` (`started_at`,`id`) WHERE outcome 
 CREATE INDEX `captures_by_species` ON `captures` (`species`,`started_at`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
 CREATE INDEX `captures_by_water` ON `captures` (`water_id`,`started_at`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
 CREATE INDEX `captures_by_weight` ON `captures` (`weight_rank`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
-CREATE INDEX `captures_best` ON `captures` (`species`,`net_grams`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
-CREATE INDEX `captures_waiting` ON `captures` (`written_up`,`started_at`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
+CREATE INDEX `captures_by_species_and_weight` ON `captures` (`species`,`weight_rank`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
+CREATE INDEX `captures_by_water_and_weight` ON `captures` (`water_id`,`weight_rank`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
+CREATE INDEX `captures_by_outcome` ON `captures` (`outcome`,`written_up`,`started_at`,`id`) WHERE outcome <> 'discarded' AND started_at IS NOT NULL;--> statement-breakpoint
 CREATE TABLE `events` (
 	`id` text PRIMARY KEY NOT NULL,
 	`capture_id` text NOT NULL,

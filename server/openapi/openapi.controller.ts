@@ -1,12 +1,13 @@
 import { Controller, Get } from '@nestjs/common';
-import { describeApi } from './describe.js';
 
 @Controller('openapi.json')
 export class OpenApiController {
-  private description: object | undefined;
+  private description: Promise<object> | undefined;
 
+  /** Made when first asked for: the server is up sooner without it. */
   @Get()
-  describe(): object {
-    return (this.description ??= describeApi());
+  describe(): Promise<object> {
+    this.description ??= import('./describe.js').then(({ describeApi }) => describeApi());
+    return this.description;
   }
 }

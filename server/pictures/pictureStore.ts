@@ -8,9 +8,11 @@ import type { PictureSize } from '@keeper/contract/pictures';
 import { notFound } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { pictures } from '../storage/schema.js';
-import { decodePicture, shrinkPicture } from './picture.js';
 
 export const PICTURE_FOLDER = Symbol('folder of the picture store');
+
+/** The decoder comes with the first picture: the server is up sooner without it. */
+const decoder = () => import('./picture.js');
 
 /** Originals under the SHA-256 of their bytes, never touched again; smaller copies beside them, made when first asked for. */
 @Injectable()
@@ -28,7 +30,7 @@ export class PictureStore {
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     const known = this.facts(sha256);
     if (known) return known;
-    const decoded = await decodePicture(bytes);
+    const decoded = await (await decoder()).decodePicture(bytes);
     await writeDurably(this.original(sha256), bytes);
     const row = { sha256, bytes: bytes.length, ...decoded, receivedAt: now.toISOString() };
     this.database.drizzle.insert(pictures).values(row).onConflictDoNothing().run();
@@ -66,7 +68,7 @@ export class PictureStore {
   }
 
   private async shrink(sha256: string, size: PictureSize, file: string): Promise<Buffer> {
-    const copy = await shrinkPicture(await this.originalFile(sha256), size);
+    const copy = await (await decoder()).shrinkPicture(await this.originalFile(sha256), size);
     await mkdir(dirname(file), { recursive: true });
     const half = `${file}.${randomUUID()}`;
     await writeFile(half, copy);

@@ -35,8 +35,9 @@ export const captures = sqliteTable(
       index('captures_by_species').on(table.species, table.startedAt, table.id).where(inTheBook),
       index('captures_by_water').on(table.waterId, table.startedAt, table.id).where(inTheBook),
       index('captures_by_weight').on(table.weightRank, table.id).where(inTheBook),
-      index('captures_best').on(table.species, table.netGrams).where(inTheBook),
-      index('captures_waiting').on(table.writtenUp, table.startedAt, table.id).where(inTheBook),
+      index('captures_by_species_and_weight').on(table.species, table.weightRank, table.id).where(inTheBook),
+      index('captures_by_water_and_weight').on(table.waterId, table.weightRank, table.id).where(inTheBook),
+      index('captures_by_outcome').on(table.outcome, table.writtenUp, table.startedAt, table.id).where(inTheBook),
     ];
   },
 );

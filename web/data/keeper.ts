@@ -1,6 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
+import type { CaptureStory } from '@keeper/core/capture/story';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
@@ -93,10 +94,18 @@ export async function fishOn(waterId: string | undefined): Promise<string> {
   return captureId;
 }
 
-/** Keeps a picture's bytes and notes it in the capture's story. */
-export async function addPicture(captureId: string, startedAt: string | null, file: File): Promise<void> {
+/** What came of adding a picture. */
+export type PictureAdded = 'added' | 'known' | 'not-a-picture';
+
+/** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone. */
+export async function addPicture(story: CaptureStory, file: File): Promise<PictureAdded> {
+  const readable = await createImageBitmap(file).catch(() => undefined);
+  if (!readable) return 'not-a-picture';
+  readable.close();
   const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
   const sha256 = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  await outbox.keepPicture({ sha256, captureId, name: file.name, bytes: file });
-  await record([makeEvent(captureId, startedAt, 'picture-added', { sha256 })]);
+  if (story.pictures.some((picture) => picture.sha256 === sha256)) return 'known';
+  await outbox.keepPicture({ sha256, captureId: story.captureId, name: file.name, bytes: file });
+  await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256 })]);
+  return 'added';
 }

@@ -25,7 +25,7 @@ function phone() {
         monotonicMs: () => now.monotonicMs,
         wallMs: () => now.wallMs,
       };
-      return new RunClock(clock, storage as unknown as Storage);
+      return new RunClock(clock, storage);
     },
   };
 }

@@ -7,8 +7,8 @@ import { useOutbox } from '../data/useCapture.js';
 import { FishPicture } from './FishPicture.js';
 import { Notice } from './Notice.js';
 
-/** The pictures of a capture, and a place to add more from the disk or the camera. */
-export function AddPictures({ story }: { story: CaptureStory }) {
+/** The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera. */
+export function AddPictures({ story, shown = true }: { story: CaptureStory; shown?: boolean }) {
   const id = useId();
   const [problem, setProblem] = useState<string>();
   const refused = useOutbox().pictures.filter(
@@ -21,17 +21,23 @@ export function AddPictures({ story }: { story: CaptureStory }) {
         setProblem(`${file.name} is larger than 25 MB and was not taken. The others were.`);
         continue;
       }
-      await addPicture(story.captureId, story.startedAt, file).catch(() =>
+      const came = await addPicture(story, file).catch(() => 'no-room' as const);
+      if (came === 'no-room') {
         setProblem(
           `${file.name} could not be kept on this device; there may be no room left. It is still where it was.`,
-        ),
-      );
+        );
+      }
+      if (came === 'not-a-picture') {
+        setProblem(
+          `${file.name} is not a picture that can be read here, and was not taken. Pictures in HEIC can be shared as JPEG.`,
+        );
+      }
     }
   };
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
-        {story.pictures.map(({ sha256 }, i) => (
+        {(shown ? story.pictures : []).map(({ sha256 }, i) => (
           <FishPicture
             key={sha256}
             sha256={sha256}

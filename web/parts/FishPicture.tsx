@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { PictureSize } from '@keeper/contract/pictures';
 import { useOutbox } from '../data/useCapture.js';
 
@@ -13,7 +13,7 @@ interface FishPictureProps {
 export function FishPicture({ sha256, size, alt, className = '' }: FishPictureProps) {
   const { pictures } = useOutbox();
   const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
-  const local = useObjectUrl(held);
+  const local = held && addressOf(held);
   const [gone, setGone] = useState(false);
   if (gone) {
     return (
@@ -34,16 +34,11 @@ export function FishPicture({ sha256, size, alt, className = '' }: FishPicturePr
   );
 }
 
-function useObjectUrl(blob: Blob | undefined): string | undefined {
-  const [url, setUrl] = useState<string>();
-  useEffect(() => {
-    if (!blob) {
-      setUrl(undefined);
-      return;
-    }
-    const made = URL.createObjectURL(blob);
-    setUrl(made);
-    return () => URL.revokeObjectURL(made);
-  }, [blob]);
-  return url;
+/** Addresses of pictures held on this device; each lives as long as the page, which is short. */
+const addresses = new WeakMap<Blob, string>();
+
+function addressOf(picture: Blob): string {
+  const address = addresses.get(picture) ?? URL.createObjectURL(picture);
+  addresses.set(picture, address);
+  return address;
 }

@@ -1,6 +1,6 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { WriteWaterDto } from '@keeper/contract/waters';
 import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
 import { newId } from '../data/device.js';
@@ -16,6 +16,7 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
     resolver: classValidatorResolver(WriteWaterDto),
     defaultValues: { name: '', kind: 'lake', revision: 0 },
   });
+  const kind = useWatch({ control: form.control, name: 'kind' });
   const problem = form.formState.errors.name?.message;
   const submit = form.handleSubmit((wanted) => write.mutate({ id, ...wanted }, { onSuccess: () => onNamed(id) }));
   return (
@@ -44,9 +45,9 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
       </div>
       <Choice<WaterKind>
         label="Kind of water"
-        value={form.watch('kind')}
-        onChange={(kind) => form.setValue('kind', kind)}
-        options={WATER_KINDS.map((kind) => ({ value: kind, label: kind }))}
+        value={kind}
+        onChange={(chosen) => form.setValue('kind', chosen)}
+        options={WATER_KINDS.map((each) => ({ value: each, label: each }))}
       />
       <p className="text-soft">Where it lies is never needed, and stays out of everything that leaves this book.</p>
       {write.isError && <Notice role="alert">{write.error.message} What you typed is still here.</Notice>}

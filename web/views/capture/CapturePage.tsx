@@ -68,7 +68,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
               />
             </a>
           ))}
-          <AddPictures story={{ ...story, pictures: [] }} />
+          <AddPictures story={story} shown={false} />
         </div>
         <div className="grid gap-8">
           <Part title="What happened">

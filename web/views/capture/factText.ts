@@ -20,7 +20,7 @@ export function factText(field: FactName, value: Facts[FactName], waterName: (id
   if (field === 'waterId') return waterName(value as string);
   if (field === 'length') return formatLength(value as Length);
   if (field === 'weight') return weightText(value as WeightReading);
-  return String(value as string);
+  return typeof value === 'string' ? value : '';
 }
 
 /** Net where it can be worked out, with what it was worked out from. */

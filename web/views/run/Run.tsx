@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/capture/clocks';
 import type { EventPayloads, EventType } from '@keeper/core/capture/event';
 import { lastTap } from '@keeper/core/capture/lastTap';
-import { nextStep, STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
+import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { makeEvent, record, runClock } from '../../data/keeper.js';
 import { useWaters } from '../../data/queries.js';

@@ -1,0 +1,88 @@
+import 'reflect-metadata';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import { AppendEvents } from '@keeper/server/captures/appendEvents';
+import { Database } from '@keeper/server/storage/database';
+import { event, newId } from './events.js';
+import { quantile, report, timedRuns } from './figures.js';
+import { runServer } from './runningServer.js';
+
+const ROUNDS = 5;
+const RUNS = 400;
+/** Taps in a capture: the story is told anew after each. */
+const TAPS = 12;
+const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
+
+/**
+ * Appending one event: the transaction that writes it and tells its story anew, against a bare prepared insert of the same row
+ * into a twin of the book with the same durability on the same disk; and the whole way over HTTP.
+ */
+export async function appendBench(): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
+  const open = (name: string) => {
+    mkdirSync(join(folder, name));
+    return Database.open(join(folder, name), MIGRATIONS);
+  };
+  const [book, twin] = [open('book'), open('twin')];
+  const append = new AppendEvents(book);
+  const bare = bareInsert(twin);
+  const { url, stop } = await runServer(join(folder, 'book'));
+  const nextEvent = taps();
+
+  const times = { bare: [] as number[], append: [] as number[], http: [] as number[] };
+  // Turn about, so that all meet the same disk.
+  for (let round = 0; round < ROUNDS; round += 1) {
+    times.bare.push(...(await timedRuns(RUNS, () => bare(nextEvent()))));
+    times.append.push(...(await timedRuns(RUNS, () => append.append([nextEvent()], new Date()))));
+    times.http.push(...(await timedRuns(RUNS, () => post(url, nextEvent()))));
+  }
+  await stop();
+  book.onApplicationShutdown();
+  twin.onApplicationShutdown();
+  rmSync(folder, { recursive: true });
+  for (const share of [0.5, 0.95]) {
+    const name = `p${share * 100}`;
+    const baseline = quantile(times.bare, share);
+    report(`append: bare prepared insert, ${name}`, baseline, 'ms');
+    report(`append: one event with its story, ${name}`, quantile(times.append, share), 'ms');
+    report(`append: times the bare insert, ${name}`, quantile(times.append, share) / baseline, 'x', 3);
+    report(`append: one event over HTTP, ${name}`, quantile(times.http, share), 'ms');
+  }
+}
+
+function taps(): () => CaptureEvent {
+  const at = new Date().toISOString();
+  let captureId = newId();
+  let tap = 0;
+  return () => {
+    const inCapture = tap % TAPS;
+    if (inCapture === 0) captureId = newId();
+    tap += 1;
+    const type = inCapture === 0 ? 'hooked' : inCapture % 2 ? 'lifted' : 'returned';
+    return event(captureId, type, at, inCapture * 1000, {});
+  };
+}
+
+async function post(url: string, one: CaptureEvent): Promise<void> {
+  const answer = await fetch(`${url}/api/events`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events: [one] }),
+  });
+  const text = await answer.text();
+  if (answer.status !== 201) throw new Error(text);
+}
+
+function bareInsert({ sqlite }: Database): (one: CaptureEvent) => void {
+  const capture = sqlite.prepare(
+    `INSERT INTO captures (id, outcome, weight_rank, written_up, summary) VALUES ('twin', 'open', -1, 0, '{}')`,
+  );
+  capture.run();
+  const insert = sqlite.prepare(`INSERT INTO events VALUES (?, 'twin', ?, ?, ?, ?, ?, ?)`);
+  return ({ id, deviceId, at, elapsedMs, type, payload }) => {
+    insert.run(id, deviceId, at, elapsedMs, type, JSON.stringify(payload), at);
+  };
+}

@@ -1,0 +1,60 @@
+import { tellStory } from '@keeper/core/capture/story';
+import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
+import { AppendEventsDto } from '@keeper/contract/events';
+import { problemsIn } from '@keeper/contract/validation';
+import { demoCaptures } from './captures.js';
+import { picturesOf } from './pictures.js';
+
+const captures = demoCaptures();
+const summaries = captures.map(({ captureId, events }) => summaryOf(tellStory(captureId, events)));
+const landed = summaries.filter(({ outcome }) => outcome === 'released');
+const between = (value: number, low: number, high: number) => value >= low && value <= high;
+
+test('the world is the same each time it is made', () => {
+  expect(demoCaptures().map(({ events }) => events)).toEqual(captures.map(({ events }) => events));
+  expect(
+    demoCaptures()
+      .flatMap(picturesOf)
+      .map(({ order }) => order),
+  ).toEqual(captures.flatMap(picturesOf).map(({ order }) => order));
+});
+
+test('about eighty captures over three seasons, of four species, some lost', () => {
+  expect(between(captures.length, 70, 90)).toBe(true);
+  expect(new Set(summaries.map(({ startedAt }) => startedAt?.slice(0, 4)))).toEqual(new Set(['2024', '2025', '2026']));
+  expect(new Set(landed.flatMap(({ species }) => species ?? []))).toEqual(new Set(['carp', 'pike', 'barbel', 'wels']));
+  expect(between(summaries.length - landed.length, 2, 10)).toBe(true);
+});
+
+test('every event keeps the contract, and no id comes twice', () => {
+  const events = captures.flatMap((capture) => capture.events);
+  expect(new Set(events.map(({ id }) => id)).size).toBe(events.length);
+  for (const capture of captures) expect(problemsIn(AppendEventsDto, { events: [...capture.events] })).toEqual([]);
+});
+
+test('fight and air times are as a careful keeper has them, with odd entries left in', () => {
+  const usual = (of: (each: CaptureSummary) => boolean) => landed.filter(of).length / landed.length;
+  expect(usual(({ airMs }) => between(airMs, 20_000, 120_000))).toBeGreaterThan(0.9);
+  expect(usual(({ fightMs }) => between(fightMs, 120_000, 2_100_000))).toBe(1);
+  expect(landed.some(({ airComplete }) => !airComplete)).toBe(true);
+  expect(landed.some(({ amendmentCount }) => amendmentCount > 0)).toBe(true);
+  expect(landed.filter(({ writtenUp }) => !writtenUp)).toHaveLength(2);
+});
+
+test('a fish that is caught again has grown, never shrunk', () => {
+  const lengths = new Map<string, number[]>();
+  captures.forEach(({ fish }, i) => {
+    const mm = summaries[i].lengthMm;
+    if (mm !== null) lengths.set(fish.name, [...(lengths.get(fish.name) ?? []), mm]);
+  });
+  const again = [...lengths.values()].filter((each) => each.length > 1);
+  expect(again.length).toBeGreaterThan(8);
+  for (const each of again) expect(each).toEqual([...each].sort((a, b) => a - b));
+});
+
+test('both flanks of a fish point their own way', () => {
+  for (const { order, role } of captures.flatMap(picturesOf)) {
+    expect(role).toBe(`${order.side}-flank`);
+    expect(order.pose.mirrored).toBe(order.side === 'right');
+  }
+});
