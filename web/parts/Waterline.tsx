@@ -84,6 +84,9 @@ export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
   );
 }
 
+/** On a narrower line the names would crowd each other; the list beside it has them all. */
+const NARROWEST_NAMED = 480;
+
 interface MarksProps {
   readonly marks: WaterlineProps['marks'];
   readonly x: (ms: number) => number;
@@ -113,7 +116,7 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
     const rowY = form.surface + form.depth + 16 + (rows[i]?.row ?? 0) * 15;
     return (
       <g key={i}>
-        {size === 'page' && (rows[i]?.row ?? 9) < 3 && (
+        {named && (rows[i]?.row ?? 9) < 3 && (
           <>
             <path
               d={`M${at} ${form.surface + 6}V${rowY - 11}`}
@@ -121,7 +124,16 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
               strokeWidth="1"
               strokeDasharray="2 3"
             />
-            <text x={at} y={rowY} textAnchor={rows[i]?.anchor ?? 'middle'} fontSize="12" fill="var(--ink)">
+            <text
+              x={at}
+              y={rowY}
+              textAnchor={rows[i]?.anchor ?? 'middle'}
+              fontSize="12"
+              fill="var(--ink)"
+              stroke="var(--paper)"
+              strokeWidth="5"
+              paintOrder="stroke"
+            >
               {STEP_WORDS[type as RunStep].done} {clockText(atMs)}
             </text>
           </>

@@ -44,7 +44,9 @@ function RunOf({ capture }: { capture: Capture }) {
         <Link to="/" aria-label="Leave the run; the clocks go on" className="grid size-14 place-items-center">
           <ArrowLeft aria-hidden />
         </Link>
-        <h1 className="truncate text-lg font-semibold">{water ? water.name : 'Fish on'}</h1>
+        <h1 className="min-w-0 flex-1 truncate text-lg font-semibold lg:text-center">
+          {water ? water.name : 'Fish on'}
+        </h1>
         <Undo capture={capture} tap={tap} />
       </header>
       <div className="grid flex-1 content-start gap-x-12 gap-y-3 lg:grid-cols-[1fr_27rem] lg:content-center">
@@ -141,7 +143,7 @@ function Undo({ capture, tap }: { capture: Capture; tap: Tap }) {
   return (
     <button
       type="button"
-      className="flex min-h-14 items-center gap-2 px-2 font-semibold"
+      className="flex min-h-14 shrink-0 items-center gap-2 px-2 font-semibold whitespace-nowrap"
       onClick={() => (last ? void tap('undone', { eventId: last.id }) : discard())}
     >
       <Undo2 size={20} aria-hidden />

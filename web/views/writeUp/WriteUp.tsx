@@ -11,7 +11,7 @@ import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record } from '../../data/keeper.js';
-import { useSettings } from '../../data/queries.js';
+import { useSettings, useWaters } from '../../data/queries.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
@@ -55,6 +55,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const [problem, setProblem] = useState<string>();
   const asked = new Set(missingThings(story));
   const lost = story.outcome === 'lost';
+  const water = useWaters().find(({ id }) => id === facts.waterId);
 
   const habit = massSystemOf(standing?.asRead.unit ?? settings.massUnit);
   const weight = readWeight(draft, habit);
@@ -96,7 +97,10 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
         void put();
       }}
     >
-      <p className="text-soft">{whenText(story.startedAt ?? '')}</p>
+      <p className="text-soft">
+        {whenText(story.startedAt ?? '')}
+        {water && `, ${water.name}`}
+      </p>
       <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
       <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">

@@ -1,0 +1,114 @@
+import { fileURLToPath } from 'node:url';
+import { test, type Browser, type Page } from '@playwright/test';
+import type { BookPage } from '@keeper/contract/book';
+import { KeeperServer } from './keeperServer.js';
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const server = new KeeperServer();
+
+test.beforeAll(async () => {
+  await server.start();
+  await server.fillDemo(34);
+});
+test.afterAll(() => server.close());
+
+interface Shot {
+  readonly name: string;
+  readonly size: { width: number; height: number };
+  readonly light?: 'day' | 'glare' | 'night';
+  readonly path: () => Promise<string>;
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const at = (path: string) => () => Promise.resolve(path);
+
+/** A run that has gone on for a while: the take was eight minutes ago, the fish has been in the air for some seconds. */
+async function runUnderWay(airMs: number): Promise<string> {
+  const id = (n: number) => `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15, 35)}${n}`;
+  const captureId = id(0);
+  const began = Date.now() - 462_000 - airMs;
+  const [water] = (await (await fetch(`${server.url}/api/waters`)).json()) as { id: string }[];
+  const taps = [
+    ['hooked', 0, { waterId: water?.id }],
+    ['netted', 391_000, {}],
+    ['hook-out', 428_000, {}],
+    ['lifted', 462_000, {}],
+  ] as const;
+  const events = taps.map(([type, elapsedMs, payload], i) => ({
+    id: id(i + 1),
+    captureId,
+    deviceId: 'shot',
+    at: new Date(began + elapsedMs).toISOString(),
+    elapsedMs,
+    type,
+    payload,
+  }));
+  const answer = await fetch(`${server.url}/api/events`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events }),
+  });
+  if (!answer.ok) throw new Error(await answer.text());
+  return `/run/${captureId}`;
+}
+
+async function inTheBook(query: string, which: number): Promise<string> {
+  const { rows } = (await (await fetch(`${server.url}/api/captures?${query}`)).json()) as BookPage;
+  return rows[which]?.captureId ?? '';
+}
+
+/** A capture of the newest that was corrected, else the newest with two pictures. */
+async function toldInFull(): Promise<string> {
+  const { rows } = (await (await fetch(`${server.url}/api/captures?limit=30`)).json()) as BookPage;
+  const found =
+    rows.find((row) => row.amendmentCount > 0 && row.pictureCount > 0) ?? rows.find((row) => row.pictureCount > 1);
+  return `/book/${found?.captureId ?? ''}`;
+}
+
+const weigh = async (page: Page) => {
+  await page.getByRole('button', { name: 'Weigh', exact: true }).click();
+  for (const digit of ['2', '3']) await page.getByRole('button', { name: digit, exact: true }).click();
+  await page.getByRole('button', { name: /^Weight, ounces/ }).click();
+  for (const digit of ['1', '1']) await page.getByRole('button', { name: digit, exact: true }).click();
+};
+const dotted = async (page: Page) => {
+  await page.getByRole('radio', { name: 'Pike' }).click();
+  await page.getByLabel('Weight', { exact: true }).fill('14.09');
+};
+
+const SHOTS: readonly Shot[] = [
+  { name: 'today-desk', size: DESK, path: at('/') },
+  { name: 'today-phone', size: PHONE, path: at('/') },
+  { name: 'book-desk', size: DESK, path: at('/book') },
+  { name: 'book-phone', size: PHONE, path: at('/book') },
+  { name: 'capture-desk', size: DESK, path: toldInFull },
+  { name: 'capture-phone', size: PHONE, path: toldInFull },
+  {
+    name: 'write-up-desk',
+    size: { width: 1280, height: 1000 },
+    path: async () => `/write-up/${await inTheBook('waiting=true', 1)}`,
+    act: dotted,
+  },
+  { name: 'settings-desk', size: DESK, path: at('/settings') },
+  { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
+  { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
+  { name: 'run-glare-phone', size: PHONE, light: 'glare', path: () => runUnderWay(14_000) },
+  { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
+  { name: 'run-desk', size: DESK, path: () => runUnderWay(14_000) },
+];
+
+async function draw(browser: Browser, shot: Shot): Promise<void> {
+  const context = await browser.newContext({ viewport: shot.size });
+  const page = await context.newPage();
+  await page.addInitScript((light) => localStorage.setItem('keeper.light', light), shot.light ?? 'day');
+  await page.goto(`${server.url}${await shot.path()}`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await shot.act?.(page);
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: `${folder}${shot.name}.png` });
+  await context.close();
+}
+
+for (const shot of SHOTS) test(shot.name, ({ browser }) => draw(browser, shot));
