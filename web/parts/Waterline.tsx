@@ -104,13 +104,13 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
         <MarkShape key={i} type={type as RunStep} x={x(atMs)} y={form.surface} radius={2.1} />
       ));
   }
-  const rows =
-    size === 'page'
-      ? stagger(
-          shown.map(({ atMs, type }) => ({ x: x(atMs), chars: type.length + 6 })),
-          width,
-        )
-      : [];
+  const named = size === 'page' && width >= NARROWEST_NAMED;
+  const rows = named
+    ? stagger(
+        shown.map(({ atMs, type }) => ({ x: x(atMs), chars: STEP_WORDS[type as RunStep].done.length + 6 })),
+        width,
+      )
+    : [];
   return shown.map(({ type, atMs }, i) => {
     const at = x(atMs);
     const rowY = form.surface + form.depth + 16 + (rows[i]?.row ?? 0) * 15;
