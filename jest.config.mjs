@@ -1,3 +1,5 @@
+import { fileURLToPath } from 'node:url';
+
 const swc = (tsx, metadata) => [
   '@swc/jest',
   {
@@ -27,6 +29,7 @@ const room = (name, { browser = false, metadata = false } = {}) => ({
   modulePathIgnorePatterns: ['<rootDir>/dist/'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '^.+\\.ts$': swc(false, metadata), '^.+\\.tsx$': swc(true, false) },
+  ...(browser && { setupFiles: [fileURLToPath(new URL('web/spec/browser.ts', import.meta.url))] }),
   testEnvironmentOptions: {
     customExportConditions: browser ? ['source', 'browser'] : ['source', 'node', 'node-addons'],
   },

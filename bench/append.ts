@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

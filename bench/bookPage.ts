@@ -2,7 +2,6 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import 'reflect-metadata';
 import type SqliteDatabase from 'better-sqlite3';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvent } from '@keeper/core/capture/event';

@@ -32,13 +32,10 @@ function world() {
     },
   };
   const name = `store-${(stores += 1)}`;
-  return { server, open: () => new Outbox(openDeviceStore(name), platform), name };
+  const open = (onSent?: (captureIds: readonly string[]) => void) =>
+    new Outbox(openDeviceStore(name), platform, onSent);
+  return { server, open, name };
 }
-
-beforeAll(() => {
-  // jsdom has no structuredClone; the store needs one for plain records only.
-  globalThis.structuredClone ??= <T>(value: T) => JSON.parse(JSON.stringify(value)) as T;
-});
 
 test('events are on the device before append resolves, and reach the server in order, once', async () => {
   const { server, open, name } = world();
@@ -89,4 +86,38 @@ test('what the server has is forgotten only for captures that are over', async (
   expect(outbox.snapshot().events).toHaveLength(1);
   await outbox.forget(() => true);
   expect(outbox.snapshot().events).toHaveLength(0);
+});
+
+describe('pictures', () => {
+  const picture = (sha256: string) => ({ sha256, captureId: 'c1', name: `${sha256}.jpg`, bytes: new Blob(['x']) });
+
+  test('wait beside the events, once each, and go when the server is back', async () => {
+    const { server, open } = world();
+    const sent: (readonly string[])[] = [];
+    const outbox = open((captureIds) => sent.push(captureIds));
+    server.away = true;
+    await outbox.keepPicture(picture('a'));
+    await outbox.keepPicture(picture('a'));
+    expect(outbox.snapshot().pictures.map(({ state }) => state)).toEqual(['waiting']);
+    await outbox.idle();
+    expect(outbox.snapshot().pictures.map(({ state }) => state)).toEqual(['sent']);
+    expect(sent).toEqual([['c1']]);
+    await outbox.forget(() => true);
+    expect(outbox.snapshot().pictures).toEqual([]);
+  });
+});
+
+test('listeners hear of every change, until they leave', async () => {
+  const { open } = world();
+  const outbox = open();
+  let heard = 0;
+  const leave = outbox.subscribe(() => (heard += 1));
+  await outbox.append([event('hooked')]);
+  await outbox.idle();
+  expect(heard).toBeGreaterThan(1);
+  leave();
+  const before = heard;
+  await outbox.append([event('netted')]);
+  await outbox.idle();
+  expect(heard).toBe(before);
 });

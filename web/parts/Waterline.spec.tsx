@@ -3,20 +3,6 @@ import { render, screen } from '@testing-library/react';
 import type { Mark, Spell } from '@keeper/core/capture/story';
 import { Waterline, waterlineWords } from './Waterline.js';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe() {
-      return undefined;
-    }
-    unobserve() {
-      return undefined;
-    }
-    disconnect() {
-      return undefined;
-    }
-  };
-});
-
 const spells: Spell[] = [
   { medium: 'water', fromMs: 0, toMs: 360_000 },
   { medium: 'air', fromMs: 360_000, toMs: 400_000 },

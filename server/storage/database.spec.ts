@@ -1,0 +1,67 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { AppendEvents } from '../captures/appendEvents.js';
+import { ReadBook } from '../captures/readBook.js';
+import { event, newId, wholeCapture } from '../spec/events.js';
+import { Database } from './database.js';
+
+const folder = mkdtempSync(join(tmpdir(), 'keeper-database-'));
+const open = () => Database.open(folder, join(__dirname, '..', 'drizzle'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+test('every commit is on the disk before it is acknowledged, and foreign keys hold', () => {
+  const { sqlite, ...database } = open();
+  const pragma = (name: string) => sqlite.pragma(name, { simple: true }) as string | number;
+  // 2 is FULL: https://www.sqlite.org/pragma.html#pragma_synchronous
+  expect([pragma('journal_mode'), pragma('synchronous'), pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
+  const orphan = sqlite.prepare(`INSERT INTO events VALUES ('e', 'nobody', 'd', '', 0, 'hooked', '{}', '')`);
+  expect(() => orphan.run()).toThrow(/FOREIGN KEY/);
+  sqlite.close();
+  expect(database.drizzle).toBeDefined();
+});
+
+test('a book that was written is there when it is opened again, and migrating twice changes nothing', () => {
+  const first = open();
+  const { captureId, events } = wholeCapture(4, 250);
+  new AppendEvents(first).append(events, new Date());
+  first.onApplicationShutdown();
+  const second = open();
+  expect(new ReadBook(second).capture(captureId)?.events).toHaveLength(events.length);
+  second.onApplicationShutdown();
+});
+
+test('the pages of the book are found by index, not by sorting', () => {
+  const { sqlite } = open();
+  const plan = (query: string) =>
+    (sqlite.prepare(`EXPLAIN QUERY PLAN ${query}`).all() as { detail: string }[])
+      .map(({ detail }) => detail)
+      .join('; ');
+  const inTheBook = `outcome <> 'discarded' AND started_at IS NOT NULL`;
+  for (const query of [
+    `SELECT summary FROM captures WHERE ${inTheBook} ORDER BY started_at DESC, id DESC LIMIT 41`,
+    `SELECT summary FROM captures WHERE ${inTheBook} AND species = 'pike' ORDER BY weight_rank DESC, id DESC LIMIT 41`,
+    `SELECT summary FROM captures WHERE ${inTheBook} AND water_id = 'w' ORDER BY started_at DESC, id DESC LIMIT 41`,
+  ]) {
+    expect(plan(query)).toMatch(/USING INDEX/);
+    expect(plan(query)).not.toMatch(/TEMP B-TREE/);
+  }
+  sqlite.close();
+});
+
+test('two devices may send the same capture in any order; the story is one', () => {
+  const database = open();
+  const append = new AppendEvents(database);
+  const captureId = newId();
+  const phone = [event(captureId, 'hooked', 0), event(captureId, 'lifted', 300_000)];
+  const helper = [event(captureId, 'returned', 340_000), event(captureId, 'released', 400_000)];
+  append.append(helper, new Date());
+  append.append([...phone, ...helper], new Date());
+  const row = database.sqlite.prepare('SELECT outcome, summary FROM captures WHERE id = ?').get(captureId) as {
+    outcome: string;
+    summary: string;
+  };
+  expect(row.outcome).toBe('released');
+  expect(JSON.parse(row.summary)).toMatchObject({ airMs: 40_000, elapsedMs: 400_000 });
+  database.onApplicationShutdown();
+});

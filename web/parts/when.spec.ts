@@ -1,0 +1,13 @@
+import { monthText, timeText, whenText } from './when.js';
+
+const now = new Date(2026, 10, 24);
+
+test('the year is said only when it is not this one', () => {
+  expect(whenText(new Date(2026, 5, 6, 5, 12).toISOString(), now)).toBe('Sat 6 June, 05:12');
+  expect(whenText(new Date(2024, 5, 6, 17, 2).toISOString(), now)).toBe('Thu 6 June 2024, 17:02');
+});
+
+test('months head the book, times are of the day', () => {
+  expect(monthText(new Date(2025, 0, 31).toISOString())).toBe('January 2025');
+  expect(timeText(new Date(2026, 5, 6, 0, 5))).toBe('00:05');
+});

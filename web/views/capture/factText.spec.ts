@@ -1,0 +1,20 @@
+import { poundsOunces } from '@keeper/core/measure/mass';
+import { factText, weightText } from './factText.js';
+
+const waterName = () => 'The Mere';
+
+test.each([
+  ['species', 'wels', 'Wels catfish'],
+  ['form', 'mirror', 'mirror'],
+  ['waterId', 'w1', 'The Mere'],
+  ['length', { unit: 'quarter-in', count: 125 }, '31¼ in'],
+  ['weight', { asRead: poundsOunces(23, 11), method: 'zeroed' }, '23 lb 11 oz'],
+  ['note', 'Took on the drop.', 'Took on the drop.'],
+  ['weight', null, 'not known'],
+] as const)('%s %j reads %s', (field, value, text) => expect(factText(field, value, waterName)).toBe(text));
+
+test('a weight by sum says what it was worked out from', () => {
+  const gross = { asRead: poundsOunces(25, 3), method: 'gross-minus-tare' as const };
+  expect(weightText({ ...gross, tare: poundsOunces(1, 8) })).toBe('23 lb 11 oz (25 lb 3 oz less 1 lb 8 oz of sling)');
+  expect(weightText(gross)).toBe('25 lb 3 oz gross, no tare');
+});
