@@ -78,6 +78,11 @@ test('begun by mistake: taken back, and not in the book', async ({ page, server 
     .toEqual([]);
   await page.goto(`${server.url}/book`);
   await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
+  // It was a wet thumb after all.
+  await page.goto(server.url);
+  await page.getByRole('button', { name: 'It was a fish: put it back' }).click();
+  await step(page, 'Released', 'released');
+  await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('released');
 });
 
 test('gross minus tare is set on the bank and shown as on paper', async ({ page, server }) => {

@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
@@ -59,6 +59,18 @@ export async function wakeKeeper(): Promise<void> {
   });
   await outbox.load();
   outbox.flush();
+  await outbox.forget(isOver);
+}
+
+/** Whether the server has all of a capture and its paperwork is done: then this device need not hold it. */
+function isOver(captureId: string): boolean {
+  const own = outbox.snapshot().events.filter(({ event }) => event.captureId === captureId);
+  const story = tellStory(
+    captureId,
+    own.map(({ event }) => event),
+  );
+  const atRest = story.writtenUp || story.outcome === 'discarded';
+  return atRest && own.every(({ state }) => state === 'sent');
 }
 
 /** An event of a capture as this device makes it, now. */

@@ -34,7 +34,7 @@ function world() {
   const name = `store-${(stores += 1)}`;
   const open = (onSent?: (captureIds: readonly string[]) => void) =>
     new Outbox(openDeviceStore(name), platform, onSent);
-  return { server, open, name };
+  return { server, open, name, platform };
 }
 
 test('events are on the device before append resolves, and reach the server in order, once', async () => {
@@ -86,6 +86,34 @@ test('what the server has is forgotten only for captures that are over', async (
   expect(outbox.snapshot().events).toHaveLength(1);
   await outbox.forget(() => true);
   expect(outbox.snapshot().events).toHaveLength(0);
+});
+
+test('a tap that falls into a reading of the store is not lost from sight', async () => {
+  const { name, platform } = world();
+  const database = await openDeviceStore(name);
+  let finishReading: () => void = () => undefined;
+  const reading = new Promise<void>((resolve) => (finishReading = resolve));
+  const slow = new Proxy(database, {
+    get: (target, property) => {
+      if (property === 'getAll') {
+        return async (store: 'events' | 'pictures') => {
+          const rows = await database.getAll(store);
+          await reading;
+          return rows;
+        };
+      }
+      const value: unknown = Reflect.get(target, property);
+      return typeof value === 'function' ? (value as () => void).bind(target) : value;
+    },
+  });
+  const outbox = new Outbox(Promise.resolve(slow), { ...platform, alone: () => new Promise(() => undefined) });
+  const loaded = outbox.load();
+  // A reading of the still empty store is under way.
+  await database.count('events');
+  await outbox.append([event('hooked')]);
+  finishReading();
+  await loaded;
+  expect(outbox.snapshot().events).toHaveLength(1);
 });
 
 describe('pictures', () => {

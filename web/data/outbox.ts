@@ -54,7 +54,12 @@ export class Outbox {
   async load(): Promise<void> {
     const database = await this.database;
     const [events, pictures] = await Promise.all([database.getAll('events'), database.getAll('pictures')]);
-    this.set({ events, pictures, loaded: true });
+    // What was added while this was read is newer than the reading: it must not vanish, not even for a moment.
+    const read = events.at(-1)?.order ?? 0;
+    const newer = this.state.events.filter(({ order }) => order > read);
+    const kept = new Set(pictures.map(({ sha256 }) => sha256));
+    const newerPictures = this.state.pictures.filter(({ sha256, state }) => state === 'waiting' && !kept.has(sha256));
+    this.set({ events: [...events, ...newer], pictures: [...pictures, ...newerPictures], loaded: true });
   }
 
   /** Keeps events. Resolves once they are on the disk of the device; sending goes on by itself. */
@@ -68,7 +73,9 @@ export class Outbox {
       stored.push({ ...value, order });
     }
     await transaction.done;
-    this.set({ events: [...this.state.events, ...stored] });
+    // A reading that ran meanwhile may have brought them already.
+    const orders = new Set(stored.map(({ order }) => order));
+    this.set({ events: [...this.state.events.filter(({ order }) => !orders.has(order)), ...stored] });
     this.flush();
   }
 

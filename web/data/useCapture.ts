@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo, useState, useSyncExternalStore } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
@@ -53,4 +53,18 @@ export function useHeldSummaries(): readonly CaptureSummary[] {
       .map(([captureId, own]) => summaryOf(tellStory(captureId, own)))
       .filter(({ startedAt, outcome }) => startedAt !== null && outcome !== 'discarded');
   }, [events]);
+}
+
+/** A start that this device took back within the last hour, with the event that took it back. */
+export function useTakenBack(): { readonly story: CaptureStory; readonly discard: CaptureEvent } | undefined {
+  const { events } = useOutbox();
+  const [openedMs] = useState(() => Date.now());
+  return useMemo(() => {
+    const hourAgo = new Date(openedMs - 3_600_000).toISOString();
+    const discard = events.findLast(({ event }) => event.type === 'discarded' && event.at > hourAgo)?.event;
+    if (!discard) return undefined;
+    const own = events.filter(({ event }) => event.captureId === discard.captureId).map(({ event }) => event);
+    const story = tellStory(discard.captureId, own);
+    return story.outcome === 'discarded' ? { story, discard } : undefined;
+  }, [events, openedMs]);
 }

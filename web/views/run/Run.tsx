@@ -10,6 +10,7 @@ import { makeEvent, record, runClock } from '../../data/keeper.js';
 import { useWaters } from '../../data/queries.js';
 import { useCapture, type Capture } from '../../data/useCapture.js';
 import { NotHere } from '../../app/NotHere.js';
+import { Notice } from '../../parts/Notice.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { Steps } from './Steps.js';
 import { useRunningClock } from './useRunningClock.js';
@@ -30,8 +31,18 @@ function RunOf({ capture }: { capture: Capture }) {
   const [weighing, setWeighing] = useState(false);
   const water = useWaters().find(({ id }) => id === story.facts.waterId);
   const over = story.outcome !== 'open';
-  const tap = <T extends EventType>(type: T, payload: EventPayloads[T]) =>
-    record([makeEvent(captureId, startedAt, type, payload)]);
+  const [notKept, setNotKept] = useState(false);
+  // Nothing on the screen changes before the tap is on the device.
+  const tap: Tap = async (type, payload) => {
+    try {
+      await record([makeEvent(captureId, startedAt, type, payload)]);
+      setNotKept(false);
+      return true;
+    } catch {
+      setNotKept(true);
+      return false;
+    }
+  };
 
   useEffect(() => {
     const renewing = setInterval(() => runClock.renew(captureId), 1000);
@@ -54,20 +65,24 @@ function RunOf({ capture }: { capture: Capture }) {
           <RunningClocks capture={capture} />
         </section>
         <section aria-label="What happens" className="grid content-start gap-3">
+          {notKept && (
+            <Notice role="alert">
+              That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
+            </Notice>
+          )}
           {over ? (
             <Over capture={capture} />
           ) : weighing ? (
             <WeighPanel
               current={story.facts.weight ?? undefined}
-              onSet={(weight) => void tap('reading-taken', { weight }).then(() => setWeighing(false))}
+              onSet={(weight) => void tap('reading-taken', { weight }).then((kept) => setWeighing(!kept))}
               onLater={() => setWeighing(false)}
             />
           ) : (
             <Steps
               story={story}
               onStep={(step) => {
-                if (step === 'weighed') setWeighing(true);
-                void tap(step, {});
+                void tap(step, {}).then((kept) => setWeighing(kept && step === 'weighed'));
               }}
               onSetWeight={() => setWeighing(true)}
               onLost={() => void tap('lost', {})}
@@ -132,13 +147,14 @@ function RunningClocks({ capture }: { capture: Capture }) {
   );
 }
 
-type Tap = <T extends EventType>(type: T, payload: EventPayloads[T]) => Promise<void>;
+/** Keeps a tap; resolves to whether it is on the device. */
+type Tap = <T extends EventType>(type: T, payload: EventPayloads[T]) => Promise<boolean>;
 
 /** Takes back the last tap; with nothing but the take, takes back the start itself. */
 function Undo({ capture, tap }: { capture: Capture; tap: Tap }) {
   const navigate = useNavigate();
   const last = lastTap(capture.events);
-  const discard = () => void tap('discarded', {}).then(() => navigate('/'));
+  const discard = () => void tap('discarded', {}).then((kept) => kept && navigate('/'));
   if (capture.story.writtenUp) return <span className="w-14" />;
   return (
     <button

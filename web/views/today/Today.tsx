@@ -2,14 +2,15 @@ import { Link, useNavigate } from 'react-router';
 import { useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
-import { fishOn } from '../../data/keeper.js';
+import { fishOn, makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally, useWaters } from '../../data/queries.js';
+import { useTakenBack } from '../../data/useCapture.js';
 import { useRecentCaptures } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { MassText } from '../../parts/MassText.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
-import { whenText } from '../../parts/when.js';
+import { timeText, whenText } from '../../parts/when.js';
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
@@ -35,6 +36,7 @@ export function Today() {
         </Link>
       ))}
       <FishOn />
+      <TakenBack />
       <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
         <div>
           <h2 className="mb-2 text-xl font-semibold">The last fish</h2>
@@ -89,6 +91,26 @@ function FishOn() {
         <p className="text-sm text-soft md:ml-auto">Local rules and your licence decide.</p>
       </div>
     </section>
+  );
+}
+
+/** A start that was taken back by a wet thumb can be put back: its clock has gone on. */
+function TakenBack() {
+  const navigate = useNavigate();
+  const takenBack = useTakenBack();
+  if (!takenBack) return null;
+  const { captureId, startedAt } = takenBack.story;
+  const putBack = async () => {
+    await record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]);
+    await navigate(`/run/${captureId}`);
+  };
+  return (
+    <p className="mt-5 flex flex-wrap items-center gap-3">
+      The start at {timeText(new Date(startedAt ?? ''))} was taken back.
+      <button type="button" className="button" onClick={() => void putBack()}>
+        It was a fish: put it back
+      </button>
+    </p>
   );
 }
 
