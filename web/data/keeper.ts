@@ -62,15 +62,19 @@ export async function wakeKeeper(): Promise<void> {
   await outbox.forget(isOver);
 }
 
-/** Whether the server has all of a capture and its paperwork is done: then this device need not hold it. */
+/** How long a start that was taken back can be put back: as long the device holds it. */
+export const TAKEN_BACK_MS = 3_600_000;
+
+/** Whether the server has all of a capture and nothing more will come of it: then this device need not hold it. */
 function isOver(captureId: string): boolean {
   const own = outbox.snapshot().events.filter(({ event }) => event.captureId === captureId);
   const story = tellStory(
     captureId,
     own.map(({ event }) => event),
   );
-  const atRest = story.writtenUp || story.outcome === 'discarded';
-  return atRest && own.every(({ state }) => state === 'sent');
+  const lastAtMs = Math.max(...own.map(({ event }) => Date.parse(event.at)));
+  const discarded = story.outcome === 'discarded' && lastAtMs < Date.now() - TAKEN_BACK_MS;
+  return (story.writtenUp || discarded) && own.every(({ state }) => state === 'sent');
 }
 
 /** An event of a capture as this device makes it, now. */

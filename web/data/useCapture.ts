@@ -5,7 +5,7 @@ import type { CaptureEvent } from '@keeper/core/capture/event';
 import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
 import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
 import { ApiError, ask } from './api.js';
-import { outbox } from './keeper.js';
+import { outbox, TAKEN_BACK_MS } from './keeper.js';
 import type { OutboxState } from './outbox.js';
 
 export function useOutbox(): OutboxState {
@@ -55,13 +55,13 @@ export function useHeldSummaries(): readonly CaptureSummary[] {
   }, [events]);
 }
 
-/** A start that this device took back within the last hour, with the event that took it back. */
+/** A start that this device took back not long ago, with the event that took it back. */
 export function useTakenBack(): { readonly story: CaptureStory; readonly discard: CaptureEvent } | undefined {
   const { events } = useOutbox();
   const [openedMs] = useState(() => Date.now());
   return useMemo(() => {
-    const hourAgo = new Date(openedMs - 3_600_000).toISOString();
-    const discard = events.findLast(({ event }) => event.type === 'discarded' && event.at > hourAgo)?.event;
+    const since = new Date(openedMs - TAKEN_BACK_MS).toISOString();
+    const discard = events.findLast(({ event }) => event.type === 'discarded' && event.at > since)?.event;
     if (!discard) return undefined;
     const own = events.filter(({ event }) => event.captureId === discard.captureId).map(({ event }) => event);
     const story = tellStory(discard.captureId, own);
