@@ -1,11 +1,12 @@
 /** What each room may import. Everything not named here is refused. */
 const may = {
-  core: { rooms: [], packages: ['papaparse', 'uuid'] },
+  core: { rooms: [], packages: ['papaparse', 'suncalc', 'uuid'] },
   contract: { rooms: ['core'] },
   painter: { rooms: ['core'], packages: [] },
+  standins: { rooms: ['core'], packages: [] },
   demo: { rooms: ['core', 'contract', 'painter'] },
-  server: { rooms: ['core', 'contract'] },
-  web: { rooms: ['core', 'contract'] },
+  server: { rooms: ['core', 'contract', 'standins'] },
+  web: { rooms: ['core', 'contract', 'standins'] },
   e2e: { rooms: ['core', 'contract'] },
   bench: { rooms: ['core', 'contract', 'server'] },
 };

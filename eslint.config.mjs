@@ -22,7 +22,7 @@ export default defineConfig(
     },
   },
   {
-    files: ['core/**/*.ts', 'painter/**/*.ts'],
+    files: ['core/**/*.ts', 'painter/**/*.ts', 'standins/**/*.ts'],
     rules: {
       'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Name what is exported.' }],
       'no-restricted-properties': [

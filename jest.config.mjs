@@ -40,6 +40,7 @@ export default {
     room('core'),
     room('contract'),
     room('painter'),
+    room('standins'),
     room('demo'),
     room('server', { metadata: true }),
     room('web', { browser: true }),

@@ -2,7 +2,7 @@ import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/captur
 import type { Length } from '@keeper/core/measure/length';
 import { convertMass, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/weighing/reading';
-import { chance, type Chance } from '@keeper/painter/chance';
+import { chance, type Chance } from '@keeper/core/chance/chance';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
 import { STOCK } from './waters.js';

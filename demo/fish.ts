@@ -1,5 +1,5 @@
 import type { FormId, SpeciesId } from '@keeper/core/fish/species';
-import { chance, type Chance } from '@keeper/painter/chance';
+import { chance, type Chance } from '@keeper/core/chance/chance';
 
 /** One individual of the demo world: what it is, how large it was, and how it grows. */
 export interface DemoFish {

@@ -1,6 +1,6 @@
 import type { PictureRole } from '@keeper/core/capture/event';
 import { anatomyOf, heightAt, paintedKind } from '@keeper/painter/anatomy';
-import { chance } from '@keeper/painter/chance';
+import { chance } from '@keeper/core/chance/chance';
 import type { PictureOrder } from '@keeper/painter/paint';
 import { dayLight } from '@keeper/painter/scene';
 import type { DemoCapture } from './captures.js';

@@ -1,5 +1,5 @@
 import { heightAt, type Anatomy, type PaintedKind } from './anatomy.js';
-import { chance, hashText } from './chance.js';
+import { chance, hashText } from '@keeper/core/chance/chance';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth } from './noise.js';
 

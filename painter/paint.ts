@@ -8,7 +8,7 @@ import {
   type PaintedKind,
 } from './anatomy.js';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
-import { chance, hashText } from './chance.js';
+import { chance, hashText } from '@keeper/core/chance/chance';
 import { handsUnder, type Hands } from './hands.js';
 import { hideOf, type Hide, type HideSpot } from './hide.js';
 import { clamp, hash2, layeredNoise, smooth, type Noise } from './noise.js';

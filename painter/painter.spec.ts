@@ -1,5 +1,5 @@
 import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from './anatomy.js';
-import { chance } from './chance.js';
+import { chance } from '@keeper/core/chance/chance';
 import { paintPicture, type PictureOrder } from './paint.js';
 import { projection, type Pose } from './pose.js';
 import { dayLight } from './scene.js';

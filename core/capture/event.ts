@@ -30,8 +30,8 @@ export const PICTURE_ROLES: readonly PictureRole[] = [
 
 /** What each kind of event carries. */
 export interface EventPayloads {
-  /** The take: the capture begins. */
-  hooked: { waterId?: string };
+  /** The take: the capture begins. `gaps` is what was not ready then, in words. */
+  hooked: { waterId?: string; outingId?: string; swimId?: string; gaps?: readonly string[] };
   netted: Record<string, never>;
   'hook-out': Record<string, never>;
   /** Out of the water. */

@@ -54,6 +54,11 @@ export interface CaptureStory {
   readonly pictures: readonly PictureInStory[];
   readonly amendments: readonly Amendment[];
   readonly writtenUp: boolean;
+  /** The outing and the swim of the take, where one was under way. */
+  readonly outingId: string | null;
+  readonly swimId: string | null;
+  /** What was not ready at the take. */
+  readonly gaps: readonly string[];
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
   readonly airComplete: boolean;
 }
@@ -71,6 +76,9 @@ export function emptyStory(captureId: string): CaptureStory {
     pictures: [],
     amendments: [],
     writtenUp: false,
+    outingId: null,
+    swimId: null,
+    gaps: [],
     airComplete: true,
   };
 }
@@ -103,6 +111,9 @@ export function stepStory(story: CaptureStory, event: CaptureEvent): CaptureStor
       return {
         ...marked,
         startedAt: event.at,
+        outingId: event.payload.outingId ?? null,
+        swimId: event.payload.swimId ?? null,
+        gaps: event.payload.gaps ?? [],
         facts: event.payload.waterId ? { ...story.facts, waterId: event.payload.waterId } : story.facts,
         spells: enter('water', story.spells, atMs),
       };

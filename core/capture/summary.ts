@@ -12,6 +12,8 @@ export interface CaptureSummary {
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
   readonly waterId: string | null;
+  readonly outingId: string | null;
+  readonly swimId: string | null;
   /** Net weight in the unit read; null when not read or still without its tare. */
   readonly net: Mass | null;
   readonly netGrams: number | null;
@@ -42,6 +44,8 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     species: species ?? null,
     form: form ?? null,
     waterId: waterId ?? null,
+    outingId: story.outingId,
+    swimId: story.swimId,
     net,
     netGrams: net && gramsOf(net),
     lengthMm: length ? lengthMm(length) : null,

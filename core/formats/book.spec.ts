@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { tellStory } from '../capture/story.js';
 import { poundsOunces } from '../measure/mass.js';
+import { NO_RULES } from '../water/rules.js';
 import type { Water } from '../water/water.js';
 import { csvHeader, csvRecord } from './bookCsv.js';
 import { bookJson } from './bookJson.js';
@@ -11,6 +12,9 @@ const water: Water = {
   name: 'Over, "Mere"',
   kind: 'lake',
   position: { latitudeDeg: 50.25, longitudeDeg: -30.5 },
+  altitudeM: 120,
+  salinity: 0,
+  rules: NO_RULES,
   note: null,
 };
 const note = 'First light.\r\nShe said "go", and went.';

@@ -1,3 +1,5 @@
+import type { WaterRules } from './rules.js';
+
 /** What kind of water it is, in the keeper's words. */
 export type WaterKind = 'lake' | 'pit' | 'river' | 'canal' | 'reservoir' | 'pond';
 
@@ -15,5 +17,10 @@ export interface Water {
   readonly name: string;
   readonly kind: WaterKind;
   readonly position: Position | null;
+  /** Above the sea; null when not known, and then taken as none. */
+  readonly altitudeM: number | null;
+  /** Practical salinity; 0 in fresh water. */
+  readonly salinity: number;
+  readonly rules: WaterRules;
   readonly note: string | null;
 }

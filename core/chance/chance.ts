@@ -32,7 +32,7 @@ export function chance(seed: string): Chance {
     whole: (low, high) => Math.floor(between(low, high + 1)),
     pick: (from) => {
       if (from.length === 0) throw new RangeError('There is nothing to pick from.');
-      return from[Math.floor(next() * from.length)];
+      return from[Math.floor(next() * from.length)] as T;
     },
     normal: () => Array.from({ length: 12 }, next).reduce((sum, x) => sum + x, 0) - 6,
   };

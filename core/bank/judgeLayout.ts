@@ -1,0 +1,350 @@
+import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
+import type { BankKind } from '../water/swim.js';
+import {
+  clearanceM,
+  distanceM,
+  FIXTURE_WORDS,
+  KIT_WORDS,
+  type Fixture,
+  type KitPiece,
+  type Layout,
+  type Point,
+  towards,
+} from './plan.js';
+import { inShadow, LEAST_SUN_DEG, shadeCasters, shadowOf } from './shade.js';
+import type { SunPlace } from './sun.js';
+
+/** A moment of the outing with its sun. */
+export interface SunHour {
+  readonly atMs: number;
+  readonly sun: SunPlace;
+}
+
+/** A plan as it is judged: the swim, what lies where, and the hours it must serve for. */
+export interface BankPlan {
+  readonly bank: BankKind;
+  readonly facingDeg: number;
+  readonly fixtures: readonly Fixture[];
+  readonly layout: Layout;
+  readonly hours: readonly SunHour[];
+  /** How a moment is said, such as `11:00`. */
+  readonly clock: (atMs: number) => string;
+}
+
+/** One thing that is right or wrong with a layout. `mark` runs from 0 (wrong) to 1 (right). */
+export interface LayoutPoint {
+  readonly id: string;
+  readonly mark: number;
+  readonly weight: number;
+  readonly text: string;
+  readonly reason: string;
+  readonly basis: Basis;
+  /** The pieces it is about, to be shown on the drawing. */
+  readonly pieces: readonly KitPiece[];
+}
+
+/** The judgement of a layout: `score` from 0 to 1, and its points, the worst first. */
+export interface LayoutJudgement {
+  readonly score: number;
+  readonly points: readonly LayoutPoint[];
+  readonly carryM: number | null;
+  readonly outOfReach: readonly KitPiece[];
+  /** For each hour whether the mat is in the sun, in shade, or it is dark. */
+  readonly matLight: readonly ('sun' | 'shade' | 'dark')[];
+}
+
+/** Arm's reach of somebody who kneels, and a stride, in metres (common practice, no source). */
+export const REACH_M = 0.85;
+export const STRIDE_M = 0.75;
+/** As far as a fish can fall or kick itself from low hands (common practice, no source). */
+export const FALL_M = 1.5;
+/** A lifted rod reaches this far overhead; more from a power line is law in places and sense everywhere. */
+export const POWER_LINE_M = 15;
+
+const WITHIN_REACH: readonly KitPiece[] = ['kit-roll', 'bucket', 'sling', 'care-kit', 'board'];
+const GREEN: readonly Fixture['kind'][] = ['tree', 'bush'];
+
+/** Everything that can be said of a layout, worked out for each hour of the outing. Example: a mat on stones is marked 0 for its ground. */
+export function judgeLayout(plan: BankPlan): LayoutJudgement {
+  const { net, mat, angler, bucket, camera } = plan.layout;
+  const carryM = net && mat ? distanceM(net, mat) : null;
+  const outOfReach = angler
+    ? WITHIN_REACH.filter((piece) => {
+        const at = plan.layout[piece];
+        return at !== undefined && distanceM(at, angler) > REACH_M;
+      })
+    : [];
+  const matLight = lightOn(mat, plan);
+  const points = [
+    ...(carryM === null ? [] : [carryPoint(carryM)]),
+    ...(angler ? [reachPoint(plan.layout, outOfReach)] : []),
+    ...(mat
+      ? [groundPoint(mat, plan), hazardPoint(mat, plan), matShadePoint(matLight, plan), powerLinePoint(mat, plan)]
+      : []),
+    ...(mat ? [kneelPoint(mat, plan.layout), weighPoint(mat, plan.layout)] : []),
+    ...(bucket ? [bucketShadePoint(lightOn(bucket, plan), plan)] : []),
+    ...(camera && mat ? [cameraLightPoint(camera, mat, plan), backdropPoint(camera, mat, plan)] : []),
+    ...missingPoints(plan.layout),
+  ]
+    .flatMap((point) => point ?? [])
+    .sort((a, b) => (1 - b.mark) * b.weight - (1 - a.mark) * a.weight);
+  const weights = points.reduce((sum, { weight }) => sum + weight, 0);
+  const score = weights === 0 ? 0 : points.reduce((sum, { mark, weight }) => sum + mark * weight, 0) / weights;
+  return { score, points, carryM, outOfReach, matLight };
+}
+
+type Judged = Omit<LayoutPoint, 'basis'> & { readonly basis?: Basis };
+
+function said(point: Judged): LayoutPoint {
+  return { basis: COMMON_PRACTICE, ...point };
+}
+
+function carryPoint(carryM: number): LayoutPoint {
+  const strides = Math.max(1, Math.ceil(carryM / STRIDE_M - 0.25));
+  return said({
+    id: 'carry',
+    mark: clamp(1 - (carryM - 2 * STRIDE_M) / 3),
+    weight: 3,
+    text: `${carryM.toFixed(1)} m from net to mat, ${strides === 1 ? 'one step' : `${strides} steps`}.`,
+    reason: 'A step or two, low: a fish that is carried far is dropped or held too long.',
+    pieces: ['net', 'mat'],
+  });
+}
+
+function reachPoint(layout: Layout, outOfReach: readonly KitPiece[]): LayoutPoint {
+  const out = WITHIN_REACH.filter((piece) => layout[piece] !== undefined);
+  return said({
+    id: 'reach',
+    mark: out.length === 0 ? 0 : 1 - outOfReach.length / out.length,
+    weight: 3,
+    text:
+      outOfReach.length === 0
+        ? 'All that is needed lies within arm’s reach of where you kneel.'
+        : `Out of arm’s reach: ${outOfReach.map((piece) => KIT_WORDS[piece]).join(', ')}.`,
+    reason: 'Leaving a fish to fetch something is the classic failure.',
+    pieces: outOfReach.length === 0 ? ['angler'] : outOfReach,
+  });
+}
+
+function groundPoint(mat: Point, { bank, fixtures }: BankPlan): LayoutPoint {
+  const onSoft = fixtures.some((fixture) => fixture.kind === 'soft-ground' && clearanceM(mat, fixture) <= -0.2);
+  const onHard = fixtures.some(
+    (fixture) => (fixture.kind === 'stones' || fixture.kind === 'path') && clearanceM(mat, fixture) < 0.6,
+  );
+  const soft = !onHard && (bank === 'grass' || onSoft);
+  const padded = bank === 'boat' || bank === 'platform';
+  return said({
+    id: 'ground',
+    mark: onHard ? 0 : soft ? 1 : padded ? 0.6 : 0.2,
+    weight: 3,
+    text: onHard
+      ? 'The mat lies on hard ground.'
+      : soft
+        ? 'The mat lies on soft ground.'
+        : padded
+          ? 'A hard floor: the mat alone is the padding, so take the thick one.'
+          : `${bank === 'gravel' ? 'Gravel' : 'No soft ground'} under the mat.`,
+    reason: 'Blows to the head kill hours or days later and cannot be seen at release.',
+    pieces: ['mat'],
+  });
+}
+
+function hazardPoint(mat: Point, { fixtures }: BankPlan): LayoutPoint {
+  const near = fixtures
+    .filter(({ kind }) => kind === 'stones' || kind === 'path' || kind === 'steep-edge')
+    .filter((fixture) => clearanceM(mat, fixture) < FALL_M);
+  return said({
+    id: 'hazards',
+    mark: near.length === 0 ? 1 : 0.15,
+    weight: 2,
+    text:
+      near.length === 0
+        ? 'Nothing hard within falling distance of the mat.'
+        : `Within falling distance of the mat: ${[...new Set(near.map(({ kind }) => FIXTURE_WORDS[kind]))].join(', ')}.`,
+    reason: 'Never hold a fish over something that you would not drop it on. It kicks a metre and a half.',
+    pieces: ['mat'],
+  });
+}
+
+function powerLinePoint(mat: Point, { fixtures }: BankPlan): LayoutPoint | null {
+  const line = fixtures.find((fixture) => fixture.kind === 'power-line' && clearanceM(mat, fixture) < POWER_LINE_M);
+  if (!line) return null;
+  return said({
+    id: 'power-line',
+    mark: 0,
+    weight: 3,
+    text: 'A power line overhead.',
+    reason: 'A carbon rod near a power line kills, even without touching it. Another swim is the only answer.',
+    pieces: ['angler'],
+  });
+}
+
+function kneelPoint(mat: Point, { angler }: Layout): LayoutPoint | null {
+  if (!angler) return null;
+  const away = distanceM(angler, mat);
+  return said({
+    id: 'kneel',
+    mark: clamp(1 - (away - 0.8) / 0.8),
+    weight: 2,
+    text: away <= 0.9 ? 'You kneel at the mat.' : `You kneel ${away.toFixed(1)} m from the mat.`,
+    reason: 'The fish is worked on kneeling, low, over the mat.',
+    pieces: ['angler', 'mat'],
+  });
+}
+
+function weighPoint(mat: Point, layout: Layout): LayoutPoint | null {
+  const bar = layout['weigh-bar'];
+  if (!bar) return null;
+  const away = distanceM(bar, mat);
+  return said({
+    id: 'weigh-over-mat',
+    mark: clamp(1 - (away - 1) / 1.5),
+    weight: 1,
+    text: away <= 1.2 ? 'The weigh bar stands at the mat.' : `The weigh bar stands ${away.toFixed(1)} m from the mat.`,
+    reason: 'A sling is always hung over the mat, low: if something gives, it falls soft.',
+    pieces: ['weigh-bar', 'mat'],
+  });
+}
+
+type Light = LayoutJudgement['matLight'][number];
+
+function lightOn(point: Point | undefined, { layout, fixtures, facingDeg, hours }: BankPlan): Light[] {
+  if (!point) return [];
+  const casters = shadeCasters(fixtures, layout);
+  return hours.map(({ sun }) => {
+    if (sun.altitudeDeg < LEAST_SUN_DEG) return 'dark';
+    const shaded = casters.some((caster) => {
+      const shadow = shadowOf(caster, sun, facingDeg);
+      return shadow !== null && inShadow(point, shadow);
+    });
+    return shaded ? 'shade' : 'sun';
+  });
+}
+
+/** The sun that heats: lower than this it does little. */
+const HOT_SUN_DEG = 20;
+
+function sunnySpell(light: readonly Light[], { hours, clock }: BankPlan): { share: number; text: string | null } {
+  const high = hours.map(({ sun }, i) => ({ i, high: sun.altitudeDeg >= HOT_SUN_DEG })).filter(({ high }) => high);
+  const lit = high.filter(({ i }) => light[i] === 'sun');
+  const [first, last] = [hours[lit[0]?.i ?? -1], hours[lit.at(-1)?.i ?? -1]];
+  const text = first && last ? `from ${clock(first.atMs)} to ${clock(last.atMs)}` : null;
+  return { share: high.length === 0 ? 0 : lit.length / high.length, text };
+}
+
+function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
+  const { share, text } = sunnySpell(light, plan);
+  return said({
+    id: 'mat-shade',
+    mark: 1 - share,
+    weight: 2,
+    text: text
+      ? `The mat lies in the sun ${text}${share < 0.95 ? ', with breaks' : ''}.`
+      : 'The mat lies in shade, or under a low sun.',
+    reason: 'A dark mat in the sun gets hot enough to burn. Shade it, or lay it face down and turn it when needed.',
+    pieces: ['mat'],
+  });
+}
+
+function bucketShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
+  const { share, text } = sunnySpell(light, plan);
+  return said({
+    id: 'bucket-shade',
+    mark: 1 - share,
+    weight: 1,
+    text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade, or under a low sun.',
+    reason: 'Ten litres in the sun gain three degrees in about an hour.',
+    pieces: ['bucket'],
+  });
+}
+
+/** How well the sun falls on the side of the fish that a camera sees: 1 from behind the camera, 0 from behind the fish. */
+export function lightFromCamera(camera: Point, mat: Point, sun: SunPlace, facingDeg: number): number {
+  const away = distanceM(camera, mat);
+  if (away === 0) return 0;
+  const toSun = towards(sun.azimuthDeg, facingDeg);
+  const cosine = ((camera.xM - mat.xM) * toSun.xM + (camera.yM - mat.yM) * toSun.yM) / away;
+  return clamp((cosine + 0.5) / 1.2);
+}
+
+function cameraLightPoint(camera: Point, mat: Point, { hours, facingDeg, clock }: BankPlan): LayoutPoint | null {
+  const lit = hours.filter(({ sun }) => sun.altitudeDeg >= LEAST_SUN_DEG);
+  if (lit.length === 0) return null;
+  const light = lit.map(({ sun }) => lightFromCamera(camera, mat, sun, facingDeg));
+  const worst = light.indexOf(Math.min(...light));
+  const mark = light.reduce((sum, value) => sum + value, 0) / light.length;
+  const against = lit.filter((_, i) => (light[i] ?? 1) < 0.35);
+  const other = { xM: 2 * mat.xM - camera.xM, yM: 2 * mat.yM - camera.yM };
+  const otherMark = lit.reduce((sum, { sun }) => sum + lightFromCamera(other, mat, sun, facingDeg), 0) / lit.length;
+  const better = otherMark > mark + 0.15;
+  const [from, to] = [against[0], against.at(-1)];
+  return said({
+    id: 'camera-light',
+    mark,
+    weight: 1,
+    text:
+      better && from && to
+        ? `The camera should stand on the other side: from ${clock(from.atMs)} to ${clock(to.atMs)} it looks into the sun.`
+        : from && to
+          ? `From ${clock(from.atMs)} to ${clock(to.atMs)} the camera looks into the sun.`
+          : `The sun falls on the fish from the camera’s side, at ${clock(lit[worst]?.atMs ?? 0)} the least.`,
+    reason: 'The sun belongs on the side of the fish that is pictured: the angler faces it.',
+    pieces: ['camera'],
+  });
+}
+
+/** What lies behind the fish as a camera sees it. */
+export function backdropOf(
+  camera: Point,
+  mat: Point,
+  fixtures: readonly Fixture[],
+): 'water' | 'green' | 'path' | 'open' {
+  const away = distanceM(camera, mat) || 1;
+  const [dx, dy] = [(mat.xM - camera.xM) / away, (mat.yM - camera.yM) / away];
+  for (let m = 0.5; m <= 15; m += 0.5) {
+    const at = { xM: mat.xM + dx * m, yM: mat.yM + dy * m };
+    const there = fixtures.find((fixture) => clearanceM(at, fixture) <= 0);
+    if (there && GREEN.includes(there.kind)) return 'green';
+    if (there?.kind === 'path') return 'path';
+    if (at.yM > 0.3) return 'water';
+  }
+  return 'open';
+}
+
+function backdropPoint(camera: Point, mat: Point, { fixtures }: BankPlan): LayoutPoint {
+  const behind = backdropOf(camera, mat, fixtures);
+  const texts = {
+    water: 'Water stands behind the fish.',
+    green: 'Green stands behind the fish.',
+    path: 'The path runs behind the fish.',
+    open: 'Open ground stands behind the fish.',
+  };
+  return said({
+    id: 'backdrop',
+    mark: { water: 1, green: 1, open: 0.5, path: 0.2 }[behind],
+    weight: 1,
+    text: texts[behind],
+    reason: 'A clean backdrop, trees or water, shows the outline; clutter hides it and can give the place away.',
+    pieces: ['camera'],
+  });
+}
+
+/** Without these nothing of the rest helps. */
+const NEEDED: readonly KitPiece[] = ['net', 'mat', 'sling', 'bucket', 'kit-roll'];
+
+function missingPoints(layout: Layout): LayoutPoint[] {
+  return NEEDED.filter((piece) => layout[piece] === undefined).map((piece) =>
+    said({
+      id: `missing-${piece}`,
+      mark: 0,
+      weight: 3,
+      text: `No ${KIT_WORDS[piece]} on the plan.`,
+      reason: 'What is still in its bag when a fish takes is not there.',
+      pieces: [piece],
+    }),
+  );
+}
+
+function clamp(value: number): number {
+  return Math.min(1, Math.max(0, value));
+}

@@ -1,0 +1,177 @@
+import { NO_RULES, type WaterRules } from '../water/rules.js';
+import type { KitItem } from './kit.js';
+import type { LayoutJudgement, LayoutPoint } from './judgeLayout.js';
+import { expectedText, longestExpectedMm, readiness, readinessList } from './readiness.js';
+import { matLengthMm, netWidthMm, READINESS_ITEMS } from './readinessItems.js';
+import type { ReadinessState } from './readinessState.js';
+import type { Rig } from './rig.js';
+
+const item = (kind: KitItem['kind'], change: Partial<KitItem> = {}): KitItem => ({
+  ...{
+    id: kind,
+    kind,
+    name: `the ${kind}`,
+    sizeMm: null,
+    onLanyard: true,
+    spare: false,
+    toReplace: false,
+    charge: 'full',
+  },
+  ...{ inDateUntil: null, tares: [], checkedAt: '2026-05-01T00:00:00Z', disinfected: null, lastWater: null },
+  ...change,
+});
+const rig: Rig = {
+  ...{ id: 'r', name: 'Bottom rig', species: 'carp', mainLineKg: 7, leader: 'none', linkKg: 6, hookSize: 6 },
+  ...{ barb: 'barbless', lead: 'drops-off', trace: 'none', upTrace: false, loadTests: [{ at: '', heldS: 15 }] },
+};
+const KIT = [
+  item('net', { sizeMm: 1070 }),
+  item('mat', { sizeMm: 1300 }),
+  ...(['sling', 'scales', 'tool', 'board'] as const).map((kind) => item(kind)),
+];
+const water = (change: Partial<WaterRules>) => ({ id: 'w', name: 'Mere', rules: { ...NO_RULES, ...change } });
+const mild: ReadinessState = {
+  ...{
+    expected: ['carp'],
+    longestMm: 950,
+    water: water({ ownKit: 'allowed' }),
+    bank: 'grass',
+    hazards: [],
+    helped: false,
+  },
+  ...{ kit: KIT, rigs: [rig], barbSchool: 'barbless', weighMethod: 'zeroed', day: '2026-07-15', waterC: 17, airC: 18 },
+  ...{ heat: null, soakLastsMs: null, night: false, layout: null, clock: (atMs: number) => `${atMs}:00` },
+};
+const list = (change: Partial<ReadinessState> = {}) => readinessList({ ...mild, ...change });
+const one = (id: string, change: Partial<ReadinessState> = {}) => list(change).find((each) => each.id === id);
+const layoutWith = (change: Partial<LayoutJudgement>, ...points: Partial<LayoutPoint>[]): LayoutJudgement => ({
+  ...{ score: 0.5, carryM: 1, outOfReach: [], matLight: [] },
+  points: points.map((each) => ({
+    id: '',
+    mark: 0,
+    weight: 1,
+    text: '',
+    reason: '',
+    basis: { kind: 'common-practice' },
+    pieces: [],
+    ...each,
+  })),
+  ...change,
+});
+
+/** For each thing a state in which it stands on the list, and one in which it does not; null: it always does. */
+const ON_THE_LIST: Record<string, [Partial<ReadinessState>, Partial<ReadinessState> | null]> = {
+  net: [{}, null],
+  'clean-kit': [{ water: water({}) }, {}],
+  footing: [{}, { bank: 'boat' }],
+  'boat-floor': [{ bank: 'boat' }, {}],
+  mat: [{}, { bank: 'boat' }],
+  'water-measured': [{}, null],
+  bucket: [{}, null],
+  sling: [{}, null],
+  scales: [{}, null],
+  tools: [{}, null],
+  'spare-hooks': [{}, null],
+  rigs: [{}, null],
+  'care-kit': [{}, { water: water({ treatments: 'forbidden' }) }],
+  'no-treatment': [{ water: water({ treatments: 'forbidden' }) }, {}],
+  camera: [{}, null],
+  board: [{}, { kit: [] }],
+  roles: [{ helped: true }, {}],
+  frost: [{ airC: -1 }, {}],
+  light: [{ night: true }, {}],
+  hazards: [{ hazards: ['stones'] }, {}],
+  'rules-read': [{}, null],
+};
+
+test('every thing of the list is held to standing on it and to staying off', () => {
+  expect(Object.keys(ON_THE_LIST).sort()).toEqual(READINESS_ITEMS.map(({ id }) => id).sort());
+  for (const [id, [on, off]] of Object.entries(ON_THE_LIST)) {
+    expect([id, one(id, on)?.id]).toEqual([id, id]);
+    if (off) expect([id, one(id, off)]).toEqual([id, undefined]);
+  }
+});
+
+const unclean = item('net', { sizeMm: 1070, lastWater: { waterId: 'other', at: '2026-07-01' } });
+/** What can be known against a thing: a state in which it is, and how grave. In the mild state nothing is. */
+test.each<[string, Partial<ReadinessState>, 'stop' | 'care']>([
+  ['net', { kit: [] }, 'care'],
+  ['net', { kit: [item('net', { sizeMm: 800 })] }, 'care'],
+  ['net', { kit: [item('net', { sizeMm: 800 })], water: water({ leastNetMm: 900 }) }, 'stop'],
+  ['clean-kit', { kit: [unclean], water: water({}) }, 'care'],
+  ['clean-kit', { kit: [unclean], water: water({ ownKit: 'dipped' }) }, 'stop'],
+  ['mat', { kit: [item('mat', { sizeMm: 900 })] }, 'care'],
+  ['mat', { layout: layoutWith({}, { id: 'ground', mark: 0, text: 'Hard.' }) }, 'care'],
+  ['mat', { layout: layoutWith({}, { id: 'hazards', mark: 0.1, text: 'Stones.' }) }, 'care'],
+  ['water-measured', { waterC: null }, 'care'],
+  ['bucket', { layout: layoutWith({ outOfReach: ['bucket'] }) }, 'care'],
+  ['sling', { kit: [] }, 'care'],
+  ['scales', { kit: [item('scales', { charge: 'low' })] }, 'care'],
+  ['scales', { kit: [item('scales', { checkedAt: '2025-06-01' })] }, 'care'],
+  ['scales', { kit: [item('scales', { checkedAt: null })] }, 'care'],
+  ['tools', { kit: [item('tool', { toReplace: true })] }, 'care'],
+  ['tools', { kit: [item('tool', { onLanyard: false })], bank: 'boat' }, 'care'],
+  ['tools', { layout: layoutWith({ outOfReach: ['kit-roll'] }) }, 'care'],
+  ['spare-hooks', { kit: [item('hooks', { toReplace: true })] }, 'care'],
+  ['rigs', { rigs: [{ ...rig, loadTests: [] }] }, 'care'],
+  ['rigs', { rigs: [{ ...rig, lead: 'fixed' }] }, 'stop'],
+  ['care-kit', { kit: [item('care', { inDateUntil: '2026-07-14' })] }, 'care'],
+  ['camera', { kit: [item('camera', { charge: 'low' })] }, 'care'],
+  ['hazards', { hazards: ['power-line'] }, 'stop'],
+])('%s: what is known against it is said', (id, state, severity) => {
+  expect(one(id, state)?.problem?.severity).toBe(severity);
+  expect(one(id)?.problem ?? null).toBeNull();
+});
+
+test('the net comes first, on every bank', () => {
+  for (const bank of ['grass', 'gravel', 'platform', 'boat', 'wading'] as const)
+    expect(list({ bank })[0]?.id).toBe('net');
+});
+
+test('rigs of species that nobody expects are left alone', () => {
+  const untested = [rig, { ...rig, species: 'wels' as const, trace: 'wire' as const, name: 'Cat rig', loadTests: [] }];
+  expect(one('rigs', { rigs: untested })?.problem).toBeNull();
+  expect(one('rigs', { rigs: untested, expected: ['carp', 'wels'] })?.problem?.text).toBe(
+    'One rig is not load-tested: Cat rig.',
+  );
+});
+
+test('toothed fish want other tools; heat and moments are said', () => {
+  expect(one('tools', { expected: ['carp', 'pike'] })?.text).toContain('jaw spreader');
+  expect(one('tools')?.text).not.toContain('jaw spreader');
+  const heat = { matWarmMs: 9, matBurnsMs: 11, matDryMs: null, bucketWarmMs: 13 };
+  expect(one('mat', { heat, soakLastsMs: 45 * 60_000 })?.detail).toContain(
+    'burns from about 11:00; one soaking lasts about 45 min',
+  );
+  expect(one('bucket', { heat })?.detail).toBe('change it by 13:00');
+});
+
+// By hand: as wide as the fish is long in steps of 5 cm, 70 to 125 cm; the mat 20 cm longer than the fish.
+test('sizes follow the fish and the water’s rules', () => {
+  expect(netWidthMm({ longestMm: 930, water: water({}) })).toBe(950);
+  expect(netWidthMm({ longestMm: 500, water: water({}) })).toBe(700);
+  expect(netWidthMm({ longestMm: 500, water: water({ leastNetMm: 1070 }) })).toBe(1070);
+  expect(matLengthMm({ longestMm: 930, water: water({}) })).toBe(1150);
+  expect(longestExpectedMm(['carp', 'pike'])).toBe(1150);
+  expect(longestExpectedMm(['carp'], { carp: 1010 })).toBe(1010);
+});
+
+test('ready is who has checked every essential and has nothing grave against it', () => {
+  const items = list();
+  const essentials = items.filter(({ essential }) => essential).map(({ id }) => id);
+  expect(readiness(items, essentials)).toMatchObject({ ready: true, gaps: [] });
+  expect(readiness(items, essentials.slice(1))).toEqual({
+    ready: false,
+    gaps: ['Landing net put together, wet, within reach of the rods: not checked'],
+    open: items.length - essentials.length + 1,
+  });
+  expect(readiness(list({ rigs: [{ ...rig, lead: 'fixed' }] }), essentials).gaps).toEqual([
+    'Bottom rig: The lead stays on: a fish that breaks off tows it.',
+  ]);
+});
+
+test('what is expected is said as one says it', () => {
+  expect([expectedText([]), expectedText(['pike']), expectedText(['pike', 'carp', 'wels'])]).toEqual([
+    ...['Whatever comes', 'Pike', 'Pike, carp and wels catfish'],
+  ]);
+});

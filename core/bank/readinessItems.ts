@@ -1,0 +1,306 @@
+import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
+import { isToothed } from '../care/stopLine.js';
+import { spanText } from '../measure/duration.js';
+import { isUnclean, type KitKind } from './kit.js';
+import type { ReadinessItem, ReadinessState } from './readinessState.js';
+import { isLoadTested, judgeRig } from './rig.js';
+
+/** One thing that the list can hold: when it applies, what it says, and what is known against it. */
+export interface ItemRule {
+  readonly id: string;
+  readonly essential: boolean;
+  readonly basis?: Basis | ((state: ReadinessState) => Basis);
+  readonly applies?: (state: ReadinessState) => boolean;
+  readonly text: (state: ReadinessState) => string;
+  readonly detail?: (state: ReadinessState) => string | null;
+  readonly reason: string;
+  readonly problem?: (state: ReadinessState) => ReadinessItem['problem'];
+}
+
+const stop = (text: string) => ({ severity: 'stop', text }) as const;
+const care = (text: string) => ({ severity: 'care', text }) as const;
+const localRule = ({ water }: ReadinessState): Basis => ({ kind: 'local-rule', water: water.name });
+const toothed = ({ expected }: ReadinessState) => expected.filter((species) => species !== 'trout').some(isToothed);
+const kitOf = ({ kit }: ReadinessState, kind: KitKind) => kit.filter((item) => item.kind === kind);
+const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !== null || heat.matBurnsMs !== null);
+const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;
+
+/** Width of net for the longest fish expected, in mm: as wide as it is long, and no less than 70 cm (common practice, no source). */
+export function netWidthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
+  const wanted = Math.min(Math.max(Math.ceil(longestMm / 50) * 50, 700), 1250);
+  return Math.max(wanted, water.rules.leastNetMm ?? 0);
+}
+
+/** Length of mat for the longest fish expected, in mm: a hand more at each end. */
+export function matLengthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
+  return Math.max(Math.ceil((longestMm + 200) / 50) * 50, water.rules.leastMatMm ?? 0);
+}
+
+function tooSmall(state: ReadinessState, kind: 'net' | 'mat', leastMm: number): ReadinessItem['problem'] {
+  const sizes = kitOf(state, kind).flatMap(({ sizeMm }) => sizeMm ?? []);
+  if (sizes.length === 0 || Math.max(...sizes) >= leastMm) return null;
+  const ruled = kind === 'net' ? state.water.rules.leastNetMm : state.water.rules.leastMatMm;
+  const text = `Your largest ${kind} has ${cm(Math.max(...sizes))}; ${cm(leastMm)} are wanted.`;
+  return ruled !== null && Math.max(...sizes) < ruled ? stop(text) : care(text);
+}
+
+/** All things of the list in the order of doing. The net comes first, because a take can come on the first cast. */
+export const READINESS_ITEMS: readonly ItemRule[] = [
+  {
+    id: 'net',
+    essential: true,
+    text: () => 'Landing net put together, wet, within reach of the rods',
+    detail: (state) =>
+      `at least ${cm(netWidthMm(state))} wide for a fish of ${cm(state.longestMm)}; knotless or rubber mesh`,
+    reason: 'A take can come on the first cast. Knotted mesh strips slime and splits fins.',
+    problem: (state) =>
+      kitOf(state, 'net').length === 0 ? care('No net stands in your kit.') : tooSmall(state, 'net', netWidthMm(state)),
+  },
+  {
+    id: 'clean-kit',
+    essential: true,
+    applies: ({ water }) => water.rules.ownKit !== 'allowed',
+    text: ({ water }) =>
+      water.rules.ownKit === 'supplied'
+        ? 'The water’s own net, mat and sling fetched'
+        : 'Net, mat and sling dipped or dry since the last water',
+    reason: 'Nets, mats and slings carry disease from water to water.',
+    basis: (state) => (state.water.rules.ownKit ? localRule(state) : COMMON_PRACTICE),
+    problem: (state) => {
+      if (state.water.rules.ownKit === 'supplied') return null;
+      const unclean = state.kit.filter((item) => isUnclean(item, state.water.id));
+      if (unclean.length === 0) return null;
+      const text = `Last wet at another water and not disinfected since: ${unclean.map(({ name }) => name).join(', ')}.`;
+      return state.water.rules.ownKit === 'dipped' ? stop(text) : care(text);
+    },
+  },
+  {
+    id: 'footing',
+    essential: false,
+    applies: ({ bank }) => bank === 'grass' || bank === 'gravel' || bank === 'wading',
+    text: ({ bank }) => (bank === 'wading' ? 'Waders, belt and staff' : 'Boots or waders on, to go to the fish'),
+    reason: 'In trainers the fish is dragged up the bank. Wading and cold water drown.',
+  },
+  {
+    id: 'boat-floor',
+    essential: true,
+    applies: ({ bank }) => bank === 'boat',
+    text: () => 'Padded floor fixed, sides kept clear; lifejacket on',
+    reason: 'In a boat the floor is the mat. At the edge a kicking fish goes overboard rather than inboard.',
+  },
+  {
+    id: 'mat',
+    essential: true,
+    applies: ({ bank }) => bank !== 'boat',
+    text: (state) =>
+      isHot(state) ? 'Mat laid face down or in shade, soaked just before use' : 'Mat laid on soft, flat ground, wet',
+    detail: (state) => {
+      const { heat, clock, soakLastsMs } = state;
+      const size = `at least ${cm(matLengthMm(state))} long, a step or two from the water`;
+      if (heat?.matBurnsMs) {
+        const lasts = soakLastsMs === null ? '' : `; one soaking lasts about ${spanText(soakLastsMs)} then`;
+        return `${size}. Face up and dry it burns from about ${clock(heat.matBurnsMs)}${lasts}`;
+      }
+      return heat?.matWarmMs ? `${size}. Face up and dry it is too warm from about ${clock(heat.matWarmMs)}` : size;
+    },
+    reason: 'A dry mat takes the slime, a hot one burns. In frost the same wetting warms it.',
+    problem: (state) => {
+      const ground = state.layout?.points.find(({ id }) => id === 'ground');
+      if (ground && ground.mark < 0.5) return care(ground.text);
+      const hazard = state.layout?.points.find(({ id }) => id === 'hazards');
+      if (hazard && hazard.mark < 0.5) return care(hazard.text);
+      return tooSmall(state, 'mat', matLengthMm(state));
+    },
+  },
+  {
+    id: 'water-measured',
+    essential: true,
+    text: () => 'Water temperature taken',
+    detail: ({ waterC }) => (waterC === null ? 'not yet' : `${waterC.toFixed(1)} °C`),
+    reason: 'How long a fish may be fought and held hangs on it.',
+    problem: ({ waterC }) => (waterC === null ? care('Not measured on this outing.') : null),
+  },
+  {
+    id: 'bucket',
+    essential: true,
+    text: () => 'Bucket filled from the lake',
+    detail: ({ heat, clock }) => (heat?.bucketWarmMs ? `change it by ${clock(heat.bucketWarmMs)}` : null),
+    reason: 'Everything that touches a fish is wet and near water temperature. After hours in the sun a bucket is hot.',
+    problem: ({ layout }) => (layout?.outOfReach.includes('bucket') ? care('Out of arm’s reach on your plan.') : null),
+  },
+  {
+    id: 'sling',
+    essential: true,
+    text: () => 'Weigh sling soaked, zips closed',
+    detail: () => 'soak it for two minutes before zeroing',
+    reason: 'A dry sling takes slime; an open zip drops the fish. Its tare is that of the sling as wet as it will be.',
+    problem: (state) => (kitOf(state, 'sling').length === 0 ? care('No sling stands in your kit.') : null),
+  },
+  {
+    id: 'scales',
+    essential: true,
+    text: ({ weighMethod }) =>
+      weighMethod === 'zeroed'
+        ? 'Scales hung and zeroed with the wet sling on'
+        : 'Scales hung; tare of the wet sling read',
+    detail: () => 'from a bar or tripod, by their own loop; again when half an hour has gone',
+    reason: 'Most false weights are a sling that was not taken off. A drained sling is lighter than a fresh one.',
+    problem: (state) => {
+      const scales = kitOf(state, 'scales');
+      if (scales.length === 0) return care('No scales stand in your kit.');
+      if (scales.every(({ charge }) => charge === 'low')) return care('Their battery is low.');
+      const checked = scales
+        .flatMap(({ checkedAt }) => checkedAt ?? [])
+        .sort()
+        .at(-1);
+      if (!checked) return care('Never held against a known mass.');
+      return monthsBetween(checked.slice(0, 10), state.day) >= 12
+        ? care('Last held against a known mass over a year ago.')
+        : null;
+    },
+  },
+  {
+    id: 'tools',
+    essential: true,
+    text: (state) =>
+      toothed(state)
+        ? 'Long pliers, side cutters, jaw spreader and hook pick, each at its place'
+        : 'Forceps, pliers and side cutters, each at its place',
+    detail: () => 'within arm’s reach of where you kneel, on a lanyard',
+    reason: 'Cut rather than tear: the cutters must go through the hooks in use.',
+    problem: (state) => {
+      const tools = kitOf(state, 'tool');
+      if (state.layout?.outOfReach.includes('kit-roll')) return care('Out of arm’s reach on your plan.');
+      if (tools.some(({ toReplace }) => toReplace)) {
+        return care(
+          `To replace: ${tools
+            .filter(({ toReplace }) => toReplace)
+            .map(({ name }) => name)
+            .join(', ')}.`,
+        );
+      }
+      const loose = tools.filter(({ onLanyard, spare }) => !onLanyard && !spare);
+      return state.bank === 'boat' && loose.length > 0
+        ? care(`Not on a lanyard: ${loose.map(({ name }) => name).join(', ')}.`)
+        : null;
+    },
+  },
+  {
+    id: 'spare-hooks',
+    essential: false,
+    text: () => 'Spare hooks in the sizes in use',
+    reason: 'Who has no spare hesitates to cut.',
+    problem: (state) =>
+      kitOf(state, 'hooks').some(({ toReplace }) => toReplace) ? care('Cut hooks have not been replaced.') : null,
+  },
+  {
+    id: 'rigs',
+    essential: true,
+    text: () => 'Each rig load-tested on a fixed point',
+    detail: () => 'held under full load for 10 to 20 s',
+    reason:
+      'A knot that slips is found on a post, not on a fish. The lead must come free, the link must be the weak point.',
+    problem: (state) => {
+      const used = state.rigs.filter(({ species }) => state.expected.length === 0 || state.expected.includes(species));
+      const { rules, name } = state.water;
+      const bad = used
+        .map((rig) => ({ rig, judged: judgeRig({ rig, rules, water: name, school: state.barbSchool }) }))
+        .find(({ judged }) => judged.verdict === 'stop');
+      if (bad) return stop(`${bad.rig.name}: ${bad.judged.findings[0]?.text ?? ''}`);
+      const untested = used.filter((rig) => !isLoadTested(rig));
+      if (untested.length === 0) return null;
+      return care(
+        `${untested.length === 1 ? 'One rig is' : `${untested.length} rigs are`} not load-tested: ${untested.map(({ name: each }) => each).join(', ')}.`,
+      );
+    },
+  },
+  {
+    id: 'care-kit',
+    essential: false,
+    applies: ({ water }) => water.rules.treatments !== 'forbidden',
+    text: () => 'Antiseptic and sealing paste ready, in this order',
+    reason: 'Sealed alone, a dirty wound is only closed in. The label and the law decide what may be used.',
+    problem: (state) => {
+      const old = kitOf(state, 'care').filter(({ inDateUntil }) => inDateUntil !== null && inDateUntil < state.day);
+      return old.length > 0 ? care(`Out of date: ${old.map(({ name }) => name).join(', ')}.`) : null;
+    },
+  },
+  {
+    id: 'no-treatment',
+    essential: false,
+    applies: ({ water }) => water.rules.treatments === 'forbidden',
+    text: () => 'Care kit stays closed: wounds are not treated here',
+    reason: 'The water forbids treatments.',
+    basis: localRule,
+  },
+  {
+    id: 'camera',
+    essential: false,
+    text: ({ helped }) =>
+      helped ? 'Camera in your helper’s hand, framing tried' : 'Camera on its stand, framing tried, tethered',
+    detail: ({ layout }) => layout?.points.find(({ id, mark }) => id === 'camera-light' && mark < 0.6)?.text ?? null,
+    reason: 'Exposure and framing are tried before a fish is out, not while it is in the air.',
+    problem: (state) =>
+      kitOf(state, 'camera').some(({ charge }) => charge === 'low') ? care('Its battery is low.') : null,
+  },
+  {
+    id: 'board',
+    essential: false,
+    applies: (state) => kitOf(state, 'board').length > 0,
+    text: () => 'Measuring board wet and as cool as the water',
+    reason: 'A board at 38 °C against water at 27 burns the fish.',
+  },
+  {
+    id: 'roles',
+    essential: false,
+    applies: ({ helped }) => helped,
+    text: () => 'Who nets, who unhooks, who pictures: said aloud',
+    reason: 'Two who both wait for the other are slower than one.',
+  },
+  {
+    id: 'frost',
+    essential: false,
+    applies: isCold,
+    text: () => 'Nothing out of the water in frost: unhook in the net, picture in the water',
+    reason: 'Gills and eyes freeze in moving air below nothing.',
+  },
+  {
+    id: 'light',
+    essential: false,
+    applies: ({ night }) => night,
+    text: () => 'Head-torch charged, screen set to night light',
+    reason: 'A fish at two in the morning is handled by what the torch shows.',
+  },
+  {
+    id: 'hazards',
+    essential: true,
+    applies: ({ hazards }) => hazards.length > 0,
+    text: ({ hazards }) =>
+      hazards.includes('power-line')
+        ? 'Power line overhead: another swim'
+        : hazards.includes('steep-edge')
+          ? 'Steep edge: where to land a fish, and where to get out'
+          : hazards.includes('stones')
+            ? 'Stones: where the fish must not touch'
+            : 'People pass: rods and rigs out of their way',
+    reason: 'A carbon rod near a power line kills. Slippery edges drown. Blows on stones cannot be seen at release.',
+    problem: ({ hazards }) =>
+      hazards.includes('power-line') ? stop('A carbon rod near it kills, even without touching.') : null,
+  },
+  {
+    id: 'rules-read',
+    essential: true,
+    text: () => 'The water’s rules read; licence with you',
+    reason: 'Local rules and licences decide, before anything said here.',
+  },
+];
+
+function cm(mm: number): string {
+  return `${Math.round(mm / 10)} cm`;
+}
+
+function monthsBetween(from: string, to: string): number {
+  const [fromYear = 0, fromMonth = 0] = from.split('-').map(Number);
+  const [toYear = 0, toMonth = 0] = to.split('-').map(Number);
+  return (toYear - fromYear) * 12 + toMonth - fromMonth;
+}

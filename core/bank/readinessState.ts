@@ -1,0 +1,49 @@
+import type { Basis, Severity } from '../care/counsel.js';
+import type { HeatClocks } from '../care/outlook.js';
+import type { SpeciesId } from '../fish/species.js';
+import type { WaterRules } from '../water/rules.js';
+import type { BankKind, Hazard } from '../water/swim.js';
+import type { WeighMethod } from '../weighing/reading.js';
+import type { LayoutJudgement } from './judgeLayout.js';
+import type { KitItem } from './kit.js';
+import type { BarbSchool, Rig } from './rig.js';
+
+/** All that a list of readiness is fitted to. */
+export interface ReadinessState {
+  readonly expected: readonly SpeciesId[];
+  /** The longest fish that is to be reckoned with, in mm. */
+  readonly longestMm: number;
+  readonly water: { readonly id: string; readonly name: string; readonly rules: WaterRules };
+  readonly bank: BankKind;
+  readonly hazards: readonly Hazard[];
+  readonly helped: boolean;
+  readonly kit: readonly KitItem[];
+  readonly rigs: readonly Rig[];
+  readonly barbSchool: BarbSchool;
+  readonly weighMethod: WeighMethod;
+  /** `YYYY-MM-DD` of the outing, in the keeper's own calendar. */
+  readonly day: string;
+  readonly waterC: number | null;
+  readonly airC: number | null;
+  readonly heat: HeatClocks | null;
+  /** How long a soaking lasts now; null when it outlasts the outing or is not known. */
+  readonly soakLastsMs: number | null;
+  /** Whether some of the outing lies in the dark. */
+  readonly night: boolean;
+  readonly layout: LayoutJudgement | null;
+  readonly clock: (atMs: number) => string;
+}
+
+/** One thing of the list, fitted to this swim and this day. */
+export interface ReadinessItem {
+  readonly id: string;
+  readonly text: string;
+  /** A quantity or a moment that was worked out for it. */
+  readonly detail: string | null;
+  readonly reason: string;
+  readonly basis: Basis;
+  /** Without it one is not ready. */
+  readonly essential: boolean;
+  /** What is known to be wrong with it, from kit, rigs, plan or weather. */
+  readonly problem: { readonly severity: Exclude<Severity, 'good'>; readonly text: string } | null;
+}

@@ -1,0 +1,231 @@
+import type { SpeciesId } from '../fish/species.js';
+import type { WaterRules } from '../water/rules.js';
+import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from '../care/counsel.js';
+import { isToothed } from '../care/stopLine.js';
+
+export const BARBS = ['barbless', 'rolled', 'micro', 'barbed'] as const;
+/** `rolled`: a barb laid flat under the flat jaws of the pliers. */
+export type Barb = (typeof BARBS)[number];
+
+export const LEADS = ['running', 'drops-off', 'pulls-free', 'fixed', 'float', 'none'] as const;
+/** How the lead sits. `pulls-free`: off the tube or clip under load; `fixed`: it stays, whatever happens. */
+export type LeadArrangement = (typeof LEADS)[number];
+
+export const LEADERS = ['none', 'tubing', 'mono', 'leadcore'] as const;
+export type Leader = (typeof LEADERS)[number];
+
+export const TRACES = ['none', 'wire', 'heavy-mono'] as const;
+export type Trace = (typeof TRACES)[number];
+
+/** One loading of a rig on a fixed point. */
+export interface LoadTest {
+  readonly at: string;
+  readonly heldS: number;
+}
+
+/** What hangs on the line, told in a few taps. */
+export interface Rig {
+  readonly id: string;
+  readonly name: string;
+  readonly species: SpeciesId;
+  readonly mainLineKg: number;
+  readonly leader: Leader;
+  /** The hooklink or trace: what breaks first, if all is well. */
+  readonly linkKg: number;
+  /** As it stands on the packet: a larger number is a smaller hook. */
+  readonly hookSize: number;
+  readonly barb: Barb;
+  readonly lead: LeadArrangement;
+  readonly trace: Trace;
+  /** A second trace above the rig, for a bait that can swing back on to the main line. */
+  readonly upTrace: boolean;
+  readonly loadTests: readonly LoadTest[];
+}
+
+/** A load test counts when the rig was held under full load for 10 to 20 s (common practice, no source). */
+export const LOAD_TEST_S = { least: 10, most: 20 } as const;
+
+/** Whether a rig has been held long enough once. Example: 8 s is not enough, 12 s is. */
+export function isLoadTested({ loadTests }: Pick<Rig, 'loadTests'>): boolean {
+  return loadTests.some(({ heldS }) => heldS >= LOAD_TEST_S.least);
+}
+
+export const BARB_SCHOOLS = ['barbless', 'rolled', 'micro'] as const;
+export type BarbSchool = (typeof BARB_SCHOOLS)[number];
+
+/** A rig on a water, judged by one who fishes by a school of hooks. */
+export interface RigState {
+  readonly rig: Rig;
+  readonly rules: WaterRules;
+  readonly water: string;
+  readonly school: BarbSchool;
+}
+
+const RULES: readonly Rule<RigState>[] = [
+  {
+    id: 'lead-stays',
+    look: ({ rig }) =>
+      rig.lead === 'fixed'
+        ? {
+            severity: 'stop',
+            text: 'The lead stays on: a fish that breaks off tows it.',
+            reason: 'Towed through weed it tethers the fish until it dies. Let it run, drop off, or pull free.',
+            basis: COMMON_PRACTICE,
+            changes: 'A lead that comes free under load.',
+          }
+        : null,
+  },
+  {
+    id: 'link-too-strong',
+    look: ({ rig }) =>
+      rig.linkKg >= rig.mainLineKg
+        ? {
+            severity: 'stop',
+            text: `The link (${kg(rig.linkKg)}) is no weaker than the main line (${kg(rig.mainLineKg)}).`,
+            reason: 'When it parts, it parts above the rig, and the fish takes everything along.',
+            basis: COMMON_PRACTICE,
+            changes: `A link under ${kg(rig.mainLineKg)}.`,
+          }
+        : null,
+  },
+  {
+    id: 'no-wire',
+    look: ({ rig }) => {
+      if (!isToothed(rig.species) || rig.species === 'trout' || rig.trace === 'wire') return null;
+      const pike = rig.species === 'pike';
+      if (!pike && rig.trace === 'heavy-mono') return null;
+      return {
+        severity: 'stop',
+        text: pike ? 'No wire: a pike bites through it.' : 'Nothing against teeth.',
+        reason: 'A fish that bites off swims away with hooks in its throat.',
+        basis: COMMON_PRACTICE,
+        changes: pike ? 'A wire trace.' : 'A wire or heavy mono trace.',
+      };
+    },
+  },
+  {
+    id: 'no-up-trace',
+    look: ({ rig }) =>
+      rig.trace === 'wire' && !rig.upTrace && (rig.lead === 'running' || rig.lead === 'float')
+        ? {
+            severity: 'care',
+            text: 'No up-trace: the bait can swing back on to the main line.',
+            reason: 'On the cast or the drop the bait doubles back; the take is then above the wire.',
+            basis: COMMON_PRACTICE,
+            changes: 'A second trace as long as the first, above the lead or float.',
+          }
+        : null,
+  },
+  {
+    id: 'water-wants-barbless',
+    look: ({ rig, rules, water }) =>
+      rules.barblessOnly && rig.barb !== 'barbless'
+        ? {
+            severity: 'stop',
+            text: `Barbless only here; this hook is ${BARB_TEXT[rig.barb]}.`,
+            reason: 'The rule of the water comes before any school.',
+            basis: { kind: 'local-rule', water },
+            changes: 'A barbless hook.',
+          }
+        : null,
+  },
+  {
+    id: 'barb-stands',
+    look: ({ rig, rules }) =>
+      rig.barb === 'barbed' && !rules.barblessOnly
+        ? {
+            severity: 'care',
+            text: 'A full barb tears on the way out, of fish and of fingers.',
+            reason: 'Rolled flat in the jaws of the pliers it holds nearly as well; a straight squeeze seldom does it.',
+            basis: COMMON_PRACTICE,
+            changes: 'Roll the barb flat, or a barbless hook.',
+          }
+        : null,
+  },
+  {
+    id: 'not-your-school',
+    look: ({ rig, rules, school }) =>
+      school === 'barbless' && (rig.barb === 'micro' || rig.barb === 'rolled') && !rules.barblessOnly
+        ? {
+            severity: 'care',
+            text: `You fish barbless; this hook is ${BARB_TEXT[rig.barb]}.`,
+            reason: 'Barbless goes in with less force and comes out in a second.',
+            basis: { kind: 'school', name: 'barbless' },
+            changes: 'Another hook, or another school in the settings.',
+          }
+        : null,
+  },
+  {
+    id: 'leadcore',
+    look: ({ rig }) =>
+      rig.leader === 'leadcore'
+        ? {
+            severity: 'care',
+            text: 'Leadcore: a break above it leaves a heavy tail on the fish.',
+            reason: 'It snags in weed and does not rot. Many waters forbid it.',
+            basis: COMMON_PRACTICE,
+            changes: 'Tubing, or no leader.',
+          }
+        : null,
+  },
+  {
+    id: 'not-load-tested',
+    look: ({ rig }) =>
+      isLoadTested(rig)
+        ? null
+        : {
+            severity: 'care',
+            text: 'Not load-tested.',
+            reason:
+              'A knot that slips is found on a fixed point, not on a fish: hook it to something solid, walk back, hold it 10 to 20 s.',
+            basis: COMMON_PRACTICE,
+            changes: 'One test under full load.',
+          },
+  },
+  {
+    id: 'comes-free',
+    look: ({ rig }) =>
+      rig.lead !== 'fixed' && rig.linkKg < rig.mainLineKg
+        ? {
+            severity: 'good',
+            text: 'A fish that breaks off is rid of it.',
+            reason: `${LEAD_TEXT[rig.lead]} and the link is the weak point.`,
+            basis: COMMON_PRACTICE,
+          }
+        : null,
+  },
+];
+
+export const BARB_TEXT: Readonly<Record<Barb, string>> = {
+  barbless: 'barbless',
+  rolled: 'barbed, rolled flat',
+  micro: 'micro-barbed',
+  barbed: 'barbed',
+};
+
+export const LEAD_TEXT: Readonly<Record<LeadArrangement, string>> = {
+  running: 'The lead runs',
+  'drops-off': 'The lead drops off',
+  'pulls-free': 'The lead pulls free',
+  fixed: 'The lead is fixed',
+  float: 'There is only a float',
+  none: 'There is no lead',
+};
+
+export const RIG_RULE_IDS: readonly string[] = RULES.map(({ id }) => id);
+
+/** A rig's verdict for the fish's sake, with every reason, the gravest first. */
+export interface RigVerdict {
+  readonly verdict: Severity;
+  readonly findings: readonly Finding[];
+}
+
+/** Example: a lead that is fixed gives the verdict `stop`, whatever else is right. */
+export function judgeRig(state: RigState): RigVerdict {
+  const said = findings(RULES, state);
+  return { verdict: said[0]?.severity ?? 'good', findings: said };
+}
+
+function kg(value: number): string {
+  return `${Number(value.toFixed(1))} kg`;
+}

@@ -1,0 +1,60 @@
+/** On what an advice stands. */
+export type Basis =
+  | { readonly kind: 'published'; readonly source: string }
+  | { readonly kind: 'common-practice' }
+  | { readonly kind: 'local-rule'; readonly water: string }
+  | { readonly kind: 'school'; readonly name: string }
+  | { readonly kind: 'computed'; readonly method: string };
+
+export const COMMON_PRACTICE: Basis = { kind: 'common-practice' };
+
+/** How much an advice weighs. `stop`: better not; `care`: go on with care; `good`: speaks for it. */
+export type Severity = 'stop' | 'care' | 'good';
+
+/** One piece of advice with its reason. */
+export interface Finding {
+  readonly rule: string;
+  readonly severity: Severity;
+  readonly text: string;
+  readonly reason: string;
+  readonly basis: Basis;
+  /** What would change it, where something would. */
+  readonly changes?: string;
+}
+
+/** A rule: looks at a state and speaks, or stays silent. */
+export interface Rule<S> {
+  readonly id: string;
+  readonly look: (state: S) => Omit<Finding, 'rule'> | null;
+}
+
+const WEIGHT: Readonly<Record<Severity, number>> = { stop: 0, care: 1, good: 2 };
+
+/**
+ * What the rules say of a state, the gravest first, otherwise in the order of the rules.
+ * Example: no rule that speaks, no finding.
+ */
+export function findings<S>(rules: readonly Rule<S>[], state: S): Finding[] {
+  return rules
+    .flatMap(({ id, look }) => {
+      const said = look(state);
+      return said ? [{ rule: id, ...said }] : [];
+    })
+    .sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]);
+}
+
+/** Where a basis comes from, in words. Examples: `common practice`, `rule of Harrowmere`. */
+export function basisText(basis: Basis): string {
+  switch (basis.kind) {
+    case 'published':
+      return basis.source;
+    case 'common-practice':
+      return 'common practice';
+    case 'local-rule':
+      return `rule of ${basis.water}`;
+    case 'school':
+      return `your school: ${basis.name}`;
+    case 'computed':
+      return `computed: ${basis.method}`;
+  }
+}

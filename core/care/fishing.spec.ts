@@ -1,0 +1,103 @@
+import { NO_RULES, type WaterRules } from '../water/rules.js';
+import { basisText } from './counsel.js';
+import { FISHING_RULE_IDS, shouldWeFish, type FishingState } from './fishing.js';
+import { hotCaptureWays } from './hotCapture.js';
+import type { OutlookMoment } from './outlook.js';
+import { stopLineOf } from './stopLine.js';
+
+const HOUR = 3_600_000;
+const moment = (atMs: number, waterC: number): OutlookMoment => ({
+  ...{ atMs, waterC, airC: 20, matC: 20, matWaterKgM2: 0, bucketC: 20, sunAltitudeDeg: 30, matShaded: false },
+  face: 'up',
+});
+const rules = (change: Partial<WaterRules>) => ({
+  name: 'Mere',
+  altitudeM: 0,
+  salinity: 0,
+  rules: { ...NO_RULES, ...change },
+});
+const mild: FishingState = {
+  ...{ species: 'pike', water: rules({}), school: 'per-species', today: { month: 7, day: 15 }, waterC: 16, airC: 18 },
+  ...{ oxygenMgL: 9, pressureHpa: 1013.25, thunder: false, ahead: [], tempHabit: 'C' },
+  clock: (atMs) => `${atMs / HOUR}:00`,
+};
+const says = (change: Partial<FishingState>) => shouldWeFish({ ...mild, ...change });
+const rule = (id: string, change: Partial<FishingState>) => says(change).findings.find((each) => each.rule === id);
+
+const summer = { from: { month: 7, day: 1 }, to: { month: 8, day: 1 } };
+/** For each rule a state in which it speaks; the mild state, or the one named, in which it is silent. */
+const FIRES: Record<string, { when: Partial<FishingState>; not?: Partial<FishingState> }> = {
+  'closed-season': {
+    when: { water: rules({ closedSeasons: [{ ...summer, species: ['pike'] }] }) },
+    not: { water: rules({ closedSeasons: [{ ...summer, species: ['carp'] }] }) },
+  },
+  lightning: { when: { thunder: true } },
+  'too-warm': { when: { waterC: 22 }, not: { waterC: 21.9 } },
+  'nearly-too-warm': { when: { waterC: 20 }, not: { waterC: 19.9 } },
+  'warming-past-the-line': { when: { ahead: [moment(HOUR, 22.1)] }, not: { ahead: [moment(HOUR, 21)] } },
+  'oxygen-low': { when: { oxygenMgL: 4.9 }, not: { oxygenMgL: 5 } },
+  'oxygen-limited': { when: { oxygenMgL: null, waterC: 27 }, not: { oxygenMgL: null, waterC: 20 } },
+  frost: { when: { airC: 0 }, not: { airC: 0.5 } },
+  'water-not-measured': { when: { waterC: null } },
+  'cool-enough': { when: {}, not: { waterC: 21 } },
+  'oxygen-good': { when: {}, not: { oxygenMgL: null } },
+};
+
+test('every rule is held to firing and to silence', () => {
+  expect(Object.keys(FIRES).sort()).toEqual([...FISHING_RULE_IDS].sort());
+});
+
+test.each(Object.entries(FIRES))(
+  '%s speaks when it should, with a reason and a basis, and is silent otherwise',
+  (id, { when, not }) => {
+    const said = rule(id, when);
+    expect(said?.reason).toMatch(/\.$/);
+    expect(said && basisText(said.basis)).toBeTruthy();
+    expect(rule(id, not ?? {})).toBeUndefined();
+  },
+);
+
+test('the gravest finding is the verdict: stop before care before good', () => {
+  expect(says({}).verdict).toBe('good');
+  expect(says({ waterC: 21 }).verdict).toBe('care');
+  expect(says({ waterC: 24, airC: 0 }).verdict).toBe('stop');
+  expect(says({ waterC: 24, airC: 0 }).findings.map(({ severity }) => severity)).toEqual(['stop', 'care', 'good']);
+});
+
+test('it says when the surface should be under the line again, and when it will not be', () => {
+  const ahead = [moment(18 * HOUR, 23), moment(20 * HOUR, 22.4), moment(21 * HOUR, 21.9)];
+  expect(rule('too-warm', { waterC: 23, ahead })?.changes).toBe(
+    'After about 21:00 the surface should be under 22.0 °C; measure it then.',
+  );
+  expect(rule('too-warm', { waterC: 23, ahead: ahead.slice(0, 2) })?.changes).toMatch(/^Not in the hours ahead/);
+});
+
+describe('the schools', () => {
+  test.each([
+    ['per-species', 'pike', 22],
+    ['per-species', 'carp', 28],
+    ['eighty-fahrenheit', 'pike', 26.67],
+    ['eighty-fahrenheit', 'carp', 28],
+    ['cool-pike', 'pike', 20.5],
+    ['cool-pike', 'wels', 28],
+  ] as const)('%s: %s stop at %s', (school, species, tempC) => {
+    expect(stopLineOf(species, school, NO_RULES, 'Mere').tempC).toBeCloseTo(tempC, 2);
+  });
+  test('the water’s own line comes before any school, and says whose it is', () => {
+    const own = rules({ stopTemperatures: [{ species: 'pike', tempC: 18 }] });
+    const said = rule('too-warm', { waterC: 18.5, water: own, school: 'eighty-fahrenheit' });
+    expect(said && basisText(said.basis)).toBe('rule of Mere');
+  });
+});
+
+test('height takes oxygen: the same water at 2000 m holds a fifth less', () => {
+  const low = says({}).saturationMgL ?? 0;
+  const high = says({ water: { ...rules({}), altitudeM: 2000 } }).saturationMgL ?? 0;
+  expect(high / low).toBeCloseTo(0.78, 2);
+  expect(says({ waterC: null }).saturationMgL).toBeNull();
+});
+
+test('a hot-water capture has two ways, the keeper’s own school first, each with what speaks against it', () => {
+  expect(hotCaptureWays('break-off').map(({ school }) => school)).toEqual(['break-off', 'land']);
+  for (const way of hotCaptureWays('land')) expect(way.speaksAgainst).toMatch(/\.$/);
+});

@@ -1,0 +1,245 @@
+import { speciesName, type SpeciesId } from '../fish/species.js';
+import { formatTemperature, type TempHabit } from '../measure/temperature.js';
+import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../water/atmosphere.js';
+import { dayOfYearText, isClosedOn, type DayOfYear } from '../water/season.js';
+import type { Water } from '../water/water.js';
+import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from './counsel.js';
+import type { OutlookMoment } from './outlook.js';
+import { oxygenAtSaturation } from './oxygen.js';
+import { stopLineOf, type StopLine, type StopSchool } from './stopLine.js';
+
+/** What is known when it is asked whether to fish. What is not known is null, and then said. */
+export interface FishingState {
+  readonly species: SpeciesId;
+  readonly water: Pick<Water, 'name' | 'altitudeM' | 'salinity' | 'rules'>;
+  readonly school: StopSchool;
+  readonly today: DayOfYear;
+  readonly waterC: number | null;
+  readonly airC: number | null;
+  /** Measured, in mg/L. */
+  readonly oxygenMgL: number | null;
+  /** Reduced to sea level. */
+  readonly pressureHpa: number | null;
+  readonly thunder: boolean;
+  /** The hours to come, from now. */
+  readonly ahead: readonly OutlookMoment[];
+  /** How a moment is said, such as `21:40`; times of the day are the keeper's own. */
+  readonly clock: (atMs: number) => string;
+  readonly tempHabit: TempHabit;
+}
+
+interface Weighed extends FishingState {
+  readonly line: StopLine;
+  readonly saturationMgL: number | null;
+}
+
+/** Within this of the stop line one goes with care. */
+const NEAR_LINE_K = 2;
+/** Oxygen under which cyprinids and pike are harmed, and under which they are in danger, mg/L. */
+const LEAST_OXYGEN_MGL = 5;
+const DANGER_OXYGEN_MGL = 3;
+const EIFAC = {
+  kind: 'published',
+  source: 'Alabaster and Lloyd (1982), Water Quality Criteria for Freshwater Fish, from memory',
+} as const;
+const BENSON_KRAUSE = 'Benson and Krause (1984)';
+
+const RULES: readonly Rule<Weighed>[] = [
+  {
+    id: 'closed-season',
+    look: ({ water, today, species }) => {
+      const closed = water.rules.closedSeasons.find(
+        (season) => (season.species.length === 0 || season.species.includes(species)) && isClosedOn(season, today),
+      );
+      if (!closed) return null;
+      return {
+        severity: 'stop',
+        text: `${speciesName(species)} are closed here today.`,
+        reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted.`,
+        basis: { kind: 'local-rule', water: water.name },
+        changes: `The day after ${dayOfYearText(closed.to)}.`,
+      };
+    },
+  },
+  {
+    id: 'lightning',
+    look: ({ thunder }) =>
+      thunder
+        ? {
+            severity: 'stop',
+            text: 'Thunder is about: rods down.',
+            reason: 'A carbon rod is the best conductor on the bank, and you hold it.',
+            basis: COMMON_PRACTICE,
+            changes: 'Half an hour after the last thunder.',
+          }
+        : null,
+  },
+  {
+    id: 'too-warm',
+    look: (state) => {
+      const { waterC, line, species } = state;
+      if (waterC === null || waterC < line.tempC) return null;
+      const lineText = formatTemperature(line.tempC, state.tempHabit);
+      return {
+        severity: 'stop',
+        text: `Leave ${speciesName(species).toLowerCase()} alone: the water is at ${formatTemperature(waterC, state.tempHabit)}, the line at ${lineText}.`,
+        reason:
+          'Warm water holds less oxygen and clears the acid of a fight more slowly: a fish that swims off well may die within a day.',
+        basis: line.basis,
+        changes: coolerText(state, line.tempC),
+      };
+    },
+  },
+  {
+    id: 'nearly-too-warm',
+    look: (state) => {
+      const { waterC, line, ahead, clock } = state;
+      if (waterC === null || waterC >= line.tempC || waterC < line.tempC - NEAR_LINE_K) return null;
+      const over = ahead.find((moment) => moment.waterC >= line.tempC);
+      return {
+        severity: 'care',
+        text: `Close to the line of ${formatTemperature(line.tempC, state.tempHabit)}: short fights, no long pictures.`,
+        reason: `The water is at ${formatTemperature(waterC, state.tempHabit)}. Every degree costs oxygen, and recovery takes longer.`,
+        basis: line.basis,
+        ...(over && { changes: `From about ${clock(over.atMs)} the surface should be over the line; then stop.` }),
+      };
+    },
+  },
+  {
+    id: 'warming-past-the-line',
+    look: ({ waterC, line, ahead, clock }) => {
+      if (waterC === null || waterC >= line.tempC - NEAR_LINE_K) return null;
+      const over = ahead.find((moment) => moment.waterC >= line.tempC);
+      if (!over) return null;
+      return {
+        severity: 'care',
+        text: `Fish early: from about ${clock(over.atMs)} it should be too warm.`,
+        reason: 'The surface warms through the day faster than it looks from the bank.',
+        basis: { kind: 'computed', method: 'heat balance of the margin' },
+        changes: 'A new reading of the water; the forecast of the margin is good to a degree and a half.',
+      };
+    },
+  },
+  {
+    id: 'oxygen-low',
+    look: ({ oxygenMgL, saturationMgL }) => {
+      if (oxygenMgL === null || oxygenMgL >= LEAST_OXYGEN_MGL) return null;
+      const share = saturationMgL ? ` That is ${percent(oxygenMgL / saturationMgL)} of what it can hold.` : '';
+      const danger = oxygenMgL < DANGER_OXYGEN_MGL;
+      return {
+        severity: danger ? 'stop' : 'care',
+        text: danger
+          ? `No fishing: only ${oxygenMgL.toFixed(1)} mg/L of oxygen is there.`
+          : `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Only quick releases, nothing is rested in a sling.`,
+        reason: `Below ${LEAST_OXYGEN_MGL} mg/L fish are short of breath before they are hooked.${share}`,
+        basis: EIFAC,
+        changes: 'Wind, rain or the afternoon, when plants give oxygen; it is least at dawn. Measure again then.',
+      };
+    },
+  },
+  {
+    id: 'oxygen-limited',
+    look: ({ oxygenMgL, saturationMgL, waterC }) => {
+      if (oxygenMgL !== null || saturationMgL === null || waterC === null || saturationMgL >= 8) return null;
+      return {
+        severity: 'care',
+        text: `At best there are ${saturationMgL.toFixed(1)} mg/L of oxygen in it.`,
+        reason:
+          'That is all that water of this warmth and height can hold from the air; at dawn in weed it is far less.',
+        basis: { kind: 'published', source: BENSON_KRAUSE },
+        changes: 'A reading with a meter would tell what is there.',
+      };
+    },
+  },
+  {
+    id: 'frost',
+    look: ({ airC }) =>
+      airC !== null && airC <= 0
+        ? {
+            severity: 'care',
+            text: 'In frost a fish stays in the water: eyes and gills freeze in seconds.',
+            reason:
+              'Wet gill filaments and eyes freeze in moving air below nothing. Mat and board are wetted to warm them.',
+            basis: COMMON_PRACTICE,
+            changes: 'The air above freezing.',
+          }
+        : null,
+  },
+  {
+    id: 'water-not-measured',
+    look: ({ waterC }) =>
+      waterC === null
+        ? {
+            severity: 'care',
+            text: 'The water has not been measured yet.',
+            reason: 'Everything about a warm-water fight hangs on this one number. Two taps, at the depth of the net.',
+            basis: COMMON_PRACTICE,
+            changes: 'A reading of the water.',
+          }
+        : null,
+  },
+  {
+    id: 'cool-enough',
+    look: ({ waterC, line, tempHabit }) =>
+      waterC !== null && waterC < line.tempC - NEAR_LINE_K
+        ? {
+            severity: 'good',
+            text: `The water is well under the line: ${formatTemperature(waterC, tempHabit)} against ${formatTemperature(line.tempC, tempHabit)}.`,
+            reason: 'A fish that is landed quickly has the oxygen to recover.',
+            basis: line.basis,
+          }
+        : null,
+  },
+  {
+    id: 'oxygen-good',
+    look: ({ oxygenMgL, saturationMgL }) =>
+      oxygenMgL !== null && saturationMgL !== null && oxygenMgL >= LEAST_OXYGEN_MGL
+        ? {
+            severity: 'good',
+            text: `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
+            reason: `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this warmth, height and salt.`,
+            basis: { kind: 'published', source: BENSON_KRAUSE },
+          }
+        : null,
+  },
+];
+
+/** Ids of all rules, so that a test can hold each to firing and to staying silent. */
+export const FISHING_RULE_IDS: readonly string[] = RULES.map(({ id }) => id);
+
+/** Whether to fish for one species, and why. */
+export interface FishingAdvice {
+  readonly species: SpeciesId;
+  readonly verdict: Severity;
+  readonly findings: readonly Finding[];
+  /** What the water can hold in mg/L; null while its temperature is not known. */
+  readonly saturationMgL: number | null;
+}
+
+/**
+ * Go (`good`), go with care (`care`) or leave it (`stop`), with every reason. It advises; it never blocks.
+ * Example: pike at 23 degrees C under the school of a line for each species are left alone.
+ */
+export function shouldWeFish(state: FishingState): FishingAdvice {
+  const { water, species, school, waterC } = state;
+  const pressureHpa = pressureAtWaterHpa(state.pressureHpa ?? STANDARD_PRESSURE_HPA, water.altitudeM ?? 0);
+  const saturationMgL =
+    waterC === null ? null : oxygenAtSaturation({ tempC: Math.max(0, waterC), pressureHpa, salinity: water.salinity });
+  const line = stopLineOf(species, school, water.rules, water.name);
+  const said = findings(RULES, { ...state, line, saturationMgL });
+  return { species, verdict: said[0]?.severity ?? 'good', findings: said, saturationMgL };
+}
+
+/** When the hours to come bring the surface under the line again. */
+function coolerText({ ahead, clock, tempHabit }: FishingState, lineC: number): string {
+  const line = formatTemperature(lineC, tempHabit);
+  const from = ahead.findIndex((moment) => moment.waterC >= lineC);
+  const under = from < 0 ? ahead[0] : ahead.slice(from).find((moment) => moment.waterC < lineC);
+  return under && ahead.length > 0
+    ? `After about ${clock(under.atMs)} the surface should be under ${line}; measure it then.`
+    : `Not in the hours ahead. Come back when the water is under ${line}.`;
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}

@@ -1,0 +1,147 @@
+import { isShaded, type ShadeCaster } from '../bank/shade.js';
+import type { Point } from '../bank/plan.js';
+import { sunAt } from '../bank/sun.js';
+import type { Position } from '../water/water.js';
+import { bucketAfter } from './bucket.js';
+import { irradianceAt } from './irradiance.js';
+import { marginAfter } from './margin.js';
+import { matAfter, soaked, type MatFace, type MatState } from './mat.js';
+import { meanAirC, weatherAt, type WeatherHour } from './weather.js';
+
+/** Something done to mat or bucket, and when. */
+export type CareDeed =
+  | { readonly kind: 'soaked'; readonly atMs: number }
+  | { readonly kind: 'turned'; readonly atMs: number; readonly face: MatFace }
+  | { readonly kind: 'bucket-changed'; readonly atMs: number };
+
+/** All that the hours to come are worked out from. */
+export interface OutlookInput {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly position: Position;
+  readonly facingDeg: number;
+  readonly hours: readonly WeatherHour[];
+  /** The water as it was last measured, and when: not later than `fromMs`, or soon after. */
+  readonly water: { readonly tempC: number; readonly atMs: number };
+  readonly casters: readonly ShadeCaster[];
+  /** Where they lie on the plan; null: in the open. */
+  readonly mat: Point | null;
+  readonly bucket: Point | null;
+  readonly face: MatFace;
+  readonly deeds: readonly CareDeed[];
+}
+
+/** One moment of the hours to come. */
+export interface OutlookMoment {
+  readonly atMs: number;
+  readonly airC: number;
+  readonly waterC: number;
+  readonly matC: number;
+  readonly matWaterKgM2: number;
+  readonly bucketC: number;
+  readonly sunAltitudeDeg: number;
+  readonly matShaded: boolean;
+  readonly face: MatFace;
+}
+
+/** Moments lie this far apart. */
+export const OUTLOOK_STEP_MS = 5 * 60_000;
+
+/**
+ * Water, mat and bucket through the hours to come, every five minutes: weather from the forecast, sun from place and date, shade from the
+ * plan, and whatever has been soaked, turned or changed. The mat starts as warm as the air, dry; the bucket as the water.
+ * Example: a mat in the open under a heatwave's sun passes 40 degrees C in the forenoon.
+ */
+export function outlook(input: OutlookInput): OutlookMoment[] {
+  const { hours, position, casters, facingDeg } = input;
+  const groundC = meanAirC(hours);
+  const deeds = [...input.deeds].sort((a, b) => a.atMs - b.atMs);
+  let waterC = waterFrom(input, input.water.atMs, input.fromMs, input.water.tempC);
+  const first = weatherAt(hours, input.fromMs);
+  let mat: MatState = { faceC: first.airC, backC: first.airC, waterKgM2: 0 };
+  let bucketC = waterC;
+  let face = input.face;
+  const moments: OutlookMoment[] = [];
+  for (let atMs = input.fromMs; atMs <= input.toMs; atMs += OUTLOOK_STEP_MS) {
+    for (const deed of deeds.filter((each) => each.atMs > atMs - OUTLOOK_STEP_MS && each.atMs <= atMs)) {
+      if (deed.kind === 'soaked') mat = soaked(mat, waterC);
+      else if (deed.kind === 'turned') face = deed.face;
+      else bucketC = waterC;
+    }
+    const sun = sunAt(atMs, position);
+    const air = weatherAt(hours, atMs);
+    const light = irradianceAt(sun.altitudeDeg, air.cloudOctas);
+    const shadedAt = (point: Point | null) => point !== null && isShaded(point, casters, sun, facingDeg);
+    const matShaded = shadedAt(input.mat);
+    moments.push({
+      ...{ atMs, airC: air.airC, waterC, matC: mat.faceC, matWaterKgM2: mat.waterKgM2, bucketC, matShaded, face },
+      sunAltitudeDeg: sun.altitudeDeg,
+    });
+    const stepS = OUTLOOK_STEP_MS / 1000;
+    mat = matAfter(mat, stepS, () => ({ air, light, shaded: matShaded, face, groundC }));
+    bucketC = bucketAfter(bucketC, stepS, () => ({
+      ...{ air, light, sunAltitudeDeg: sun.altitudeDeg, shaded: shadedAt(input.bucket) },
+    }));
+    waterC = marginAfter(waterC, stepS, () => ({ air, light }));
+  }
+  return moments;
+}
+
+/** The margin carried from one moment to a later one; a moment that lies before it takes the reading as it is. */
+function waterFrom({ hours, position }: OutlookInput, fromMs: number, toMs: number, tempC: number): number {
+  let waterC = tempC;
+  for (let atMs = Math.max(fromMs, hours[0]?.atMs ?? fromMs); atMs < toMs; atMs += OUTLOOK_STEP_MS) {
+    const air = weatherAt(hours, atMs);
+    const light = irradianceAt(sunAt(atMs, position).altitudeDeg, air.cloudOctas);
+    waterC = marginAfter(waterC, Math.min(OUTLOOK_STEP_MS, toMs - atMs) / 1000, () => ({ air, light }));
+  }
+  return waterC;
+}
+
+/** A fish is laid on nothing that is this much warmer than its water (common practice, no source). */
+export const MAT_TOO_WARM_K = 10;
+/** From here a surface burns skin and slime (common practice, no source; for human skin EN ISO 13732-1 lies higher). */
+export const MAT_BURNS_C = 40;
+/** A bucket is changed when it stands this much above the lake (common practice, no source). */
+export const BUCKET_TOO_WARM_K = 3;
+/** Below this the face no longer holds a film. */
+export const MAT_DRY_KG_M2 = 0.05;
+
+/** When, from a moment on, something first happens; null when it does not in these hours. */
+export function firstTime(
+  moments: readonly OutlookMoment[],
+  happens: (moment: OutlookMoment) => boolean,
+  fromMs = -Infinity,
+): number | null {
+  return moments.find((moment) => moment.atMs >= fromMs && happens(moment))?.atMs ?? null;
+}
+
+/** The clocks of mat and bucket from a moment on, in ms since 1970; null: not in these hours. */
+export interface HeatClocks {
+  readonly matWarmMs: number | null;
+  readonly matBurnsMs: number | null;
+  readonly matDryMs: number | null;
+  readonly bucketWarmMs: number | null;
+}
+
+/** Example: a mat that is never more than 10 degrees above the water has no `matWarmMs`. */
+export function heatClocks(moments: readonly OutlookMoment[], fromMs = -Infinity): HeatClocks {
+  const wetNow = moments.findLast((moment) => moment.atMs <= fromMs && moment.matWaterKgM2 > MAT_DRY_KG_M2);
+  return {
+    matWarmMs: firstTime(moments, ({ matC, waterC }) => matC - waterC > MAT_TOO_WARM_K, fromMs),
+    matBurnsMs: firstTime(moments, ({ matC }) => matC >= MAT_BURNS_C, fromMs),
+    matDryMs: wetNow ? firstTime(moments, ({ matWaterKgM2 }) => matWaterKgM2 <= MAT_DRY_KG_M2, wetNow.atMs) : null,
+    bucketWarmMs: firstTime(moments, ({ bucketC, waterC }) => bucketC - waterC > BUCKET_TOO_WARM_K, fromMs),
+  };
+}
+
+/**
+ * How long one soaking lasts when it is done at a moment, in ms: until the film is gone; null when it outlasts the hours given.
+ * Example: in a hot noon's sun it is well under an hour.
+ */
+export function soakLastsMs(input: OutlookInput, atMs: number): number | null {
+  const moments = outlook({ ...input, deeds: [...input.deeds, { kind: 'soaked', atMs }] });
+  const soakedAt = firstTime(moments, () => true, atMs);
+  const dry = soakedAt && firstTime(moments, ({ matWaterKgM2 }) => matWaterKgM2 <= MAT_DRY_KG_M2, soakedAt + 1);
+  return dry && soakedAt ? dry - soakedAt : null;
+}

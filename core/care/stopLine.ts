@@ -1,0 +1,71 @@
+import { SPECIES, type SpeciesId } from '../fish/species.js';
+import type { WaterRules } from '../water/rules.js';
+import type { Basis } from './counsel.js';
+import { celsiusOf } from '../measure/temperature.js';
+
+/** Schools on the water temperature at which one stops fishing for a species. */
+export const STOP_SCHOOLS = ['per-species', 'eighty-fahrenheit', 'cool-pike'] as const;
+export type StopSchool = (typeof STOP_SCHOOLS)[number];
+
+/** What each school says, and why somebody holds it. */
+export const STOP_SCHOOL_WORDS: Readonly<Record<StopSchool, { readonly name: string; readonly why: string }>> = {
+  'per-species': {
+    name: 'A line for each species',
+    why: 'Cold-water fish are in trouble long before carp are. Each species has its own line.',
+  },
+  'eighty-fahrenheit': {
+    name: '80 °F for large toothed predators',
+    why: 'Pike, wels and zander stop at 26.7 °C; the others have their own line.',
+  },
+  'cool-pike': {
+    name: 'Pike stop at 20.5 °C',
+    why: 'Pike fight to a standstill and die of it a day later; in warm water they are left alone early.',
+  },
+};
+
+/** Stop lines by species, in degrees C: common practice, no source; they differ from keeper to keeper by two or three degrees. */
+const PER_SPECIES_C: Readonly<Record<SpeciesId, number>> = {
+  carp: 28,
+  pike: 22,
+  barbel: 23,
+  wels: 28,
+  tench: 27,
+  bream: 26,
+  chub: 23,
+  zander: 23,
+  perch: 23,
+  trout: 19,
+  other: 24,
+};
+
+const COOL_PIKE_C = 20.5;
+const LARGE_PREDATORS: readonly SpeciesId[] = ['pike', 'wels', 'zander'];
+
+/** A stop line and whose it is. */
+export interface StopLine {
+  readonly tempC: number;
+  readonly basis: Basis;
+}
+
+/**
+ * The stop line of a species: the water's own rule before the keeper's school. `water` is the name that the rule is given under.
+ * Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
+ */
+export function stopLineOf(
+  species: SpeciesId,
+  school: StopSchool,
+  rules: Pick<WaterRules, 'stopTemperatures'>,
+  water: string,
+): StopLine {
+  const own = rules.stopTemperatures.find((line) => line.species === species);
+  if (own) return { tempC: own.tempC, basis: { kind: 'local-rule', water } };
+  const basis: Basis = { kind: 'school', name: STOP_SCHOOL_WORDS[school].name };
+  if (school === 'eighty-fahrenheit' && LARGE_PREDATORS.includes(species)) return { tempC: celsiusOf(80), basis };
+  if (school === 'cool-pike' && species === 'pike') return { tempC: COOL_PIKE_C, basis };
+  return { tempC: PER_SPECIES_C[species], basis };
+}
+
+/** Whether a species has teeth that need a wire, a spreader and long pliers. */
+export function isToothed(species: SpeciesId): boolean {
+  return SPECIES.find(({ id }) => id === species)?.toothed ?? false;
+}
