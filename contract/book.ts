@@ -9,6 +9,7 @@ import type { CaptureSummary } from '@keeper/core/capture/summary';
 export class BookQueryDto {
   @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId;
   @IsOptional() @IsUUID() waterId?: string;
+  @IsOptional() @IsUUID() outingId?: string;
   /** Only those that still wait to be written up. */
   @IsOptional() @Transform(({ value }) => value === true || value === 'true') waiting?: boolean;
   @IsOptional() @IsIn(BOOK_ORDERS) order?: BookOrder;

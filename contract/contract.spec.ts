@@ -1,4 +1,5 @@
 import { EVENT_TYPES, type EventType } from '@keeper/core/capture/event';
+import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
 import { AppendEventsDto } from './events.js';
 import { problemsIn } from './validation.js';
 import { WriteWaterDto } from './waters.js';
@@ -41,6 +42,35 @@ test.each(EVENT_TYPES)('a good %s passes, and one with a field too many does not
   expect(problems(event(type, { ...good[type], weather: 'wet' }))).toEqual([
     { field: 'events.0.payload.weather', sentence: '"weather" is not a field that is known here.' },
   ]);
+});
+
+const AT = '2026-06-01T05:00:00.000Z';
+const outing = (type: string, payload: object) => ({ id: ID, outingId: ID, deviceId: 'phone', at: AT, type, payload });
+const goodOuting: Record<OutingEventType, object> = {
+  'outing-planned': { waterId: ID, fromAt: AT, toAt: AT, companions: 1, expected: ['carp'] },
+  'swim-taken': { swimId: ID },
+  'condition-taken': { source: 'probe', waterC: 18.4, depth: 'net-depth', when: AT },
+  'forecast-taken': {
+    hours: [
+      {
+        ...{ atMs: 0, airC: 20, humidity: 0.5, windMs: 2, windFromDeg: 200, cloudOctas: 3 },
+        pressureHpa: 1013,
+        rainMm: 0,
+        thunder: false,
+      },
+    ],
+  },
+  'care-done': { kind: 'turned', face: 'down', when: AT },
+  'laid-out': { layout: { mat: { xM: 0, yM: -2 } } },
+  'item-checked': { item: 'net', done: true },
+  'run-dropped': {},
+  'outing-ended': { note: 'A blank.' },
+  'taken-back': { eventId: ID },
+};
+
+test.each(OUTING_EVENT_TYPES)('of an outing a good %s passes, and one with a field too many does not', (type) => {
+  expect(problems(outing(type, goodOuting[type]))).toEqual([]);
+  expect(problems(outing(type, { ...goodOuting[type], weather: 'wet' }))).toHaveLength(1);
 });
 
 test.each([

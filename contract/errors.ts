@@ -15,6 +15,7 @@ export type ErrorCode =
   | 'event-id-reused'
   | 'foreign-host'
   | 'foreign-origin'
+  | 'service-failed'
   | 'not-readable'
   | 'too-large'
   | 'refused'

@@ -28,10 +28,12 @@ import {
   type PictureRole,
 } from '@keeper/core/capture/event';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
 import { MOST_EVENTS } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
+import { OUTING_PAYLOADS } from './outings.js';
 
 /** Ten years: no capture is written about for longer, and the number stays exact. */
 const LONGEST_MS = 10 * 366 * 24 * 3_600_000;
@@ -68,6 +70,9 @@ export class NothingDto {}
 
 export class HookedDto {
   @IsOptional() @IsUUID() waterId?: string;
+  @IsOptional() @IsUUID() outingId?: string;
+  @IsOptional() @IsUUID() swimId?: string;
+  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(300, { each: true }) gaps?: string[];
 }
 
 export class ReadingTakenDto {
@@ -111,20 +116,34 @@ export class EventDto {
   @IsObject() payload: object;
 }
 
+/** What every event of an outing carries. */
+export class OutingEventDto {
+  @IsUUID(7) id: string;
+  @IsUUID() outingId: string;
+  @IsString() @IsNotEmpty() @MaxLength(64) deviceId: string;
+  @IsISO8601({ strict: true }) at: string;
+  @IsIn(OUTING_EVENT_TYPES) type: OutingEventType;
+  @IsObject() payload: object;
+}
+
 type Constructor<T> = new () => T;
 
 /** One event class for each type: its head and its own payload. */
-function eventClass(type: EventType, payload: Constructor<object>): Constructor<EventDto> {
-  class TypedEventDto extends EventDto {
-    @Equals(type) declare type: EventType;
+function eventClass(
+  Head: Constructor<EventDto | OutingEventDto>,
+  type: EventType | OutingEventType,
+  payload: Constructor<object>,
+): Constructor<EventDto | OutingEventDto> {
+  class TypedEventDto extends (Head as Constructor<object>) {
+    @Equals(type) declare type: string;
     @IsDefined() @ValidateNested() @Type(() => payload) declare payload: object;
   }
   Object.defineProperty(TypedEventDto, 'name', { value: eventClassName(type) });
-  return TypedEventDto;
+  return TypedEventDto as Constructor<EventDto | OutingEventDto>;
 }
 
 /** The name of an event's class, as the API's description uses it. Example: `eventClassName('hook-out') === 'HookOutEventDto'`. */
-export function eventClassName(type: EventType): string {
+export function eventClassName(type: EventType | OutingEventType): string {
   return `${type.replace(/(^|-)([a-z])/g, (_all, _dash, letter: string) => letter.toUpperCase())}EventDto`;
 }
 
@@ -149,7 +168,13 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   discarded: NothingDto,
 };
 
-const SUB_TYPES = EVENT_TYPES.map((name) => ({ name, value: eventClass(name, PAYLOADS[name]) }));
+/** Every type of event that the log takes: of a capture, and of an outing. */
+export const LOGGED_TYPES = [...EVENT_TYPES, ...OUTING_EVENT_TYPES] as const;
+
+const SUB_TYPES = [
+  ...EVENT_TYPES.map((name) => ({ name, value: eventClass(EventDto, name, PAYLOADS[name]) })),
+  ...OUTING_EVENT_TYPES.map((name) => ({ name, value: eventClass(OutingEventDto, name, OUTING_PAYLOADS[name]) })),
+];
 
 export class AppendEventsDto {
   @IsArray()
@@ -157,7 +182,7 @@ export class AppendEventsDto {
   @ArrayMaxSize(MOST_EVENTS)
   @ValidateNested({ each: true })
   @Type(() => EventDto, { keepDiscriminatorProperty: true, discriminator: { property: 'type', subTypes: SUB_TYPES } })
-  events: EventDto[];
+  events: (EventDto | OutingEventDto)[];
 }
 
 /** What the server did with a batch: written now, or known already. Either way they are in the book. */

@@ -1,8 +1,12 @@
 import { BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
+import { WriteKitItemDto } from './kit.js';
 import { PictureQueryDto } from './pictures.js';
+import { WriteRigDto } from './rigs.js';
 import { WriteSettingsDto } from './settings.js';
+import { WriteSwimDto } from './swims.js';
 import { WriteWaterDto } from './waters.js';
+import { ForecastQueryDto } from './weather.js';
 
 type Constructor = new () => object;
 
@@ -54,6 +58,39 @@ export const ROUTES: readonly Route[] = [
     path: '/waters/{waterId}',
     summary: 'Write a water at the revision it was read',
     body: WriteWaterDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/swims', summary: 'The swims', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/swims/{id}',
+    summary: 'Write a swim at the revision it was read',
+    body: WriteSwimDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/rigs', summary: 'The rigs', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/rigs/{id}',
+    summary: 'Write a rig at the revision it was read',
+    body: WriteRigDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/kit', summary: 'The kit', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/kit/{id}',
+    summary: 'Write a thing of the kit at the revision it was read',
+    body: WriteKitItemDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/outings', summary: 'The outings, newest first', gives: JSON_TYPE },
+  { method: 'get', path: '/outings/{outingId}', summary: 'One outing with all its events', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/weather',
+    summary: 'A forecast for a place, from the weather service',
+    query: ForecastQueryDto,
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/settings', summary: "The keeper's ways", gives: JSON_TYPE },

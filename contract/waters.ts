@@ -1,6 +1,10 @@
 import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
   IsIn,
   IsInt,
   IsNotEmpty,
@@ -10,30 +14,117 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
+import { LEAST_ALTITUDE_M, MOST_ALTITUDE_M } from '@keeper/core/water/atmosphere';
+import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/water/rules';
 import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/water/water';
+import { IsDayOfYear } from './dayOfYear.js';
+import type { Kept } from './rows.js';
+
+const LATITUDE = 'A latitude runs from -90 in the south to 90 in the north.';
+const LONGITUDE = 'A longitude runs from -180 in the west to 180 in the east.';
+const ALTITUDE = `A height above the sea is between ${LEAST_ALTITUDE_M} and ${MOST_ALTITUDE_M} m. Write it in metres.`;
+const SALINITY = 'Salinity runs from 0 in fresh water to 40; the open sea has 35.';
+const MINUTES = 'Say for how many minutes a fish may be retained: whole ones, twelve hours at most.';
+const STOP_LINE = `A stop line lies between 0 and ${TEMP_BOUNDS.water.mostC} degrees C.`;
+
+/** Takes the blanks from both ends of a text. */
+export function Trim(): PropertyDecorator {
+  return Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
+}
 
 export class PositionDto {
-  @IsNumber() @Min(-90) @Max(90) latitudeDeg: number;
-  @IsNumber() @Min(-180) @Max(180) longitudeDeg: number;
+  @IsNumber({}, { message: LATITUDE })
+  @Min(-90, { message: LATITUDE })
+  @Max(90, { message: LATITUDE })
+  latitudeDeg: number;
+  @IsNumber({}, { message: LONGITUDE })
+  @Min(-180, { message: LONGITUDE })
+  @Max(180, { message: LONGITUDE })
+  longitudeDeg: number;
+}
+
+export class DayOfYearDto {
+  @IsInt() @Min(1) @Max(12) month: number;
+  @IsInt() @Min(1) @Max(31) day: number;
+}
+
+export class ClosedSeasonDto {
+  @IsDefined() @ValidateNested() @IsDayOfYear() @Type(() => DayOfYearDto) from: DayOfYearDto;
+  @IsDefined() @ValidateNested() @IsDayOfYear() @Type(() => DayOfYearDto) to: DayOfYearDto;
+  @IsArray() @ArrayMaxSize(20) @IsIn(SPECIES_IDS, { each: true }) species: SpeciesId[];
+}
+
+export class StopTemperatureDto {
+  @IsIn(SPECIES_IDS) species: SpeciesId;
+  @IsNumber({}, { message: STOP_LINE })
+  @Min(0, { message: STOP_LINE })
+  @Max(TEMP_BOUNDS.water.mostC, { message: STOP_LINE })
+  tempC: number;
+}
+
+export class RetentionDto {
+  @IsIn(['none', 'minutes']) kind: 'none' | 'minutes';
+  @ValidateIf((retention: RetentionDto) => retention.kind === 'minutes' || retention.most !== undefined)
+  @IsInt({ message: MINUTES })
+  @Min(1, { message: MINUTES })
+  @Max(720, { message: MINUTES })
+  most?: number;
+}
+
+export class WaterRulesDto {
+  @IsBoolean() barblessOnly: boolean;
+  @IsOptional() @ValidateNested() @Type(() => RetentionDto) retention: RetentionDto | null;
+  @IsOptional() @IsIn(['allowed', 'forbidden']) treatments: 'allowed' | 'forbidden' | null;
+  @IsOptional() @IsIn(OWN_KIT_RULES) ownKit: OwnKitRule | null;
+  @IsOptional()
+  @IsInt({ message: 'The least mat is a length, in whole centimetres.' })
+  @Min(300, { message: 'A mat shorter than 30 cm protects no fish.' })
+  @Max(3000, { message: 'No mat is longer than 3 m.' })
+  leastMatMm: number | null;
+  @IsOptional()
+  @IsInt({ message: 'The least net is a width, in whole centimetres.' })
+  @Min(200, { message: 'A net narrower than 20 cm holds no fish.' })
+  @Max(2000, { message: 'No landing net is wider than 2 m.' })
+  leastNetMm: number | null;
+  @IsArray()
+  @ArrayMaxSize(12)
+  @ValidateNested({ each: true })
+  @Type(() => ClosedSeasonDto)
+  closedSeasons: ClosedSeasonDto[];
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => StopTemperatureDto)
+  stopTemperatures: StopTemperatureDto[];
 }
 
 /** A water as it is written. `revision` is the one it was read at; 0 for a new water. */
 export class WriteWaterDto {
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @Trim()
   @IsString()
   @IsNotEmpty({ message: 'A water needs a name that you will know it by.' })
   @MaxLength(120)
   name: string;
   @IsIn(WATER_KINDS) kind: WaterKind;
   @IsOptional() @ValidateNested() @Type(() => PositionDto) position?: PositionDto | null;
+  @IsOptional()
+  @IsNumber({}, { message: ALTITUDE })
+  @Min(LEAST_ALTITUDE_M, { message: ALTITUDE })
+  @Max(MOST_ALTITUDE_M, { message: ALTITUDE })
+  altitudeM?: number | null;
+  @IsOptional()
+  @IsNumber({}, { message: SALINITY })
+  @Min(0, { message: SALINITY })
+  @Max(40, { message: SALINITY })
+  salinity?: number;
+  @IsOptional() @ValidateNested() @Type(() => WaterRulesDto) rules?: WaterRulesDto;
   @IsOptional() @IsString() @MaxLength(4000) note?: string | null;
   @IsInt() @Min(0) revision: number;
 }
 
-/** A water as it is kept. */
-export interface KeptWater extends Water {
-  readonly revision: number;
-  readonly updatedAt: string;
-}
+export type KeptWater = Kept<Water>;

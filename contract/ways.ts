@@ -1,3 +1,8 @@
+import type { Layout } from '@keeper/core/bank/plan';
+import type { BarbSchool } from '@keeper/core/bank/rig';
+import type { HotCaptureSchool } from '@keeper/core/care/hotCapture';
+import type { StopSchool } from '@keeper/core/care/stopLine';
+import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { WeighMethod } from '@keeper/core/weighing/reading';
 
@@ -10,15 +15,26 @@ export interface KeptSettings {
   readonly massUnit: MassUnit;
   readonly weighMethod: WeighMethod;
   readonly lengthHabit: LengthHabit;
+  readonly tempHabit: TempHabit;
+  readonly stopSchool: StopSchool;
+  readonly hotCaptureSchool: HotCaptureSchool;
+  readonly barbSchool: BarbSchool;
+  /** How the keeper likes to lay out a bank; null until one was kept. */
+  readonly habit: Layout | null;
   readonly revision: number;
   readonly updatedAt: string | null;
 }
 
-/** Zeroing with the wet sling on the hook is the default school: nothing is left to subtract. */
+/** The default schools: zeroing with the wet sling on the hook, a stop line for each species, landing what was hooked by accident, barbless. */
 export const FIRST_SETTINGS: KeptSettings = {
   massUnit: 'oz',
   weighMethod: 'zeroed',
   lengthHabit: 'in',
+  tempHabit: 'C',
+  stopSchool: 'per-species',
+  hotCaptureSchool: 'land',
+  barbSchool: 'barbless',
+  habit: null,
   revision: 0,
   updatedAt: null,
 };

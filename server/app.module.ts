@@ -3,13 +3,21 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
+import { WriteKitItemDto } from '@keeper/contract/kit';
+import { WriteRigDto } from '@keeper/contract/rigs';
+import { WriteSwimDto } from '@keeper/contract/swims';
+import { EventsModule } from './events/events.module.js';
 import { HealthModule } from './health/health.module.js';
 import { OpenApiModule } from './openapi/openapi.module.js';
 import type { Options } from './options.js';
+import { OutingsModule } from './outings/outings.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
+import { rowsModule } from './rows/rowsModule.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { StorageModule } from './storage/storage.module.js';
+import { kit, rigs, swims } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
+import { WeatherModule } from './weather/weather.module.js';
 import { webPage } from './webPage.js';
 
 /** One module for each noun of the job. */
@@ -21,9 +29,15 @@ export class AppModule {
       module: AppModule,
       imports: [
         StorageModule.register(options.dataFolder, folders.migrations),
+        EventsModule,
         CapturesModule,
+        OutingsModule,
         pictures,
         WatersModule,
+        rowsModule({ path: 'swims', table: swims, contract: WriteSwimDto, name: 'This swim' }),
+        rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),
+        rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
+        WeatherModule,
         SettingsModule,
         BookModule.register(pictures),
         HealthModule,

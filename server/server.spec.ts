@@ -1,5 +1,6 @@
 import SwaggerParser from '@apidevtools/swagger-parser';
 import type { OpenAPI } from 'openapi-types';
+import { FIRST_SETTINGS } from '@keeper/contract/ways';
 import { ROUTES } from '@keeper/contract/routes';
 import { newId } from './spec/events.js';
 import { testServer, type TestServer } from './spec/testServer.js';
@@ -82,7 +83,14 @@ describe('rows with a revision', () => {
   test('settings begin with the default school and keep what is chosen', async () => {
     const first = (await server.http.get('/api/settings').expect(200)).body;
     expect(first).toMatchObject({ weighMethod: 'zeroed', massUnit: 'oz', revision: 0 });
-    const wanted = { massUnit: 'g', weighMethod: 'gross-minus-tare', lengthHabit: 'cm', revision: 0 };
+    const { updatedAt: _at, ...ways } = FIRST_SETTINGS;
+    const wanted = {
+      ...ways,
+      massUnit: 'g',
+      weighMethod: 'gross-minus-tare',
+      lengthHabit: 'cm',
+      stopSchool: 'cool-pike',
+    };
     await server.http.put('/api/settings').send(wanted).expect(200);
     expect((await server.http.get('/api/settings')).body).toMatchObject({ ...wanted, revision: 1 });
     await server.http.put('/api/settings').send(wanted).expect(409);

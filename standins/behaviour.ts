@@ -1,6 +1,4 @@
-/** What a stand-in can be told to do, as the real thing sometimes does by itself. */
-export const BEHAVIOURS = ['well', 'fails', 'late', 'nonsense'] as const;
-export type Behaviour = (typeof BEHAVIOURS)[number];
+import type { Behaviour } from '@keeper/core/care/standinDay';
 
 /** Longer than anybody waits. */
 const LATE_MS = 60_000;

@@ -1,7 +1,8 @@
+import type { Behaviour } from '@keeper/core/care/standinDay';
 import { chance } from '@keeper/core/chance/chance';
 import type { ProbeEvents, WaterProbe } from '@keeper/core/water/probe';
 import { writeProbePacket } from '@keeper/core/water/probeTemperature';
-import { asItFalls, type Behaviour } from './behaviour.js';
+import { asItFalls } from './behaviour.js';
 
 /** Where the stand-in's time comes from. `every` calls again and again until its result is called. */
 export interface ProbePlatform {

@@ -1,7 +1,8 @@
 import { readProbePacket, settledTemperature } from '@keeper/core/water/probeTemperature';
 import { whyNotBelieved } from '@keeper/core/care/weatherService';
+import type { DayKind } from '@keeper/core/care/standinDay';
 import { standinProbe } from './probe.js';
-import { dayKindOf, standinHour, standinWaterC, standinWeather, type DayKind } from './weather.js';
+import { dayKindOf, standinHour, standinWaterC, standinWeather } from './weather.js';
 
 const HERE = { latitudeDeg: 46.7, longitudeDeg: -22.4 };
 const NOON = (month: number) => Date.UTC(2026, month, 15, 13, 30);

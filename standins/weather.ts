@@ -1,12 +1,9 @@
 import type { WeatherHour } from '@keeper/core/care/weather';
+import type { Behaviour, DayKind } from '@keeper/core/care/standinDay';
 import type { ForecastWanted, WeatherService } from '@keeper/core/care/weatherService';
 import { chance } from '@keeper/core/chance/chance';
 import type { Position } from '@keeper/core/water/water';
-import { asItFalls, type Behaviour } from './behaviour.js';
-
-/** Kinds of day that the stand-in can give. `as-it-falls` draws one by place and date. */
-export const DAY_KINDS = ['as-it-falls', 'mild', 'heatwave', 'frost', 'thunder', 'grey'] as const;
-export type DayKind = (typeof DAY_KINDS)[number];
+import { asItFalls } from './behaviour.js';
 
 type RealDay = Exclude<DayKind, 'as-it-falls'>;
 

@@ -6,6 +6,16 @@ const MAT_COLUMNS = [0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2, -2.5, 2.5, -3, 3];
 const MAT_ROWS = [-1.2, -1.6, -2, -2.5, -3];
 const CAMERA_M = 2.4;
 
+/** Where a brolly may stand from the mat: over it, or between it and a sun that is not high. Never in the water. */
+const BROLLY: readonly Point[] = [
+  { xM: 0, yM: -0.4 },
+  ...[-1.9, 1.9].flatMap((xM) => [
+    { xM, yM: -0.3 },
+    { xM, yM: -1.6 },
+  ]),
+  { xM: 0, yM: -2.2 },
+];
+
 /** Where the pieces lie round the one who kneels, as angles from the water's direction, clockwise, in degrees, and how far. */
 const ROUND_THE_KNEES: readonly { readonly piece: KitPiece; readonly angleDeg: number; readonly awayM: number }[] = [
   { piece: 'sling', angleDeg: -75, awayM: 0.75 },
@@ -24,7 +34,10 @@ export function layOut(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout 
   const mats = MAT_ROWS.flatMap((yM) => MAT_COLUMNS.map((xM) => ({ xM, yM })));
   const layouts = mats.flatMap((mat) => {
     const bare = around(mat, helped);
-    const sides: Layout[] = [bare, { ...bare, brolly: { xM: mat.xM, yM: mat.yM - 0.4 } }];
+    const sides: Layout[] = [
+      bare,
+      ...BROLLY.map((by) => ({ ...bare, brolly: { xM: mat.xM + by.xM, yM: mat.yM + by.yM } })),
+    ];
     // A brolly over the mat is put up only where it earns its place, and there is no tree that does it.
     return sides.map((layout) => ({
       layout,

@@ -1,5 +1,5 @@
 import { firstTime, heatClocks, outlook, soakLastsMs, type OutlookInput } from './outlook.js';
-import type { WeatherHour } from './weather.js';
+import { meanAirC, type WeatherHour } from './weather.js';
 
 const HOUR = 3_600_000;
 const SUNRISE = Date.UTC(2026, 6, 15, 5);
@@ -17,7 +17,7 @@ const hot: OutlookInput = {
   ...{ fromMs: SUNRISE, toMs: SUNRISE + 16 * HOUR, position: { latitudeDeg: 46.7, longitudeDeg: 0 }, facingDeg: 180 },
   ...{
     hours: day(18, 33),
-    water: { tempC: 23, atMs: SUNRISE },
+    readings: [{ tempC: 23, atMs: SUNRISE }],
     casters: [],
     mat: { xM: 0, yM: -2 },
     bucket: { xM: 1, yM: -2 },
@@ -34,7 +34,7 @@ test('on a hot day the mat burns in the forenoon and the bucket wants changing',
 });
 
 test('on an overcast mild day neither happens', () => {
-  const clocks = heatClocks(outlook({ ...hot, hours: day(10, 17, 8), water: { tempC: 15.5, atMs: SUNRISE } }));
+  const clocks = heatClocks(outlook({ ...hot, hours: day(10, 17, 8), readings: [{ tempC: 15.5, atMs: SUNRISE }] }));
   expect(clocks.matBurnsMs).toBeNull();
   expect(clocks.bucketWarmMs).toBeNull();
 });
@@ -72,4 +72,12 @@ test('a reading of the water is carried on to where the outlook begins', () => {
   expect(first).toBeGreaterThan(23.3);
   const through = outlook(hot).find(({ atMs }) => atMs === later.fromMs)?.waterC ?? 0;
   expect(first).toBeCloseTo(through, 6);
+});
+
+test('a later reading sets the water right from then on; with none it is taken from the air', () => {
+  const again = { ...hot, readings: [...hot.readings, { tempC: 21, atMs: SUNRISE + 2 * HOUR }] };
+  const at = (input: OutlookInput, atMs: number) => outlook(input).find((moment) => moment.atMs === atMs)?.waterC;
+  expect(at(again, SUNRISE + 2 * HOUR)).toBe(21);
+  expect(at(again, SUNRISE + HOUR)).toBe(at(hot, SUNRISE + HOUR));
+  expect(at({ ...hot, readings: [] }, SUNRISE)).toBe(meanAirC(hot.hours));
 });

@@ -14,6 +14,12 @@ export type CareDeed =
   | { readonly kind: 'turned'; readonly atMs: number; readonly face: MatFace }
   | { readonly kind: 'bucket-changed'; readonly atMs: number };
 
+/** A measured water temperature. */
+export interface WaterReading {
+  readonly tempC: number;
+  readonly atMs: number;
+}
+
 /** All that the hours to come are worked out from. */
 export interface OutlookInput {
   readonly fromMs: number;
@@ -21,8 +27,8 @@ export interface OutlookInput {
   readonly position: Position;
   readonly facingDeg: number;
   readonly hours: readonly WeatherHour[];
-  /** The water as it was last measured, and when: not later than `fromMs`, or soon after. */
-  readonly water: { readonly tempC: number; readonly atMs: number };
+  /** The water as it was measured, oldest first; none: it is taken as warm as the air in the mean. */
+  readonly readings: readonly WaterReading[];
   readonly casters: readonly ShadeCaster[];
   /** Where they lie on the plan; null: in the open. */
   readonly mat: Point | null;
@@ -49,21 +55,24 @@ export const OUTLOOK_STEP_MS = 5 * 60_000;
 
 /**
  * Water, mat and bucket through the hours to come, every five minutes: weather from the forecast, sun from place and date, shade from the
- * plan, and whatever has been soaked, turned or changed. The mat starts as warm as the air, dry; the bucket as the water.
+ * plan, and whatever has been soaked, turned or changed. Each reading of the water sets it right. The mat starts as warm as the air, dry; the
+ * bucket as the water.
  * Example: a mat in the open under a heatwave's sun passes 40 degrees C in the forenoon.
  */
 export function outlook(input: OutlookInput): OutlookMoment[] {
   const { hours, position, casters, facingDeg } = input;
   const groundC = meanAirC(hours);
   const deeds = [...input.deeds].sort((a, b) => a.atMs - b.atMs);
-  let waterC = waterFrom(input, input.water.atMs, input.fromMs, input.water.tempC);
+  let waterC = waterAtStart(input);
   const first = weatherAt(hours, input.fromMs);
   let mat: MatState = { faceC: first.airC, backC: first.airC, waterKgM2: 0 };
   let bucketC = waterC;
   let face = input.face;
   const moments: OutlookMoment[] = [];
   for (let atMs = input.fromMs; atMs <= input.toMs; atMs += OUTLOOK_STEP_MS) {
-    for (const deed of deeds.filter((each) => each.atMs > atMs - OUTLOOK_STEP_MS && each.atMs <= atMs)) {
+    const isNew = (each: { readonly atMs: number }) => each.atMs > atMs - OUTLOOK_STEP_MS && each.atMs <= atMs;
+    waterC = (atMs > input.fromMs && input.readings.findLast(isNew)?.tempC) || waterC;
+    for (const deed of deeds.filter(isNew)) {
       if (deed.kind === 'soaked') mat = soaked(mat, waterC);
       else if (deed.kind === 'turned') face = deed.face;
       else bucketC = waterC;
@@ -87,13 +96,15 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
   return moments;
 }
 
-/** The margin carried from one moment to a later one; a moment that lies before it takes the reading as it is. */
-function waterFrom({ hours, position }: OutlookInput, fromMs: number, toMs: number, tempC: number): number {
-  let waterC = tempC;
-  for (let atMs = Math.max(fromMs, hours[0]?.atMs ?? fromMs); atMs < toMs; atMs += OUTLOOK_STEP_MS) {
+/** The water at the beginning: the last reading before it, carried on; else the first one after; else the mean of the air. */
+function waterAtStart({ hours, position, readings, fromMs }: OutlookInput): number {
+  const before = readings.findLast(({ atMs }) => atMs <= fromMs);
+  if (!before) return readings[0]?.tempC ?? meanAirC(hours);
+  let waterC = before.tempC;
+  for (let atMs = Math.max(before.atMs, hours[0]?.atMs ?? fromMs); atMs < fromMs; atMs += OUTLOOK_STEP_MS) {
     const air = weatherAt(hours, atMs);
     const light = irradianceAt(sunAt(atMs, position).altitudeDeg, air.cloudOctas);
-    waterC = marginAfter(waterC, Math.min(OUTLOOK_STEP_MS, toMs - atMs) / 1000, () => ({ air, light }));
+    waterC = marginAfter(waterC, Math.min(OUTLOOK_STEP_MS, fromMs - atMs) / 1000, () => ({ air, light }));
   }
   return waterC;
 }

@@ -30,7 +30,7 @@ export function chance(seed: string): Chance {
     next,
     between,
     whole: (low, high) => Math.floor(between(low, high + 1)),
-    pick: (from) => {
+    pick: <T>(from: readonly T[]): T => {
       if (from.length === 0) throw new RangeError('There is nothing to pick from.');
       return from[Math.floor(next() * from.length)] as T;
     },

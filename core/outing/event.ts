@@ -1,3 +1,4 @@
+import type { CaptureEvent } from '../capture/event.js';
 import type { Layout } from '../bank/plan.js';
 import type { MatFace } from '../care/mat.js';
 import type { WeatherHour } from '../care/weather.js';
@@ -82,3 +83,11 @@ export type OutingEventOf<T extends OutingEventType> = OutingEventHead & {
 
 /** One thing that was planned, measured or done on an outing. Never changed, never deleted. */
 export type OutingEvent = { [T in OutingEventType]: OutingEventOf<T> }[OutingEventType];
+
+/** What is in a log: of captures and of outings alike. */
+export type LoggedEvent = CaptureEvent | OutingEvent;
+
+/** The capture or outing that an event is about. */
+export function subjectOf(event: LoggedEvent): string {
+  return 'captureId' in event ? event.captureId : event.outingId;
+}

@@ -4,7 +4,7 @@ import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
-import { Problem } from '../errors/problem.js';
+import { eventIdReused } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { captures, events, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
@@ -52,10 +52,7 @@ export class AppendEvents {
     if (this.statements.addEvent.run(...row).changes > 0) return true;
     const kept = this.statements.oneEvent.get({ id });
     if (kept?.captureId !== captureId || kept.type !== type || kept.payload !== text) {
-      throw new Problem(409, {
-        code: 'event-id-reused',
-        sentence: `Event ${head.id} is in the book with another content. Nothing of this batch was written.`,
-      });
+      throw eventIdReused(id);
     }
     return false;
   }
@@ -65,8 +62,9 @@ export class AppendEvents {
       eventOf({ id, captureId, deviceId, at, elapsedMs, type, payload }),
     );
     const summary = summaryOf(tellStory(captureId, log));
-    const { startedAt, outcome, species, netGrams, writtenUp } = summary;
-    const row = { startedAt, outcome, species, netGrams, writtenUp, waterId: this.knownWater(summary.waterId) };
+    const { startedAt, outcome, species, outingId, netGrams, writtenUp } = summary;
+    const waterId = this.knownWater(summary.waterId);
+    const row = { startedAt, outcome, species, waterId, outingId, netGrams, writtenUp };
     const told = { captureId, summary: JSON.stringify(summary) };
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
     if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(told);
@@ -84,7 +82,7 @@ export class AppendEvents {
 
 type StandingRow = Pick<typeof captures.$inferSelect, (typeof SORTED_BY)[number]>;
 
-const SORTED_BY = ['startedAt', 'outcome', 'species', 'waterId', 'netGrams', 'writtenUp'] as const;
+const SORTED_BY = ['startedAt', 'outcome', 'species', 'waterId', 'outingId', 'netGrams', 'writtenUp'] as const;
 
 type LogRow = [id: string, deviceId: string, at: string, elapsedMs: number, type: string, payload: string];
 
@@ -142,6 +140,7 @@ function prepare({ drizzle, sqlite }: Database) {
         outcome: captures.outcome,
         species: captures.species,
         waterId: captures.waterId,
+        outingId: captures.outingId,
         netGrams: captures.netGrams,
         writtenUp: captures.writtenUp,
       })
@@ -160,6 +159,7 @@ function prepare({ drizzle, sqlite }: Database) {
         outcome: sql`${of('outcome')}`,
         species: sql`${of('species')}`,
         waterId: sql`${of('waterId')}`,
+        outingId: sql`${of('outingId')}`,
         netGrams: sql`${of('netGrams')}`,
         weightRank: sql`${of('weightRank')}`,
         writtenUp: sql`${of('writtenUp')}`,

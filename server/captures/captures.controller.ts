@@ -1,23 +1,12 @@
-import { Body, Controller, Get, Header, Param, Post, Query } from '@nestjs/common';
+import { Controller, Get, Header, Param, Query } from '@nestjs/common';
 import { BookQueryDto, type BookTally } from '@keeper/contract/book';
-import { AppendEventsDto, type AppendedEvents, type CaptureEvents } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvents } from '@keeper/contract/events';
 import { notFound } from '../errors/problem.js';
-import { AppendEvents } from './appendEvents.js';
 import { ReadBook } from './readBook.js';
 
 @Controller()
 export class CapturesController {
-  constructor(
-    private readonly appendEvents: AppendEvents,
-    private readonly book: ReadBook,
-  ) {}
-
-  @Post('events')
-  append(@Body() body: AppendEventsDto): AppendedEvents {
-    // The contract's classes have checked each payload against its type.
-    return this.appendEvents.append(body.events as unknown as CaptureEvent[], new Date());
-  }
+  constructor(private readonly book: ReadBook) {}
 
   /** A `BookPage`. */
   @Get('captures')

@@ -3,5 +3,5 @@ import { AppendEvents } from './appendEvents.js';
 import { CapturesController } from './captures.controller.js';
 import { ReadBook } from './readBook.js';
 
-@Module({ controllers: [CapturesController], providers: [AppendEvents, ReadBook], exports: [ReadBook] })
+@Module({ controllers: [CapturesController], providers: [AppendEvents, ReadBook], exports: [AppendEvents, ReadBook] })
 export class CapturesModule {}

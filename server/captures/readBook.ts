@@ -41,6 +41,7 @@ export class ReadBook {
     const rows = this.pageStatement(query).all({
       species: query.species,
       waterId: query.waterId,
+      outingId: query.outingId,
       afterKey: after?.[0],
       afterId: after?.[1],
       limit: limit + 1,
@@ -53,7 +54,8 @@ export class ReadBook {
 
   /** The statement for a kind of page, prepared once. */
   private pageStatement(query: BookQueryDto): PageStatement {
-    const shape = [query.order ?? 'newest', !query.species, !query.waterId, !query.waiting, !query.after].join();
+    const { order, species, waterId, outingId, waiting, after } = query;
+    const shape = [order ?? 'newest', !species, !waterId, !outingId, !waiting, !after].join();
     const known = this.pages.get(shape);
     if (known) return known;
     const { column, down } = ORDERS[query.order ?? 'newest'];
@@ -67,6 +69,7 @@ export class ReadBook {
           IN_THE_BOOK,
           query.species ? eq(captures.species, of('species')) : undefined,
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
+          query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting
             ? and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost']))
             : undefined,

@@ -21,3 +21,11 @@ export function changedMeanwhile(what: string, theirs: unknown): Problem {
     theirs,
   });
 }
+
+/** An id that is in the book with another content: then nothing of the batch is written. */
+export function eventIdReused(id: string): Problem {
+  return new Problem(409, {
+    code: 'event-id-reused',
+    sentence: `Event ${id} is in the book with another content. Nothing of this batch was written.`,
+  });
+}

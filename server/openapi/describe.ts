@@ -1,7 +1,6 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import { EVENT_TYPES } from '@keeper/core/capture/event';
-import { eventClassName } from '@keeper/contract/events';
+import { eventClassName, LOGGED_TYPES } from '@keeper/contract/events';
 import { ROUTES, type Route } from '@keeper/contract/routes';
 
 type Json = Record<string, unknown>;
@@ -38,10 +37,10 @@ function contractSchemas(): Record<string, Json> {
     type: 'object',
     required: ['events'],
     properties: {
-      events: { type: 'array', minItems: 1, items: { oneOf: EVENT_TYPES.map((type) => ref(eventClassName(type))) } },
+      events: { type: 'array', minItems: 1, items: { oneOf: LOGGED_TYPES.map((type) => ref(eventClassName(type))) } },
     },
   };
-  schemas['NothingDto'] = { type: 'object', maxProperties: 0 };
+  for (const bare of ['NothingDto', 'RunDroppedDto']) schemas[bare] = { type: 'object', maxProperties: 0 };
   schemas['ErrorBody'] = {
     type: 'object',
     required: ['code', 'sentence'],

@@ -7,6 +7,10 @@ export const waters = sqliteTable('waters', {
   kind: text('kind').notNull(),
   latitudeDeg: real('latitude_deg'),
   longitudeDeg: real('longitude_deg'),
+  altitudeM: real('altitude_m'),
+  salinity: real('salinity').notNull().default(0),
+  /** The water's own rules, as JSON; null while none were written down. */
+  rules: text('rules'),
   note: text('note'),
   revision: integer('revision').notNull(),
   updatedAt: text('updated_at').notNull(),
@@ -21,6 +25,7 @@ export const captures = sqliteTable(
     outcome: text('outcome').notNull(),
     species: text('species'),
     waterId: text('water_id').references(() => waters.id),
+    outingId: text('outing_id'),
     netGrams: real('net_grams'),
     /** Net grams, with those that were not weighed below all others: an order that has no gaps. */
     weightRank: real('weight_rank').notNull(),
@@ -37,6 +42,7 @@ export const captures = sqliteTable(
       index('captures_by_weight').on(table.weightRank, table.id).where(inTheBook),
       index('captures_by_species_and_weight').on(table.species, table.weightRank, table.id).where(inTheBook),
       index('captures_by_water_and_weight').on(table.waterId, table.weightRank, table.id).where(inTheBook),
+      index('captures_by_outing').on(table.outingId, table.startedAt, table.id).where(inTheBook),
       index('captures_by_outcome').on(table.outcome, table.writtenUp, table.startedAt, table.id).where(inTheBook),
     ];
   },
@@ -60,6 +66,47 @@ export const events = sqliteTable(
   },
   (table) => [index('events_by_capture').on(table.captureId, table.elapsedMs, table.id)],
 );
+
+/** One row an outing, made from its events and from nothing else. */
+export const outings = sqliteTable(
+  'outings',
+  {
+    id: text('id').primaryKey(),
+    fromMs: integer('from_ms').notNull(),
+    /** The whole `OutingSummary` of core, as JSON. */
+    summary: text('summary').notNull(),
+  },
+  (table) => [index('outings_by_date').on(table.fromMs, table.id)],
+);
+
+/** The log of outings: rows are added, never changed, never removed. */
+export const outingEvents = sqliteTable(
+  'outing_events',
+  {
+    id: text('id').primaryKey(),
+    outingId: text('outing_id')
+      .notNull()
+      .references(() => outings.id),
+    deviceId: text('device_id').notNull(),
+    at: text('at').notNull(),
+    type: text('type').notNull(),
+    payload: text('payload').notNull(),
+    receivedAt: text('received_at').notNull(),
+  },
+  (table) => [index('outing_events_by_outing').on(table.outingId, table.at, table.id)],
+);
+
+/** Swims, rigs and kit: whole rows as JSON that count their revisions. They come from devices in any order, so none points by key. */
+const revisionedRow = () => ({
+  id: text('id').primaryKey(),
+  body: text('body').notNull(),
+  revision: integer('revision').notNull(),
+  updatedAt: text('updated_at').notNull(),
+});
+export const swims = sqliteTable('swims', revisionedRow());
+export const rigs = sqliteTable('rigs', revisionedRow());
+export const kit = sqliteTable('kit', revisionedRow());
+export type RevisionedTable = typeof swims | typeof rigs | typeof kit;
 
 /** Originals lie in the picture store under the SHA-256 of their bytes; this is what is known about each. */
 export const pictures = sqliteTable('pictures', {

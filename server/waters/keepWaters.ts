@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { asc, eq } from 'drizzle-orm';
 import type { KeptWater, WriteWaterDto } from '@keeper/contract/waters';
+import { NO_RULES, type WaterRules } from '@keeper/core/water/rules';
 import type { WaterKind } from '@keeper/core/water/water';
 import { changedMeanwhile } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
@@ -19,27 +20,40 @@ export class KeepWaters {
   write(id: string, wanted: WriteWaterDto, now: Date): KeptWater {
     return this.database.drizzle.transaction((tx) => {
       const standing = tx.select().from(waters).where(eq(waters.id, id)).get();
-      if ((standing?.revision ?? 0) !== wanted.revision) {
-        throw changedMeanwhile('This water', standing ? keptWater(standing) : null);
-      }
       const row = {
         id,
         name: wanted.name,
         kind: wanted.kind,
         latitudeDeg: wanted.position?.latitudeDeg ?? null,
         longitudeDeg: wanted.position?.longitudeDeg ?? null,
+        altitudeM: wanted.altitudeM ?? null,
+        salinity: wanted.salinity ?? 0,
+        rules: wanted.rules ? JSON.stringify(wanted.rules) : (standing?.rules ?? null),
         note: wanted.note ?? null,
         revision: wanted.revision + 1,
         updatedAt: now.toISOString(),
       };
+      // The same writing once more, from an outbox that did not hear the answer, is no other one.
+      if (standing && isSame(standing, row)) return keptWater(standing);
+      if ((standing?.revision ?? 0) !== wanted.revision) {
+        throw changedMeanwhile('This water', standing ? keptWater(standing) : null);
+      }
       tx.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
       return keptWater(row);
     });
   }
 }
 
-function keptWater(row: typeof waters.$inferSelect): KeptWater {
-  const { latitudeDeg, longitudeDeg, ...rest } = row;
+type Row = typeof waters.$inferSelect;
+
+function isSame(a: Row, b: Row): boolean {
+  const bare = ({ updatedAt: _at, ...rest }: Row) => rest;
+  return Object.entries(bare(a)).every(([name, value]) => value === bare(b)[name as keyof ReturnType<typeof bare>]);
+}
+
+function keptWater(row: Row): KeptWater {
+  const { latitudeDeg, longitudeDeg, rules, ...rest } = row;
   const position = latitudeDeg === null || longitudeDeg === null ? null : { latitudeDeg, longitudeDeg };
-  return { ...rest, kind: row.kind as WaterKind, position };
+  const written = rules === null ? {} : (JSON.parse(rules) as Partial<WaterRules>);
+  return { ...rest, kind: row.kind as WaterKind, position, rules: { ...NO_RULES, ...written } };
 }

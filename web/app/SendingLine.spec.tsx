@@ -15,7 +15,7 @@ const held = (...states: ('waiting' | 'sent' | 'refused')[]) =>
   })) as unknown as OutboxState['events'];
 
 function line(change: Partial<OutboxState>) {
-  state = { loaded: true, events: [], pictures: [], unreachable: false, ...change };
+  state = { loaded: true, events: [], pictures: [], rows: [], unreachable: false, ...change };
   render(
     <MemoryRouter>
       <SendingLine />

@@ -3,8 +3,8 @@ import { useOutbox } from '../data/useCapture.js';
 
 /** Says in one line whether the server has everything. Quiet when it has. */
 export function SendingLine() {
-  const { events, pictures, unreachable } = useOutbox();
-  const count = (state: string) => [...events, ...pictures].filter((each) => each.state === state).length;
+  const { events, pictures, rows, unreachable } = useOutbox();
+  const count = (state: string) => [...events, ...pictures, ...rows].filter((each) => each.state === state).length;
   const waiting = count('waiting');
   const refused = count('refused');
   if (waiting === 0 && refused === 0) return null;

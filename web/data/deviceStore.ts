@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { LoggedEvent } from '@keeper/core/outing/event';
 
 /** Whether the server has it: not yet, yes, or it refused it and the keeper must look. */
 export type SendState = 'waiting' | 'sent' | 'refused';
@@ -7,7 +7,7 @@ export type SendState = 'waiting' | 'sent' | 'refused';
 export interface StoredEvent {
   /** The order of tapping on this device, in which events are sent. */
   readonly order: number;
-  readonly event: CaptureEvent;
+  readonly event: LoggedEvent;
   readonly state: SendState;
   readonly problem?: string;
 }
@@ -21,21 +21,43 @@ export interface StoredPicture {
   readonly problem?: string;
 }
 
+export const ROW_KINDS = ['waters', 'swims', 'rigs', 'kit'] as const;
+export type RowKind = (typeof ROW_KINDS)[number];
+
+/** A row as it was written on this device, waiting for the server to take it. */
+export interface StoredRow {
+  /** The order of writing on this device. */
+  readonly order: number;
+  readonly kind: RowKind;
+  readonly id: string;
+  /** What is sent: the row at the revision that it was read at. */
+  readonly body: { readonly revision: number };
+  readonly state: SendState;
+  readonly problem?: string;
+}
+
 interface DeviceSchema extends DBSchema {
   events: { key: number; value: StoredEvent; indexes: { byState: SendState } };
   pictures: { key: string; value: StoredPicture; indexes: { byState: SendState } };
+  rows: { key: number; value: StoredRow; indexes: { byState: SendState } };
 }
 
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
 
 /** Opens what this device keeps for itself until the server has it. */
 export function openDeviceStore(name = 'keeper'): Promise<DeviceDatabase> {
-  return openDB<DeviceSchema>(name, 1, {
-    upgrade(database) {
-      const events = database.createObjectStore('events', { keyPath: 'order', autoIncrement: true });
-      events.createIndex('byState', 'state');
-      const pictures = database.createObjectStore('pictures', { keyPath: 'sha256' });
-      pictures.createIndex('byState', 'state');
+  return openDB<DeviceSchema>(name, 2, {
+    upgrade(database, before) {
+      if (before < 1) {
+        const events = database.createObjectStore('events', { keyPath: 'order', autoIncrement: true });
+        events.createIndex('byState', 'state');
+        const pictures = database.createObjectStore('pictures', { keyPath: 'sha256' });
+        pictures.createIndex('byState', 'state');
+      }
+      if (before < 2) {
+        const rows = database.createObjectStore('rows', { keyPath: 'order', autoIncrement: true });
+        rows.createIndex('byState', 'state');
+      }
     },
   });
 }

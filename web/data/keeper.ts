@@ -2,10 +2,18 @@ import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
 import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
+import {
+  subjectOf,
+  type LoggedEvent,
+  type OutingEvent,
+  type OutingEventType,
+  type OutingPayloads,
+} from '@keeper/core/outing/event';
+import { tellOuting } from '@keeper/core/outing/story';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
-import { openDeviceStore } from './deviceStore.js';
+import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
 import { RunClock } from './runClock.js';
 
@@ -32,6 +40,9 @@ export const outbox = new Outbox(
       form.append('file', bytes, name);
       await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
     },
+    sendRow: async ({ kind, id, body }) => {
+      await send('PUT', `/${kind}/${id}`, body);
+    },
     refusal: (error) => (error instanceof ApiError ? error.message : undefined),
     alone: async (work) => {
       if ('locks' in navigator) await navigator.locks.request('keeper.outbox', work);
@@ -39,10 +50,16 @@ export const outbox = new Outbox(
     },
     wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
   },
-  (captureIds) => {
-    for (const id of captureIds) void queryClient.invalidateQueries({ queryKey: ['capture', id] });
-    void queryClient.invalidateQueries({ queryKey: ['book'] });
-    void queryClient.invalidateQueries({ queryKey: ['tally'] });
+  async ({ subjects, rows }) => {
+    for (const id of subjects) {
+      void queryClient.invalidateQueries({ queryKey: ['capture', id] });
+      void queryClient.invalidateQueries({ queryKey: ['outing', id] });
+    }
+    if (subjects.length > 0) {
+      for (const name of ['book', 'tally', 'outings']) void queryClient.invalidateQueries({ queryKey: [name] });
+    }
+    // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
+    await Promise.all(rows.map((kind) => queryClient.invalidateQueries({ queryKey: [kind] })));
   },
 );
 
@@ -65,12 +82,20 @@ export async function wakeKeeper(): Promise<void> {
 /** How long a start that was taken back can be put back: as long the device holds it. */
 export const TAKEN_BACK_MS = 3_600_000;
 
-/** Whether the server has all of a capture and nothing more will come of it: then this device need not hold it. */
-function isOver(captureId: string): boolean {
-  const own = outbox.snapshot().events.filter(({ event }) => event.captureId === captureId);
+/** Whether the server has all of a capture or outing and nothing more will come of it: then this device need not hold it. */
+function isOver(subjectId: string): boolean {
+  const own = outbox.snapshot().events.filter(({ event }) => subjectOf(event) === subjectId);
+  const events = own.map(({ event }) => event);
+  if (events.some((event) => 'outingId' in event)) {
+    const outing = tellOuting(
+      subjectId,
+      events.filter((event) => 'outingId' in event),
+    );
+    return outing.endedAt !== null && own.every(({ state }) => state === 'sent');
+  }
   const story = tellStory(
-    captureId,
-    own.map(({ event }) => event),
+    subjectId,
+    events.filter((event) => 'captureId' in event),
   );
   const lastAtMs = Math.max(...own.map(({ event }) => Date.parse(event.at)));
   const discarded = story.outcome === 'discarded' && lastAtMs < Date.now() - TAKEN_BACK_MS;
@@ -95,18 +120,33 @@ export function makeEvent<T extends EventType>(
   } as CaptureEvent;
 }
 
+/** An event of an outing as this device makes it, now. */
+export function makeOutingEvent<T extends OutingEventType>(
+  outingId: string,
+  type: T,
+  payload: OutingPayloads[T],
+): OutingEvent {
+  return { id: newId(), outingId, deviceId: deviceId(), at: new Date().toISOString(), type, payload } as OutingEvent;
+}
+
 /** Keeps events on the device; when this resolves they cannot be lost. */
-export async function record(events: readonly CaptureEvent[]): Promise<void> {
+export async function record(events: readonly LoggedEvent[]): Promise<void> {
   await outbox.append(events);
-  for (const { captureId } of events) runClock.renew(captureId);
+  for (const event of events) if ('captureId' in event) runClock.renew(event.captureId);
+  otherTabs.postMessage('changed');
+}
+
+/** Keeps a row on the device and sends it when it can. `body` carries the revision that the row was read at. */
+export async function writeRow(kind: RowKind, id: string, body: { readonly revision: number }): Promise<void> {
+  await outbox.keepRow({ kind, id, body });
   otherTabs.postMessage('changed');
 }
 
 /** The take: begins a capture and says its id once it is on the device. */
-export async function fishOn(waterId: string | undefined): Promise<string> {
+export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
   const captureId = newId();
   runClock.start(captureId);
-  await record([makeEvent(captureId, null, 'hooked', waterId ? { waterId } : {})]);
+  await record([makeEvent(captureId, null, 'hooked', where)]);
   return captureId;
 }
 

@@ -3,8 +3,8 @@ import { persistQueryClient } from '@tanstack/react-query-persist-client';
 import { createStore, del, get, set } from 'idb-keyval';
 import { queryClient } from './keeper.js';
 
-/** What the phone must know on the bank with no signal: the waters, the keeper's ways, the tally. Not whole captures. */
-const KEPT = ['waters', 'settings', 'tally'];
+/** What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the outings, the tally. Not whole captures. */
+const KEPT = ['waters', 'swims', 'rigs', 'kit', 'settings', 'tally', 'outings', 'outing'];
 
 /** Keeps those answers on the device, so that they are there when the server is not. */
 export function keepAnswers(): void {

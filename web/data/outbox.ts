@@ -1,11 +1,19 @@
 import { MOST_EVENTS } from '@keeper/contract/limits';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import type { DeviceDatabase, SendState, StoredEvent, StoredPicture } from './deviceStore.js';
+import { subjectOf, type LoggedEvent } from '@keeper/core/outing/event';
+import type { DeviceDatabase, SendState, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+
+/** What the server has taken, so that what was read of it is read again. */
+export interface Sent {
+  /** Captures and outings. */
+  readonly subjects: readonly string[];
+  readonly rows: readonly StoredRow['kind'][];
+}
 
 /** How the outbox reaches the world; handed in, so that it can be tested without one. */
 export interface OutboxPlatform {
-  sendEvents(events: readonly CaptureEvent[]): Promise<void>;
+  sendEvents(events: readonly LoggedEvent[]): Promise<void>;
   sendPicture(picture: StoredPicture): Promise<void>;
+  sendRow(row: StoredRow): Promise<void>;
   /** A sentence when the server will never take it; undefined when it is worth trying again. */
   refusal(error: unknown): string | undefined;
   /** Runs work in one tab at a time. */
@@ -18,6 +26,7 @@ export interface OutboxState {
   readonly loaded: boolean;
   readonly events: readonly StoredEvent[];
   readonly pictures: readonly StoredPicture[];
+  readonly rows: readonly StoredRow[];
   /** The last attempt did not reach the server. */
   readonly unreachable: boolean;
 }
@@ -30,7 +39,7 @@ const LONGEST_PAUSE_MS = 15_000;
  * the server has it.
  */
 export class Outbox {
-  private state: OutboxState = { loaded: false, events: [], pictures: [], unreachable: false };
+  private state: OutboxState = { loaded: false, events: [], pictures: [], rows: [], unreachable: false };
   private readonly listeners = new Set<() => void>();
   private sending: Promise<void> | undefined;
   private wake: (() => void) | undefined;
@@ -39,8 +48,7 @@ export class Outbox {
   constructor(
     private readonly database: Promise<DeviceDatabase>,
     private readonly platform: OutboxPlatform,
-    /** Called when the server has taken something, with the captures that changed. */
-    private readonly onSent: (captureIds: readonly string[]) => void = () => undefined,
+    private readonly onSent: (sent: Sent) => void | Promise<void> = () => undefined,
   ) {}
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -53,17 +61,28 @@ export class Outbox {
   /** Reads what this device still holds, from an earlier page or another tab. */
   async load(): Promise<void> {
     const database = await this.database;
-    const [events, pictures] = await Promise.all([database.getAll('events'), database.getAll('pictures')]);
+    const [events, pictures, rows] = await Promise.all([
+      database.getAll('events'),
+      database.getAll('pictures'),
+      database.getAll('rows'),
+    ]);
     // What was added while this was read is newer than the reading: it must not vanish, not even for a moment.
     const read = events.at(-1)?.order ?? 0;
     const newer = this.state.events.filter(({ order }) => order > read);
     const kept = new Set(pictures.map(({ sha256 }) => sha256));
     const newerPictures = this.state.pictures.filter(({ sha256, state }) => state === 'waiting' && !kept.has(sha256));
-    this.set({ events: [...events, ...newer], pictures: [...pictures, ...newerPictures], loaded: true });
+    const readRow = rows.at(-1)?.order ?? 0;
+    const newerRows = this.state.rows.filter(({ order }) => order > readRow);
+    this.set({
+      events: [...events, ...newer],
+      pictures: [...pictures, ...newerPictures],
+      rows: [...rows, ...newerRows],
+      loaded: true,
+    });
   }
 
   /** Keeps events. Resolves once they are on the disk of the device; sending goes on by itself. */
-  async append(events: readonly CaptureEvent[]): Promise<void> {
+  async append(events: readonly LoggedEvent[]): Promise<void> {
     const transaction = (await this.database).transaction('events', 'readwrite', { durability: 'strict' });
     const stored: StoredEvent[] = [];
     for (const event of events) {
@@ -87,6 +106,22 @@ export class Outbox {
     this.flush();
   }
 
+  /** Keeps a row as it was written. Resolves once it is on the disk of the device. */
+  async keepRow(row: Omit<StoredRow, 'state' | 'order'>): Promise<void> {
+    const value = { ...row, state: 'waiting' as const };
+    const transaction = (await this.database).transaction('rows', 'readwrite', { durability: 'strict' });
+    const order = await transaction.store.add(value as StoredRow);
+    await transaction.done;
+    this.set({ rows: [...this.state.rows.filter((each) => each.order !== order), { ...value, order }] });
+    this.flush();
+  }
+
+  /** Gives up a row that the server refused: the server's version stands. */
+  async dropRow(order: number): Promise<void> {
+    await (await this.database).delete('rows', order);
+    this.set({ rows: this.state.rows.filter((each) => each.order !== order) });
+  }
+
   /** Sends what waits, now; further calls while it sends make it look again. */
   flush(): void {
     this.asked = true;
@@ -104,10 +139,10 @@ export class Outbox {
     while (this.sending) await this.sending;
   }
 
-  /** Forgets what the server has, for captures that are over: the server's book holds them. */
-  async forget(isOver: (captureId: string) => boolean): Promise<void> {
+  /** Forgets what the server has, for captures and outings that are over: the server's book holds them. */
+  async forget(isOver: (subjectId: string) => boolean): Promise<void> {
     const database = await this.database;
-    const events = this.state.events.filter(({ state, event }) => state === 'sent' && isOver(event.captureId));
+    const events = this.state.events.filter(({ state, event }) => state === 'sent' && isOver(subjectOf(event)));
     for (const { order } of events) await database.delete('events', order);
     const pictures = this.state.pictures.filter(({ state }) => state === 'sent');
     for (const { sha256 } of pictures) await database.delete('pictures', sha256);
@@ -137,17 +172,25 @@ export class Outbox {
   }
 
   private async sendWaiting(): Promise<void> {
+    // Rows first: what is logged may name a water or a swim that was made a moment before.
+    for (const row of this.state.rows.filter(({ state }) => state === 'waiting')) {
+      const problem = await this.attempt(() => this.platform.sendRow(row));
+      if (problem === undefined) {
+        await this.onSent({ subjects: [], rows: [row.kind] });
+        await this.dropRow(row.order);
+      } else await this.markRow(row, problem);
+    }
     for (let batch = this.nextBatch(); batch.length > 0; batch = this.nextBatch()) {
       const sent = batch.map(({ event }) => event);
       const problem = await this.attempt(() => this.platform.sendEvents(sent));
       if (problem !== undefined && batch.length > 1) await this.sendOneByOne(batch);
       else await this.markEvents(batch, problem === undefined ? 'sent' : 'refused', problem);
-      this.onSent([...new Set(sent.map(({ captureId }) => captureId))]);
+      void this.onSent({ subjects: [...new Set(sent.map(subjectOf))], rows: [] });
     }
     for (const picture of this.state.pictures.filter(({ state }) => state === 'waiting')) {
       const problem = await this.attempt(() => this.platform.sendPicture(picture));
       await this.markPicture(picture, problem === undefined ? 'sent' : 'refused', problem);
-      this.onSent([picture.captureId]);
+      void this.onSent({ subjects: [picture.captureId], rows: [] });
     }
   }
 
@@ -186,6 +229,12 @@ export class Outbox {
     const marked = { ...picture, state, ...(problem && { problem }) };
     await (await this.database).put('pictures', marked);
     this.set({ pictures: this.state.pictures.map((each) => (each.sha256 === picture.sha256 ? marked : each)) });
+  }
+
+  private async markRow(row: StoredRow, problem: string): Promise<void> {
+    const marked: StoredRow = { ...row, state: 'refused', problem };
+    await (await this.database).put('rows', marked);
+    this.set({ rows: this.state.rows.map((each) => (each.order === row.order ? marked : each)) });
   }
 
   private async pause(ms: number): Promise<void> {

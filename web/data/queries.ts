@@ -2,11 +2,10 @@ import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import type { BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
-import type { KeptWater, WriteWaterDto } from '@keeper/contract/waters';
 import { ask, send } from './api.js';
 import { queryClient } from './keeper.js';
 
-export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'order' | 'waiting'>;
+export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting'>;
 
 /** The book page by page, continued where the last page ended. */
 export function useBook(filter: BookFilter) {
@@ -22,10 +21,6 @@ export function useTally() {
   return useQuery({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') });
 }
 
-export function useWaters(): readonly KeptWater[] {
-  return useQuery({ queryKey: ['waters'], queryFn: () => ask<KeptWater[]>('/waters') }).data ?? [];
-}
-
 export function useSettings(): KeptSettings {
   return useQuery({ queryKey: ['settings'], queryFn: () => ask<KeptSettings>('/settings') }).data ?? FIRST_SETTINGS;
 }
@@ -35,13 +30,6 @@ export function useWriteSettings() {
     mutationFn: (wanted: WriteSettingsDto) => send<KeptSettings>('PUT', '/settings', wanted),
     onSuccess: (kept) => queryClient.setQueryData(['settings'], kept),
     onError: () => queryClient.invalidateQueries({ queryKey: ['settings'] }),
-  });
-}
-
-export function useWriteWater() {
-  return useMutation({
-    mutationFn: ({ id, ...wanted }: WriteWaterDto & { id: string }) => send<KeptWater>('PUT', `/waters/${id}`, wanted),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['waters'] }),
   });
 }
 

@@ -30,7 +30,7 @@ export function useCapture(captureId: string): Capture {
     retry: (count, error) => !(error instanceof ApiError) && count < 1,
   });
   const local = useMemo(
-    () => held.filter(({ event }) => event.captureId === captureId).map(({ event }) => event),
+    () => held.flatMap(({ event }) => ('captureId' in event && event.captureId === captureId ? event : [])),
     [held, captureId],
   );
   const events = useMemo(() => [...(answer.data?.events ?? []), ...local], [answer.data, local]);
@@ -48,7 +48,9 @@ export function useHeldSummaries(): readonly CaptureSummary[] {
   const { events } = useOutbox();
   return useMemo(() => {
     const byCapture = new Map<string, CaptureEvent[]>();
-    for (const { event } of events) byCapture.set(event.captureId, [...(byCapture.get(event.captureId) ?? []), event]);
+    for (const { event } of events) {
+      if ('captureId' in event) byCapture.set(event.captureId, [...(byCapture.get(event.captureId) ?? []), event]);
+    }
     return [...byCapture]
       .map(([captureId, own]) => summaryOf(tellStory(captureId, own)))
       .filter(({ startedAt, outcome }) => startedAt !== null && outcome !== 'discarded');
@@ -61,9 +63,10 @@ export function useTakenBack(): { readonly story: CaptureStory; readonly discard
   const [openedMs] = useState(() => Date.now());
   return useMemo(() => {
     const since = new Date(openedMs - TAKEN_BACK_MS).toISOString();
-    const discard = events.findLast(({ event }) => event.type === 'discarded' && event.at > since)?.event;
+    const ofCaptures = events.flatMap(({ event }) => ('captureId' in event ? event : []));
+    const discard = ofCaptures.findLast((event) => event.type === 'discarded' && event.at > since);
     if (!discard) return undefined;
-    const own = events.filter(({ event }) => event.captureId === discard.captureId).map(({ event }) => event);
+    const own = ofCaptures.filter(({ captureId }) => captureId === discard.captureId);
     const story = tellStory(discard.captureId, own);
     return story.outcome === 'discarded' ? { story, discard } : undefined;
   }, [events, openedMs]);

@@ -1,3 +1,4 @@
+import { subjectOf } from '@keeper/core/outing/event';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { useBook } from './queries.js';
 import { useHeldSummaries, useOutbox } from './useCapture.js';
@@ -12,7 +13,7 @@ export function useRecentCaptures(): { rows: readonly CaptureSummary[]; loading:
 /** Summaries of captures that have entries which the server does not have yet. */
 export function useWaitingSummaries(): readonly CaptureSummary[] {
   const { events } = useOutbox();
-  const waiting = new Set(events.filter(({ state }) => state !== 'sent').map(({ event }) => event.captureId));
+  const waiting = new Set(events.filter(({ state }) => state !== 'sent').map(({ event }) => subjectOf(event)));
   return useHeldSummaries().filter(({ captureId }) => waiting.has(captureId));
 }
 

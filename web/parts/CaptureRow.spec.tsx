@@ -8,8 +8,8 @@ import { CaptureRow } from './CaptureRow.js';
 
 jest.mock('../data/queries.js', () => ({
   useSettings: () => FIRST_SETTINGS,
-  useWaters: () => [{ id: 'w1', name: 'The Mere' }],
 }));
+jest.mock('../data/rows.js', () => ({ useWaters: () => [{ id: 'w1', name: 'The Mere' }] }));
 jest.mock('./FishPicture.js', () => ({ FishPicture: ({ sha256 }: { sha256: string }) => <img alt="" src={sha256} /> }));
 const summary: CaptureSummary = {
   captureId: 'c1',
@@ -18,6 +18,8 @@ const summary: CaptureSummary = {
   species: 'carp',
   form: 'linear',
   waterId: 'w1',
+  outingId: null,
+  swimId: null,
   net: poundsOunces(23, 11),
   netGrams: 10_744,
   lengthMm: null,

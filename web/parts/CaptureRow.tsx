@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { speciesName } from '@keeper/core/fish/species';
-import { useSettings, useWaters } from '../data/queries.js';
+import { useSettings } from '../data/queries.js';
+import { useWaters } from '../data/rows.js';
 import { FishPicture } from './FishPicture.js';
 import { MassText } from './MassText.js';
 import { Waterline } from './Waterline.js';

@@ -4,21 +4,27 @@ import { useForm, useWatch } from 'react-hook-form';
 import { WriteWaterDto } from '@keeper/contract/waters';
 import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
 import { newId } from '../data/device.js';
-import { useWriteWater } from '../data/queries.js';
+import { writeRow } from '../data/keeper.js';
 import { Choice } from './Choice.js';
 import { FieldSentence, Notice } from './Notice.js';
+
 
 /** The little that a new water needs: its name and its kind. */
 export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
   const [id] = useState(newId);
-  const write = useWriteWater();
+  const [notKept, setNotKept] = useState(false);
   const form = useForm<WriteWaterDto>({
     resolver: classValidatorResolver(WriteWaterDto),
     defaultValues: { name: '', kind: 'lake', revision: 0 },
   });
   const kind = useWatch({ control: form.control, name: 'kind' });
   const problem = form.formState.errors.name?.message;
-  const submit = form.handleSubmit((wanted) => write.mutate({ id, ...wanted }, { onSuccess: () => onNamed(id) }));
+  const submit = form.handleSubmit(async (wanted) => {
+    await writeRow('waters', id, wanted).then(
+      () => onNamed(id),
+      () => setNotKept(true),
+    );
+  });
   return (
     <form
       className="grid gap-5"
@@ -50,8 +56,12 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
         options={WATER_KINDS.map((each) => ({ value: each, label: each }))}
       />
       <p className="text-soft">Where it lies is never needed, and stays out of everything that leaves this book.</p>
-      {write.isError && <Notice role="alert">{write.error.message} What you typed is still here.</Notice>}
-      <button type="submit" className="button button-main" disabled={write.isPending}>
+      {notKept && (
+        <Notice role="alert">
+          It could not be kept: this device may have no room left. What you typed is still here.
+        </Notice>
+      )}
+      <button type="submit" className="button button-main" disabled={form.formState.isSubmitting}>
         Keep this water
       </button>
     </form>

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { useWaters } from '../data/queries.js';
+import { useWaters } from '../data/rows.js';
 import { Picker } from './Picker.js';
 import { Sheet } from './Sheet.js';
 

@@ -1,7 +1,8 @@
 import { Fragment, useState } from 'react';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
 import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
-import { useBook, useTally, useWaters } from '../../data/queries.js';
+import { useBook, useTally } from '../../data/queries.js';
+import { useWaters } from '../../data/rows.js';
 import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { Notice } from '../../parts/Notice.js';

@@ -7,7 +7,7 @@ import { lastTap } from '@keeper/core/capture/lastTap';
 import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { makeEvent, record, runClock } from '../../data/keeper.js';
-import { useWaters } from '../../data/queries.js';
+import { useWaters } from '../../data/rows.js';
 import { useCapture, type Capture } from '../../data/useCapture.js';
 import { NotHere } from '../../app/NotHere.js';
 import { Notice } from '../../parts/Notice.js';

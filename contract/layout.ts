@@ -1,0 +1,30 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { IsIn, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { FIXTURE_KINDS, KIT_PIECES, type FixtureKind, type KitPiece } from '@keeper/core/bank/plan';
+
+/** No swim reaches further than this, in metres. */
+const FARTHEST_M = 60;
+
+export class PointDto {
+  @IsNumber() @Min(-FARTHEST_M) @Max(FARTHEST_M) xM: number;
+  @IsNumber() @Min(-FARTHEST_M) @Max(FARTHEST_M) yM: number;
+}
+
+export class FixtureDto extends PointDto {
+  @IsString() @IsNotEmpty() @MaxLength(64) id: string;
+  @IsIn(FIXTURE_KINDS) kind: FixtureKind;
+  @IsNumber() @Min(0.1) @Max(30) radiusM: number;
+  @IsNumber() @Min(0) @Max(60) heightM: number;
+}
+
+/** Where each piece lies: one optional field a piece. */
+export class LayoutDto {}
+for (const piece of KIT_PIECES) {
+  IsOptional()(LayoutDto.prototype, piece);
+  ValidateNested()(LayoutDto.prototype, piece);
+  Type(() => PointDto)(LayoutDto.prototype, piece);
+}
+
+/** A layout as the class above lets it through. */
+export type WrittenLayout = LayoutDto & Partial<Record<KitPiece, PointDto>>;

@@ -1,0 +1,62 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNotEmpty,
+  IsNumber,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import {
+  BARBS,
+  LEADERS,
+  LEADS,
+  TRACES,
+  type Barb,
+  type Leader,
+  type LeadArrangement,
+  type Rig,
+  type Trace,
+} from '@keeper/core/bank/rig';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import type { Shelved } from './rows.js';
+import { Trim } from './waters.js';
+
+const STRAIN = 'A breaking strain lies between 0.5 and 100 kg.';
+const HOOK = 'A hook size is a whole number as on the packet, from 1 to 26.';
+
+export class LoadTestDto {
+  @IsISO8601({ strict: true }) at: string;
+  @IsNumber() @Min(0) @Max(600) heldS: number;
+}
+
+/** A rig as it is written. */
+export class WriteRigDto {
+  @Trim()
+  @IsString()
+  @IsNotEmpty({ message: 'A rig needs a name that you will know it by.' })
+  @MaxLength(120)
+  name: string;
+  @IsIn(SPECIES_IDS) species: SpeciesId;
+  @IsNumber({}, { message: STRAIN }) @Min(0.5, { message: STRAIN }) @Max(100, { message: STRAIN }) mainLineKg: number;
+  @IsIn(LEADERS) leader: Leader;
+  @IsNumber({}, { message: STRAIN }) @Min(0.5, { message: STRAIN }) @Max(100, { message: STRAIN }) linkKg: number;
+  @IsInt({ message: HOOK }) @Min(1, { message: HOOK }) @Max(26, { message: HOOK }) hookSize: number;
+  @IsIn(BARBS) barb: Barb;
+  @IsIn(LEADS) lead: LeadArrangement;
+  @IsIn(TRACES) trace: Trace;
+  @IsBoolean() upTrace: boolean;
+  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => LoadTestDto) loadTests: LoadTestDto[];
+  @IsBoolean() retired: boolean;
+  @IsInt() @Min(0) revision: number;
+}
+
+export type KeptRig = Shelved<Rig>;

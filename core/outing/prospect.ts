@@ -1,0 +1,166 @@
+import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
+import type { KitItem } from '../bank/kit.js';
+import type { Layout } from '../bank/plan.js';
+import { longestExpectedMm, readiness, readinessList, type Readiness } from '../bank/readiness.js';
+import type { ReadinessItem } from '../bank/readinessState.js';
+import type { BarbSchool, Rig } from '../bank/rig.js';
+import { shadeCasters } from '../bank/shade.js';
+import { sunAt } from '../bank/sun.js';
+import { shouldWeFish, type FishingAdvice } from '../care/fishing.js';
+import {
+  heatClocks,
+  outlook,
+  soakLastsMs,
+  type HeatClocks,
+  type OutlookInput,
+  type OutlookMoment,
+} from '../care/outlook.js';
+import type { StopSchool } from '../care/stopLine.js';
+import { weatherAt, type WeatherHour } from '../care/weather.js';
+import type { SpeciesId } from '../fish/species.js';
+import type { TempHabit } from '../measure/temperature.js';
+import type { DayOfYear } from '../water/season.js';
+import type { Swim } from '../water/swim.js';
+import type { Position, Water } from '../water/water.js';
+import type { WeighMethod } from '../weighing/reading.js';
+import { newest, outingMoment, type OutingStory } from './story.js';
+
+/** The keeper's ways that a prospect hangs on. */
+export interface ProspectWays {
+  readonly stopSchool: StopSchool;
+  readonly barbSchool: BarbSchool;
+  readonly weighMethod: WeighMethod;
+  readonly tempHabit: TempHabit;
+}
+
+/** All that is known of an outing, from its log and from the keeper's rows. */
+export interface ProspectInput {
+  readonly story: OutingStory;
+  readonly water: Water;
+  readonly swim: Swim | null;
+  readonly ways: ProspectWays;
+  readonly kit: readonly KitItem[];
+  readonly rigs: readonly Rig[];
+  readonly nowMs: number;
+  /** The keeper's own calendar and clock at a moment: time zones are not known here. */
+  readonly calendar: (atMs: number) => DayOfYear & { readonly year: number };
+  readonly clock: (atMs: number) => string;
+}
+
+/** What lies ahead of an outing: conditions, advice, heat, layout and readiness, all from one look at what is known. */
+export interface Prospect {
+  /** The moment that is looked at: now, or the beginning of what is planned. */
+  readonly momentMs: number;
+  readonly position: Position | null;
+  readonly now: {
+    readonly waterC: number | null;
+    readonly airC: number | null;
+    readonly oxygenMgL: number | null;
+    readonly weather: WeatherHour | null;
+  };
+  readonly advice: readonly FishingAdvice[];
+  /** Null while place or forecast are not known. */
+  readonly moments: readonly OutlookMoment[] | null;
+  readonly heat: HeatClocks | null;
+  readonly soakLastsMs: number | null;
+  readonly layout: LayoutJudgement | null;
+  readonly plan: Omit<BankPlan, 'layout'>;
+  readonly items: readonly ReadinessItem[];
+  readonly readiness: Readiness;
+}
+
+const HOUR_MS = 3_600_000;
+const CIVIL_DUSK_DEG = -6;
+
+/**
+ * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is left out and said,
+ * never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
+ */
+export function prospect(input: ProspectInput): Prospect {
+  const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
+  const momentMs = outingMoment(story, nowMs);
+  const position = swim?.position ?? water.position;
+  const weather = story.forecast ? weatherAt(story.forecast.hours, momentMs) : null;
+  const seen = (kind: 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa') =>
+    newest(story, kind, momentMs + HOUR_MS)?.value ?? null;
+  const now = {
+    waterC: seen('waterC'),
+    airC: seen('airC') ?? weather?.airC ?? null,
+    oxygenMgL: seen('oxygenMgL'),
+    weather,
+  };
+  const outlookInput = outlookOf(input, position);
+  const moments = outlookInput && outlook(outlookInput);
+  const heat = moments && heatClocks(moments, momentMs);
+  const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
+  const expected: readonly SpeciesId[] = story.expected.length > 0 ? story.expected : ['carp'];
+  const advice = expected.map((species) =>
+    shouldWeFish({
+      ...{ species, water, ahead, clock, school: ways.stopSchool, tempHabit: ways.tempHabit },
+      ...{ waterC: now.waterC, airC: now.airC, oxygenMgL: now.oxygenMgL },
+      today: input.calendar(momentMs),
+      pressureHpa: seen('pressureHpa') ?? weather?.pressureHpa ?? null,
+      thunder: thunderSoon(story, momentMs),
+    }),
+  );
+  const plan: Prospect['plan'] = {
+    bank: swim?.bank ?? 'grass',
+    facingDeg: swim?.facingDeg ?? 0,
+    fixtures: swim?.fixtures ?? [],
+    hours: position ? sunHours(story, position) : [],
+    clock,
+  };
+  const layout = story.layout && judgeLayout({ ...plan, layout: story.layout });
+  const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
+  const items = readinessList({
+    ...{ expected, water, kit, rigs, layout, heat, clock, bank: plan.bank, hazards: swim?.hazards ?? [] },
+    ...{ waterC: now.waterC, airC: now.airC, soakLastsMs: lasts, helped: story.companions > 0 },
+    longestMm: longestExpectedMm(expected),
+    barbSchool: ways.barbSchool,
+    weighMethod: ways.weighMethod,
+    day: dayText(input.calendar(momentMs)),
+    night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
+  });
+  return {
+    ...{ momentMs, position, now, advice, moments, heat, layout, plan, items, soakLastsMs: lasts },
+    readiness: readiness(items, story.checked),
+  };
+}
+
+/** What the heat of the hours is worked out from; null while place or forecast are not known. */
+function outlookOf({ story, swim }: ProspectInput, position: Position | null): OutlookInput | null {
+  const hours = story.forecast?.hours ?? [];
+  if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
+  const layout: Layout = story.layout ?? {};
+  return {
+    ...{ fromMs: story.fromMs, toMs: story.toMs, position, hours, facingDeg: swim?.facingDeg ?? 0 },
+    readings: story.conditions.flatMap(({ waterC, atMs }) => (waterC === undefined ? [] : { tempC: waterC, atMs })),
+    casters: shadeCasters(swim?.fixtures ?? [], layout),
+    mat: layout.mat ?? null,
+    bucket: layout.bucket ?? null,
+    face: 'up',
+    deeds: story.deeds,
+  };
+}
+
+/** The full hours of an outing with their sun; of a very long one the first two days. */
+function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] {
+  const first = Math.ceil(fromMs / HOUR_MS) * HOUR_MS;
+  const count = Math.min(48, Math.max(1, Math.floor((toMs - first) / HOUR_MS) + 1));
+  return Array.from({ length: count }, (_, i) => ({
+    atMs: first + i * HOUR_MS,
+    sun: sunAt(first + i * HOUR_MS, position),
+  }));
+}
+
+/** Thunder in the hour that runs or the next. */
+function thunderSoon({ forecast }: OutingStory, momentMs: number): boolean {
+  return (forecast?.hours ?? []).some(
+    ({ thunder, atMs }) => thunder && atMs > momentMs - HOUR_MS && atMs <= momentMs + HOUR_MS,
+  );
+}
+
+function dayText({ year, month, day }: DayOfYear & { readonly year: number }): string {
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${year}-${two(month)}-${two(day)}`;
+}

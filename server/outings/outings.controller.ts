@@ -1,0 +1,22 @@
+import { Controller, Get, Param } from '@nestjs/common';
+import type { OutingEvents } from '@keeper/contract/outings';
+import type { OutingSummary } from '@keeper/core/outing/story';
+import { notFound } from '../errors/problem.js';
+import { KeepOutings } from './keepOutings.js';
+
+@Controller('outings')
+export class OutingsController {
+  constructor(private readonly outings: KeepOutings) {}
+
+  @Get()
+  all(): OutingSummary[] {
+    return this.outings.all();
+  }
+
+  @Get(':outingId')
+  one(@Param('outingId') outingId: string): OutingEvents {
+    const found = this.outings.one(outingId);
+    if (!found) throw notFound('That outing');
+    return found;
+  }
+}

@@ -1,0 +1,44 @@
+import { Controller, Get, Query } from '@nestjs/common';
+import { ForecastQueryDto, type Forecast } from '@keeper/contract/weather';
+import { whyNotBelieved, type WeatherService } from '@keeper/core/care/weatherService';
+import { standinWeather } from '@keeper/standins/weather';
+import { Problem } from '../errors/problem.js';
+
+/** Nobody on a bank waits longer. */
+const PATIENCE_MS = 4000;
+
+const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms).unref());
+
+/** Asks the weather service, and does not believe all that it says. */
+@Controller('weather')
+export class WeatherController {
+  @Get()
+  async forecast(@Query() query: ForecastQueryDto): Promise<Forecast> {
+    const { latitudeDeg, longitudeDeg, from, hours } = query;
+    const service = standinWeather(query.day ?? 'as-it-falls', query.behave ?? 'well', wait);
+    const wanted = { position: { latitudeDeg, longitudeDeg }, fromMs: Date.parse(from), hours };
+    return { service: service.name, hours: await believed(service, wanted) };
+  }
+}
+
+async function believed(service: WeatherService, wanted: Parameters<WeatherService['forecast']>[0]) {
+  const late = wait(PATIENCE_MS).then(() => {
+    throw failed('The weather service has not answered in time.');
+  });
+  const hours = await Promise.race([service.forecast(wanted), late]).catch((cause: unknown) => {
+    throw cause instanceof Problem
+      ? cause
+      : failed(cause instanceof Error ? cause.message : 'The weather service failed.');
+  });
+  const why = whyNotBelieved(hours);
+  if (why) throw failed(`The weather service sent nonsense: ${why}.`);
+  return hours;
+}
+
+/** 424: what the answer hangs on has failed, not this server. */
+function failed(what: string): Problem {
+  return new Problem(424, {
+    code: 'service-failed',
+    sentence: `${what} Nothing was taken from it; what you see and measure yourself goes in by hand.`,
+  });
+}

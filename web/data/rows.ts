@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import type { KeptRig } from '@keeper/contract/rigs';
+import type { KeptSwim } from '@keeper/contract/swims';
+import type { KeptWater } from '@keeper/contract/waters';
+import { NO_RULES } from '@keeper/core/water/rules';
+import { ask } from './api.js';
+import type { RowKind } from './deviceStore.js';
+import { useOutbox } from './useCapture.js';
+
+interface Row {
+  readonly id: string;
+  readonly revision: number;
+}
+
+const NONE: readonly never[] = [];
+
+/** What a water has when nothing was said of it: a form that knows only its name leaves the rest out. */
+const BLANK: Readonly<Record<RowKind, object>> = {
+  waters: { position: null, altitudeM: null, salinity: 0, rules: NO_RULES, note: null, updatedAt: '' },
+  swims: {},
+  rigs: {},
+  kit: {},
+};
+
+/** Rows as the server has them, with what this device wrote since laid over them. */
+function useRows<T extends Row>(kind: RowKind): readonly T[] {
+  const kept = useQuery({ queryKey: [kind], queryFn: () => ask<T[]>(`/${kind}`) }).data ?? (NONE as readonly T[]);
+  const { rows } = useOutbox();
+  return useMemo(() => {
+    const byId = new Map(kept.map((row) => [row.id, row]));
+    for (const { id, body, state } of rows.filter((row) => row.kind === kind)) {
+      const standing = byId.get(id);
+      // A row that was refused is shown where it is said why; here the server's version stands.
+      if (state !== 'waiting' || (standing && standing.revision > body.revision)) continue;
+      byId.set(id, { ...BLANK[kind], ...standing, ...body, id, revision: body.revision + 1 } as unknown as T);
+    }
+    return [...byId.values()];
+  }, [kept, rows, kind]);
+}
+
+export function useWaters(): readonly KeptWater[] {
+  const rows = useRows<KeptWater>('waters');
+  return useMemo(() => rows.toSorted((a, b) => a.name.localeCompare(b.name)), [rows]);
+}
+
+/** The swims that are not put away. */
+export function useSwims(): readonly KeptSwim[] {
+  return useStanding(useRows<KeptSwim>('swims'));
+}
+
+export function useRigs(): readonly KeptRig[] {
+  return useStanding(useRows<KeptRig>('rigs'));
+}
+
+export function useKit(): readonly KeptKitItem[] {
+  return useStanding(useRows<KeptKitItem>('kit'));
+}
+
+function useStanding<T extends { readonly retired: boolean; readonly name: string }>(rows: readonly T[]): readonly T[] {
+  return useMemo(() => rows.filter(({ retired }) => !retired).sort((a, b) => a.name.localeCompare(b.name)), [rows]);
+}
