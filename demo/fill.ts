@@ -1,9 +1,13 @@
 import { parseArgs } from 'node:util';
 import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { LoggedEvent } from '@keeper/core/outing/event';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { MOST_EVENTS } from '@keeper/contract/limits';
+import type { KeptSettings } from '@keeper/contract/ways';
 import type { KeptWater } from '@keeper/contract/waters';
+import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
+import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
 import { paintAll } from './studio.js';
 import { WATERS } from './waters.js';
@@ -19,6 +23,19 @@ async function fill(url: string, mostPictures: number): Promise<void> {
       await call(`${url}/api/waters/${id}`, json('PUT', { ...water, revision: 0 }));
     }
   }
+  for (const [kind, rows] of [
+    ['swims', SWIMS],
+    ['rigs', RIGS],
+    ['kit', KIT],
+  ] as const) {
+    const known = new Set((await call<{ id: string }[]>(`${url}/api/${kind}`)).map(({ id }) => id));
+    for (const { id, ...row } of rows) {
+      if (!known.has(id)) await call(`${url}/api/${kind}/${id}`, json('PUT', { ...row, retired: false, revision: 0 }));
+    }
+  }
+  const { updatedAt: _at, ...ways } = await call<KeptSettings>(`${url}/api/settings`);
+  if (ways.revision === 0) await call(`${url}/api/settings`, json('PUT', { ...ways, habit: HABIT }));
+  await append(url, demoOutings());
   const captures = demoCaptures();
   const events = captures.flatMap((capture) => capture.events);
   for (let i = 0; i < events.length; i += MOST_EVENTS) await append(url, events.slice(i, i + MOST_EVENTS));
@@ -44,7 +61,7 @@ async function fill(url: string, mostPictures: number): Promise<void> {
   });
 }
 
-async function append(url: string, events: readonly CaptureEvent[]): Promise<void> {
+async function append(url: string, events: readonly LoggedEvent[]): Promise<void> {
   await call(`${url}/api/events`, json('POST', { events }));
 }
 

@@ -1,3 +1,4 @@
+import { NO_RULES } from '@keeper/core/water/rules';
 import type { Water } from '@keeper/core/water/water';
 import { stockWater, type DemoFish } from './fish.js';
 
@@ -8,6 +9,18 @@ export const WATERS: readonly Water[] = [
     name: 'Harrowmere',
     kind: 'lake',
     position: { latitudeDeg: 46.712, longitudeDeg: -22.418 },
+    altitudeM: 64,
+    salinity: 0,
+    rules: {
+      ...NO_RULES,
+      barblessOnly: true,
+      retention: { kind: 'none' },
+      treatments: 'allowed',
+      ownKit: 'dipped',
+      leastNetMm: 1060,
+      leastMatMm: 1200,
+      closedSeasons: [{ from: { month: 3, day: 15 }, to: { month: 6, day: 15 }, species: ['pike'] }],
+    },
     note: 'Reeds all along the north bank. Soft grass down to the water at the boathouse end.',
   },
   {
@@ -15,6 +28,15 @@ export const WATERS: readonly Water[] = [
     name: 'Saltern Pit',
     kind: 'pit',
     position: { latitudeDeg: 46.694, longitudeDeg: -22.377 },
+    altitudeM: 71,
+    salinity: 0,
+    rules: {
+      ...NO_RULES,
+      retention: { kind: 'minutes', most: 5 },
+      treatments: 'forbidden',
+      ownKit: 'supplied',
+      leastMatMm: 1300,
+    },
     note: 'Deep and clear, gravel to the edge: mat well back on the turf.',
   },
   {
@@ -22,6 +44,13 @@ export const WATERS: readonly Water[] = [
     name: 'River Wend, mill reach',
     kind: 'river',
     position: { latitudeDeg: 46.731, longitudeDeg: -22.445 },
+    altitudeM: 88,
+    salinity: 0,
+    rules: {
+      ...NO_RULES,
+      closedSeasons: [{ from: { month: 3, day: 15 }, to: { month: 6, day: 15 }, species: [] }],
+      stopTemperatures: [{ species: 'barbel', tempC: 21 }],
+    },
     note: 'Steep clay bank. Only the cattle drink is safe to land from when it runs high.',
   },
 ];

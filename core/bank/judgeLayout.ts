@@ -224,12 +224,31 @@ function lightOn(point: Point | undefined, { layout, fixtures, facingDeg, hours 
 /** The sun that heats: lower than this it does little. */
 const HOT_SUN_DEG = 20;
 
-function sunnySpell(light: readonly Light[], { hours, clock }: BankPlan): { share: number; text: string | null } {
-  const high = hours.map(({ sun }, i) => ({ i, high: sun.altitudeDeg >= HOT_SUN_DEG })).filter(({ high }) => high);
-  const lit = high.filter(({ i }) => light[i] === 'sun');
-  const [first, last] = [hours[lit[0]?.i ?? -1], hours[lit.at(-1)?.i ?? -1]];
-  const text = first && last ? `from ${clock(first.atMs)} to ${clock(last.atMs)}` : null;
-  return { share: high.length === 0 ? 0 : lit.length / high.length, text };
+/** The hours for which something holds, as spells. Example: `from 07:00 to 09:00 and at 19:00`; null when it never does. */
+function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 'hours' | 'clock'>): string | null {
+  const spells: string[] = [];
+  for (let i = 0; i < holds.length; i += 1) {
+    if (!holds[i]) continue;
+    const from = i;
+    while (holds[i + 1]) i += 1;
+    const [first, last] = [clock(hours[from]?.atMs ?? 0), clock(hours[i]?.atMs ?? 0)];
+    spells.push(first === last ? `at ${first}` : `from ${first} to ${last}`);
+  }
+  if (spells.length < 2) return spells[0] ?? null;
+  return `${spells.slice(0, -1).join(', ')} and ${spells.at(-1) ?? ''}`;
+}
+
+/** How much of the hours with a hot sun it lies in the sun, and when it does at all, in words. */
+function sunnySpell(light: readonly Light[], plan: BankPlan): { share: number; text: string | null } {
+  const hot = plan.hours.flatMap(({ sun }, i) => (sun.altitudeDeg >= HOT_SUN_DEG ? [light[i]] : []));
+  const share = hot.length === 0 ? 0 : hot.filter((each) => each === 'sun').length / hot.length;
+  return {
+    share,
+    text: spellsText(
+      light.map((each) => each === 'sun'),
+      plan,
+    ),
+  };
 }
 
 function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
@@ -238,9 +257,7 @@ function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
     id: 'mat-shade',
     mark: 1 - share,
     weight: 2,
-    text: text
-      ? `The mat lies in the sun ${text}${share < 0.95 ? ', with breaks' : ''}.`
-      : 'The mat lies in shade, or under a low sun.',
+    text: text ? `The mat lies in the sun ${text}.` : 'The mat lies in shade.',
     reason: 'A dark mat in the sun gets hot enough to burn. Shade it, or lay it face down and turn it when needed.',
     pieces: ['mat'],
   });
@@ -252,7 +269,7 @@ function bucketShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint 
     id: 'bucket-shade',
     mark: 1 - share,
     weight: 1,
-    text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade, or under a low sun.',
+    text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade.',
     reason: 'Ten litres in the sun gain three degrees in about an hour.',
     pieces: ['bucket'],
   });
@@ -267,27 +284,33 @@ export function lightFromCamera(camera: Point, mat: Point, sun: SunPlace, facing
   return clamp((cosine + 0.5) / 1.2);
 }
 
-function cameraLightPoint(camera: Point, mat: Point, { hours, facingDeg, clock }: BankPlan): LayoutPoint | null {
-  const lit = hours.filter(({ sun }) => sun.altitudeDeg >= LEAST_SUN_DEG);
-  if (lit.length === 0) return null;
-  const light = lit.map(({ sun }) => lightFromCamera(camera, mat, sun, facingDeg));
-  const worst = light.indexOf(Math.min(...light));
-  const mark = light.reduce((sum, value) => sum + value, 0) / light.length;
-  const against = lit.filter((_, i) => (light[i] ?? 1) < 0.35);
+/** Looking into the sun: less light than this falls on the fish's near side. */
+const AGAINST_THE_SUN = 0.35;
+
+function cameraLightPoint(camera: Point, mat: Point, plan: BankPlan): LayoutPoint | null {
+  const { hours, facingDeg } = plan;
+  const isLit = hours.map(({ sun }) => sun.altitudeDeg >= LEAST_SUN_DEG);
+  if (!isLit.includes(true)) return null;
+  const lightFrom = (at: Point) => hours.map(({ sun }) => lightFromCamera(at, mat, sun, facingDeg));
+  const mean = (light: readonly number[]) =>
+    light.filter((_, i) => isLit[i]).reduce((sum, value) => sum + value, 0) / isLit.filter(Boolean).length;
+  const light = lightFrom(camera);
+  const mark = mean(light);
+  const against = spellsText(
+    light.map((value, i) => (isLit[i] ?? false) && value < AGAINST_THE_SUN),
+    plan,
+  );
   const other = { xM: 2 * mat.xM - camera.xM, yM: 2 * mat.yM - camera.yM };
-  const otherMark = lit.reduce((sum, { sun }) => sum + lightFromCamera(other, mat, sun, facingDeg), 0) / lit.length;
-  const better = otherMark > mark + 0.15;
-  const [from, to] = [against[0], against.at(-1)];
+  const better = mean(lightFrom(other)) > mark + 0.15;
   return said({
     id: 'camera-light',
     mark,
     weight: 1,
-    text:
-      better && from && to
-        ? `The camera should stand on the other side: from ${clock(from.atMs)} to ${clock(to.atMs)} it looks into the sun.`
-        : from && to
-          ? `From ${clock(from.atMs)} to ${clock(to.atMs)} the camera looks into the sun.`
-          : `The sun falls on the fish from the camera’s side, at ${clock(lit[worst]?.atMs ?? 0)} the least.`,
+    text: !against
+      ? 'The sun falls on the fish from the camera’s side.'
+      : better
+        ? `The camera should stand on the other side: ${against} it looks into the sun.`
+        : `The camera looks into the sun ${against}.`,
     reason: 'The sun belongs on the side of the fish that is pictured: the angler faces it.',
     pieces: ['camera'],
   });

@@ -1,14 +1,13 @@
 import { backdropOf, judgeLayout, lightFromCamera, REACH_M, type BankPlan } from './judgeLayout.js';
-import { clearanceM, distanceM, KIT_PIECES, type KitPiece, type Layout, type Point } from './plan.js';
+import { clearanceM, distanceM, KIT_PIECES, type Fixture, type KitPiece, type Layout, type Point } from './plan.js';
 import { LEAST_SUN_DEG } from './shade.js';
 
 const MAT_COLUMNS = [0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2, -2.5, 2.5, -3, 3];
 const MAT_ROWS = [-1.2, -1.6, -2, -2.5, -3];
 const CAMERA_M = 2.4;
 
-/** Where a brolly may stand from the mat: over it, or between it and a sun that is not high. Never in the water. */
+/** Where a brolly may stand from the mat: beside it, never over it (one kneels and lifts there), never in the water. */
 const BROLLY: readonly Point[] = [
-  { xM: 0, yM: -0.4 },
   ...[-1.9, 1.9].flatMap((xM) => [
     { xM, yM: -0.3 },
     { xM, yM: -1.6 },
@@ -36,9 +35,11 @@ export function layOut(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout 
     const bare = around(mat, helped);
     const sides: Layout[] = [
       bare,
-      ...BROLLY.map((by) => ({ ...bare, brolly: { xM: mat.xM + by.xM, yM: mat.yM + by.yM } })),
+      ...BROLLY.map((by) => ({ xM: mat.xM + by.xM, yM: mat.yM + by.yM }))
+        .filter((at) => plan.fixtures.every((fixture) => canStand(at, fixture)))
+        .map((brolly) => ({ ...bare, brolly })),
     ];
-    // A brolly over the mat is put up only where it earns its place, and there is no tree that does it.
+    // A brolly is put up only where it earns its place, and there is no tree that does it.
     return sides.map((layout) => ({
       layout,
       score: judgeLayout({ ...plan, layout }).score - (layout.brolly ? 0.03 : 0),
@@ -46,6 +47,11 @@ export function layOut(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout 
   });
   const best = layouts.reduce((a, b) => (b.score > a.score + 1e-9 ? b : a)).layout;
   return best.mat ? { ...best, camera: cameraFor(best.mat, plan) } : best;
+}
+
+/** Whether a brolly's ribs clear a fixture: on turf and under a power line's rule they are judged elsewhere. */
+function canStand(at: Point, fixture: Fixture): boolean {
+  return fixture.kind === 'soft-ground' || fixture.kind === 'power-line' || clearanceM(at, fixture) > 0.6;
 }
 
 function around(mat: Point, helped: boolean): Layout {

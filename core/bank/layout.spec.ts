@@ -78,7 +78,7 @@ test('the camera stands between sun and fish; from the water’s side it is told
   expect(backdropOf({ xM: 0, yM: -0.5 }, mat, [fixture('path', 0, -6, 1)])).toBe('path');
   const noon = { hours: [{ atMs: Date.UTC(2026, 6, 15, 12), sun: south }] };
   expect(point('camera-light', { ...good, mat, camera: { xM: 0, yM: -0.3 } }, noon)?.text).toMatch(
-    /^The camera should stand on the other side: from 12:00/,
+    /^The camera should stand on the other side: at 12:00/,
   );
   expect(point('camera-light', good, noon)?.mark).toBeGreaterThan(0.6);
 });

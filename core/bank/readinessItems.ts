@@ -25,15 +25,15 @@ const kitOf = ({ kit }: ReadinessState, kind: KitKind) => kit.filter((item) => i
 const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !== null || heat.matBurnsMs !== null);
 const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;
 
-/** Width of net for the longest fish expected, in mm: as wide as it is long, and no less than 70 cm (common practice, no source). */
+/** Width of net for the longest fish expected, in mm: nine tenths of its length, and no less than 70 cm (common practice, no source). */
 export function netWidthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
-  const wanted = Math.min(Math.max(Math.ceil(longestMm / 50) * 50, 700), 1250);
+  const wanted = Math.min(Math.max(Math.ceil((0.9 * longestMm) / 50) * 50, 700), 1250);
   return Math.max(wanted, water.rules.leastNetMm ?? 0);
 }
 
-/** Length of mat for the longest fish expected, in mm: a hand more at each end. */
+/** Length of mat for the longest fish expected, in mm: half a hand more at each end. */
 export function matLengthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
-  return Math.max(Math.ceil((longestMm + 200) / 50) * 50, water.rules.leastMatMm ?? 0);
+  return Math.max(Math.ceil((longestMm + 100) / 50) * 50, water.rules.leastMatMm ?? 0);
 }
 
 function tooSmall(state: ReadinessState, kind: 'net' | 'mat', leastMm: number): ReadinessItem['problem'] {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { inShadow, isShaded, shadowOf, treeShade, type ShadeCaster } from './shade.js';
+import { inShadow, isShaded, shadowOf, shadowOutline, treeShade, type ShadeCaster } from './shade.js';
 import { towards } from './plan.js';
 
 const at = (xM: number, yM: number) => ({ xM, yM });
@@ -76,4 +76,16 @@ test('the closed form finds what a search of all discs finds', () => {
 
 test('a sun on the horizon throws no shadow that a plan could hold', () => {
   expect(shadowOf(column, { altitudeDeg: 1, azimuthDeg: 90 }, 0)).toBeNull();
+});
+
+test('the outline is convex, holds both ends, and lies on the rim', () => {
+  const shadow = { from: at(0, 0), to: at(0, 4), fromRadiusM: 1, toRadiusM: 0.5 };
+  const outline = shadowOutline(shadow);
+  for (const [i, p] of outline.entries()) {
+    const [q, r] = [outline[(i + 1) % outline.length], outline[(i + 2) % outline.length]];
+    if (q && r) expect((q.xM - p.xM) * (r.yM - p.yM) - (q.yM - p.yM) * (r.xM - p.xM)).toBeGreaterThan(0);
+    expect(inShadow(at(p.xM * 0.999, 2 + (p.yM - 2) * 0.999), shadow)).toBe(true);
+    expect(inShadow(at(p.xM * 1.02, 2 + (p.yM - 2) * 1.02), shadow)).toBe(false);
+  }
+  expect(Math.max(...outline.map(({ yM }) => yM))).toBeCloseTo(4.5, 1);
 });

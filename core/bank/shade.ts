@@ -85,3 +85,30 @@ export function isShaded(point: Point, casters: readonly ShadeCaster[], sun: Sun
     return shadow !== null && inShadow(point, shadow);
   });
 }
+
+/**
+ * The outline of a shadow for drawing: points round it, the convex hull of its two ends (Andrew 1979, monotone chain).
+ * Example: with both ends in one place it is a circle.
+ */
+export function shadowOutline({ from, to, fromRadiusM, toRadiusM }: Shadow, pointsPerEnd = 20): Point[] {
+  const ring = (centre: Point, radiusM: number) =>
+    Array.from({ length: pointsPerEnd }, (_, i) => {
+      const angle = (2 * Math.PI * i) / pointsPerEnd;
+      return { xM: centre.xM + radiusM * Math.cos(angle), yM: centre.yM + radiusM * Math.sin(angle) };
+    });
+  const points = [...ring(from, fromRadiusM), ...ring(to, toRadiusM)].sort((a, b) => a.xM - b.xM || a.yM - b.yM);
+  const half = (along: readonly Point[]) => {
+    const chain: Point[] = [];
+    for (const point of along) {
+      while (chain.length > 1 && turn(chain.at(-2), chain.at(-1), point) <= 0) chain.pop();
+      chain.push(point);
+    }
+    return chain.slice(0, -1);
+  };
+  return [...half(points), ...half(points.toReversed())];
+}
+
+/** Positive when three points turn left. */
+function turn(a: Point | undefined, b: Point | undefined, c: Point): number {
+  return a && b ? (b.xM - a.xM) * (c.yM - a.yM) - (b.yM - a.yM) * (c.xM - a.xM) : 0;
+}

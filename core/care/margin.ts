@@ -36,3 +36,11 @@ export function marginAfter(waterC: number, spanS: number, around: (tS: number) 
   }
   return y[0] ?? waterC;
 }
+
+/**
+ * A first guess of the margin from the mean of the day's air, in degrees C, for offering values to choose from and for nothing else (ours).
+ * Example: a day of 20 in the mean suggests 18.
+ */
+export function guessWaterC(dayMeanAirC: number): number {
+  return Math.min(30, Math.max(3, 0.75 * dayMeanAirC + 3));
+}

@@ -57,7 +57,7 @@ const story: OutingStory = {
 };
 const input: ProspectInput = {
   ...{ story, water, swim, kit: [], rigs: [], nowMs: FROM - 24 * HOUR, calendar, clock },
-  ways: { stopSchool: 'per-species', barbSchool: 'barbless', weighMethod: 'zeroed', tempHabit: 'C' },
+  ways: { stopSchool: 'per-species', barbSchool: 'barbless', weighMethod: 'zeroed', tempHabit: 'C', habit: null },
 };
 const look = (change: Partial<OutingStory> = {}, more: Partial<ProspectInput> = {}) =>
   prospect({ ...input, ...more, story: { ...story, ...change } });
@@ -111,4 +111,14 @@ test('the list knows the night, and what was checked', () => {
   const all = look().items.map(({ id }) => id);
   expect(look({ checked: all }).readiness).toMatchObject({ ready: true, gaps: [] });
   expect(look().readiness.ready).toBe(false);
+});
+
+test('a habit stands in until something was laid out here, and is judged on this swim', () => {
+  const habit = { ...layOut(look().plan, false), camera: { xM: 0, yM: 0.5 } };
+  const withHabit = look({}, { ways: { ...input.ways, habit } });
+  expect(withHabit.laid?.mat).toBeDefined();
+  expect(withHabit.layout?.points.some(({ id }) => id === 'camera-light')).toBe(true);
+  const laid = { mat: { xM: 1, yM: -2 } };
+  expect(look({ layout: laid }, { ways: { ...input.ways, habit } }).laid).toEqual(laid);
+  expect(look().laid).toBeNull();
 });

@@ -1,5 +1,6 @@
 import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
 import type { KitItem } from '../bank/kit.js';
+import { layHabit } from '../bank/layOut.js';
 import type { Layout } from '../bank/plan.js';
 import { longestExpectedMm, readiness, readinessList, type Readiness } from '../bank/readiness.js';
 import type { ReadinessItem } from '../bank/readinessState.js';
@@ -31,6 +32,8 @@ export interface ProspectWays {
   readonly barbSchool: BarbSchool;
   readonly weighMethod: WeighMethod;
   readonly tempHabit: TempHabit;
+  /** How the keeper likes to lay out a bank. */
+  readonly habit: Layout | null;
 }
 
 /** All that is known of an outing, from its log and from the keeper's rows. */
@@ -42,6 +45,8 @@ export interface ProspectInput {
   readonly kit: readonly KitItem[];
   readonly rigs: readonly Rig[];
   readonly nowMs: number;
+  /** Another moment to look at, when the outing is only planned. */
+  readonly lookMs?: number | undefined;
   /** The keeper's own calendar and clock at a moment: time zones are not known here. */
   readonly calendar: (atMs: number) => DayOfYear & { readonly year: number };
   readonly clock: (atMs: number) => string;
@@ -63,6 +68,8 @@ export interface Prospect {
   readonly moments: readonly OutlookMoment[] | null;
   readonly heat: HeatClocks | null;
   readonly soakLastsMs: number | null;
+  /** As it was laid out here, else the keeper's habit laid on this swim; null without either. */
+  readonly laid: Layout | null;
   readonly layout: LayoutJudgement | null;
   readonly plan: Omit<BankPlan, 'layout'>;
   readonly items: readonly ReadinessItem[];
@@ -78,7 +85,7 @@ const CIVIL_DUSK_DEG = -6;
  */
 export function prospect(input: ProspectInput): Prospect {
   const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
-  const momentMs = outingMoment(story, nowMs);
+  const momentMs = input.lookMs ?? outingMoment(story, nowMs);
   const position = swim?.position ?? water.position;
   const weather = story.forecast ? weatherAt(story.forecast.hours, momentMs) : null;
   const seen = (kind: 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa') =>
@@ -89,7 +96,16 @@ export function prospect(input: ProspectInput): Prospect {
     oxygenMgL: seen('oxygenMgL'),
     weather,
   };
-  const outlookInput = outlookOf(input, position);
+  const plan: Prospect['plan'] = {
+    bank: swim?.bank ?? 'grass',
+    facingDeg: swim?.facingDeg ?? 0,
+    fixtures: swim?.fixtures ?? [],
+    hours: position ? sunHours(story, position) : [],
+    clock,
+  };
+  const laid = story.layout ?? (ways.habit && layHabit(ways.habit, plan));
+  const layout = laid && judgeLayout({ ...plan, layout: laid });
+  const outlookInput = outlookOf(input, position, laid);
   const moments = outlookInput && outlook(outlookInput);
   const heat = moments && heatClocks(moments, momentMs);
   const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
@@ -103,14 +119,6 @@ export function prospect(input: ProspectInput): Prospect {
       thunder: thunderSoon(story, momentMs),
     }),
   );
-  const plan: Prospect['plan'] = {
-    bank: swim?.bank ?? 'grass',
-    facingDeg: swim?.facingDeg ?? 0,
-    fixtures: swim?.fixtures ?? [],
-    hours: position ? sunHours(story, position) : [],
-    clock,
-  };
-  const layout = story.layout && judgeLayout({ ...plan, layout: story.layout });
   const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
   const items = readinessList({
     ...{ expected, water, kit, rigs, layout, heat, clock, bank: plan.bank, hazards: swim?.hazards ?? [] },
@@ -122,16 +130,20 @@ export function prospect(input: ProspectInput): Prospect {
     night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
   });
   return {
-    ...{ momentMs, position, now, advice, moments, heat, layout, plan, items, soakLastsMs: lasts },
+    ...{ momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts },
     readiness: readiness(items, story.checked),
   };
 }
 
 /** What the heat of the hours is worked out from; null while place or forecast are not known. */
-function outlookOf({ story, swim }: ProspectInput, position: Position | null): OutlookInput | null {
+function outlookOf(
+  { story, swim }: ProspectInput,
+  position: Position | null,
+  laid: Layout | null,
+): OutlookInput | null {
   const hours = story.forecast?.hours ?? [];
   if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
-  const layout: Layout = story.layout ?? {};
+  const layout = laid ?? {};
   return {
     ...{ fromMs: story.fromMs, toMs: story.toMs, position, hours, facingDeg: swim?.facingDeg ?? 0 },
     readings: story.conditions.flatMap(({ waterC, atMs }) => (waterC === undefined ? [] : { tempC: waterC, atMs })),

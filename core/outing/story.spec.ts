@@ -71,9 +71,13 @@ test('unchecked is not checked', () => {
   expect(told(...history, event('item-checked', 160, { item: 'net', done: false })).checked).toEqual([]);
 });
 
-test('an outing is looked at now, or at its beginning before, or at its end after', () => {
-  const span = { fromMs: 100, toMs: 200 };
-  expect([50, 150, 250].map((now) => outingMoment(span, now))).toEqual([100, 150, 200]);
+test('an outing is looked at now while it is under way, else at its beginning', () => {
+  const hour = 3_600_000;
+  const outing = { fromMs: 100 * hour, toMs: 110 * hour, endedAt: null };
+  expect([50, 99, 105, 112, 200].map((now) => outingMoment(outing, now * hour) / hour)).toEqual([
+    100, 100, 105, 110, 100,
+  ]);
+  expect(outingMoment({ ...outing, endedAt: 'then' }, 105 * hour)).toBe(100 * hour);
 });
 
 test('taps can be taken back, plans cannot', () => {

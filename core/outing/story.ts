@@ -144,10 +144,22 @@ export function lastOutingTap(story: OutingStory): OutingStory['lastEvent'] {
   return story.lastEvent && TAPPED.includes(story.lastEvent.type) ? story.lastEvent : null;
 }
 
+/** Some hours beside the plan still belong to an outing: fish are caught before it begins and after it should have ended. */
+export const OUTING_SLACK_MS = 6 * 3_600_000;
+
+/** Whether an outing is under way by the wall clock. Example: an hour before it should begin it is. */
+export function isUnderWay(
+  { fromMs, toMs, endedAt }: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>,
+  wallMs: number,
+): boolean {
+  return endedAt === null && wallMs > fromMs - OUTING_SLACK_MS && wallMs < toMs + OUTING_SLACK_MS;
+}
+
 /**
- * The moment that an outing is looked at: now while it is under way, its beginning while it is planned, its end when it is past.
+ * The moment that an outing is looked at: now while it is under way, else its beginning.
  * Example: on the evening before, the plan shows the morning.
  */
-export function outingMoment({ fromMs, toMs }: Pick<OutingStory, 'fromMs' | 'toMs'>, wallMs: number): number {
-  return Math.min(Math.max(wallMs, fromMs), toMs);
+export function outingMoment(outing: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>, wallMs: number): number {
+  const { fromMs, toMs } = outing;
+  return isUnderWay(outing, wallMs) ? Math.min(Math.max(wallMs, fromMs), toMs) : fromMs;
 }

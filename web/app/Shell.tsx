@@ -1,14 +1,9 @@
-import { BookOpen, PenLine, SlidersHorizontal, Sunrise } from 'lucide-react';
+import { Ellipsis, type LucideIcon } from 'lucide-react';
 import { NavLink, Outlet } from 'react-router';
+import type { ReactNode } from 'react';
 import { useTally } from '../data/queries.js';
+import { FURTHER_PLACES, WORK_PLACES } from './places.js';
 import { SendingLine } from './SendingLine.js';
-
-const PLACES = [
-  { to: '/', name: 'Today', Icon: Sunrise },
-  { to: '/write-up', name: 'Write up', Icon: PenLine },
-  { to: '/book', name: 'The book', Icon: BookOpen },
-  { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
-] as const;
 
 /** The frame of every page but the run: places in the order of the work, and what still waits to be sent. */
 export function Shell() {
@@ -26,21 +21,16 @@ export function Shell() {
         </p>
         <nav
           aria-label="The work in its order"
-          className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] md:static md:grid-cols-1 md:gap-1 md:border-0 md:pb-0"
+          className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-5 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] md:static md:grid-cols-1 md:gap-1 md:border-0 md:pb-0"
         >
-          {PLACES.map(({ to, name, Icon }) => (
-            <NavLink
-              key={to}
-              to={to}
-              end={to === '/'}
-              className="flex min-h-16 flex-col items-center justify-center gap-1 border-t-4 border-transparent text-sm aria-[current=page]:border-water aria-[current=page]:font-semibold md:min-h-12 md:flex-row md:justify-start md:gap-3 md:border-t-0 md:border-l-4 md:px-3 md:text-base"
-            >
-              <Icon size={22} strokeWidth={1.75} aria-hidden />
-              <span>
-                {name}
-                {to === '/write-up' && waiting > 0 && <span className="ml-1.5 font-semibold">{waiting}</span>}
-              </span>
-            </NavLink>
+          {WORK_PLACES.map((place) => (
+            <Place key={place.to} {...place}>
+              {place.to === '/write-up' && waiting > 0 && <span className="ml-1.5 font-semibold">{waiting}</span>}
+            </Place>
+          ))}
+          <Place to="/more" name="More" Icon={Ellipsis} className="flex md:hidden" />
+          {FURTHER_PLACES.map((place, i) => (
+            <Place key={place.to} {...place} className={`hidden md:flex ${i === 0 ? 'md:mt-5' : ''}`} />
           ))}
         </nav>
         <div className="mt-auto hidden px-3 md:block">
@@ -54,5 +44,29 @@ export function Shell() {
         </div>
       </main>
     </div>
+  );
+}
+
+interface PlaceProps {
+  readonly to: string;
+  readonly name: string;
+  readonly Icon: LucideIcon;
+  readonly className?: string;
+  readonly children?: ReactNode;
+}
+
+function Place({ to, name, Icon, className, children }: PlaceProps) {
+  return (
+    <NavLink
+      to={to}
+      end={to === '/'}
+      className={`min-h-16 flex-col items-center justify-center gap-1 border-t-4 border-transparent text-sm aria-[current=page]:border-water aria-[current=page]:font-semibold md:min-h-12 md:flex-row md:justify-start md:gap-3 md:border-t-0 md:border-l-4 md:px-3 md:text-base ${className ?? 'flex'}`}
+    >
+      <Icon size={22} strokeWidth={1.75} aria-hidden />
+      <span>
+        {name}
+        {children}
+      </span>
+    </NavLink>
   );
 }

@@ -22,6 +22,35 @@ export const router = createBrowserRouter([
         path: '/book/:captureId',
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },
+      { path: '/bank', lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
+      { path: '/bank/new', lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }) },
+      {
+        path: '/bank/:outingId',
+        lazy: async () => ({ Component: (await import('../views/bank/OutingPage.js')).OutingPage }),
+      },
+      {
+        path: '/bank/:outingId/layout',
+        lazy: async () => ({ Component: (await import('../views/layout/LayoutPage.js')).LayoutPage }),
+      },
+      { path: '/waters', lazy: async () => ({ Component: (await import('../views/waters/Waters.js')).Waters }) },
+      {
+        path: '/waters/:waterId',
+        lazy: async () => ({ Component: (await import('../views/waters/WaterForm.js')).WaterForm }),
+      },
+      {
+        path: '/waters/:waterId/swims/:swimId',
+        lazy: async () => ({ Component: (await import('../views/waters/SwimForm.js')).SwimForm }),
+      },
+      { path: '/kit', lazy: async () => ({ Component: (await import('../views/kit/Kit.js')).Kit }) },
+      {
+        path: '/kit/rigs/:rigId',
+        lazy: async () => ({ Component: (await import('../views/kit/RigForm.js')).RigForm }),
+      },
+      {
+        path: '/kit/items/:itemId',
+        lazy: async () => ({ Component: (await import('../views/kit/KitForm.js')).KitForm }),
+      },
+      { path: '/more', lazy: async () => ({ Component: (await import('../views/more/More.js')).More }) },
       {
         path: '/settings',
         lazy: async () => ({ Component: (await import('../views/settings/Settings.js')).Settings }),

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { openDeviceStore } from './deviceStore.js';
-import { Outbox, type OutboxPlatform } from './outbox.js';
+import { Outbox, type OutboxPlatform, type Sent } from './outbox.js';
 
 class Refused extends Error {}
 
@@ -12,7 +12,7 @@ const event = (type: string): CaptureEvent =>
 
 /** A server that can be away, and that refuses one kind of event. */
 function world() {
-  const server = { away: false, has: [] as string[], batches: 0, pauses: 0 };
+  const server = { away: false, has: [] as string[], rows: [] as string[], batches: 0, pauses: 0 };
   const platform: OutboxPlatform = {
     sendEvents: (events) => {
       server.batches += 1;
@@ -22,6 +22,12 @@ function world() {
       return Promise.resolve();
     },
     sendPicture: () => (server.away ? Promise.reject(new Error('away')) : Promise.resolve()),
+    sendRow: ({ id, body }) => {
+      if (server.away) return Promise.reject(new Error('away'));
+      if (body.revision === 99) return Promise.reject(new Refused('Changed on another device.'));
+      server.rows.push(id);
+      return Promise.resolve();
+    },
     refusal: (error) => (error instanceof Refused ? error.message : undefined),
     alone: (work) => work(),
     // The server comes back after two pauses.
@@ -32,8 +38,7 @@ function world() {
     },
   };
   const name = `store-${(stores += 1)}`;
-  const open = (onSent?: (captureIds: readonly string[]) => void) =>
-    new Outbox(openDeviceStore(name), platform, onSent);
+  const open = (onSent?: (sent: Sent) => void) => new Outbox(openDeviceStore(name), platform, onSent);
   return { server, open, name, platform };
 }
 
@@ -122,7 +127,7 @@ describe('pictures', () => {
   test('wait beside the events, once each, and go when the server is back', async () => {
     const { server, open } = world();
     const sent: (readonly string[])[] = [];
-    const outbox = open((captureIds) => sent.push(captureIds));
+    const outbox = open(({ subjects }) => sent.push(subjects));
     server.away = true;
     await outbox.keepPicture(picture('a'));
     await outbox.keepPicture(picture('a'));
@@ -148,4 +153,33 @@ test('listeners hear of every change, until they leave', async () => {
   await outbox.append([event('netted')]);
   await outbox.idle();
   expect(heard).toBe(before);
+});
+
+describe('rows', () => {
+  test('are on the device before they are said to be kept, go in order, and are let go when the server has them', async () => {
+    const { server, open, name } = world();
+    server.away = true;
+    const seen: Sent['rows'][] = [];
+    const outbox = open(({ rows }) => seen.push(rows));
+    await outbox.keepRow({ kind: 'swims', id: 's1', body: { revision: 0 } });
+    await outbox.keepRow({ kind: 'rigs', id: 'r1', body: { revision: 0 } });
+    expect(await (await openDeviceStore(name)).getAll('rows')).toHaveLength(2);
+    await outbox.idle();
+    expect(server.rows).toEqual(['s1', 'r1']);
+    expect(seen).toEqual([['swims'], ['rigs']]);
+    expect(outbox.snapshot().rows).toEqual([]);
+  });
+
+  test('one that another device changed is kept with the reason, until the keeper lets it go', async () => {
+    const { server, open } = world();
+    const outbox = open();
+    await outbox.keepRow({ kind: 'swims', id: 's1', body: { revision: 99 } });
+    await outbox.keepRow({ kind: 'swims', id: 's2', body: { revision: 0 } });
+    await outbox.idle();
+    expect(server.rows).toEqual(['s2']);
+    const [refused] = outbox.snapshot().rows;
+    expect(refused).toMatchObject({ state: 'refused', problem: 'Changed on another device.' });
+    await outbox.dropRow(refused?.order ?? 0);
+    expect(outbox.snapshot().rows).toEqual([]);
+  });
 });

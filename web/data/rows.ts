@@ -61,3 +61,9 @@ export function useKit(): readonly KeptKitItem[] {
 function useStanding<T extends { readonly retired: boolean; readonly name: string }>(rows: readonly T[]): readonly T[] {
   return useMemo(() => rows.filter(({ retired }) => !retired).sort((a, b) => a.name.localeCompare(b.name)), [rows]);
 }
+
+/** One row as the server has it, whatever this device wrote. */
+export function useRow(kind: RowKind, id: string): Row | undefined {
+  const kept = useQuery({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) }).data;
+  return kept?.find((row) => row.id === id);
+}

@@ -8,7 +8,6 @@ import { writeRow } from '../data/keeper.js';
 import { Choice } from './Choice.js';
 import { FieldSentence, Notice } from './Notice.js';
 
-
 /** The little that a new water needs: its name and its kind. */
 export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
   const [id] = useState(newId);

@@ -8,12 +8,14 @@ const IN_SIGHT: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
 interface SpeciesChoiceProps {
   readonly species: SpeciesId | undefined;
   readonly form: FormId | undefined;
+  /** Whether it is asked how a carp is scaled. */
+  readonly forms?: boolean;
   readonly onChange: (species: SpeciesId, form: FormId | undefined) => void;
 }
 
-export function SpeciesChoice({ species, form, onChange }: SpeciesChoiceProps) {
+export function SpeciesChoice({ species, form, forms: asked = true, onChange }: SpeciesChoiceProps) {
   const options = SPECIES.map(({ id, name }) => ({ value: id, label: name }));
-  const forms = SPECIES.find(({ id }) => id === species)?.forms ?? [];
+  const forms = (asked && SPECIES.find(({ id }) => id === species)?.forms) || [];
   return (
     <div className="grid gap-3">
       <Choice<SpeciesId>

@@ -19,3 +19,11 @@ export function timeText(date: Date): string {
 export function monthText(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
 }
+
+/** A moment as a `datetime-local` field wants it, in the keeper's own time. Example: `2026-07-15T05:30`. */
+export function localInput(atMs: number): string {
+  const date = new Date(atMs);
+  const two = (value: number) => String(value).padStart(2, '0');
+  const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+  return `${day}T${two(date.getHours())}:${two(date.getMinutes())}`;
+}

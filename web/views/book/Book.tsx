@@ -5,6 +5,7 @@ import { useBook, useTally } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
+import { BlankRow, useBlanks } from './blanks.js';
 import { Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { monthText } from '../../parts/when.js';
@@ -32,6 +33,12 @@ export function Book() {
       ? waiting.filter((row) => fits(row, species, waterId) && !listed.some((each) => each.captureId === row.captureId))
       : [];
   const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
+  const blanks = useBlanks(rows, { species, waterId, order, more: book.hasNextPage });
+  const entries = [
+    ...rows.map((capture) => ({ key: capture.captureId, at: capture.startedAt ?? '', capture })),
+    ...blanks.map((outing) => ({ key: outing.outingId, at: new Date(outing.fromMs).toISOString(), outing })),
+  ];
+  if (blanks.length > 0) entries.sort((a, b) => b.at.localeCompare(a.at));
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
   return (
     <>
@@ -74,17 +81,17 @@ export function Book() {
       )}
       {book.isSuccess && rows.length === 0 && <p className="text-soft">No fish of that kind from there yet.</p>}
       <ul>
-        {rows.map((capture, i) => {
-          const month = monthText(capture.startedAt ?? '');
-          const heads = order !== 'heaviest' && month !== monthText(rows[i - 1]?.startedAt ?? '');
+        {entries.map((entry, i) => {
+          const month = monthText(entry.at);
+          const heads = order !== 'heaviest' && month !== monthText(entries[i - 1]?.at ?? '');
           return (
-            <Fragment key={capture.captureId}>
+            <Fragment key={entry.key}>
               {heads && (
                 <li className="pt-6 pb-2 first:pt-0">
                   <h2 className="text-xl font-semibold">{month}</h2>
                 </li>
               )}
-              <CaptureRow capture={capture} />
+              {'capture' in entry ? <CaptureRow capture={entry.capture} /> : <BlankRow outing={entry.outing} />}
             </Fragment>
           );
         })}

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/capture/clocks';
 import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
@@ -9,11 +9,12 @@ import { clockText, spanText } from '@keeper/core/measure/duration';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { NotHere } from '../../app/NotHere.js';
 import { useSettings } from '../../data/queries.js';
-import { useWaters } from '../../data/rows.js';
+import { useSwims, useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { FishPicture } from '../../parts/FishPicture.js';
 import { MassText } from '../../parts/MassText.js';
+import { Part } from '../../parts/Part.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
@@ -32,6 +33,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
   const { facts } = story;
   const { massUnit } = useSettings();
   const waterName = useWaterName();
+  const swim = useSwims().find(({ id }) => id === story.swimId);
   const [amending, setAmending] = useState(false);
   const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
   const lost = story.outcome === 'lost';
@@ -40,6 +42,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
       <p className="text-soft">
         {whenText(story.startedAt ?? '')}
         {facts.waterId && `, ${waterName(facts.waterId)}`}
+        {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
         {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form)}
@@ -88,6 +91,17 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           {facts.weight && (
             <Part title="The weight as it was read">
               <AsRead story={story} />
+            </Part>
+          )}
+          {story.gaps.length > 0 && (
+            <Part title="Not ready at the take">
+              <ul>
+                {story.gaps.map((gap) => (
+                  <li key={gap} className="border-t border-rule py-2">
+                    {gap}
+                  </li>
+                ))}
+              </ul>
             </Part>
           )}
           {story.amendments.length > 0 && (
@@ -178,15 +192,6 @@ function Correction({ amendment, waterName }: { amendment: Amendment; waterName:
       <span className="block font-book italic">{why}</span>
       <span className="text-sm text-soft">{whenText(at)}</span>
     </li>
-  );
-}
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section aria-label={title}>
-      <h2 className="mb-2 text-xl font-semibold">{title}</h2>
-      {children}
-    </section>
   );
 }
 

@@ -1,13 +1,19 @@
 import { Download } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import type { LengthHabit } from '@keeper/contract/ways';
+import type { BarbSchool } from '@keeper/core/bank/rig';
+import { HOT_CAPTURE_WAYS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
+import { STOP_SCHOOL_WORDS, STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
+import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { WeighMethod } from '@keeper/core/weighing/reading';
 import { setLight, useLight, type Light } from '../../app/light.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
-import { useOutbox } from '../../data/useCapture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Held } from './Held.js';
+import { Standins } from './Standins.js';
 
 /** The keeper's ways, the light of this device, and the way out for the whole book. */
 export function Settings() {
@@ -70,7 +76,48 @@ export function Settings() {
           ]}
         />
       </Part>
+      <Part title="Temperatures in">
+        <Choice<TempHabit>
+          label="Temperatures in"
+          value={ways.tempHabit}
+          onChange={(tempHabit) => write.mutate({ ...ways, tempHabit })}
+          options={[
+            { value: 'C', label: '°C' },
+            { value: 'F', label: '°F' },
+          ]}
+        />
+      </Part>
+      <Part title="When the water is too warm">
+        <Choice<StopSchool>
+          label="School of the stop line"
+          value={ways.stopSchool}
+          onChange={(stopSchool) => write.mutate({ ...ways, stopSchool })}
+          options={STOP_SCHOOLS.map((value) => ({ value, label: STOP_SCHOOL_WORDS[value].name }))}
+        />
+        <p className="mt-2 mb-4 text-soft">
+          {STOP_SCHOOL_WORDS[ways.stopSchool].why} A rule of the water comes before it.
+        </p>
+        <Choice<HotCaptureSchool>
+          label="A fish hooked all the same"
+          value={ways.hotCaptureSchool}
+          onChange={(hotCaptureSchool) => write.mutate({ ...ways, hotCaptureSchool })}
+          options={HOT_CAPTURE_WAYS.map(({ school, name }) => ({ value: school, label: name }))}
+        />
+      </Part>
+      <Part title="Your hooks">
+        <Choice<BarbSchool>
+          label="School of hooks"
+          value={ways.barbSchool}
+          onChange={(barbSchool) => write.mutate({ ...ways, barbSchool })}
+          options={[
+            { value: 'barbless', label: 'Barbless' },
+            { value: 'rolled', label: 'Barbs rolled flat' },
+            { value: 'micro', label: 'Micro-barbed' },
+          ]}
+        />
+      </Part>
       {write.isError && <Notice role="alert">{write.error.message} Nothing was changed.</Notice>}
+      <Standins />
       <Part title="Take the book with you">
         <TakeAway />
       </Part>
@@ -101,33 +148,5 @@ function TakeAway() {
         ))}
       </div>
     </>
-  );
-}
-
-/** What the server has not taken, and why. */
-function Held() {
-  const { events, pictures } = useOutbox();
-  const refused = [...events, ...pictures].filter(({ state }) => state === 'refused');
-  if (refused.length === 0) return null;
-  return (
-    <Part title="Refused by the server">
-      <p className="mb-2 text-soft">These are kept on this device. Nothing else waits behind them.</p>
-      <ul>
-        {refused.map((each) => (
-          <li key={'event' in each ? each.event.id : each.sha256} className="border-t border-rule py-2">
-            <b>{'event' in each ? each.event.type : each.name}</b>: {each.problem}
-          </li>
-        ))}
-      </ul>
-    </Part>
-  );
-}
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section aria-label={title}>
-      <h2 className="mb-3 text-xl font-semibold">{title}</h2>
-      {children}
-    </section>
   );
 }

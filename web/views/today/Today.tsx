@@ -2,12 +2,16 @@ import { Link, useNavigate } from 'react-router';
 import { useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
-import { fishOn, makeEvent, record } from '../../data/keeper.js';
+import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
+import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
+import { currentOuting, useOuting, useOutings } from '../../data/useOuting.js';
+import { useBank, useMinute } from '../../data/useProspect.js';
 import { useTakenBack } from '../../data/useCapture.js';
 import { useRecentCaptures } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
+import { FishOn } from '../../parts/FishOn.js';
 import { MassText } from '../../parts/MassText.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
@@ -36,7 +40,7 @@ export function Today() {
           <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="page" />
         </Link>
       ))}
-      <FishOn />
+      <Begin />
       <TakenBack />
       <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
         <div>
@@ -59,25 +63,58 @@ export function Today() {
   );
 }
 
-function FishOn() {
-  const navigate = useNavigate();
-  const [waterId, setWaterId] = useState(() => localStorage.getItem('keeper.water') ?? undefined);
-  const known = useWaters().some(({ id }) => id === waterId) ? waterId : undefined;
-  const [begun, setBegun] = useState(false);
+/** Where one is decides what a capture begun now will know: the outing with its gaps, or a water only, or nothing. */
+function Begin() {
+  const current = currentOuting(useOutings(), useMinute());
+  const underWay = current && isUnderWay(current, Date.now()) ? current : undefined;
   return (
     <section aria-label="Begin a capture">
-      <button
-        type="button"
-        disabled={begun}
-        className="button button-main w-full flex-col gap-0 py-8 font-book text-4xl md:text-5xl"
-        onClick={() => {
-          setBegun(true);
-          void fishOn(known).then((captureId) => navigate(`/run/${captureId}`));
+      {underWay ? <OnOuting outingId={underWay.outingId} /> : <AtWater planned={current} />}
+    </section>
+  );
+}
+
+function OnOuting({ outingId }: { outingId: string }) {
+  const { story } = useOuting(outingId);
+  const { water, swim, prospect } = useBank(story);
+  const gaps = prospect?.readiness.gaps ?? [];
+  const [worst] =
+    prospect?.advice.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'stop') ?? [];
+  return (
+    <>
+      <FishOn
+        large
+        where={{
+          outingId,
+          ...(water && { waterId: water.id }),
+          ...(swim && { swimId: swim.id }),
+          ...(gaps.length > 0 && { gaps: [...gaps] }),
         }}
-      >
-        Fish on
-        <span className="font-sans text-base font-normal">the clocks start at the take</span>
-      </button>
+      />
+      <div className="mt-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <p className="max-w-prose">
+          You are at {swim ? `${swim.name}, ` : ''}
+          {water?.name}.{' '}
+          {worst
+            ? worst.text
+            : gaps.length === 0
+              ? 'All is ready.'
+              : `Not ready: ${gaps.length === 1 ? 'one thing that matters is' : `${gaps.length} things that matter are`} open.`}
+        </p>
+        <Link to={`/bank/${outingId}`} className="button">
+          To the bank
+        </Link>
+      </div>
+    </>
+  );
+}
+
+function AtWater({ planned }: { planned: OutingSummary | undefined }) {
+  const [waterId, setWaterId] = useState(() => localStorage.getItem('keeper.water') ?? undefined);
+  const known = useWaters().some(({ id }) => id === waterId) ? waterId : undefined;
+  return (
+    <>
+      <FishOn large where={known ? { waterId: known } : {}} />
       <div className="mt-4 flex flex-col gap-2 md:flex-row md:items-center md:gap-4">
         <span className="shrink-0">You are at</span>
         <div className="md:w-72">
@@ -89,9 +126,12 @@ function FishOn() {
             }}
           />
         </div>
-        <p className="text-sm text-soft md:ml-auto">Local rules and your licence decide.</p>
+        <Link to={planned ? `/bank/${planned.outingId}` : '/bank/new'} className="button font-normal md:ml-auto">
+          {planned ? `Planned for ${whenText(new Date(planned.fromMs).toISOString())}` : 'Plan an outing'}
+        </Link>
       </div>
-    </section>
+      <p className="mt-3 text-sm text-soft">Local rules and your licence decide.</p>
+    </>
   );
 }
 

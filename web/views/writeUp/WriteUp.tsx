@@ -22,7 +22,7 @@ import { Waterline } from '../../parts/Waterline.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 import { whenText } from '../../parts/when.js';
-import { useDraft } from './useDraft.js';
+import { useDraft } from '../../parts/useDraft.js';
 
 interface Draft extends TypedWeight {
   readonly species?: SpeciesId;

@@ -1,0 +1,58 @@
+import type { OutingEvent, OutingEventType, OutingPayloads } from '@keeper/core/outing/event';
+import type { SpeciesId } from '@keeper/core/fish/species';
+import { demoIds } from './ids.js';
+import { SWIMS } from './bank.js';
+
+interface DemoOuting {
+  readonly seed: string;
+  readonly swim: string;
+  readonly fromMs: number;
+  readonly hours: number;
+  readonly expected: readonly SpeciesId[];
+  readonly waterC: number;
+  readonly runsDropped: number;
+  readonly note: string;
+}
+
+/** Days on which nothing was landed; they stand in the book as honestly as the others. */
+const BLANKS: readonly DemoOuting[] = [
+  {
+    ...{ seed: 'blank one', swim: 'Boathouse end', fromMs: Date.UTC(2026, 9, 18, 6), hours: 9, expected: ['pike'] },
+    ...{
+      waterC: 11.5,
+      runsDropped: 1,
+      note: 'One run in the first hour, dropped. Colour in the water after the rain.',
+    },
+  },
+  {
+    ...{ seed: 'blank two', swim: 'Cattle drink', fromMs: Date.UTC(2026, 10, 14, 12), hours: 6, expected: ['barbel'] },
+    ...{ waterC: 8, runsDropped: 0, note: 'River falling and clear. Not a touch until dark.' },
+  },
+];
+
+/** Every outing of the demo, as its events. */
+export function demoOutings(): OutingEvent[] {
+  return BLANKS.flatMap(oneOuting);
+}
+
+function oneOuting({ seed, swim, fromMs, hours, expected, waterC, runsDropped, note }: DemoOuting): OutingEvent[] {
+  const nextId = demoIds(seed, fromMs);
+  const outingId = nextId();
+  const at = (minute: number) => new Date(fromMs + minute * 60_000).toISOString();
+  const make = <T extends OutingEventType>(type: T, minute: number, payload: OutingPayloads[T]) =>
+    ({ id: nextId(), outingId, deviceId: 'demo-phone', at: at(minute), type, payload }) as OutingEvent;
+  const place = SWIMS.find(({ name }) => name === swim) ?? SWIMS[0];
+  return [
+    make('outing-planned', 0, {
+      waterId: place.waterId,
+      fromAt: at(0),
+      toAt: at(hours * 60),
+      companions: 0,
+      expected: [...expected],
+    }),
+    make('swim-taken', 1, { swimId: place.id }),
+    make('condition-taken', 9, { source: 'hand', waterC, depth: 'net-depth', when: at(9) }),
+    ...Array.from({ length: runsDropped }, (_, i) => make('run-dropped', 50 + i * 40, {})),
+    make('outing-ended', hours * 60, { note }),
+  ];
+}

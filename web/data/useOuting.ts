@@ -1,0 +1,64 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { OutingEvents } from '@keeper/contract/outings';
+import type { OutingEvent } from '@keeper/core/outing/event';
+import {
+  isUnderWay,
+  summaryOfOuting,
+  tellOuting,
+  type OutingStory,
+  type OutingSummary,
+} from '@keeper/core/outing/story';
+import { ApiError, ask } from './api.js';
+import { useOutbox } from './useCapture.js';
+
+function useHeldOutingEvents(): readonly OutingEvent[] {
+  const { events } = useOutbox();
+  return useMemo(() => events.flatMap(({ event }) => ('outingId' in event ? event : [])), [events]);
+}
+
+export interface Outing {
+  readonly story: OutingStory;
+  readonly loading: boolean;
+  readonly missing: boolean;
+}
+
+/** One outing: what this device holds and what the server holds, told as one story. */
+export function useOuting(outingId: string): Outing {
+  const held = useHeldOutingEvents();
+  const { loaded } = useOutbox();
+  const answer = useQuery({
+    queryKey: ['outing', outingId],
+    queryFn: () => ask<OutingEvents>(`/outings/${outingId}`),
+    retry: (count, error) => !(error instanceof ApiError) && count < 1,
+  });
+  const story = useMemo(() => {
+    const local = held.filter((event) => event.outingId === outingId);
+    return tellOuting(outingId, [...(answer.data?.events ?? []), ...local]);
+  }, [answer.data, held, outingId]);
+  const known = story.waterId !== null;
+  return { story, loading: !known && (answer.isPending || !loaded), missing: !known && loaded && !answer.isPending };
+}
+
+/** Every outing, newest first: the server's list with what this device knows better laid over it. */
+export function useOutings(): readonly OutingSummary[] {
+  const listed = useQuery({ queryKey: ['outings'], queryFn: () => ask<OutingSummary[]>('/outings') }).data;
+  const held = useHeldOutingEvents();
+  return useMemo(() => {
+    const byId = new Map((listed ?? []).map((row) => [row.outingId, row]));
+    for (const outingId of new Set(held.map((event) => event.outingId))) {
+      const own = held.filter((event) => event.outingId === outingId);
+      const row = summaryOfOuting(tellOuting(outingId, own));
+      // A device that holds only the later part of an outing knows less of it than the server.
+      if (row.waterId !== null) byId.set(outingId, row);
+    }
+    return [...byId.values()].sort((a, b) => b.fromMs - a.fromMs);
+  }, [listed, held]);
+}
+
+/** The outing that one is on: begun, not ended, and its time not long past. Else the next one that is planned. */
+export function currentOuting(outings: readonly OutingSummary[], nowMs: number): OutingSummary | undefined {
+  const open = outings.filter(({ endedAt }) => endedAt === null);
+  const on = open.find((outing) => isUnderWay(outing, nowMs));
+  return on ?? open.filter(({ fromMs }) => fromMs > nowMs).at(-1) ?? open[0];
+}

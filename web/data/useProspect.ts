@@ -1,0 +1,50 @@
+import { useEffect, useMemo, useState } from 'react';
+import { prospect, type Prospect } from '@keeper/core/outing/prospect';
+import type { OutingStory } from '@keeper/core/outing/story';
+import type { Swim } from '@keeper/core/water/swim';
+import type { Water } from '@keeper/core/water/water';
+import { timeText } from '../parts/when.js';
+import { useSettings } from './queries.js';
+import { useKit, useRigs, useSwims, useWaters } from './rows.js';
+
+const MINUTE_MS = 60_000;
+
+/** The wall clock to the minute; what hangs on it is worked out no more often. */
+export function useMinute(): number {
+  const [nowMs, setNowMs] = useState(() => Date.now());
+  useEffect(() => {
+    const looking = setInterval(() => setNowMs(Date.now()), MINUTE_MS / 2);
+    return () => clearInterval(looking);
+  }, []);
+  return Math.floor(nowMs / MINUTE_MS) * MINUTE_MS;
+}
+
+export const clock = (atMs: number) => timeText(new Date(atMs));
+
+export const calendar = (atMs: number) => {
+  const date = new Date(atMs);
+  return { year: date.getFullYear(), month: date.getMonth() + 1, day: date.getDate() };
+};
+
+export interface Bank {
+  readonly water: Water | undefined;
+  readonly swim: Swim | undefined;
+  readonly prospect: Prospect | null;
+}
+
+/** Where an outing is, and what lies ahead of it. */
+export function useBank(story: OutingStory, lookMs?: number): Bank {
+  const water = useWaters().find(({ id }) => id === story.waterId);
+  const swims = useSwims();
+  const swim = swims.find(({ id }) => id === story.swims.at(-1)?.swimId);
+  const ways = useSettings();
+  const kit = useKit();
+  const rigs = useRigs();
+  const nowMs = useMinute();
+  const ahead = useMemo(
+    () =>
+      water ? prospect({ story, water, swim: swim ?? null, ways, kit, rigs, nowMs, lookMs, calendar, clock }) : null,
+    [story, water, swim, ways, kit, rigs, nowMs, lookMs],
+  );
+  return { water, swim, prospect: ahead };
+}

@@ -1,0 +1,77 @@
+import { basisText, type Finding, type Severity } from '@keeper/core/care/counsel';
+import type { FishingAdvice } from '@keeper/core/care/fishing';
+import { hotCaptureWays, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
+import { speciesName } from '@keeper/core/fish/species';
+import { Part } from '../../parts/Part.js';
+
+const VERDICT: Readonly<Record<Severity, string>> = { stop: 'leave them today', care: 'go with care', good: 'go' };
+
+/** The bar before a finding tells its weight without colour: solid, hatched, or a thin line. */
+const BAR: Readonly<Record<Severity, string>> = {
+  stop: 'border-l-8 border-solid border-rust',
+  care: 'border-l-8 border-double border-airink',
+  good: 'border-l-2 border-solid border-water',
+};
+
+/** Whether to fish, for each species that is expected, with every reason. */
+export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
+  return (
+    <Part title="Should we fish?">
+      <div className="grid gap-6">
+        {advice.map(({ species, verdict, findings }) => (
+          <div key={species}>
+            <h3 className="mb-2 text-2xl font-semibold">
+              {speciesName(species)}: {VERDICT[verdict]}
+            </h3>
+            <ul className="grid gap-3">
+              {findings.map((finding) => (
+                <Said key={finding.rule} finding={finding} />
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+      <p className="mt-4 text-sm text-soft">Local rules and licences decide; this only advises.</p>
+    </Part>
+  );
+}
+
+/** One finding: what, why, on what it stands, and what would change it. */
+export function Said({ finding }: { finding: Finding }) {
+  return (
+    <li className={`pl-4 ${BAR[finding.severity]}`}>
+      <p className="font-semibold">{finding.text}</p>
+      <p>
+        {finding.reason} <span className="text-sm text-soft">({basisText(finding.basis)})</span>
+      </p>
+      {finding.changes && <p className="font-book italic">{finding.changes}</p>}
+    </li>
+  );
+}
+
+/** What to do when a fish that should be left alone is hooked all the same. */
+export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdvice[]; school: HotCaptureSchool }) {
+  const warm = advice.filter(({ findings }) => findings.some(({ rule }) => rule === 'too-warm'));
+  if (warm.length === 0) return null;
+  return (
+    <Part title="If one is hooked all the same">
+      <div className="grid gap-5 sm:grid-cols-2 lg:grid-cols-1">
+        {hotCaptureWays(school).map((way, i) => (
+          <div key={way.school} className="border-t-2 border-ink pt-3">
+            <h3 className="mb-1 text-lg font-semibold">
+              {way.name}
+              {i === 0 && <span className="ml-2 font-sans text-sm font-normal">your school</span>}
+            </h3>
+            <ol className="mb-2 list-decimal pl-5">
+              {way.steps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
+            <p>For it: {way.speaksFor}</p>
+            <p className="text-soft">Against it: {way.speaksAgainst}</p>
+          </div>
+        ))}
+      </div>
+    </Part>
+  );
+}

@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import type { Condition } from '@keeper/core/outing/event';
+import type { Prospect } from '@keeper/core/outing/prospect';
+import type { OutingStory, TakenCondition } from '@keeper/core/outing/story';
+import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import { compassText } from '@keeper/core/water/swim';
+import { guessWaterC } from '@keeper/core/care/margin';
+import { meanAirC } from '@keeper/core/care/weather';
+import { clock } from '../../data/useProspect.js';
+import { HourSlider } from '../../parts/HourSlider.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Sheet } from '../../parts/Sheet.js';
+import { MeasureWater } from './MeasureWater.js';
+import { SeeSky } from './SeeSky.js';
+import { Strip } from './Strip.js';
+
+interface ConditionsProps {
+  readonly story: OutingStory;
+  readonly prospect: Prospect;
+  readonly habit: TempHabit;
+  readonly forecastProblem: string | undefined;
+  readonly asking: boolean;
+  /** Looks at another hour of what is only planned. */
+  readonly onLook: ((atMs: number) => void) | undefined;
+  readonly onForecast: () => void;
+  readonly onTaken: (condition: Condition) => void;
+}
+
+/** The hours of the outing as a strip, what was measured on it, and the ways of measuring. */
+export function Conditions(props: ConditionsProps) {
+  const { story, prospect, habit, forecastProblem, asking, onLook, onForecast, onTaken } = props;
+  const [open, setOpen] = useState<'water' | 'sky'>();
+  const { momentMs, moments, now, position } = prospect;
+  const take = (condition: Condition) => {
+    setOpen(undefined);
+    onTaken(condition);
+  };
+  return (
+    <Part title="Conditions">
+      {moments ? (
+        <>
+          <Strip {...{ moments, momentMs, habit, conditions: story.conditions }} />
+          {onLook && <LookAt story={story} momentMs={momentMs} onLook={onLook} />}
+        </>
+      ) : (
+        <p className="mb-3 max-w-prose text-soft">
+          {position
+            ? 'With a forecast the hours are drawn here: water, mat and bucket. Without one, what you measure still counts.'
+            : 'Say where the swim or the water lies, and sun, shade and heat are worked out here. The position stays in this book.'}
+        </p>
+      )}
+      <p className="mb-3">{nowSentence(prospect, story, habit)}</p>
+      {forecastProblem && <Notice role="alert">{forecastProblem}</Notice>}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button type="button" className="button button-main min-h-14" onClick={() => setOpen('water')}>
+          Measure the water
+        </button>
+        <button type="button" className="button min-h-14" onClick={() => setOpen('sky')}>
+          Air and sky
+        </button>
+        {position && (
+          <button type="button" className="button min-h-14" disabled={asking} onClick={onForecast}>
+            {asking ? 'Asking…' : story.forecast ? 'Ask the forecast again' : 'Ask the forecast'}
+          </button>
+        )}
+      </div>
+      <Sheet title="Measure the water" open={open === 'water'} onOpenChange={(is) => setOpen(is ? 'water' : undefined)}>
+        <MeasureWater
+          aboutC={now.waterC ?? guessWaterC(story.forecast ? meanAirC(story.forecast.hours) : 16)}
+          {...{ habit, position, atMs: momentMs, onTaken: take }}
+        />
+      </Sheet>
+      <Sheet title="Air and sky" open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
+        <SeeSky aboutC={now.airC ?? 15} {...{ habit, onTaken: take }} />
+      </Sheet>
+    </Part>
+  );
+}
+
+const STEP_MS = 15 * 60_000;
+
+/** The hour that is looked at, while the outing is only planned. */
+function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: number; onLook: (atMs: number) => void }) {
+  const steps = Math.floor((story.toMs - story.fromMs) / STEP_MS);
+  return (
+    <div className="mb-2 flex items-center gap-4">
+      <span className="shrink-0">
+        Look at <b className="tabular-nums">{clock(momentMs)}</b>
+      </span>
+      <HourSlider
+        label="The hour that is looked at"
+        text={clock(momentMs)}
+        most={steps}
+        value={Math.round((momentMs - story.fromMs) / STEP_MS)}
+        onChange={(step) => onLook(story.fromMs + step * STEP_MS)}
+      />
+    </div>
+  );
+}
+
+const DEPTH = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
+const SOURCE = { hand: 'by hand', probe: 'by the probe', service: 'from the service' } as const;
+
+function nowSentence({ now }: Prospect, story: OutingStory, habit: TempHabit): string {
+  const measured = story.conditions.findLast(({ waterC }) => waterC !== undefined);
+  const { weather } = now;
+  const sky = weather
+    ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
+    : '';
+  return [measured ? measuredText(measured, habit) : 'The water has not been measured yet.', sky].join(' ').trim();
+}
+
+function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit: TempHabit): string {
+  const where = depth ? ` ${DEPTH[depth]}` : '';
+  return `Water ${formatTemperature(waterC, habit)}${where}, measured ${SOURCE[source]} at ${clock(atMs)}.`;
+}
+
+function cloudText(octas: number): string {
+  if (octas < 1) return 'clear';
+  if (octas < 3.5) return 'a few clouds';
+  if (octas < 5.5) return 'half clouded';
+  return octas < 7.5 ? 'mostly cloud' : 'overcast';
+}

@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import type { Condition, WaterDepth } from '@keeper/core/outing/event';
+import {
+  celsiusOf,
+  fahrenheitOf,
+  formatTemperature,
+  parseTemperature,
+  type TempHabit,
+} from '@keeper/core/measure/temperature';
+import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
+import { Choice } from '../../parts/Choice.js';
+import { TextField } from '../../parts/TextField.js';
+import { typedNumber } from '../../parts/typed.js';
+import { ProbeReading } from './ProbeReading.js';
+import type { Position } from '@keeper/core/water/water';
+
+interface MeasureWaterProps {
+  /** Round which the quick values lie: the last reading, or what the season would have. */
+  readonly aboutC: number;
+  readonly habit: TempHabit;
+  readonly atMs: number;
+  readonly position: Position | null;
+  readonly onTaken: (condition: Condition) => void;
+}
+
+/** The water: a thermometer read by hand in two taps, a probe, or typed; and oxygen where there is a meter. */
+export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: MeasureWaterProps) {
+  const [depth, setDepth] = useState<WaterDepth>('surface');
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const [oxygen, setOxygen] = useState('');
+  const [oxygenProblem, setOxygenProblem] = useState<string>();
+  const takeTyped = () => {
+    const answer = parseTemperature(text, habit, 'water');
+    if (answer.ok) onTaken({ source: 'hand', waterC: answer.value, depth });
+    else setProblem(answer.reason);
+  };
+  const takeOxygen = () => {
+    const mgL = typedNumber(oxygen);
+    if (mgL !== undefined && mgL >= 0 && mgL <= MOST_OXYGEN_MGL) onTaken({ source: 'hand', oxygenMgL: mgL });
+    else setOxygenProblem(`Oxygen is a number between 0 and ${MOST_OXYGEN_MGL} mg/L.`);
+  };
+  return (
+    <div className="grid gap-5">
+      <div className="flex flex-wrap gap-2" role="group" aria-label="Read off the thermometer">
+        {quickValues(aboutC, habit).map((tempC) => (
+          <button
+            key={tempC}
+            type="button"
+            className="button min-h-14 min-w-20 text-lg tabular-nums"
+            onClick={() => onTaken({ source: 'hand', waterC: tempC, depth })}
+          >
+            {formatTemperature(tempC, habit).replace(/ .*/, '°')}
+          </button>
+        ))}
+      </div>
+      <Choice<WaterDepth>
+        label="Where it was taken"
+        value={depth}
+        onChange={setDepth}
+        options={[
+          { value: 'surface', label: 'At the surface' },
+          { value: 'net-depth', label: 'At the depth of the net' },
+          { value: 'bottom', label: 'On the bottom' },
+        ]}
+      />
+      <ProbeReading
+        habit={habit}
+        atMs={atMs}
+        position={position}
+        onTaken={(waterC) => onTaken({ source: 'probe', waterC, depth })}
+      />
+      <form
+        className="flex items-end gap-3"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          takeTyped();
+        }}
+      >
+        <TextField
+          className="flex-1"
+          label="Another value"
+          numeric
+          placeholder={habit === 'F' ? '64.5' : '18.2'}
+          value={text}
+          problem={problem}
+          onChange={(value) => {
+            setText(value);
+            setProblem(undefined);
+          }}
+        />
+        <button type="submit" className="button">
+          Take it
+        </button>
+      </form>
+      <form
+        className="flex items-end gap-3"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          takeOxygen();
+        }}
+      >
+        <TextField
+          className="flex-1"
+          label="Oxygen from a meter, mg/L"
+          numeric
+          placeholder="8.4"
+          value={oxygen}
+          problem={oxygenProblem}
+          onChange={(value) => {
+            setOxygen(value);
+            setOxygenProblem(undefined);
+          }}
+        />
+        <button type="submit" className="button">
+          Take it
+        </button>
+      </form>
+    </div>
+  );
+}
+
+/** Half degrees round the likeliest value, in the keeper's own scale: the second of two taps. */
+function quickValues(aboutC: number, habit: TempHabit): number[] {
+  const [to, from, step] = habit === 'F' ? [fahrenheitOf, celsiusOf, 1] : [(c: number) => c, (c: number) => c, 0.5];
+  const middle = Math.round(to(aboutC) / step) * step;
+  const values = Array.from({ length: 11 }, (_, i) => from(middle + (i - 5) * step));
+  return values.filter((tempC) => tempC >= 0 && tempC <= 39);
+}

@@ -1,0 +1,54 @@
+import { Link } from 'react-router';
+import type { OutingStory } from '@keeper/core/outing/story';
+import { useBook } from '../../data/queries.js';
+import { makeOutingEvent, record } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { clock, useBank } from '../../data/useProspect.js';
+import { CaptureRow } from '../../parts/CaptureRow.js';
+import { whenText } from '../../parts/when.js';
+import { outcomeText, useFishOf } from './EndOuting.js';
+import { Strip } from './Strip.js';
+
+/** An outing that has ended, as it will be read years later. */
+export function OutingOver({ story }: { story: OutingStory }) {
+  const { water, swim, prospect } = useBank(story);
+  const { tempHabit } = useSettings();
+  const fish = useFishOf(story.outingId);
+  const rows = useBook({ outingId: story.outingId }).data?.pages.flatMap((page) => page.rows) ?? [];
+  const { lastEvent } = story;
+  return (
+    <article className="max-w-3xl">
+      <p className="text-soft">
+        {whenText(new Date(story.fromMs).toISOString())} to {clock(story.toMs)}
+        {water && `, ${water.name}`}
+      </p>
+      <h1 className="text-3xl font-semibold md:text-4xl">{swim?.name ?? 'An outing'}</h1>
+      <p className="mt-1 mb-5 font-book text-2xl">{outcomeText(fish, story.runsDropped)}</p>
+      {story.note && (
+        <p className="mb-6 border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">{story.note}</p>
+      )}
+      {prospect?.moments && (
+        <Strip moments={prospect.moments} conditions={story.conditions} momentMs={story.toMs} habit={tempHabit} />
+      )}
+      <ul className="mt-6">
+        {rows.map((capture) => (
+          <CaptureRow key={capture.captureId} capture={capture} />
+        ))}
+      </ul>
+      <div className="mt-8 flex flex-wrap gap-3">
+        <Link to="/bank/new" className="button button-main">
+          Plan another outing
+        </Link>
+        {lastEvent?.type === 'outing-ended' && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => void record([makeOutingEvent(story.outingId, 'taken-back', { eventId: lastEvent.id })])}
+          >
+            It is not over: go on with it
+          </button>
+        )}
+      </div>
+    </article>
+  );
+}

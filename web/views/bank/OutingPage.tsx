@@ -1,0 +1,199 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { expectedText } from '@keeper/core/bank/readiness';
+import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/outing/event';
+import { isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/outing/story';
+import { ruleSentences } from '@keeper/core/water/rules';
+import { HAZARD_WORDS, compassText } from '@keeper/core/water/swim';
+import type { MatFace } from '@keeper/core/care/mat';
+import { NotHere } from '../../app/NotHere.js';
+import { askForecast } from '../../data/forecast.js';
+import { makeOutingEvent, record } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { useSwims } from '../../data/rows.js';
+import { useOuting } from '../../data/useOuting.js';
+import { clock, useBank, useMinute } from '../../data/useProspect.js';
+import { FishOn } from '../../parts/FishOn.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Picker } from '../../parts/Picker.js';
+import { PlanDrawing } from '../layout/PlanDrawing.js';
+import { Advice, HotCaptureCard } from './Advice.js';
+import { Conditions } from './Conditions.js';
+import { EndOuting } from './EndOuting.js';
+import { Heat } from './Heat.js';
+import { OutingOver } from './OutingOver.js';
+import { ReadinessList } from './ReadinessList.js';
+
+/** The half hour before a rod is cast, and what must be thought of while the rods are out. */
+export function OutingPage() {
+  const { story, loading, missing } = useOuting(useParams()['outingId'] ?? '');
+  if (missing) return <NotHere />;
+  if (loading) return <p>Opening the outing…</p>;
+  return story.endedAt === null ? <OutingOf key={story.outingId} story={story} /> : <OutingOver story={story} />;
+}
+
+const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
+  'condition-taken': 'measurement',
+  'care-done': 'care of mat and bucket',
+  'run-dropped': 'dropped run',
+};
+
+function OutingOf({ story }: { story: OutingStory }) {
+  const { outingId } = story;
+  const settings = useSettings();
+  const underWay = isUnderWay(story, useMinute());
+  const [lookMs, setLookMs] = useState<number>();
+  const { water, swim, prospect } = useBank(story, underWay ? undefined : lookMs);
+  const [notKept, setNotKept] = useState(false);
+  const [forecastProblem, setForecastProblem] = useState<string>();
+  const [asking, setAsking] = useState(false);
+  const note = async <T extends OutingEventType>(type: T, payload: OutingPayloads[T]) => {
+    await record([makeOutingEvent(outingId, type, payload)]).then(
+      () => setNotKept(false),
+      () => setNotKept(true),
+    );
+  };
+  if (!water || !prospect) return <p>Opening the outing…</p>;
+  const { momentMs, position, advice, readiness, items } = prospect;
+  const when = new Date(momentMs).toISOString();
+  const forecast = async () => {
+    if (!position) return;
+    setAsking(true);
+    setForecastProblem(undefined);
+    await askForecast(position, story.fromMs, story.toMs).then(
+      ({ hours }) => note('forecast-taken', { hours }),
+      (cause: unknown) => {
+        const why = cause instanceof Error ? cause.message : 'The forecast could not be had.';
+        setForecastProblem(why.includes('by hand') ? why : `${why} What you see and measure yourself goes in by hand.`);
+      },
+    );
+    setAsking(false);
+  };
+  const lastTap = lastOutingTap(story);
+  const rules = ruleSentences(water.rules);
+  return (
+    <article>
+      <header className="mb-8 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
+        <div>
+          <p className="text-soft">
+            {new Date(story.fromMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })},{' '}
+            {clock(story.fromMs)} to {clock(story.toMs)},{' '}
+            {story.companions === 0 ? 'alone' : `${story.companions + 1} of you`}
+          </p>
+          <h1 className="text-3xl font-semibold md:text-4xl">{swim ? swim.name : water.name}</h1>
+          <p className="mt-1">
+            {swim && `${water.name}; you look ${compassText(swim.facingDeg)} over the water. `}
+            {expectedText(story.expected)}.
+          </p>
+        </div>
+        <FishOn
+          where={{
+            waterId: water.id,
+            outingId,
+            ...(swim && { swimId: swim.id }),
+            ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
+          }}
+        />
+      </header>
+      {notKept && (
+        <Notice role="alert">That could not be kept: this device may have no room left. Tap it again.</Notice>
+      )}
+      <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_22rem] lg:grid-rows-[auto_1fr]">
+        <div className="grid content-start gap-10 lg:col-start-2">
+          <Advice advice={advice} />
+        </div>
+        <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
+          <Conditions
+            {...{ story, prospect, forecastProblem, asking, habit: settings.tempHabit }}
+            onLook={underWay ? undefined : setLookMs}
+            onForecast={() => void forecast()}
+            onTaken={(condition: Condition) => void note('condition-taken', { ...condition, when })}
+          />
+          <Heat
+            prospect={prospect}
+            habit={settings.tempHabit}
+            onDeed={(kind: CareKind, face?: MatFace) => void note('care-done', { kind, when, ...(face && { face }) })}
+          />
+          <ReadinessList
+            {...{ items, readiness, checked: story.checked }}
+            onCheck={(item, done) => void note('item-checked', { item, done })}
+          />
+        </div>
+        <div className="grid content-start gap-10 lg:col-start-2">
+          <Part title="The plan of the bank">
+            {prospect.laid && (
+              <Link to={`/bank/${outingId}/layout`} aria-label="Open the plan" className="mb-3 block">
+                <PlanDrawing plan={prospect.plan} layout={prospect.laid} atMs={momentMs} preview />
+              </Link>
+            )}
+            <Link to={`/bank/${outingId}/layout`} className="button w-full">
+              {story.layout ? 'Change the plan' : 'Lay out the bank'}
+            </Link>
+            {prospect.layout && (
+              <p className="mt-3">
+                {!story.layout && 'Your habit on this swim. '}
+                {prospect.layout.points[0]?.text}
+              </p>
+            )}
+          </Part>
+          <HotCaptureCard advice={advice} school={settings.hotCaptureSchool} />
+          <Part title={`The rules of ${water.name}`}>
+            {rules.length === 0 ? (
+              <p className="text-soft">None written down yet.</p>
+            ) : (
+              <ul>
+                {rules.map((rule) => (
+                  <li key={rule} className="border-t border-rule py-2">
+                    {rule}
+                  </li>
+                ))}
+              </ul>
+            )}
+            {swim && swim.hazards.length > 0 && (
+              <p className="border-t border-rule py-2">
+                Watch out: {swim.hazards.map((hazard) => HAZARD_WORDS[hazard]).join(', ')}.
+              </p>
+            )}
+            <Link to={`/waters/${water.id}`} className="quiet-link text-sm">
+              Write them down or change them
+            </Link>
+          </Part>
+          <Part title="As it goes on">
+            <div className="grid gap-3">
+              <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
+                A run dropped{story.runsDropped > 0 && `, ${story.runsDropped} so far`}
+              </button>
+              <AnotherSwim story={story} onTaken={(swimId) => void note('swim-taken', { swimId })} />
+              {lastTap && TAP_WORDS[lastTap.type] && (
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() => void note('taken-back', { eventId: lastTap.id })}
+                >
+                  Take back the last {TAP_WORDS[lastTap.type]}
+                </button>
+              )}
+              <EndOuting story={story} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
+            </div>
+          </Part>
+        </div>
+      </div>
+    </article>
+  );
+}
+
+/** Moving on: another swim of the same water, with a list of its own. */
+function AnotherSwim({ story, onTaken }: { story: OutingStory; onTaken: (swimId: string) => void }) {
+  const here = story.swims.at(-1)?.swimId;
+  const others = useSwims().filter(({ waterId, id }) => waterId === story.waterId && id !== here);
+  if (others.length === 0) return null;
+  return (
+    <Picker
+      label="Move to another swim"
+      value=""
+      onChange={onTaken}
+      options={others.map(({ id, name }) => ({ value: id, label: name }))}
+    />
+  );
+}

@@ -1,0 +1,29 @@
+import { Link } from 'react-router';
+import { expectedText } from '@keeper/core/bank/readiness';
+import type { OutingSummary } from '@keeper/core/outing/story';
+import { useSwims, useWaters } from '../../data/rows.js';
+import { whenText } from '../../parts/when.js';
+
+/** One outing as a line of a list. */
+export function OutingRow({ outing }: { outing: OutingSummary }) {
+  const water = useWaters().find(({ id }) => id === outing.waterId);
+  const swim = useSwims().find(({ id }) => id === outing.swimId);
+  return (
+    <li className="border-t border-rule">
+      <Link
+        to={`/bank/${outing.outingId}`}
+        className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 py-3"
+      >
+        <span>
+          <span className="block font-semibold">
+            {swim ? `${swim.name}, ${water?.name ?? ''}` : (water?.name ?? 'A water')}
+          </span>
+          <span className="text-sm text-soft">{whenText(new Date(outing.fromMs).toISOString())}</span>
+        </span>
+        <span className="text-soft">
+          {outing.endedAt === null ? `not ended; ${expectedText(outing.expected).toLowerCase()}` : (outing.note ?? '')}
+        </span>
+      </Link>
+    </li>
+  );
+}

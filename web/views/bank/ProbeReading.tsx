@@ -1,0 +1,111 @@
+import { useEffect, useRef, useState } from 'react';
+import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import type { WaterProbe } from '@keeper/core/water/probe';
+import { readProbePacket, settledTemperature } from '@keeper/core/water/probeTemperature';
+import type { Position } from '@keeper/core/water/water';
+import { bluetoothProbe, canUseBluetooth, simulatedProbe } from '../../data/probe.js';
+import { Notice } from '../../parts/Notice.js';
+
+interface ProbeReadingProps {
+  readonly habit: TempHabit;
+  readonly atMs: number;
+  readonly position: Position | null;
+  readonly onTaken: (waterC: number) => void;
+}
+
+/** Nobody waits longer for a first packet. */
+const PATIENCE_MS = 6000;
+const BY_HAND = 'Read a thermometer and enter it by hand.';
+
+type ProbeState =
+  | { readonly is: 'off' }
+  | { readonly is: 'connecting'; readonly name: string }
+  | { readonly is: 'reading'; readonly name: string; readonly readings: readonly number[] }
+  | { readonly is: 'failed'; readonly why: string };
+
+/** Listens to a probe until its value has settled. What it sends is not believed unread; when it fails, hand entry is one tap away. */
+export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingProps) {
+  const [state, setState] = useState<ProbeState>({ is: 'off' });
+  const letGo = useRef<() => void>(() => undefined);
+  useEffect(() => () => letGo.current(), []);
+
+  const listen = async (probe: WaterProbe) => {
+    letGo.current();
+    setState({ is: 'connecting', name: probe.name });
+    let heard = false;
+    let over = false;
+    let release: () => void = () => undefined;
+    const fail = (why: string) => {
+      if (over) return;
+      over = true;
+      release();
+      setState({ is: 'failed', why: `${why} ${BY_HAND}` });
+    };
+    const patience = setTimeout(() => !heard && fail(`The ${probe.name} does not answer in time.`), PATIENCE_MS);
+    letGo.current = () => {
+      over = true;
+      clearTimeout(patience);
+      release();
+    };
+    try {
+      release = await probe.connect({
+        onGone: fail,
+        onPacket: (packet) => {
+          if (over) return;
+          heard = true;
+          const answer = readProbePacket(packet);
+          if (!answer.ok) return fail(answer.reason);
+          setState((now) => ({
+            is: 'reading',
+            name: probe.name,
+            readings: [...(now.is === 'reading' ? now.readings : []), answer.value].slice(-40),
+          }));
+        },
+      });
+      if (over) release();
+    } catch (cause) {
+      fail(cause instanceof Error ? cause.message : 'The probe could not be reached.');
+    }
+  };
+
+  const last = state.is === 'reading' ? state.readings.at(-1) : undefined;
+  const settled = state.is === 'reading' ? settledTemperature(state.readings) : null;
+  return (
+    <div className="grid gap-3">
+      {state.is === 'reading' && last !== undefined && (
+        <div className="flex flex-wrap items-center gap-4">
+          <p role="status" className="text-lg">
+            <span className="text-3xl font-bold tabular-nums">{formatTemperature(settled ?? last, habit)}</span>{' '}
+            {settled === null ? 'settling' : 'settled'}
+          </p>
+          <button
+            type="button"
+            className="button button-main"
+            disabled={settled === null}
+            onClick={() => {
+              letGo.current();
+              setState({ is: 'off' });
+              if (settled !== null) onTaken(settled);
+            }}
+          >
+            Take it
+          </button>
+        </div>
+      )}
+      {state.is === 'connecting' && <p role="status">Looking for the {state.name}…</p>}
+      {state.is === 'failed' && <Notice role="alert">{state.why}</Notice>}
+      {state.is !== 'reading' && (
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="button" onClick={() => void listen(simulatedProbe(atMs, position))}>
+            Use the simulated probe
+          </button>
+          {canUseBluetooth() && (
+            <button type="button" className="button" onClick={() => void listen(bluetoothProbe())}>
+              Use a probe over Bluetooth
+            </button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { Check } from 'lucide-react';
+import { basisText } from '@keeper/core/care/counsel';
+import type { Readiness } from '@keeper/core/bank/readiness';
+import type { ReadinessItem } from '@keeper/core/bank/readinessState';
+import { Part } from '../../parts/Part.js';
+
+interface ReadinessListProps {
+  readonly items: readonly ReadinessItem[];
+  readonly checked: readonly string[];
+  readonly readiness: Readiness;
+  readonly onCheck: (item: string, done: boolean) => void;
+}
+
+/** The list of this swim and day in the order of doing: one tap a thing, the next one opened with its reason. */
+export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessListProps) {
+  const next = items.find(({ id }) => !checked.includes(id))?.id;
+  const essentials = readiness.gaps.length;
+  return (
+    <Part title="Ready?">
+      <p role="status" className="mb-3 font-book text-2xl">
+        {readiness.ready
+          ? readiness.open === 0
+            ? 'Ready.'
+            : `Ready; ${readiness.open === 1 ? 'one small thing is' : `${readiness.open} small things are`} open.`
+          : `Not ready: ${essentials === 1 ? 'one thing that matters is' : `${essentials} things that matter are`} open.`}
+      </p>
+      <ul className="border-b border-rule">
+        {items.map((item) => {
+          const done = checked.includes(item.id);
+          const open = item.id === next;
+          return (
+            <li key={item.id} className="border-t border-rule">
+              <button
+                type="button"
+                role="checkbox"
+                aria-checked={done}
+                aria-label={item.text}
+                className="grid min-h-14 w-full grid-cols-[2.25rem_1fr] items-start gap-x-3 py-2.5 text-left"
+                onClick={() => onCheck(item.id, !done)}
+              >
+                <span
+                  className={`mt-0.5 grid size-8 place-items-center rounded border-2 ${done ? 'border-reed bg-reed text-onreed' : 'border-edge bg-leaf'}`}
+                >
+                  {done && <Check size={22} strokeWidth={3} aria-hidden />}
+                </span>
+                <span className={done ? 'text-soft' : ''}>
+                  <span className={`block ${item.essential ? 'font-semibold' : ''}`}>{item.text}</span>
+                  {item.detail && !done && <span className="block">{item.detail}</span>}
+                  {item.problem && (
+                    <span className="block font-medium text-rust">
+                      {item.problem.severity === 'stop' ? 'Not here: ' : ''}
+                      {item.problem.text}
+                    </span>
+                  )}
+                  {open && (
+                    <span className="block text-soft">
+                      {item.reason} <span className="text-sm">({basisText(item.basis)})</span>
+                    </span>
+                  )}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </Part>
+  );
+}

@@ -1,0 +1,107 @@
+import { useState } from 'react';
+import type { Condition } from '@keeper/core/outing/event';
+import { formatTemperature, parseTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import { TextField } from '../../parts/TextField.js';
+import { typedNumber } from '../../parts/typed.js';
+
+interface SeeSkyProps {
+  readonly aboutC: number;
+  readonly habit: TempHabit;
+  readonly onTaken: (condition: Condition) => void;
+}
+
+/** What one sees and feels: air, sky, wind, and a barometer where there is one. Each is two taps. */
+export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
+  const [air, setAir] = useState('');
+  const [airProblem, setAirProblem] = useState<string>();
+  const [pressure, setPressure] = useState('');
+  const [pressureProblem, setPressureProblem] = useState<string>();
+  const take = (condition: Omit<Condition, 'source'>) => onTaken({ source: 'hand', ...condition });
+  const middle = Math.round(aboutC);
+  return (
+    <div className="grid gap-5">
+      <Quick
+        label="Air"
+        values={[-6, -4, -2, 0, 2, 4, 6].map((by) => middle + by)}
+        says={(tempC) => formatTemperature(tempC, habit).replace(/ .*/, '°')}
+        onTap={(airC) => take({ airC })}
+      />
+      <Quick
+        label="Sky"
+        values={[0, 2, 4, 6, 8]}
+        says={(octas) => ({ 0: 'clear', 2: 'a few clouds', 4: 'half', 6: 'mostly cloud', 8: 'overcast' })[octas] ?? ''}
+        onTap={(cloudOctas) => take({ cloudOctas })}
+      />
+      <Quick
+        label="Wind"
+        values={[0.5, 2, 5, 9]}
+        says={(windMs) => ({ 0.5: 'still', 2: 'light', 5: 'fresh', 9: 'strong' })[windMs] ?? ''}
+        onTap={(windMs) => take({ windMs })}
+      />
+      <form
+        className="flex flex-wrap items-end gap-3"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          const answer = air.trim() === '' ? undefined : parseTemperature(air, habit, 'air');
+          const hPa = typedNumber(pressure);
+          if (answer && !answer.ok) return setAirProblem(answer.reason);
+          if (hPa !== undefined && !(hPa >= 850 && hPa <= 1100)) {
+            return setPressureProblem('A barometer, reduced to sea level, shows between 850 and 1100 hPa.');
+          }
+          if (answer || hPa !== undefined) {
+            take({ ...(answer?.ok && { airC: answer.value }), ...(hPa !== undefined && { pressureHpa: hPa }) });
+          }
+        }}
+      >
+        <TextField
+          className="flex-1"
+          label="Air, another value"
+          numeric
+          value={air}
+          problem={airProblem}
+          onChange={(value) => {
+            setAir(value);
+            setAirProblem(undefined);
+          }}
+        />
+        <TextField
+          className="flex-1"
+          label="Barometer, hPa"
+          numeric
+          value={pressure}
+          problem={pressureProblem}
+          onChange={(value) => {
+            setPressure(value);
+            setPressureProblem(undefined);
+          }}
+        />
+        <button type="submit" className="button">
+          Take it
+        </button>
+      </form>
+    </div>
+  );
+}
+
+interface QuickProps {
+  readonly label: string;
+  readonly values: readonly number[];
+  readonly says: (value: number) => string;
+  readonly onTap: (value: number) => void;
+}
+
+function Quick({ label, values, says, onTap }: QuickProps) {
+  return (
+    <div role="group" aria-label={label}>
+      <p className="mb-1 text-sm">{label}</p>
+      <div className="flex flex-wrap gap-2">
+        {values.map((value) => (
+          <button key={value} type="button" className="button min-h-14 font-normal" onClick={() => onTap(value)}>
+            {says(value)}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

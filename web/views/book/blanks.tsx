@@ -1,0 +1,54 @@
+import { Link } from 'react-router';
+import type { BookOrder } from '@keeper/contract/orders';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { OutingSummary } from '@keeper/core/outing/story';
+import { useSwims, useWaters } from '../../data/rows.js';
+import { useOutings } from '../../data/useOuting.js';
+import { whenText } from '../../parts/when.js';
+
+interface Shown {
+  readonly species: string | undefined;
+  readonly waterId: string | undefined;
+  readonly order: BookOrder;
+  /** Whether the book goes on after these rows. */
+  readonly more: boolean;
+}
+
+/** Outings that ended without a fish, among the rows that are shown: a blank belongs in the book as much as a catch. */
+export function useBlanks(rows: readonly CaptureSummary[], shown: Shown): readonly OutingSummary[] {
+  const outings = useOutings();
+  if (shown.species || shown.order !== 'newest') return [];
+  const caught = new Set(rows.map(({ outingId }) => outingId));
+  const oldestMs = shown.more ? Date.parse(rows.at(-1)?.startedAt ?? '') : -Infinity;
+  return outings.filter(
+    ({ outingId, endedAt, fromMs, waterId }) =>
+      endedAt !== null && !caught.has(outingId) && fromMs >= oldestMs && (!shown.waterId || shown.waterId === waterId),
+  );
+}
+
+/** A blank as a line of the book. */
+export function BlankRow({ outing }: { outing: OutingSummary }) {
+  const water = useWaters().find(({ id }) => id === outing.waterId);
+  const swim = useSwims().find(({ id }) => id === outing.swimId);
+  const hours = Math.round((outing.toMs - outing.fromMs) / 3_600_000);
+  const runs =
+    outing.runsDropped === 0 ? '' : `, ${outing.runsDropped} ${outing.runsDropped === 1 ? 'run' : 'runs'} dropped`;
+  return (
+    <li className="border-t border-rule">
+      <Link to={`/bank/${outing.outingId}`} className="grid min-h-16 grid-cols-[5.5rem_1fr] items-center gap-x-4 py-3">
+        <span className="grid h-12 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
+          blank
+        </span>
+        <span>
+          <span className="block text-lg font-semibold">
+            A blank, {hours} hours{runs}
+          </span>
+          <span className="block text-sm text-soft">
+            {whenText(new Date(outing.fromMs).toISOString())}
+            <span className="block truncate">{[water?.name, swim?.name].filter(Boolean).join(', ')}</span>
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { KIT_KIND_WORDS, lastTare } from '@keeper/core/bank/kit';
+import { isLoadTested, judgeRig } from '@keeper/core/bank/rig';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import { speciesName } from '@keeper/core/fish/species';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { NO_RULES } from '@keeper/core/water/rules';
+import { newId } from '../../data/device.js';
+import { useSettings } from '../../data/queries.js';
+import { useKit, useRigs, useWaters } from '../../data/rows.js';
+import { Part } from '../../parts/Part.js';
+
+/** Rigs and kit: what each is good for, and what wants doing about it. */
+export function Kit() {
+  const rigs = useRigs();
+  const kit = useKit();
+  const { barbSchool } = useSettings();
+  const [freshRig] = useState(newId);
+  const [freshItem] = useState(newId);
+  return (
+    <div className="grid max-w-3xl gap-10">
+      <h1 className="text-3xl font-semibold">Kit</h1>
+      <Part title="Rigs">
+        <ul className="border-b border-rule">
+          {rigs.map((rig) => {
+            const { findings } = judgeRig({ rig, rules: NO_RULES, water: '', school: barbSchool });
+            return (
+              <li key={rig.id} className="border-t border-rule">
+                <Link to={`/kit/rigs/${rig.id}`} className="block py-3">
+                  <span className="flex flex-wrap justify-between gap-x-4">
+                    <b>{rig.name}</b>
+                    <span className="text-soft">
+                      {speciesName(rig.species)}, hook {rig.hookSize}
+                      {!isLoadTested(rig) && ', not load-tested'}
+                    </span>
+                  </span>
+                  <span className="block">{findings[0]?.text}</span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+        <Link to={`/kit/rigs/${freshRig}`} className="button mt-4">
+          Another rig
+        </Link>
+      </Part>
+      <Part title="What lies on the bank">
+        <ul className="border-b border-rule">
+          {kit.map((item) => (
+            <KitRow key={item.id} item={item} />
+          ))}
+        </ul>
+        <Link to={`/kit/items/${freshItem}`} className="button mt-4">
+          Another thing
+        </Link>
+      </Part>
+    </div>
+  );
+}
+
+function KitRow({ item }: { item: KeptKitItem }) {
+  const lastWater = useWaters().find(({ id }) => id === item.lastWater?.waterId);
+  const tare = lastTare(item, true);
+  const size = item.sizeMm === null ? '' : `, ${Math.round(item.sizeMm / 10)} cm`;
+  const says = [
+    item.toReplace && 'to replace',
+    item.charge === 'low' && 'to be charged',
+    item.spare && 'a spare',
+    item.onLanyard && 'on a lanyard',
+    tare && `wet ${formatMass(tare.mass)}`,
+    item.inDateUntil && `good until ${item.inDateUntil}`,
+    lastWater && `last wet at ${lastWater.name}${item.disinfected ? `, ${item.disinfected.how} since` : ''}`,
+  ].filter(Boolean);
+  return (
+    <li className="border-t border-rule">
+      <Link to={`/kit/items/${item.id}`} className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2">
+        <span>
+          <b>{item.name}</b>
+          <span className="text-soft">
+            {' '}
+            {KIT_KIND_WORDS[item.kind].toLowerCase()}
+            {size}
+          </span>
+        </span>
+        <span className="text-soft">{says.join(', ')}</span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,286 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
+import { problemsIn } from '@keeper/contract/validation';
+import {
+  CARRIES_DISEASE,
+  KIT_KIND_WORDS,
+  KIT_KINDS,
+  type KitItem,
+  type KitKind,
+  type TareNote,
+} from '@keeper/core/bank/kit';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { parseMass } from '@keeper/core/measure/parseMass';
+import { writeRow } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { useKit, useWaters } from '../../data/rows.js';
+import { Choice } from '../../parts/Choice.js';
+import { Choices } from '../../parts/Choices.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Picker } from '../../parts/Picker.js';
+import { TextField } from '../../parts/TextField.js';
+import { sentenceAt, typedCentimetres } from '../../parts/typed.js';
+import { useDraft } from '../../parts/useDraft.js';
+import { whenText } from '../../parts/when.js';
+
+type Flag = 'onLanyard' | 'spare' | 'toReplace';
+
+interface Draft extends Pick<
+  KitItem,
+  'kind' | 'name' | 'charge' | 'tares' | 'checkedAt' | 'disinfected' | 'lastWater'
+> {
+  readonly size: string;
+  readonly flags: readonly Flag[];
+  readonly inDateUntil: string;
+}
+
+const SIZED: readonly KitKind[] = ['net', 'mat', 'board', 'tool'];
+const CHARGED: readonly KitKind[] = ['scales', 'camera', 'other'];
+
+/** One thing of the kit, with what is asked of its kind. */
+export function KitForm() {
+  const itemId = useParams()['itemId'] ?? '';
+  const item = useKit().find(({ id }) => id === itemId);
+  return <KitFormOf key={`${itemId} ${item?.revision ?? 0}`} itemId={itemId} item={item} />;
+}
+
+function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undefined }) {
+  const navigate = useNavigate();
+  const waters = useWaters();
+  const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}`, draftOf(item));
+  const [tried, setTried] = useState(false);
+  const [notKept, setNotKept] = useState(false);
+  const bodyOf = (retired: boolean) => ({
+    ...{
+      kind: draft.kind,
+      name: draft.name,
+      charge: draft.charge,
+      tares: [...draft.tares],
+      checkedAt: draft.checkedAt,
+    },
+    ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: item?.revision ?? 0 },
+    sizeMm: typedCentimetres(draft.size) ?? null,
+    onLanyard: draft.flags.includes('onLanyard'),
+    spare: draft.flags.includes('spare'),
+    toReplace: draft.flags.includes('toReplace'),
+    inDateUntil: draft.inDateUntil || null,
+  });
+  const problems = tried ? problemsIn(WriteKitItemDto, bodyOf(false)) : [];
+  const now = () => new Date().toISOString();
+
+  const put = async (retired: boolean) => {
+    setTried(true);
+    if (!retired && problemsIn(WriteKitItemDto, bodyOf(false)).length > 0) return;
+    try {
+      await writeRow('kit', itemId, bodyOf(retired));
+    } catch {
+      setNotKept(true);
+      return;
+    }
+    clear();
+    await navigate('/kit');
+  };
+
+  return (
+    <form
+      className="max-w-3xl"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void put(false);
+      }}
+    >
+      <h1 className="mb-6 text-3xl font-semibold">{item ? item.name : 'Another thing'}</h1>
+      <div className="grid gap-7">
+        <Choice<KitKind>
+          label="Kind"
+          value={draft.kind}
+          onChange={(kind) => change({ kind })}
+          options={KIT_KINDS.map((kind) => ({ value: kind, label: KIT_KIND_WORDS[kind] }))}
+        />
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField
+            label="Its name"
+            value={draft.name}
+            problem={sentenceAt(problems, 'name')}
+            onChange={(name) => change({ name })}
+          />
+          {SIZED.includes(draft.kind) && (
+            <TextField
+              label={draft.kind === 'net' ? 'Width of the hoop, cm' : 'Length, cm'}
+              numeric
+              value={draft.size}
+              problem={sentenceAt(problems, 'sizeMm')}
+              onChange={(size) => change({ size })}
+            />
+          )}
+        </div>
+        <Choices<Flag>
+          label="How it stands"
+          value={draft.flags}
+          onChange={(flags) => change({ flags })}
+          options={[
+            { value: 'onLanyard', label: 'on a lanyard' },
+            { value: 'spare', label: 'a spare' },
+            { value: 'toReplace', label: draft.kind === 'hooks' ? 'cut, to be replaced' : 'to be replaced' },
+          ]}
+        />
+        {CHARGED.includes(draft.kind) && (
+          <Choice
+            label="Battery"
+            value={draft.charge ?? undefined}
+            onChange={(charge) => change({ charge })}
+            options={[
+              { value: 'full', label: 'charged' },
+              { value: 'low', label: 'to be charged' },
+            ]}
+          />
+        )}
+        {draft.kind === 'care' && (
+          <TextField
+            className="max-w-64"
+            type="date"
+            label="Good until"
+            value={draft.inDateUntil}
+            problem={sentenceAt(problems, 'inDateUntil')}
+            onChange={(inDateUntil) => change({ inDateUntil })}
+          />
+        )}
+        {draft.kind === 'scales' && (
+          <div className="flex flex-wrap items-center gap-3">
+            <button type="button" className="button font-normal" onClick={() => change({ checkedAt: now() })}>
+              Held against a known mass today
+            </button>
+            <span className="text-soft">{draft.checkedAt ? `last ${whenText(draft.checkedAt)}` : 'never yet'}</span>
+          </div>
+        )}
+        {draft.kind === 'sling' && (
+          <Tares tares={draft.tares} onAdd={(tare) => change({ tares: [...draft.tares, tare] })} now={now} />
+        )}
+        {CARRIES_DISEASE.includes(draft.kind) && (
+          <Part title="Between waters">
+            <div className="grid gap-3 sm:grid-cols-2">
+              <Picker
+                label="Last wet at"
+                value={draft.lastWater?.waterId ?? ''}
+                onChange={(waterId) => change({ lastWater: { waterId, at: now() } })}
+                options={waters.map(({ id, name }) => ({ value: id, label: name }))}
+              />
+              <div className="flex flex-wrap gap-2">
+                {(['dipped', 'dried'] as const).map((how) => (
+                  <button
+                    key={how}
+                    type="button"
+                    className="button font-normal"
+                    onClick={() => change({ disinfected: { how, at: now() } })}
+                  >
+                    {how === 'dipped' ? 'Dipped today' : 'Dried through today'}
+                  </button>
+                ))}
+              </div>
+            </div>
+            {draft.disinfected && (
+              <p className="mt-2 text-soft">
+                {draft.disinfected.how}, {whenText(draft.disinfected.at)}
+              </p>
+            )}
+          </Part>
+        )}
+      </div>
+      {notKept && (
+        <Notice role="alert">
+          It could not be kept: this device may have no room left. What you typed is still here.
+        </Notice>
+      )}
+      <div className="mt-8 flex flex-wrap gap-3">
+        <button type="submit" className="button button-main min-h-16 px-8 text-lg">
+          Keep it
+        </button>
+        {item && (
+          <button type="button" className="button min-h-16" onClick={() => void put(true)}>
+            Put it away
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+function draftOf(item: KeptKitItem | undefined): Draft {
+  const flags: Flag[] = (['onLanyard', 'spare', 'toReplace'] as const).filter((flag) => item?.[flag]);
+  return {
+    ...{
+      kind: item?.kind ?? 'net',
+      name: item?.name ?? '',
+      charge: item?.charge ?? null,
+      tares: item?.tares ?? [],
+      flags,
+    },
+    ...{
+      checkedAt: item?.checkedAt ?? null,
+      disinfected: item?.disinfected ?? null,
+      lastWater: item?.lastWater ?? null,
+    },
+    size: item?.sizeMm ? String(item.sizeMm / 10) : '',
+    inDateUntil: item?.inDateUntil ?? '',
+  };
+}
+
+/** The weighings of an empty sling, wet and dry. */
+function Tares({
+  tares,
+  onAdd,
+  now,
+}: {
+  tares: readonly TareNote[];
+  onAdd: (tare: TareNote) => void;
+  now: () => string;
+}) {
+  const { massUnit } = useSettings();
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const add = (wet: boolean) => {
+    const parsed = parseMass(text, massSystemOf(massUnit));
+    if (parsed.kind === 'refused') return setProblem(parsed.reason);
+    if (parsed.kind === 'ambiguous')
+      return setProblem(`${parsed.question} Write it as ${parsed.meanings[0]?.says ?? ''}.`);
+    setText('');
+    onAdd({ at: now(), wet, mass: parsed.mass });
+  };
+  return (
+    <Part title="Its tare">
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          className="w-56"
+          label="The empty sling weighs"
+          placeholder={massSystemOf(massUnit) === 'kg' ? '0.74 kg' : '1 lb 10 oz'}
+          value={text}
+          problem={problem}
+          onChange={(value) => {
+            setText(value);
+            setProblem(undefined);
+          }}
+        />
+        <button type="button" className="button font-normal" onClick={() => add(true)}>
+          wet
+        </button>
+        <button type="button" className="button font-normal" onClick={() => add(false)}>
+          dry
+        </button>
+      </div>
+      <ul className="mt-3">
+        {tares.toReversed().map((tare) => (
+          <li key={`${tare.at}${tare.wet}`} className="flex justify-between border-t border-rule py-2 tabular-nums">
+            <span>{whenText(tare.at)}</span>
+            <span>
+              {formatMass(tare.mass)}, {tare.wet ? 'wet' : 'dry'}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}

@@ -1,0 +1,56 @@
+import { useEffect, useState } from 'react';
+import { LOAD_TEST_S, type LoadTest } from '@keeper/core/bank/rig';
+import { Part } from '../../parts/Part.js';
+import { whenText } from '../../parts/when.js';
+
+interface LoadTestTimerProps {
+  readonly tests: readonly LoadTest[];
+  readonly onTested: (test: LoadTest) => void;
+}
+
+/** Counts while the rig is under full load on a fixed point: one tap to begin, one to end. */
+export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
+  const [began, setBegan] = useState<number>();
+  const [, look] = useState(0);
+  useEffect(() => {
+    if (began === undefined) return;
+    const looking = setInterval(() => look((n) => n + 1), 200);
+    return () => clearInterval(looking);
+  }, [began]);
+  const heldS = began === undefined ? 0 : (performance.now() - began) / 1000;
+  const share = Math.min(1, heldS / LOAD_TEST_S.least);
+  return (
+    <Part title="Load test">
+      <p className="mb-3 text-soft">
+        Hook it to something solid, walk back, load it fully. Shield your eyes: what gives comes back.
+      </p>
+      <button
+        type="button"
+        className="button relative min-h-20 w-full overflow-hidden text-xl"
+        onClick={() => {
+          if (began === undefined) return setBegan(performance.now());
+          setBegan(undefined);
+          onTested({ at: new Date().toISOString(), heldS: Math.round(heldS * 10) / 10 });
+        }}
+      >
+        <span className="absolute inset-y-0 left-0 bg-waterfill" style={{ width: `${share * 100}%` }} aria-hidden />
+        <span className="relative tabular-nums">
+          {began === undefined
+            ? 'Under load now'
+            : `${Math.floor(heldS)} s: ${heldS < LOAD_TEST_S.least ? 'hold it' : 'it held, let go'}`}
+        </span>
+      </button>
+      <ul className="mt-3">
+        {tests
+          .toReversed()
+          .slice(0, 3)
+          .map((test) => (
+            <li key={test.at} className="border-t border-rule py-2 tabular-nums">
+              {whenText(test.at)}: {test.heldS.toFixed(0)} s
+              {test.heldS < LOAD_TEST_S.least && <span className="text-rust">, too short to count</span>}
+            </li>
+          ))}
+      </ul>
+    </Part>
+  );
+}

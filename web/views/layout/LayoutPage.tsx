@@ -1,0 +1,221 @@
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { judgeLayout } from '@keeper/core/bank/judgeLayout';
+import { layHabit, layOut } from '@keeper/core/bank/layOut';
+import { FIXTURE_WORDS, KIT_PIECES, KIT_WORDS, type KitPiece, type Layout, type Point } from '@keeper/core/bank/plan';
+import type { OutingStory } from '@keeper/core/outing/story';
+import { NotHere } from '../../app/NotHere.js';
+import { makeOutingEvent, record, writeRow } from '../../data/keeper.js';
+import { useSettings, useWriteSettings } from '../../data/queries.js';
+import { useSwims } from '../../data/rows.js';
+import { useOuting } from '../../data/useOuting.js';
+import { useBank } from '../../data/useProspect.js';
+import { Choice } from '../../parts/Choice.js';
+import { Notice } from '../../parts/Notice.js';
+import { FixtureTools } from './FixtureTools.js';
+import { HourPicker } from './HourPicker.js';
+import { LayoutSaid } from './LayoutSaid.js';
+import { PlanDrawing } from './PlanDrawing.js';
+import { PlanHandles } from './PlanHandles.js';
+
+/** The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own. */
+export function LayoutPage() {
+  const { story, loading, missing } = useOuting(useParams()['outingId'] ?? '');
+  if (missing) return <NotHere />;
+  if (loading) return <p>Opening the plan…</p>;
+  return <LayoutOf key={story.swims.at(-1)?.swimId} story={story} />;
+}
+
+function LayoutOf({ story }: { story: OutingStory }) {
+  const { outingId } = story;
+  const { water, swim, prospect } = useBank(story);
+  const settings = useSettings();
+  const writeSettings = useWriteSettings();
+  const [moved, setMoved] = useState<Layout>();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [drawing, setDrawing] = useState<'kit' | 'swim'>('kit');
+  const [hour, setHour] = useState<number>();
+  const [notKept, setNotKept] = useState(false);
+  const keptSwim = useSwims().find(({ id }) => id === swim?.id);
+  const plan = prospect?.plan;
+  const helped = story.companions > 0;
+  const first = useMemo(() => (plan ? layOut(plan, helped) : {}), [plan, helped]);
+  if (!plan || !water || !prospect) return <p>Opening the plan…</p>;
+  const layout = moved ?? prospect.laid ?? first;
+  const judged = judgeLayout({ ...plan, layout });
+  const lit = plan.hours.findIndex(({ atMs }) => atMs >= prospect.momentMs);
+  const index = Math.min(hour ?? Math.max(0, lit), Math.max(0, plan.hours.length - 1));
+
+  const lay = (next: Layout) => {
+    setMoved(next);
+    void record([makeOutingEvent(outingId, 'laid-out', { layout: next })]).then(
+      () => setNotKept(false),
+      () => setNotKept(true),
+    );
+  };
+  const writeFixtures = (fixtures: typeof plan.fixtures) => {
+    if (!keptSwim) return;
+    const { id, updatedAt: _at, ...row } = keptSwim;
+    void writeRow('swims', id, { ...row, fixtures: [...fixtures] } as typeof row).catch(() => setNotKept(true));
+  };
+  const move = (id: string, to: Point) => {
+    if (drawing === 'kit') lay({ ...layout, [id]: to });
+    else writeFixtures(plan.fixtures.map((fixture) => (fixture.id === id ? { ...fixture, ...to } : fixture)));
+  };
+  const { updatedAt: _at, ...ways } = settings;
+  const handles =
+    drawing === 'kit'
+      ? (Object.entries(layout) as [KitPiece, Point][]).map(([piece, at]) => ({
+          id: piece,
+          name: KIT_WORDS[piece],
+          ...at,
+        }))
+      : plan.fixtures.map(({ id, kind, xM, yM }) => ({ id, name: FIXTURE_WORDS[kind], xM, yM }));
+
+  return (
+    <article>
+      <p>
+        <Link to={`/bank/${outingId}`} className="quiet-link">
+          Back to the outing
+        </Link>
+      </p>
+      <h1 className="mb-4 text-3xl font-semibold md:text-4xl">The plan of {swim ? swim.name : 'the bank'}</h1>
+      {notKept && <Notice role="alert">That could not be kept: this device may have no room left.</Notice>}
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_20rem]">
+        <div>
+          <PlanDrawing
+            plan={plan}
+            layout={layout}
+            atMs={plan.hours[index]?.atMs ?? prospect.momentMs}
+            chosen={chosen}
+            outOfReach={judged.outOfReach}
+          >
+            <PlanHandles handles={handles} chosen={chosen} onChoose={setChosen} onMove={move} />
+          </PlanDrawing>
+          {plan.hours.length > 1 ? (
+            <div className="mt-4">
+              <HourPicker hours={plan.hours} matLight={judged.matLight} index={index} onChange={setHour} />
+            </div>
+          ) : (
+            <p className="mt-3 text-soft">Say where the swim or the water lies, and the sun is drawn in.</p>
+          )}
+          <div className="mt-4 flex flex-wrap items-start gap-3">
+            <Choice<'kit' | 'swim'>
+              label="What is moved"
+              value={drawing}
+              onChange={(next) => {
+                setDrawing(next);
+                setChosen(null);
+              }}
+              options={[
+                { value: 'kit', label: 'Move the kit' },
+                { value: 'swim', label: 'Draw the swim' },
+              ]}
+            />
+            {drawing === 'kit' && (
+              <>
+                <button type="button" className="button button-main" onClick={() => lay(layOut(plan, helped))}>
+                  Lay it out for me
+                </button>
+                {settings.habit && (
+                  <button type="button" className="button" onClick={() => lay(layHabit(settings.habit ?? {}, plan))}>
+                    My habit
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() =>
+                    writeSettings.mutate({ ...ways, habit: layout as typeof ways.habit } as Parameters<
+                      typeof writeSettings.mutate
+                    >[0])
+                  }
+                >
+                  Keep as my habit
+                </button>
+              </>
+            )}
+          </div>
+          {writeSettings.isError && (
+            <Notice role="alert">{writeSettings.error.message} Your habit was not changed.</Notice>
+          )}
+          {writeSettings.isSuccess && (
+            <p role="status" className="mt-2">
+              Kept as your habit.
+            </p>
+          )}
+          {drawing === 'kit' ? (
+            <KitTools layout={layout} chosen={chosen} onChoose={setChosen} onLay={lay} />
+          ) : keptSwim ? (
+            <FixtureTools fixtures={plan.fixtures} chosen={chosen} onChoose={setChosen} onChange={writeFixtures} />
+          ) : (
+            <p className="mt-4 max-w-prose">
+              Trees, stones and paths belong to a swim.{' '}
+              <Link to={`/waters/${water.id}`} className="quiet-link">
+                Describe the swim first
+              </Link>
+              .
+            </p>
+          )}
+        </div>
+        <LayoutSaid judged={judged} onChoose={(pieces) => setChosen(pieces[0] ?? null)} />
+      </div>
+    </article>
+  );
+}
+
+interface KitToolsProps {
+  readonly layout: Layout;
+  readonly chosen: string | null;
+  readonly onChoose: (piece: string | null) => void;
+  readonly onLay: (layout: Layout) => void;
+}
+
+/** Every piece by name: those on the plan are shown on it, the others are put out. */
+function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
+  const piece = KIT_PIECES.find((each) => each === chosen && layout[each]);
+  const chip =
+    'min-h-11 rounded-full border-[1.5px] border-edge px-4 aria-pressed:border-ink aria-pressed:bg-waterfill aria-pressed:font-semibold';
+  return (
+    <div className="mt-5 flex flex-wrap gap-2" role="group" aria-label="Pieces">
+      {KIT_PIECES.map((each) =>
+        layout[each] ? (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === chosen}
+            className={chip}
+            onClick={() => onChoose(each)}
+          >
+            {KIT_WORDS[each]}
+          </button>
+        ) : (
+          <button
+            key={each}
+            type="button"
+            className={`${chip} border-dashed`}
+            onClick={() => {
+              onLay({ ...layout, [each]: { xM: -3.5, yM: each === 'net' ? 0.3 : -2 } });
+              onChoose(each);
+            }}
+          >
+            put out: {KIT_WORDS[each]}
+          </button>
+        ),
+      )}
+      {piece && (
+        <button
+          type="button"
+          className={chip}
+          onClick={() => {
+            const { [piece]: _gone, ...rest } = layout;
+            onLay(rest);
+            onChoose(null);
+          }}
+        >
+          take away: {KIT_WORDS[piece]}
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import type { LayoutJudgement } from '@keeper/core/bank/judgeLayout';
+import type { KitPiece } from '@keeper/core/bank/plan';
+import { Part } from '../../parts/Part.js';
+
+/** Below this a point is something to mend. */
+const WRONG = 0.6;
+
+/** What is to be said of a layout: what to mend first, each with its reason; then what is right, in short. */
+export function LayoutSaid({
+  judged,
+  onChoose,
+}: {
+  judged: LayoutJudgement;
+  onChoose: (pieces: readonly KitPiece[]) => void;
+}) {
+  const wrong = judged.points.filter(({ mark }) => mark < WRONG);
+  const right = judged.points.filter(({ mark }) => mark >= WRONG);
+  return (
+    <div className="grid content-start gap-8">
+      <p role="status" className="font-book text-2xl">
+        {wrong.length === 0
+          ? 'Nothing to mend.'
+          : `${wrong.length === 1 ? 'One thing' : `${wrong.length} things`} to mend, ${right.length} right.`}{' '}
+        <span className="font-sans text-base text-soft tabular-nums">{Math.round(judged.score * 100)} of 100</span>
+      </p>
+      {wrong.length > 0 && (
+        <Part title="To mend">
+          <ul>
+            {wrong.map((point) => (
+              <li key={point.id} className="border-t border-rule">
+                <button type="button" className="w-full py-2.5 text-left" onClick={() => onChoose(point.pieces)}>
+                  <span className="block font-semibold">{point.text}</span>
+                  <span className="text-soft">{point.reason}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Part>
+      )}
+      <Part title="Right">
+        <ul>
+          {right.map(({ id, text }) => (
+            <li key={id} className="border-t border-rule py-2">
+              {text}
+            </li>
+          ))}
+        </ul>
+      </Part>
+    </div>
+  );
+}

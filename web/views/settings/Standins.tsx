@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import type { Behaviour, DayKind } from '@keeper/core/care/standinDay';
+import { standinWishes, wishStandins, type StandinWishes } from '../../data/forecast.js';
+import { Choice } from '../../parts/Choice.js';
+import { Part } from '../../parts/Part.js';
+
+const DAYS: readonly { value: DayKind; label: string }[] = [
+  { value: 'as-it-falls', label: 'as it falls' },
+  { value: 'mild', label: 'mild' },
+  { value: 'heatwave', label: 'heatwave' },
+  { value: 'frost', label: 'frost' },
+  { value: 'thunder', label: 'thunder' },
+  { value: 'grey', label: 'grey' },
+];
+const WAYS: readonly { value: Behaviour; label: string }[] = [
+  { value: 'well', label: 'as it should' },
+  { value: 'fails', label: 'not at all' },
+  { value: 'late', label: 'too late' },
+  { value: 'nonsense', label: 'nonsense' },
+];
+
+/** The simulated weather service and water probe that ship with the application: what they are told to be on this device. */
+export function Standins() {
+  const [wishes, setWishes] = useState(standinWishes);
+  const wish = (change: Partial<StandinWishes>) => {
+    const next = { ...wishes, ...change };
+    wishStandins(next);
+    setWishes(next);
+  };
+  return (
+    <Part title="Simulated weather and probe">
+      <p className="mb-3 text-soft">
+        They stand in for a weather service and a water probe, and need no network. What they give is invented.
+      </p>
+      <p className="mb-1 text-sm">The day is</p>
+      <Choice<DayKind> label="Simulated day" value={wishes.day} onChange={(day) => wish({ day })} options={DAYS} />
+      <p className="mt-4 mb-1 text-sm">They answer</p>
+      <Choice<Behaviour>
+        label="How they answer"
+        value={wishes.behave}
+        onChange={(behave) => wish({ behave })}
+        options={WAYS}
+      />
+    </Part>
+  );
+}

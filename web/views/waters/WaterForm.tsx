@@ -1,0 +1,296 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { problemsIn } from '@keeper/contract/validation';
+import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
+import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/water/rules';
+import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
+import { writeRow } from '../../data/keeper.js';
+import { useWaters } from '../../data/rows.js';
+import { Choice } from '../../parts/Choice.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { TextField } from '../../parts/TextField.js';
+import { sentenceAt, typedCentimetres, typedNumber } from '../../parts/typed.js';
+import { useDraft } from '../../parts/useDraft.js';
+import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
+import { SeasonFields } from './SeasonFields.js';
+import { StopLineFields } from './StopLineFields.js';
+
+type Unsaid = 'unsaid';
+
+interface Draft extends PlaceDraft {
+  readonly name: string;
+  readonly kind: WaterKind;
+  readonly altitude: string;
+  readonly salinity: string;
+  readonly ownKit: OwnKitRule | Unsaid;
+  readonly leastNet: string;
+  readonly leastMat: string;
+  readonly barbless: 'yes' | Unsaid;
+  readonly retention: 'none' | 'minutes' | Unsaid;
+  readonly retentionMin: string;
+  readonly treatments: 'allowed' | 'forbidden' | Unsaid;
+  readonly closedSeasons: WaterRules['closedSeasons'];
+  readonly stopTemperatures: readonly {
+    readonly species: WaterRules['stopTemperatures'][number]['species'];
+    readonly temp: string;
+  }[];
+  readonly note: string;
+}
+
+/** A water: where it lies, and what it asks of those who fish it. */
+export function WaterForm() {
+  const waterId = useParams()['waterId'] ?? '';
+  const water = useWaters().find(({ id }) => id === waterId);
+  return <WaterFormOf key={`${waterId} ${water?.revision ?? 0}`} waterId={waterId} water={water} />;
+}
+
+function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | undefined }) {
+  const navigate = useNavigate();
+  const [draft, change, clear] = useDraft<Draft>(`water.${waterId}`, draftOf(water));
+  const [tried, setTried] = useState(false);
+  const [notKept, setNotKept] = useState(false);
+  const body = bodyOf(draft, water?.revision ?? 0);
+  const problems = tried ? problemsIn(WriteWaterDto, body) : [];
+  const at = (field: string) => sentenceAt(problems, field);
+
+  const put = async () => {
+    setTried(true);
+    if (problemsIn(WriteWaterDto, body).length > 0) return;
+    try {
+      await writeRow('waters', waterId, body);
+    } catch {
+      setNotKept(true);
+      return;
+    }
+    clear();
+    await navigate('/waters');
+  };
+
+  return (
+    <form
+      className="max-w-3xl"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void put();
+      }}
+    >
+      <h1 className="mb-6 text-3xl font-semibold">{water ? water.name : 'Another water'}</h1>
+      <div className="grid gap-9">
+        <Part title="The water">
+          <div className="grid gap-4">
+            <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
+            <Choice<WaterKind>
+              label="Kind of water"
+              value={draft.kind}
+              onChange={(kind) => change({ kind })}
+              options={WATER_KINDS.map((each) => ({ value: each, label: each }))}
+            />
+            <PlaceFields draft={draft} onChange={change} problems={problems} />
+            <div className="grid gap-3 sm:grid-cols-2">
+              <TextField
+                label="Height above the sea, m"
+                numeric
+                value={draft.altitude}
+                problem={at('altitudeM')}
+                onChange={(altitude) => change({ altitude })}
+              />
+              <TextField
+                label="Salinity, 0 in fresh water"
+                numeric
+                value={draft.salinity}
+                problem={at('salinity')}
+                onChange={(salinity) => change({ salinity })}
+              />
+            </div>
+          </div>
+        </Part>
+        <Part title="Its rules">
+          <p className="mb-4 max-w-prose text-soft">
+            They come before your own ways wherever they speak. Local rules, the law and your licence decide; this is
+            only where you write them down.
+          </p>
+          <div className="grid gap-5">
+            <Ask title="Own net, mat and sling">
+              <Choice
+                label="Own net, mat and sling"
+                value={draft.ownKit}
+                onChange={(ownKit) => change({ ownKit })}
+                options={[
+                  { value: 'unsaid', label: 'nothing said' },
+                  { value: 'allowed', label: 'allowed' },
+                  { value: 'dipped', label: 'only dipped or dry' },
+                  { value: 'supplied', label: 'the water supplies them' },
+                ]}
+              />
+            </Ask>
+            <div className="grid gap-3 sm:grid-cols-2">
+              <TextField
+                label="Net at least this wide, cm"
+                numeric
+                value={draft.leastNet}
+                problem={at('rules.leastNetMm')}
+                onChange={(leastNet) => change({ leastNet })}
+              />
+              <TextField
+                label="Mat at least this long, cm"
+                numeric
+                value={draft.leastMat}
+                problem={at('rules.leastMatMm')}
+                onChange={(leastMat) => change({ leastMat })}
+              />
+            </div>
+            <Ask title="Hooks">
+              <Choice
+                label="Hooks"
+                value={draft.barbless}
+                onChange={(barbless) => change({ barbless })}
+                options={[
+                  { value: 'unsaid', label: 'nothing said' },
+                  { value: 'yes', label: 'barbless only' },
+                ]}
+              />
+            </Ask>
+            <Ask title="Retaining fish">
+              <Choice
+                label="Retaining fish"
+                value={draft.retention}
+                onChange={(retention) => change({ retention })}
+                options={[
+                  { value: 'unsaid', label: 'nothing said' },
+                  { value: 'none', label: 'none' },
+                  { value: 'minutes', label: 'some minutes' },
+                ]}
+              />
+              {draft.retention === 'minutes' && (
+                <TextField
+                  className="mt-3 max-w-64"
+                  label="Minutes at most"
+                  numeric
+                  value={draft.retentionMin}
+                  problem={at('rules.retention')}
+                  onChange={(retentionMin) => change({ retentionMin })}
+                />
+              )}
+            </Ask>
+            <Ask title="Treating wounds">
+              <Choice
+                label="Treating wounds"
+                value={draft.treatments}
+                onChange={(treatments) => change({ treatments })}
+                options={[
+                  { value: 'unsaid', label: 'nothing said' },
+                  { value: 'allowed', label: 'allowed' },
+                  { value: 'forbidden', label: 'forbidden' },
+                ]}
+              />
+            </Ask>
+            <Ask title="Closed seasons">
+              <SeasonFields
+                seasons={draft.closedSeasons}
+                problem={at('rules.closedSeasons')}
+                onChange={(closedSeasons) => change({ closedSeasons })}
+              />
+            </Ask>
+            <Ask title="Water too warm to fish">
+              <StopLineFields
+                lines={draft.stopTemperatures}
+                problem={at('rules.stopTemperatures')}
+                onChange={(stopTemperatures) => change({ stopTemperatures })}
+              />
+            </Ask>
+          </div>
+        </Part>
+        <Part title="Anything else">
+          <label htmlFor="water-note" className="sr-only">
+            A note on the water
+          </label>
+          <textarea
+            id="water-note"
+            rows={3}
+            maxLength={4000}
+            className="field"
+            value={draft.note}
+            onChange={(event) => change({ note: event.target.value })}
+          />
+        </Part>
+      </div>
+      {problems.length > 0 && (
+        <Notice role="alert">
+          Something is not right yet; it is said at its field. Nothing that you typed is lost.
+        </Notice>
+      )}
+      {notKept && (
+        <Notice role="alert">
+          It could not be kept: this device may have no room left. What you typed is still here.
+        </Notice>
+      )}
+      <button type="submit" className="button button-main mt-8 min-h-16 px-8 text-lg">
+        Keep this water
+      </button>
+    </form>
+  );
+}
+
+function Ask({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <div>
+      <h3 className="mb-1.5 font-sans text-base font-semibold">{title}</h3>
+      {children}
+    </div>
+  );
+}
+
+function draftOf(water: KeptWater | undefined): Draft {
+  const rules = water?.rules ?? NO_RULES;
+  const cm = (mm: number | null) => (mm === null ? '' : String(mm / 10));
+  return {
+    name: water?.name ?? '',
+    kind: water?.kind ?? 'lake',
+    latitude: water?.position ? String(water.position.latitudeDeg) : '',
+    longitude: water?.position ? String(water.position.longitudeDeg) : '',
+    altitude: water?.altitudeM === null || water === undefined ? '' : String(water.altitudeM),
+    salinity: water ? String(water.salinity) : '0',
+    ownKit: rules.ownKit ?? 'unsaid',
+    leastNet: cm(rules.leastNetMm),
+    leastMat: cm(rules.leastMatMm),
+    barbless: rules.barblessOnly ? 'yes' : 'unsaid',
+    retention: rules.retention?.kind ?? 'unsaid',
+    retentionMin: rules.retention?.kind === 'minutes' ? String(rules.retention.most) : '',
+    treatments: rules.treatments ?? 'unsaid',
+    closedSeasons: rules.closedSeasons,
+    stopTemperatures: rules.stopTemperatures.map(({ species, tempC }) => ({ species, temp: String(tempC) })),
+    note: water?.note ?? '',
+  };
+}
+
+function bodyOf(draft: Draft, revision: number) {
+  const said = <T extends string>(value: T | Unsaid): T | null => (value === 'unsaid' ? null : value);
+  const minutes = typedNumber(draft.retentionMin);
+  return {
+    name: draft.name,
+    kind: draft.kind,
+    position: placeOf(draft),
+    altitudeM: typedNumber(draft.altitude) ?? null,
+    salinity: typedNumber(draft.salinity) ?? 0,
+    rules: {
+      barblessOnly: draft.barbless === 'yes',
+      retention:
+        draft.retention === 'unsaid'
+          ? null
+          : { kind: draft.retention, ...(draft.retention === 'minutes' && { most: minutes ?? NaN }) },
+      treatments: said(draft.treatments),
+      ownKit: said(draft.ownKit),
+      leastNetMm: typedCentimetres(draft.leastNet) ?? null,
+      leastMatMm: typedCentimetres(draft.leastMat) ?? null,
+      closedSeasons: draft.closedSeasons,
+      stopTemperatures: draft.stopTemperatures.map(({ species, temp }) => ({
+        species,
+        tempC: typedNumber(temp) ?? NaN,
+      })),
+    },
+    note: draft.note.trim() || null,
+    revision,
+  };
+}

@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ruleSentences } from '@keeper/core/water/rules';
+import { compassText } from '@keeper/core/water/swim';
+import { newId } from '../../data/device.js';
+import { useSwims, useWaters } from '../../data/rows.js';
+
+/** The keeper's waters, each with its rules in short and its swims. */
+export function Waters() {
+  const waters = useWaters();
+  const swims = useSwims();
+  const [fresh] = useState(newId);
+  return (
+    <div className="max-w-3xl">
+      <h1 className="mb-6 text-3xl font-semibold">Waters</h1>
+      <ul className="grid gap-8">
+        {waters.map((water) => {
+          const rules = ruleSentences(water.rules);
+          const own = swims.filter(({ waterId }) => waterId === water.id);
+          return (
+            <li key={water.id} className="border-t-2 border-ink pt-3">
+              <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+                <h2 className="text-2xl font-semibold">{water.name}</h2>
+                <Link to={`/waters/${water.id}`} className="quiet-link">
+                  Its rules and place
+                </Link>
+              </div>
+              <p className="text-soft">{rules.length === 0 ? 'No rules written down yet.' : rules.join(' ')}</p>
+              <ul className="mt-2">
+                {own.map((swim) => (
+                  <li key={swim.id} className="border-t border-rule">
+                    <Link
+                      to={`/waters/${water.id}/swims/${swim.id}`}
+                      className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2"
+                    >
+                      <b>{swim.name}</b>
+                      <span className="text-soft">
+                        {swim.bank}, looks {compassText(swim.facingDeg)}
+                      </span>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+              <NewSwim waterId={water.id} />
+            </li>
+          );
+        })}
+      </ul>
+      <Link to={`/waters/${fresh}`} className="button button-main mt-8">
+        Another water
+      </Link>
+      <p className="mt-6 text-sm text-soft">
+        Where they lie stays in this book; exports leave it out unless you ask for it.
+      </p>
+    </div>
+  );
+}
+
+function NewSwim({ waterId }: { waterId: string }) {
+  const [fresh] = useState(newId);
+  return (
+    <Link to={`/waters/${waterId}/swims/${fresh}`} className="button mt-3 font-normal">
+      Another swim
+    </Link>
+  );
+}
