@@ -2,4 +2,4 @@
 export type Kept<T> = T & { readonly revision: number; readonly updatedAt: string };
 
 /** A row that can be put away without losing what points to it. */
-export type Shelved<T> = Kept<T> & { readonly retired: boolean };
+export type Shelved<T> = Kept<T> & { readonly id: string; readonly retired: boolean };

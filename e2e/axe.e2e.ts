@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
+import { hotOuting } from './hotOuting.js';
 import { fishOn, step, test, expect } from './keeperTest.js';
 
 const LIGHTS = ['day', 'glare', 'night'] as const;
@@ -18,9 +19,16 @@ async function isClean(page: Page): Promise<void> {
 
 for (const light of LIGHTS) {
   test(`every view of the desk can be used by all, in ${light} light`, async ({ page, demo }) => {
+    test.setTimeout(120_000);
     await setLight(page, light);
     const waiting = (await (await fetch(`${demo.url}/api/captures?waiting=true`)).json()) as BookPage;
     const all = (await (await fetch(`${demo.url}/api/captures?order=heaviest`)).json()) as BookPage;
+    const [waters, swims, rigs, kit] = await Promise.all(
+      ['waters', 'swims', 'rigs', 'kit'].map(
+        async (kind) => (await (await fetch(`${demo.url}/api/${kind}`)).json()) as { id: string }[],
+      ),
+    );
+    const mere = waters?.[0];
     const views = [
       '/',
       '/write-up',
@@ -28,6 +36,14 @@ for (const light of LIGHTS) {
       '/book',
       `/book/${all.rows[0]?.captureId}`,
       '/settings',
+      '/bank/new',
+      '/waters',
+      `/waters/${mere?.id}`,
+      `/waters/${mere?.id}/swims/${swims?.[0]?.id}`,
+      '/kit',
+      `/kit/rigs/${rigs?.[0]?.id}`,
+      `/kit/items/${kit?.[2]?.id}`,
+      '/more',
       '/nowhere',
     ];
     for (const view of views) {
@@ -36,6 +52,21 @@ for (const light of LIGHTS) {
       await isClean(page);
     }
     expect(await page.evaluate(() => document.documentElement.dataset['light'])).toBe(light);
+  });
+
+  test(`the bank and its plan can be used by all, in ${light} light`, async ({ page, server }) => {
+    await setLight(page, light);
+    const outingId = await hotOuting(server);
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await expect(page.getByText(/^Leave pike alone/)).toBeVisible();
+    await page.getByRole('img', { name: /^The hours from/ }).waitFor();
+    await isClean(page);
+    await page.getByRole('button', { name: 'Measure the water' }).click();
+    await page.getByRole('dialog').waitFor();
+    await isClean(page);
+    await page.goto(`${server.url}/bank/${outingId}/layout`);
+    await page.getByRole('button', { name: 'mat', exact: true }).first().waitFor();
+    await isClean(page);
   });
 
   test(`the run can be used by all, in ${light} light`, async ({ page, server }) => {

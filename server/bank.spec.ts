@@ -109,6 +109,13 @@ describe('outings', () => {
     expect((await server.http.get(`/api/captures?outingId=${newId()}`)).body.rows).toEqual([]);
   });
 
+  test('they leave with the book, places left out', async () => {
+    const { body } = await server.http.get('/api/book.json').expect(200);
+    expect(body.outings).toMatchObject([{ summary: { outingId, runsDropped: 1 } }]);
+    expect(body.swims[0]).not.toHaveProperty('position');
+    expect((await server.http.get('/api/book.csv')).text).toContain('Scales: not checked');
+  });
+
   test('a batch with one id used twice over is taken not at all', async () => {
     const fresh = event('run-dropped', {});
     const answer = await send(fresh, { ...planned, payload: { ...planned.payload, companions: 3 } }).expect(409);
@@ -138,7 +145,8 @@ describe('the weather service', () => {
   test('gives a forecast of the day that is asked for', async () => {
     const { body } = await ask('&day=heatwave').expect(200);
     expect(body.hours).toHaveLength(24);
-    expect(Math.max(...body.hours.map(({ airC }: { airC: number }) => airC))).toBeGreaterThan(30);
+    const hours = body.hours as { airC: number }[];
+    expect(Math.max(...hours.map(({ airC }) => airC))).toBeGreaterThan(30);
   });
   test.each([
     ['fails', 'does not answer'],

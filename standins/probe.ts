@@ -6,8 +6,8 @@ import { asItFalls } from './behaviour.js';
 
 /** Where the stand-in's time comes from. `every` calls again and again until its result is called. */
 export interface ProbePlatform {
-  wait(ms: number): Promise<void>;
-  every(ms: number, tick: () => void): () => void;
+  readonly wait: (ms: number) => Promise<void>;
+  readonly every: (ms: number, tick: () => void) => () => void;
 }
 
 const SEND_MS = 500;

@@ -1,5 +1,5 @@
-import { backdropOf, judgeLayout, lightFromCamera, REACH_M, type BankPlan } from './judgeLayout.js';
-import { clearanceM, distanceM, KIT_PIECES, type Fixture, type KitPiece, type Layout, type Point } from './plan.js';
+import { backdropOf, judgeLayout, lightFromCamera, type BankPlan } from './judgeLayout.js';
+import { clearanceM, KIT_PIECES, type Fixture, type KitPiece, type Layout, type Point } from './plan.js';
 import { LEAST_SUN_DEG } from './shade.js';
 
 const MAT_COLUMNS = [0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2, -2.5, 2.5, -3, 3];
@@ -108,9 +108,4 @@ export function layHabit(habit: Layout, plan: Omit<BankPlan, 'layout'>): Layout 
     return { layout, score: judgeLayout({ ...plan, layout }).score, by: Math.hypot(by.xM, by.yM) };
   });
   return moved.reduce((a, b) => (b.score > a.score + 0.01 || (b.score > a.score - 1e-9 && b.by < a.by) ? b : a)).layout;
-}
-
-/** Whether a piece can be reached from where one kneels. */
-export function isInReach(piece: Point, angler: Point): boolean {
-  return distanceM(piece, angler) <= REACH_M;
 }

@@ -1,4 +1,4 @@
-import { basisText, COMMON_PRACTICE } from '../care/counsel.js';
+import { COMMON_PRACTICE } from '../care/counsel.js';
 import { speciesName, type SpeciesId } from '../fish/species.js';
 import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
@@ -61,11 +61,6 @@ export function longestExpectedMm(
 ): number {
   const lengths = expected.map((species) => Math.max(LONGEST_MM[species] ?? 700, own[species] ?? 0));
   return lengths.length === 0 ? 950 : Math.max(...lengths);
-}
-
-/** What an item rests on, in words. */
-export function itemBasis(item: ReadinessItem): string {
-  return basisText(item.basis);
 }
 
 /** Example: `Pike and carp`. */

@@ -1,5 +1,5 @@
 import { standardPressureHpa } from '../water/atmosphere.js';
-import { oxygenAtSaturation, oxygenShare } from './oxygen.js';
+import { oxygenAtSaturation } from './oxygen.js';
 
 const fresh = (tempC: number, pressureHpa = 1013.25) => oxygenAtSaturation({ tempC, pressureHpa, salinity: 0 });
 
@@ -55,8 +55,4 @@ test('altitude takes oxygen away as the partial pressure falls', () => {
     const byHenry = (9.092 * (pressure - 23.39)) / (1013.25 - 23.39);
     expect(Math.abs(fresh(20, pressure) / byHenry - 1)).toBeLessThan(0.002);
   }
-});
-
-test('the share of what can be held', () => {
-  expect(oxygenShare(6.5, { tempC: 20, pressureHpa: 1013.25, salinity: 0 })).toBeCloseTo(0.715, 3);
 });

@@ -30,13 +30,5 @@ function pressureFactor(tempC: number, atm: number): number {
   return ((atm - vapourAtm) * (1 - theta * atm)) / ((1 - vapourAtm) * (1 - theta));
 }
 
-/**
- * Measured oxygen as a share of what the water can hold: 1 is saturated, more is over-saturated.
- * Example: 6.5 mg/L at 20 degrees C at sea level is a share of 0.71.
- */
-export function oxygenShare(measuredMgL: number, water: OxygenWater): number {
-  return measuredMgL / oxygenAtSaturation(water);
-}
-
 /** Bounds of what a meter can show in a water that is fished; beyond them it has slipped. */
 export const MOST_OXYGEN_MGL = 30;

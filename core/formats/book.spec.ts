@@ -3,6 +3,8 @@ import { CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { tellStory } from '../capture/story.js';
 import { poundsOunces } from '../measure/mass.js';
 import { NO_RULES } from '../water/rules.js';
+import type { OutingEvent } from '../outing/event.js';
+import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
 import { csvHeader, csvRecord } from './bookCsv.js';
 import { bookJson } from './bookJson.js';
@@ -17,6 +19,17 @@ const water: Water = {
   rules: NO_RULES,
   note: null,
 };
+const swim: Swim = {
+  ...{ id: 's1', waterId: 'w1', name: 'Reed gate', position: { latitudeDeg: 50.26, longitudeDeg: -30.5 } },
+  ...{ facingDeg: 90, bank: 'grass', hazards: [], fixtures: [], note: null },
+};
+const planned: OutingEvent = {
+  ...{ id: 'e1', outingId: 'o1', deviceId: 'phone', at: '2026-06-01T04:00:00.000Z', type: 'outing-planned' },
+  payload: {
+    ...{ waterId: 'w1', fromAt: '2026-06-01T04:00:00.000Z', toAt: '2026-06-01T12:00:00.000Z', companions: 0 },
+    expected: ['carp'],
+  },
+};
 const note = 'First light.\r\nShe said "go", and went.';
 const events = [
   ...cleanCapture(),
@@ -30,7 +43,7 @@ const events = [
 const story = tellStory(CAPTURE, events);
 
 function readBack(positions: boolean): Record<string, string> {
-  const text = csvHeader({ positions }) + csvRecord(story, water, { positions });
+  const text = csvHeader({ positions }) + csvRecord(story, { water, swim }, { positions });
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};
 }
@@ -39,6 +52,8 @@ test('a CSV record reads back with every fact', () => {
   expect(readBack(false)).toMatchObject({
     started_at_utc: '2026-06-01T05:00:00.000Z',
     water: 'Over, "Mere"',
+    swim: 'Reed gate',
+    gaps_at_take: '',
     weight_as_read: '25 lb 3 oz',
     tare_as_read: '1 lb 8 oz',
     net_weight: '23 lb 11 oz',
@@ -60,6 +75,10 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
     {
       exportedAt: '2026-06-02T00:00:00.000Z',
       waters: [water],
+      swims: [swim],
+      rigs: [],
+      kit: [],
+      outings: [{ outingId: 'o1', events: [planned] }],
       pictures: [],
       captures: [{ captureId: CAPTURE, events }],
     },
@@ -68,6 +87,8 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
   const book = JSON.parse([...pieces].join('')) as {
     captures: { events: unknown[]; summary: unknown }[];
     waters: object[];
+    swims: object[];
+    outings: object[];
   };
   expect(book).toMatchObject({
     format: 'unhurried-keeper-book',
@@ -75,5 +96,6 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
     captures: [{ summary: { airMs: 60_000 } }],
   });
   expect(book.captures[0]?.events).toHaveLength(events.length);
-  expect('position' in (book.waters[0] ?? {})).toBe(positions);
+  for (const [place] of [book.waters, book.swims]) expect('position' in (place ?? {})).toBe(positions);
+  expect(book.outings).toMatchObject([{ summary: { outingId: 'o1', expected: ['carp'] }, events: [{ id: 'e1' }] }]);
 });

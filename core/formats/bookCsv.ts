@@ -3,6 +3,7 @@ import { summaryOf } from '../capture/summary.js';
 import type { CaptureStory } from '../capture/story.js';
 import { formatLength } from '../measure/length.js';
 import { formatMass } from '../measure/formatMass.js';
+import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
 
 /** What may leave the book. Positions stay home unless asked for. */
@@ -17,6 +18,7 @@ const COLUMNS = [
   'species',
   'form',
   'water',
+  'swim',
   'weight_as_read',
   'weigh_method',
   'tare_as_read',
@@ -32,6 +34,8 @@ const COLUMNS = [
   'amendments',
   'note',
   'pictures_sha256',
+  'outing_id',
+  'gaps_at_take',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -48,7 +52,12 @@ export function csvHeader(choices: ExportChoices): string {
  * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, durations in seconds, units in the column names.
  * A fact that was not noted is an empty field.
  */
-export function csvRecord(story: CaptureStory, water: Water | undefined, choices: ExportChoices): string {
+export function csvRecord(
+  story: CaptureStory,
+  place: { readonly water: Water | undefined; readonly swim: Swim | undefined },
+  choices: ExportChoices,
+): string {
+  const { water, swim } = place;
   const summary = summaryOf(story);
   const { weight, length, note } = story.facts;
   const fields = [
@@ -58,6 +67,7 @@ export function csvRecord(story: CaptureStory, water: Water | undefined, choices
     summary.species ?? '',
     summary.form ?? '',
     water?.name ?? '',
+    swim?.name ?? '',
     weight ? formatMass(weight.asRead) : '',
     weight?.method ?? '',
     weight?.tare ? formatMass(weight.tare) : '',
@@ -73,6 +83,8 @@ export function csvRecord(story: CaptureStory, water: Water | undefined, choices
     String(story.amendments.length),
     note ?? '',
     story.pictures.map((picture) => picture.sha256).join(' '),
+    story.outingId ?? '',
+    story.gaps.join('; '),
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
   return `${Papa.unparse([fields], RFC_4180)}\r\n`;

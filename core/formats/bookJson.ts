@@ -1,6 +1,11 @@
 import { type CaptureStory, tellStory } from '../capture/story.js';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureEvent } from '../capture/event.js';
+import type { KitItem } from '../bank/kit.js';
+import type { Rig } from '../bank/rig.js';
+import type { OutingEvent } from '../outing/event.js';
+import { summaryOfOuting, tellOuting } from '../outing/story.js';
+import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
 import type { ExportChoices } from './bookCsv.js';
 
@@ -28,27 +33,42 @@ export interface ExportedCapture {
 /**
  * The whole book as JSON text, piece by piece, so that a large book never stands in memory at once.
  * `captures` yields each capture's events; the facts and sums beside them are worked out by the same reducer as everywhere.
- * Positions of waters are left out unless asked for.
+ * Positions of waters and swims are left out unless asked for.
  */
 export function* bookJson(
   book: {
     readonly exportedAt: string;
     readonly waters: readonly Water[];
+    readonly swims: readonly Swim[];
+    readonly rigs: readonly Rig[];
+    readonly kit: readonly KitItem[];
+    readonly outings: Iterable<{ readonly outingId: string; readonly events: readonly OutingEvent[] }>;
     readonly pictures: readonly PictureFacts[];
     readonly captures: Iterable<{ readonly captureId: string; readonly events: readonly CaptureEvent[] }>;
   },
   choices: ExportChoices,
 ): Generator<string> {
-  const waters = book.waters.map(({ position, ...rest }) => (choices.positions ? { ...rest, position } : rest));
+  const guarded = <T extends { readonly position: unknown }>({ position, ...rest }: T) =>
+    choices.positions ? { ...rest, position } : rest;
   const head = { ...BOOK_FORMAT, exportedAt: book.exportedAt, positions: choices.positions ? 'included' : 'left out' };
-  yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(waters)},\n`;
+  yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
+  yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
+  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"outings":[`;
+  yield* separated(book.outings, ({ outingId, events }) => {
+    return { summary: summaryOfOuting(tellOuting(outingId, events)), events };
+  });
+  yield '\n],\n';
   yield `"pictures":${JSON.stringify(book.pictures)},\n"captures":[`;
+  yield* separated(book.captures, ({ captureId, events }) => exportCapture(captureId, events));
+  yield '\n]}\n';
+}
+
+function* separated<T>(items: Iterable<T>, piece: (item: T) => object): Generator<string> {
   let between = '\n';
-  for (const { captureId, events } of book.captures) {
-    yield `${between}${JSON.stringify(exportCapture(captureId, events))}`;
+  for (const item of items) {
+    yield `${between}${JSON.stringify(piece(item))}`;
     between = ',\n';
   }
-  yield '\n]}\n';
 }
 
 /** One capture with its events and what they come to. All events are kept, undone ones too. */

@@ -1,11 +1,16 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { CapturesModule } from '../captures/captures.module.js';
+import { OutingsModule } from '../outings/outings.module.js';
 import { WatersModule } from '../waters/waters.module.js';
 import { BookController } from './book.controller.js';
 
 @Module({})
 export class BookModule {
   static register(pictures: DynamicModule): DynamicModule {
-    return { module: BookModule, imports: [CapturesModule, WatersModule, pictures], controllers: [BookController] };
+    return {
+      module: BookModule,
+      imports: [CapturesModule, OutingsModule, WatersModule, pictures],
+      controllers: [BookController],
+    };
   }
 }

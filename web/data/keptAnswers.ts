@@ -19,7 +19,8 @@ export function keepAnswers(): void {
     persister: createAsyncStoragePersister({ storage }),
     maxAge: 31 * 24 * 3_600_000,
     dehydrateOptions: {
-      shouldDehydrateQuery: ({ queryKey, state }) => state.status === 'success' && KEPT.includes(String(queryKey[0])),
+      // Also what could not be read anew just now: away from the server that is every one of them.
+      shouldDehydrateQuery: ({ queryKey, state }) => state.data !== undefined && KEPT.includes(String(queryKey[0])),
     },
   });
 }

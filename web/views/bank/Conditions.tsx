@@ -4,6 +4,7 @@ import type { Prospect } from '@keeper/core/outing/prospect';
 import type { OutingStory, TakenCondition } from '@keeper/core/outing/story';
 import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
 import { compassText } from '@keeper/core/water/swim';
+import { sunDay, type SunDay } from '@keeper/core/bank/sun';
 import { guessWaterC } from '@keeper/core/care/margin';
 import { meanAirC } from '@keeper/core/care/weather';
 import { clock } from '../../data/useProspect.js';
@@ -102,13 +103,19 @@ function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: num
 const DEPTH = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
 const SOURCE = { hand: 'by hand', probe: 'by the probe', service: 'from the service' } as const;
 
-function nowSentence({ now }: Prospect, story: OutingStory, habit: TempHabit): string {
+function nowSentence({ now, position, momentMs }: Prospect, story: OutingStory, habit: TempHabit): string {
   const measured = story.conditions.findLast(({ waterC }) => waterC !== undefined);
   const { weather } = now;
   const sky = weather
     ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
     : '';
-  return [measured ? measuredText(measured, habit) : 'The water has not been measured yet.', sky].join(' ').trim();
+  const water = measured ? measuredText(measured, habit) : 'The water has not been measured yet.';
+  return [water, sky, position && sunSentence(sunDay(momentMs, position))].filter(Boolean).join(' ');
+}
+
+function sunSentence({ riseMs, setMs, always }: SunDay): string {
+  if (always) return always === 'up' ? 'The sun does not set.' : 'The sun does not rise.';
+  return riseMs && setMs ? `Sun up from ${clock(riseMs)} to ${clock(setMs)}.` : '';
 }
 
 function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit: TempHabit): string {

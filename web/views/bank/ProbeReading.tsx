@@ -88,7 +88,7 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
               if (settled !== null) onTaken(settled);
             }}
           >
-            Take it
+            Take this reading
           </button>
         </div>
       )}

@@ -11,13 +11,12 @@ interface LoadTestTimerProps {
 /** Counts while the rig is under full load on a fixed point: one tap to begin, one to end. */
 export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
   const [began, setBegan] = useState<number>();
-  const [, look] = useState(0);
+  const [heldS, setHeldS] = useState(0);
   useEffect(() => {
     if (began === undefined) return;
-    const looking = setInterval(() => look((n) => n + 1), 200);
+    const looking = setInterval(() => setHeldS(secondsSince(began)), 200);
     return () => clearInterval(looking);
   }, [began]);
-  const heldS = began === undefined ? 0 : (performance.now() - began) / 1000;
   const share = Math.min(1, heldS / LOAD_TEST_S.least);
   return (
     <Part title="Load test">
@@ -28,9 +27,10 @@ export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
         type="button"
         className="button relative min-h-20 w-full overflow-hidden text-xl"
         onClick={() => {
+          setHeldS(0);
           if (began === undefined) return setBegan(performance.now());
           setBegan(undefined);
-          onTested({ at: new Date().toISOString(), heldS: Math.round(heldS * 10) / 10 });
+          onTested({ at: new Date().toISOString(), heldS: Math.round(secondsSince(began) * 10) / 10 });
         }}
       >
         <span className="absolute inset-y-0 left-0 bg-waterfill" style={{ width: `${share * 100}%` }} aria-hidden />
@@ -53,4 +53,8 @@ export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
       </ul>
     </Part>
   );
+}
+
+function secondsSince(beganMs: number): number {
+  return (performance.now() - beganMs) / 1000;
 }

@@ -12,10 +12,11 @@ import { useOuting } from '../../data/useOuting.js';
 import { useBank } from '../../data/useProspect.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
+import { useWidth } from '../../parts/useWidth.js';
 import { FixtureTools } from './FixtureTools.js';
 import { HourPicker } from './HourPicker.js';
 import { LayoutSaid } from './LayoutSaid.js';
-import { PlanDrawing } from './PlanDrawing.js';
+import { nearView, PlanDrawing, WHOLE_SWIM } from './PlanDrawing.js';
 import { PlanHandles } from './PlanHandles.js';
 
 /** The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own. */
@@ -25,6 +26,9 @@ export function LayoutPage() {
   if (loading) return <p>Opening the plan…</p>;
   return <LayoutOf key={story.swims.at(-1)?.swimId} story={story} />;
 }
+
+/** Narrower than this, the whole swim would bring the pieces closer than a finger. */
+const NARROW_PX = 520;
 
 function LayoutOf({ story }: { story: OutingStory }) {
   const { outingId } = story;
@@ -36,6 +40,7 @@ function LayoutOf({ story }: { story: OutingStory }) {
   const [drawing, setDrawing] = useState<'kit' | 'swim'>('kit');
   const [hour, setHour] = useState<number>();
   const [notKept, setNotKept] = useState(false);
+  const [drawn, width] = useWidth(640);
   const keptSwim = useSwims().find(({ id }) => id === swim?.id);
   const plan = prospect?.plan;
   const helped = story.companions > 0;
@@ -45,6 +50,8 @@ function LayoutOf({ story }: { story: OutingStory }) {
   const judged = judgeLayout({ ...plan, layout });
   const lit = plan.hours.findIndex(({ atMs }) => atMs >= prospect.momentMs);
   const index = Math.min(hour ?? Math.max(0, lit), Math.max(0, plan.hours.length - 1));
+
+  const view = drawing === 'kit' && width < NARROW_PX ? nearView(layout) : WHOLE_SWIM;
 
   const lay = (next: Layout) => {
     setMoved(next);
@@ -82,15 +89,16 @@ function LayoutOf({ story }: { story: OutingStory }) {
       <h1 className="mb-4 text-3xl font-semibold md:text-4xl">The plan of {swim ? swim.name : 'the bank'}</h1>
       {notKept && <Notice role="alert">That could not be kept: this device may have no room left.</Notice>}
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_20rem]">
-        <div>
+        <div ref={drawn}>
           <PlanDrawing
             plan={plan}
             layout={layout}
             atMs={plan.hours[index]?.atMs ?? prospect.momentMs}
+            view={view}
             chosen={chosen}
             outOfReach={judged.outOfReach}
           >
-            <PlanHandles handles={handles} chosen={chosen} onChoose={setChosen} onMove={move} />
+            <PlanHandles handles={handles} view={view} chosen={chosen} onChoose={setChosen} onMove={move} />
           </PlanDrawing>
           {plan.hours.length > 1 ? (
             <div className="mt-4">
@@ -125,11 +133,7 @@ function LayoutOf({ story }: { story: OutingStory }) {
                 <button
                   type="button"
                   className="button"
-                  onClick={() =>
-                    writeSettings.mutate({ ...ways, habit: layout as typeof ways.habit } as Parameters<
-                      typeof writeSettings.mutate
-                    >[0])
-                  }
+                  onClick={() => writeSettings.mutate({ ...ways, habit: layout })}
                 >
                   Keep as my habit
                 </button>

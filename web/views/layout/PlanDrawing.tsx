@@ -7,22 +7,47 @@ import { towards } from '@keeper/core/bank/plan';
 import { PieceShape } from './PieceShape.js';
 
 /** The part of the bank that is drawn, in metres: water above, land below. */
-export const VIEW = { leftM: -5, rightM: 5, topM: 2, bottomM: -6 } as const;
-export const VIEW_WIDTH_M = VIEW.rightM - VIEW.leftM;
-export const VIEW_HEIGHT_M = VIEW.topM - VIEW.bottomM;
-
-/** A place of the plan as a share of the drawing, from its upper left. */
-export function shareOf({ xM, yM }: Point): { left: number; top: number } {
-  return { left: (xM - VIEW.leftM) / VIEW_WIDTH_M, top: (VIEW.topM - yM) / VIEW_HEIGHT_M };
+export interface PlanView {
+  readonly leftM: number;
+  readonly rightM: number;
+  readonly topM: number;
+  readonly bottomM: number;
 }
+
+/** The whole swim. */
+export const WHOLE_SWIM: PlanView = { leftM: -5, rightM: 5, topM: 2, bottomM: -6 };
+
+/** Only what is laid out, and a little round it: on a small screen the pieces must lie a finger apart. */
+export function nearView(layout: Layout): PlanView {
+  const places = Object.values(layout);
+  if (places.length === 0) return WHOLE_SWIM;
+  const xs = places.map(({ xM }) => xM);
+  const ys = places.map(({ yM }) => yM);
+  const centre = (Math.min(...xs) + Math.max(...xs)) / 2;
+  const half = Math.max(1.9, (Math.max(...xs) - Math.min(...xs)) / 2 + 0.7);
+  return {
+    leftM: centre - half,
+    rightM: centre + half,
+    topM: Math.max(1, ...ys) + 0.3,
+    bottomM: Math.min(...ys) - 0.7,
+  };
+}
+
+/** As far as ground and water are painted, whatever part of them is shown. */
+const GROUND: PlanView = { leftM: -60, rightM: 60, topM: 60, bottomM: -60 };
+
+export const widthM = ({ leftM, rightM }: PlanView) => rightM - leftM;
+export const heightM = ({ topM, bottomM }: PlanView) => topM - bottomM;
 
 interface PlanDrawingProps {
   readonly plan: Omit<BankPlan, 'layout'>;
   readonly layout: Layout;
   readonly atMs: number;
+  readonly view?: PlanView;
   /** Small and still: no names. */
   readonly preview?: boolean;
-  readonly chosen?: KitPiece | string | null;
+  /** A piece, or the id of a fixture. */
+  readonly chosen?: string | null;
   readonly outOfReach?: readonly KitPiece[];
   /** What lies over the drawing, such as the handles. */
   readonly children?: ReactNode;
@@ -33,6 +58,7 @@ export function PlanDrawing({
   plan,
   layout,
   atMs,
+  view = WHOLE_SWIM,
   preview = false,
   chosen,
   outOfReach = [],
@@ -45,7 +71,7 @@ export function PlanDrawing({
   return (
     <div className="relative overflow-hidden rounded-lg border-[1.5px] border-edge">
       <svg
-        viewBox={`${VIEW.leftM} ${-VIEW.topM} ${VIEW_WIDTH_M} ${VIEW_HEIGHT_M}`}
+        viewBox={`${view.leftM} ${-view.topM} ${widthM(view)} ${heightM(view)}`}
         className="block w-full"
         role="img"
         aria-label={drawingWords(plan, layout)}
@@ -74,13 +100,13 @@ export function PlanDrawing({
             <circle cx=".21" cy=".2" r=".04" fill="var(--edge)" opacity=".4" />
           </pattern>
         </defs>
-        <rect x={VIEW.leftM} y={-VIEW.topM} width={VIEW_WIDTH_M} height={VIEW_HEIGHT_M} fill="var(--leaf)" />
+        <rect x={GROUND.leftM} y={-GROUND.topM} width={widthM(GROUND)} height={heightM(GROUND)} fill="var(--leaf)" />
         {plan.bank === 'gravel' && (
-          <rect x={VIEW.leftM} y={0} width={VIEW_WIDTH_M} height={-VIEW.bottomM} fill="url(#plan-gravel)" />
+          <rect x={GROUND.leftM} y={0} width={widthM(GROUND)} height={-GROUND.bottomM} fill="url(#plan-gravel)" />
         )}
         {plan.bank === 'platform' && <Boards />}
-        <rect x={VIEW.leftM} y={-VIEW.topM} width={VIEW_WIDTH_M} height={VIEW.topM} fill="var(--water-fill)" />
-        <rect x={VIEW.leftM} y={-VIEW.topM} width={VIEW_WIDTH_M} height={VIEW.topM} fill="url(#plan-water)" />
+        <rect x={GROUND.leftM} y={-GROUND.topM} width={widthM(GROUND)} height={GROUND.topM} fill="var(--water-fill)" />
+        <rect x={GROUND.leftM} y={-GROUND.topM} width={widthM(GROUND)} height={GROUND.topM} fill="url(#plan-water)" />
         {bandsFirst(plan.fixtures).map((fixture) => (
           <FixtureShape key={fixture.id} fixture={fixture} chosen={chosen === fixture.id} />
         ))}
@@ -93,7 +119,7 @@ export function PlanDrawing({
             fill="url(#plan-shade)"
           />
         ))}
-        <path d={`M${VIEW.leftM} 0H${VIEW.rightM}`} stroke="var(--ink)" strokeWidth="0.06" />
+        <path d={`M${GROUND.leftM} 0H${GROUND.rightM}`} stroke="var(--ink)" strokeWidth="0.06" />
         {angler && (
           <circle
             cx={angler.xM}
@@ -125,7 +151,7 @@ export function PlanDrawing({
             wrong={outOfReach.includes(piece)}
           />
         ))}
-        {sun && sun.altitudeDeg > 0 && !preview && <SunSign sun={sun} facingDeg={plan.facingDeg} />}
+        {sun && sun.altitudeDeg > 0 && !preview && <SunSign sun={sun} facingDeg={plan.facingDeg} view={view} />}
       </svg>
       {children}
     </div>
@@ -149,8 +175,8 @@ function brollyFirst(layout: Layout): [KitPiece, Point][] {
 function Boards() {
   return (
     <g stroke="var(--rule)" strokeWidth="0.03">
-      {Array.from({ length: 24 }, (_, i) => (
-        <path key={i} d={`M${VIEW.leftM} ${i * 0.25}H${VIEW.rightM}`} />
+      {Array.from({ length: 40 }, (_, i) => (
+        <path key={i} d={`M${GROUND.leftM} ${i * 0.25}H${GROUND.rightM}`} />
       ))}
     </g>
   );
@@ -164,12 +190,12 @@ function Sight({ camera, mat }: { camera: Point; mat: Point }) {
 }
 
 /** The sun at the rim of the drawing, in its direction; the higher it stands, the nearer it comes. */
-function SunSign({ sun, facingDeg }: { sun: SunPlace; facingDeg: number }) {
+function SunSign({ sun, facingDeg, view }: { sun: SunPlace; facingDeg: number; view: PlanView }) {
   const to = towards(sun.azimuthDeg, facingDeg);
-  const [cx, cy] = [0, -(VIEW.topM + VIEW.bottomM) / 2];
+  const [cx, cy] = [(view.leftM + view.rightM) / 2, -(view.topM + view.bottomM) / 2];
   const reach = Math.min(
-    (VIEW_WIDTH_M / 2 - 0.5) / Math.max(Math.abs(to.xM), 1e-6),
-    (VIEW_HEIGHT_M / 2 - 0.5) / Math.max(Math.abs(to.yM), 1e-6),
+    (widthM(view) / 2 - 0.5) / Math.max(Math.abs(to.xM), 1e-6),
+    (heightM(view) / 2 - 0.5) / Math.max(Math.abs(to.yM), 1e-6),
   );
   const [x, y] = [cx + to.xM * reach, cy - to.yM * reach];
   return (
@@ -196,9 +222,9 @@ function FixtureShape({ fixture, chosen }: { fixture: Fixture; chosen: boolean }
     return (
       <g>
         <rect
-          x={VIEW.leftM}
+          x={GROUND.leftM}
           y={-yM - r}
-          width={VIEW_WIDTH_M}
+          width={widthM(GROUND)}
           height={2 * r}
           fill={line ? 'none' : 'var(--rule)'}
           opacity="0.7"
@@ -206,7 +232,7 @@ function FixtureShape({ fixture, chosen }: { fixture: Fixture; chosen: boolean }
         />
         {line && (
           <path
-            d={`M${VIEW.leftM} ${-yM}H${VIEW.rightM}`}
+            d={`M${GROUND.leftM} ${-yM}H${GROUND.rightM}`}
             stroke="var(--rust)"
             strokeWidth="0.07"
             strokeDasharray=".5 .15 .1 .15"

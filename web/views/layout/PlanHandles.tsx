@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core';
 import type { Point } from '@keeper/core/bank/plan';
 import { useRef } from 'react';
-import { shareOf, VIEW, VIEW_HEIGHT_M, VIEW_WIDTH_M } from './PlanDrawing.js';
+import { heightM, WHOLE_SWIM, widthM, type PlanView } from './PlanDrawing.js';
 
 /** Something on the plan that can be moved. */
 export interface Handle extends Point {
@@ -20,6 +20,7 @@ export interface Handle extends Point {
 
 interface PlanHandlesProps {
   readonly handles: readonly Handle[];
+  readonly view: PlanView;
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
   readonly onMove: (id: string, to: Point) => void;
@@ -34,7 +35,7 @@ const byArrows: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y 
 };
 
 /** Handles over the drawing: dragged by mouse and finger; by keyboard taken with the space bar, moved by arrows, put down again. */
-export function PlanHandles({ handles, chosen, onChoose, onMove }: PlanHandlesProps) {
+export function PlanHandles({ handles, view, chosen, onChoose, onMove }: PlanHandlesProps) {
   const area = useRef<HTMLDivElement>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -45,8 +46,8 @@ export function PlanHandles({ handles, chosen, onChoose, onMove }: PlanHandlesPr
     const box = area.current?.getBoundingClientRect();
     if (!handle || !box) return;
     onMove(handle.id, {
-      xM: within(handle.xM + (delta.x / box.width) * VIEW_WIDTH_M, VIEW.leftM, VIEW.rightM),
-      yM: within(handle.yM - (delta.y / box.height) * VIEW_HEIGHT_M, VIEW.bottomM, VIEW.topM),
+      xM: within(handle.xM + (delta.x / box.width) * widthM(view), WHOLE_SWIM.leftM, WHOLE_SWIM.rightM),
+      yM: within(handle.yM - (delta.y / box.height) * heightM(view), WHOLE_SWIM.bottomM, WHOLE_SWIM.topM),
     });
   };
   return (
@@ -63,7 +64,7 @@ export function PlanHandles({ handles, chosen, onChoose, onMove }: PlanHandlesPr
     >
       <div ref={area} className="absolute inset-0">
         {handles.map((handle) => (
-          <OneHandle key={handle.id} handle={handle} chosen={handle.id === chosen} onChoose={onChoose} />
+          <OneHandle key={handle.id} handle={handle} view={view} chosen={handle.id === chosen} onChoose={onChoose} />
         ))}
       </div>
     </DndContext>
@@ -76,13 +77,15 @@ function within(value: number, least: number, most: number): number {
 
 interface OneHandleProps {
   readonly handle: Handle;
+  readonly view: PlanView;
   readonly chosen: boolean;
   readonly onChoose: (id: string) => void;
 }
 
-function OneHandle({ handle, chosen, onChoose }: OneHandleProps) {
+function OneHandle({ handle, view, chosen, onChoose }: OneHandleProps) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: handle.id });
-  const { left, top } = shareOf(handle);
+  const left = (handle.xM - view.leftM) / widthM(view);
+  const top = (view.topM - handle.yM) / heightM(view);
   const moved = transform ? `translate(${transform.x}px, ${transform.y}px)` : '';
   return (
     <button

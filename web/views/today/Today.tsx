@@ -65,8 +65,9 @@ export function Today() {
 
 /** Where one is decides what a capture begun now will know: the outing with its gaps, or a water only, or nothing. */
 function Begin() {
-  const current = currentOuting(useOutings(), useMinute());
-  const underWay = current && isUnderWay(current, Date.now()) ? current : undefined;
+  const nowMs = useMinute();
+  const current = currentOuting(useOutings(), nowMs);
+  const underWay = current && isUnderWay(current, nowMs) ? current : undefined;
   return (
     <section aria-label="Begin a capture">
       {underWay ? <OnOuting outingId={underWay.outingId} /> : <AtWater planned={current} />}

@@ -1,0 +1,55 @@
+import { randomUUID } from 'node:crypto';
+import type { Forecast } from '@keeper/contract/weather';
+import type { KeeperServer } from './keeperServer.js';
+
+/** Five in the morning of a July day by the sun of the place. */
+export const HOT_DAY_MS = Date.UTC(2026, 6, 15, 6);
+
+let made = 0;
+function uuid7(): string {
+  made += 1;
+  return `01983000-0000-7000-8000-${String(made).padStart(4, '0')}${randomUUID().slice(-8)}`;
+}
+
+async function send(server: KeeperServer, method: string, path: string, body: object): Promise<void> {
+  const answer = await fetch(`${server.url}/api${path}`, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  if (!answer.ok) throw new Error(`${path}: ${await answer.text()}`);
+}
+
+/** A water with a swim on it, as a device would have written them. */
+export async function waterAndSwim(server: KeeperServer): Promise<{ waterId: string; swimId: string }> {
+  const [waterId, swimId] = [uuid7(), uuid7()];
+  const position = { latitudeDeg: 46.7, longitudeDeg: -22.4 };
+  await send(server, 'PUT', `/waters/${waterId}`, { name: 'The Mere', kind: 'lake', position, revision: 0 });
+  await send(server, 'PUT', `/swims/${swimId}`, {
+    ...{ waterId, name: 'Alder bay', position: null, facingDeg: 20, bank: 'grass', hazards: [], fixtures: [] },
+    ...{ note: null, retired: false, revision: 0 },
+  });
+  return { waterId, swimId };
+}
+
+/** An outing on a hot day with its forecast and one reading of the water. */
+export async function hotOuting(server: KeeperServer, fromMs = HOT_DAY_MS): Promise<string> {
+  const { waterId, swimId } = await waterAndSwim(server);
+  const outingId = uuid7();
+  const at = (hours: number) => new Date(fromMs + hours * 3_600_000).toISOString();
+  const query = `latitudeDeg=46.7&longitudeDeg=-22.4&from=${at(0)}&hours=16&day=heatwave`;
+  const { hours } = (await (await fetch(`${server.url}/api/weather?${query}`)).json()) as Forecast;
+  const events = [
+    ['outing-planned', { waterId, fromAt: at(0), toAt: at(14), companions: 0, expected: ['carp', 'pike'] }],
+    ['swim-taken', { swimId }],
+    ['forecast-taken', { hours }],
+    ['condition-taken', { source: 'hand', waterC: 23.5, depth: 'surface', when: at(0) }],
+  ] as const;
+  await send(server, 'POST', '/events', {
+    events: events.map(([type, payload], i) => ({
+      ...{ id: uuid7(), outingId, deviceId: 'shot', type, payload },
+      at: new Date(fromMs - 60_000 + i * 1000).toISOString(),
+    })),
+  });
+  return outingId;
+}
