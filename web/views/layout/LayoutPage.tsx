@@ -69,6 +69,10 @@ function LayoutOf({ story }: { story: OutingStory }) {
     if (drawing === 'kit') lay({ ...layout, [id]: to });
     else writeFixtures(plan.fixtures.map((fixture) => (fixture.id === id ? { ...fixture, ...to } : fixture)));
   };
+  const nudge = (id: string, to: Point) => {
+    if (drawing === 'kit') setMoved({ ...layout, [id]: to });
+    else move(id, to);
+  };
   const { updatedAt: _at, ...ways } = settings;
   const handles =
     drawing === 'kit'
@@ -98,7 +102,14 @@ function LayoutOf({ story }: { story: OutingStory }) {
             chosen={chosen}
             outOfReach={judged.outOfReach}
           >
-            <PlanHandles handles={handles} view={view} chosen={chosen} onChoose={setChosen} onMove={move} />
+            <PlanHandles
+              handles={handles}
+              view={view}
+              chosen={chosen}
+              onChoose={setChosen}
+              onMove={move}
+              onNudge={nudge}
+            />
           </PlanDrawing>
           {plan.hours.length > 1 ? (
             <div className="mt-4">

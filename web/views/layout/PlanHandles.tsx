@@ -1,13 +1,4 @@
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-  type KeyboardCoordinateGetter,
-} from '@dnd-kit/core';
+import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import type { Point } from '@keeper/core/bank/plan';
 import { useRef } from 'react';
 import { heightM, WHOLE_SWIM, widthM, type PlanView } from './PlanDrawing.js';
@@ -24,31 +15,35 @@ interface PlanHandlesProps {
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
   readonly onMove: (id: string, to: Point) => void;
+  /** A key is held: it moves, but is not put down yet. */
+  readonly onNudge: (id: string, to: Point) => void;
 }
 
-/** One press of an arrow key, in pixels of the drawing. */
-const KEY_STEP_PX = 12;
+/** One press of an arrow key, in metres; with the shift key five times as far. */
+const KEY_STEP_M = 0.1;
 
-const byArrows: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y } }) => {
-  const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.code];
-  return by ? { x: x + (by[0] ?? 0) * KEY_STEP_PX, y: y + (by[1] ?? 0) * KEY_STEP_PX } : undefined;
+const ARROWS: Readonly<Record<string, Point>> = {
+  ArrowLeft: { xM: -1, yM: 0 },
+  ArrowRight: { xM: 1, yM: 0 },
+  ArrowUp: { xM: 0, yM: 1 },
+  ArrowDown: { xM: 0, yM: -1 },
 };
 
-/** Handles over the drawing: dragged by mouse and finger; by keyboard taken with the space bar, moved by arrows, put down again. */
-export function PlanHandles({ handles, view, chosen, onChoose, onMove }: PlanHandlesProps) {
+/** Handles over the drawing: dragged by mouse and finger, moved by the arrow keys. */
+export function PlanHandles({ handles, view, chosen, onChoose, onMove, onNudge }: PlanHandlesProps) {
   const area = useRef<HTMLDivElement>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: byArrows }),
-  );
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const end = ({ active, delta }: DragEndEvent) => {
     const handle = handles.find(({ id }) => id === active.id);
     const box = area.current?.getBoundingClientRect();
     if (!handle || !box) return;
-    onMove(handle.id, {
-      xM: within(handle.xM + (delta.x / box.width) * widthM(view), WHOLE_SWIM.leftM, WHOLE_SWIM.rightM),
-      yM: within(handle.yM - (delta.y / box.height) * heightM(view), WHOLE_SWIM.bottomM, WHOLE_SWIM.topM),
-    });
+    onMove(
+      handle.id,
+      onTheSwim({
+        xM: handle.xM + (delta.x / box.width) * widthM(view),
+        yM: handle.yM - (delta.y / box.height) * heightM(view),
+      }),
+    );
   };
   return (
     <DndContext
@@ -57,18 +52,31 @@ export function PlanHandles({ handles, view, chosen, onChoose, onMove }: PlanHan
       onDragEnd={end}
       accessibility={{
         screenReaderInstructions: {
-          draggable:
-            'Press space to take it up, move it with the arrow keys, and press space again to put it down. Escape leaves it where it was.',
+          draggable: 'Move it with the arrow keys, with shift in larger steps; or drag it.',
         },
       }}
     >
       <div ref={area} className="absolute inset-0">
         {handles.map((handle) => (
-          <OneHandle key={handle.id} handle={handle} view={view} chosen={handle.id === chosen} onChoose={onChoose} />
+          <OneHandle
+            key={handle.id}
+            handle={handle}
+            view={view}
+            chosen={handle.id === chosen}
+            onChoose={onChoose}
+            onArrow={(by) => onNudge(handle.id, onTheSwim({ xM: handle.xM + by.xM, yM: handle.yM + by.yM }))}
+            onPutDown={() => onMove(handle.id, { xM: handle.xM, yM: handle.yM })}
+          />
         ))}
       </div>
     </DndContext>
   );
+}
+
+/** Kept on the swim, to the nearest five centimetres. */
+function onTheSwim({ xM, yM }: Point): Point {
+  const { leftM, rightM, topM, bottomM } = WHOLE_SWIM;
+  return { xM: within(xM, leftM, rightM), yM: within(yM, bottomM, topM) };
 }
 
 function within(value: number, least: number, most: number): number {
@@ -80,9 +88,11 @@ interface OneHandleProps {
   readonly view: PlanView;
   readonly chosen: boolean;
   readonly onChoose: (id: string) => void;
+  readonly onArrow: (by: Point) => void;
+  readonly onPutDown: () => void;
 }
 
-function OneHandle({ handle, view, chosen, onChoose }: OneHandleProps) {
+function OneHandle({ handle, view, chosen, onChoose, onArrow, onPutDown }: OneHandleProps) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: handle.id });
   const left = (handle.xM - view.leftM) / widthM(view);
   const top = (view.topM - handle.yM) / heightM(view);
@@ -97,6 +107,17 @@ function OneHandle({ handle, view, chosen, onChoose }: OneHandleProps) {
       title={handle.name}
       aria-pressed={chosen}
       onClick={() => onChoose(handle.id)}
+      onKeyDown={(event) => {
+        const by = ARROWS[event.key];
+        if (!by) return;
+        event.preventDefault();
+        onChoose(handle.id);
+        const stepM = event.shiftKey ? 5 * KEY_STEP_M : KEY_STEP_M;
+        onArrow({ xM: by.xM * stepM, yM: by.yM * stepM });
+      }}
+      onKeyUp={(event) => {
+        if (event.key in ARROWS) onPutDown();
+      }}
       className={`absolute grid size-11 cursor-grab touch-none place-items-center rounded-full ${chosen || isDragging ? 'z-10' : ''} ${isDragging ? 'border-2 border-ink bg-leaf/60' : ''}`}
       style={{ left: `${left * 100}%`, top: `${top * 100}%`, transform: `translate(-50%, -50%) ${moved}` }}
     >
