@@ -1,10 +1,23 @@
+import { isLoadTested, judgeRig } from '@keeper/core/bank/rig';
+import { tellOuting } from '@keeper/core/outing/story';
+import { NO_RULES } from '@keeper/core/water/rules';
 import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
+import { WriteKitItemDto } from '@keeper/contract/kit';
+import { WriteRigDto } from '@keeper/contract/rigs';
+import { WriteSettingsDto } from '@keeper/contract/settings';
+import { WriteSwimDto } from '@keeper/contract/swims';
+import { WriteWaterDto } from '@keeper/contract/waters';
+import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
+import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
+import { WATERS } from './waters.js';
 
+const { updatedAt: _at, ...WAYS } = FIRST_SETTINGS;
 const captures = demoCaptures();
 const summaries = captures.map(({ captureId, events }) => summaryOf(tellStory(captureId, events)));
 const landed = summaries.filter(({ outcome }) => outcome === 'released');
@@ -57,4 +70,38 @@ test('both flanks of a fish point their own way', () => {
     expect(role).toBe(`${order.side}-flank`);
     expect(order.pose.mirrored).toBe(order.side === 'right');
   }
+});
+
+describe('the bank of the demo', () => {
+  test.each([
+    ['swims', SWIMS, WriteSwimDto],
+    ['rigs', RIGS, WriteRigDto],
+    ['kit', KIT, WriteKitItemDto],
+  ] as const)('its %s keep the contract, and no id comes twice', (_, rows, contract) => {
+    for (const { id: _id, ...row } of rows)
+      expect(problemsIn(contract, { ...row, retired: false, revision: 0 })).toEqual([]);
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+  });
+  test('its waters and its habit keep the contract', () => {
+    for (const { id: _id, ...water } of WATERS)
+      expect(problemsIn(WriteWaterDto, { ...water, revision: 0 })).toEqual([]);
+    expect(problemsIn(WriteSettingsDto, { ...WAYS, habit: HABIT })).toEqual([]);
+  });
+  test('its outings are blanks that ended, the same each time', () => {
+    expect(demoOutings()).toEqual(demoOutings());
+    expect(problemsIn(AppendEventsDto, { events: demoOutings() })).toEqual([]);
+    const ids = [...new Set(demoOutings().map(({ outingId }) => outingId))];
+    expect(ids).toHaveLength(2);
+    for (const id of ids) {
+      const own = demoOutings().filter(({ outingId }) => outingId === id);
+      expect(tellOuting(id, own)).toMatchObject({ endedAt: expect.any(String) });
+    }
+  });
+  test('one of its rigs was never loaded, and all are sound otherwise', () => {
+    expect(RIGS.filter((rig) => !isLoadTested(rig))).toHaveLength(1);
+    for (const rig of RIGS) {
+      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless' });
+      expect(verdict).toBe(isLoadTested(rig) ? 'good' : 'care');
+    }
+  });
 });

@@ -79,6 +79,13 @@ describe('swims, rigs and kit', () => {
   });
 });
 
+test('a water written once more as it stands is no other writing', async () => {
+  const id = newId();
+  const first = await put(`waters/${id}`, water).expect(200);
+  expect((await put(`waters/${id}`, water).expect(200)).body).toEqual(first.body);
+  await put(`waters/${id}`, { ...water, name: 'Other' }).expect(409);
+});
+
 describe('outings', () => {
   const outingId = newId();
   const event = (type: string, payload: object) => ({

@@ -1,4 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
+import { CHOICE_ITEM } from './Choice.js';
 
 interface ChoicesProps<T extends string> {
   readonly label: string;
@@ -18,11 +19,7 @@ export function Choices<T extends string>({ label, value, onChange, options }: C
       className="flex flex-wrap gap-2"
     >
       {options.map((option) => (
-        <ToggleGroup.Item
-          key={option.value}
-          value={option.value}
-          className="button font-normal data-[state=on]:border-ink data-[state=on]:font-semibold data-[state=on]:shadow-[inset_0_-4px_0_var(--water)]"
-        >
+        <ToggleGroup.Item key={option.value} value={option.value} className={CHOICE_ITEM}>
           {option.label}
         </ToggleGroup.Item>
       ))}

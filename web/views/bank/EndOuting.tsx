@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { OutingStory } from '@keeper/core/outing/story';
 import { useBook } from '../../data/queries.js';
 import { useHeldSummaries } from '../../data/useCapture.js';
+import { NoteField } from '../../parts/NoteField.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { useDraft } from '../../parts/useDraft.js';
 
@@ -47,19 +48,7 @@ export function EndOuting({ story, onEnd }: { story: OutingStory; onEnd: (note: 
           {fish.landed === 0 && (
             <p>A blank belongs in the book as much as a catch: it tells of the day, the swim and the rigs.</p>
           )}
-          <div>
-            <label htmlFor="end-note" className="mb-1 block text-sm">
-              Anything to remember
-            </label>
-            <textarea
-              id="end-note"
-              rows={3}
-              maxLength={4000}
-              className="field"
-              value={draft.note}
-              onChange={(event) => change({ note: event.target.value })}
-            />
-          </div>
+          <NoteField label="Anything to remember" value={draft.note} onChange={(note) => change({ note })} />
           <p className="text-soft">Kit: replace hooks, rinse and dry, dip what goes to another water.</p>
           <button type="submit" className="button button-main">
             Put it in the book

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
-import { problemsIn } from '@keeper/contract/validation';
 import {
   CARRIES_DISEASE,
   KIT_KIND_WORDS,
@@ -13,16 +12,16 @@ import {
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
-import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { useKit, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
-import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
+import { RowForm } from '../../parts/RowForm.js';
+import { useRowForm } from '../../parts/useRowForm.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
-import { sentenceAt, typedCentimetres } from '../../parts/typed.js';
+import { typedCentimetres } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { whenText } from '../../parts/when.js';
 
@@ -51,8 +50,6 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
   const navigate = useNavigate();
   const waters = useWaters();
   const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}`, draftOf(item));
-  const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
   const bodyOf = (retired: boolean) => ({
     ...{
       kind: draft.kind,
@@ -68,32 +65,21 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
     toReplace: draft.flags.includes('toReplace'),
     inDateUntil: draft.inDateUntil || null,
   });
-  const problems = tried ? problemsIn(WriteKitItemDto, bodyOf(false)) : [];
+  const form = useRowForm({
+    kind: 'kit',
+    id: itemId,
+    contract: WriteKitItemDto,
+    bodyOf,
+    onKept: () => {
+      clear();
+      return navigate('/kit');
+    },
+  });
+  const { at } = form;
   const now = () => new Date().toISOString();
 
-  const put = async (retired: boolean) => {
-    setTried(true);
-    if (!retired && problemsIn(WriteKitItemDto, bodyOf(false)).length > 0) return;
-    try {
-      await writeRow('kit', itemId, bodyOf(retired));
-    } catch {
-      setNotKept(true);
-      return;
-    }
-    clear();
-    await navigate('/kit');
-  };
-
   return (
-    <form
-      className="max-w-3xl"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void put(false);
-      }}
-    >
-      <h1 className="mb-6 text-3xl font-semibold">{item ? item.name : 'Another thing'}</h1>
+    <RowForm title={item ? item.name : 'Another thing'} form={form} keep="Keep it" known={item !== undefined}>
       <div className="grid gap-7">
         <Choice<KitKind>
           label="Kind"
@@ -102,18 +88,13 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           options={KIT_KINDS.map((kind) => ({ value: kind, label: KIT_KIND_WORDS[kind] }))}
         />
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField
-            label="Its name"
-            value={draft.name}
-            problem={sentenceAt(problems, 'name')}
-            onChange={(name) => change({ name })}
-          />
+          <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
           {SIZED.includes(draft.kind) && (
             <TextField
               label={draft.kind === 'net' ? 'Width of the hoop, cm' : 'Length, cm'}
               numeric
               value={draft.size}
-              problem={sentenceAt(problems, 'sizeMm')}
+              problem={at('sizeMm')}
               onChange={(size) => change({ size })}
             />
           )}
@@ -145,7 +126,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
             type="date"
             label="Good until"
             value={draft.inDateUntil}
-            problem={sentenceAt(problems, 'inDateUntil')}
+            problem={at('inDateUntil')}
             onChange={(inDateUntil) => change({ inDateUntil })}
           />
         )}
@@ -190,22 +171,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           </Part>
         )}
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
-      <div className="mt-8 flex flex-wrap gap-3">
-        <button type="submit" className="button button-main min-h-16 px-8 text-lg">
-          Keep it
-        </button>
-        {item && (
-          <button type="button" className="button min-h-16" onClick={() => void put(true)}>
-            Put it away
-          </button>
-        )}
-      </div>
-    </form>
+    </RowForm>
   );
 }
 

@@ -1,7 +1,5 @@
-import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { WriteRigDto, type KeptRig } from '@keeper/contract/rigs';
-import { problemsIn } from '@keeper/contract/validation';
 import {
   BARB_TEXT,
   BARBS,
@@ -18,15 +16,16 @@ import {
 } from '@keeper/core/bank/rig';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { NO_RULES } from '@keeper/core/water/rules';
-import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { useRigs, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
-import { Notice } from '../../parts/Notice.js';
+import { Ask } from '../../parts/Ask.js';
 import { Part } from '../../parts/Part.js';
+import { RowForm } from '../../parts/RowForm.js';
+import { useRowForm } from '../../parts/useRowForm.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { TextField } from '../../parts/TextField.js';
-import { sentenceAt, typedNumber } from '../../parts/typed.js';
+import { typedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { Said } from '../bank/Advice.js';
 import { LoadTestTimer } from './LoadTestTimer.js';
@@ -86,8 +85,6 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     upTrace: rig?.upTrace ? 'yes' : 'no',
     loadTests: rig?.loadTests ?? [],
   });
-  const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
   const bodyOf = (retired: boolean) => ({
     ...{ name: draft.name, species: draft.species, leader: draft.leader, barb: draft.barb, lead: draft.lead },
     ...{ trace: draft.trace, upTrace: draft.upTrace === 'yes', loadTests: [...draft.loadTests], retired },
@@ -97,7 +94,6 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     revision: rig?.revision ?? 0,
   });
   const body = bodyOf(false);
-  const problems = tried ? problemsIn(WriteRigDto, body) : [];
   const judged = judgeRig({
     rig: { ...body, id: rigId } satisfies Rig,
     rules: water?.rules ?? NO_RULES,
@@ -105,38 +101,25 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     school: barbSchool,
   });
 
-  const put = async (retired: boolean) => {
-    setTried(true);
-    if (!retired && problemsIn(WriteRigDto, body).length > 0) return;
-    try {
-      await writeRow('rigs', rigId, bodyOf(retired));
-    } catch {
-      setNotKept(true);
-      return;
-    }
-    clear();
-    await navigate('/kit');
-  };
+  const form = useRowForm({
+    kind: 'rigs',
+    id: rigId,
+    contract: WriteRigDto,
+    bodyOf,
+    onKept: () => {
+      clear();
+      return navigate('/kit');
+    },
+  });
+  const { at } = form;
   const named = <T extends string>(values: readonly T[], names: Readonly<Record<T, string>>) =>
     values.map((value) => ({ value, label: names[value] }));
 
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void put(false);
-      }}
-    >
-      <h1 className="mb-6 text-3xl font-semibold">{rig ? rig.name : 'Another rig'}</h1>
+    <RowForm title={rig ? rig.name : 'Another rig'} form={form} keep="Keep this rig" known={rig !== undefined} wide>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
         <div className="grid content-start gap-7">
-          <TextField
-            label="Its name"
-            value={draft.name}
-            problem={sentenceAt(problems, 'name')}
-            onChange={(name) => change({ name })}
-          />
+          <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
           <SpeciesChoice
             species={draft.species}
             form={undefined}
@@ -148,21 +131,21 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
               label="Main line, kg"
               numeric
               value={draft.mainLine}
-              problem={sentenceAt(problems, 'mainLineKg')}
+              problem={at('mainLineKg')}
               onChange={(mainLine) => change({ mainLine })}
             />
             <TextField
               label="Link or trace, kg"
               numeric
               value={draft.link}
-              problem={sentenceAt(problems, 'linkKg')}
+              problem={at('linkKg')}
               onChange={(link) => change({ link })}
             />
             <TextField
               label="Hook size"
               numeric
               value={draft.hook}
-              problem={sentenceAt(problems, 'hookSize')}
+              problem={at('hookSize')}
               onChange={(hook) => change({ hook })}
             />
           </div>
@@ -230,30 +213,6 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
           />
         </div>
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
-      <div className="mt-8 flex flex-wrap gap-3">
-        <button type="submit" className="button button-main min-h-16 px-8 text-lg">
-          Keep this rig
-        </button>
-        {rig && (
-          <button type="button" className="button min-h-16" onClick={() => void put(true)}>
-            Put it away
-          </button>
-        )}
-      </div>
-    </form>
-  );
-}
-
-function Ask({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <div>
-      <h3 className="mb-1.5 font-sans text-base font-semibold">{title}</h3>
-      {children}
-    </div>
+    </RowForm>
   );
 }

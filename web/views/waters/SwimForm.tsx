@@ -1,16 +1,16 @@
-import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { WriteSwimDto, type KeptSwim } from '@keeper/contract/swims';
-import { problemsIn } from '@keeper/contract/validation';
 import { BANK_KINDS, compassText, HAZARD_WORDS, HAZARDS, type BankKind, type Hazard } from '@keeper/core/water/swim';
-import { writeRow } from '../../data/keeper.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Notice } from '../../parts/Notice.js';
+import { NoteField } from '../../parts/NoteField.js';
 import { Part } from '../../parts/Part.js';
+import { RowForm } from '../../parts/RowForm.js';
+import { useRowForm } from '../../parts/useRowForm.js';
 import { TextField } from '../../parts/TextField.js';
-import { sentenceAt, typedNumber } from '../../parts/typed.js';
+import { typedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 
@@ -45,8 +45,6 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     longitude: swim?.position ? String(swim.position.longitudeDeg) : '',
     note: swim?.note ?? '',
   });
-  const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
   const facingDeg = typedNumber(draft.facing);
   const bodyOf = (retired: boolean) => ({
     ...{
@@ -60,40 +58,29 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     ...{ position: placeOf(draft), fixtures: [...(swim?.fixtures ?? [])], note: draft.note.trim() || null },
     revision: swim?.revision ?? 0,
   });
-  const problems = tried ? problemsIn(WriteSwimDto, bodyOf(false)) : [];
-
-  const put = async (retired: boolean) => {
-    setTried(true);
-    if (!retired && problemsIn(WriteSwimDto, bodyOf(false)).length > 0) return;
-    try {
-      await writeRow('swims', swimId, bodyOf(retired));
-    } catch {
-      setNotKept(true);
-      return;
-    }
-    clear();
-    if (then === '/bank/new') choose(waterId, swimId);
-    await navigate(then);
-  };
+  const form = useRowForm({
+    kind: 'swims',
+    id: swimId,
+    contract: WriteSwimDto,
+    bodyOf,
+    onKept: () => {
+      clear();
+      if (then === '/bank/new') choose(waterId, swimId);
+      return navigate(then);
+    },
+  });
+  const { at, problems } = form;
 
   return (
-    <form
-      className="max-w-3xl"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void put(false);
-      }}
+    <RowForm
+      title={swim ? swim.name : 'Another swim'}
+      above={water?.name}
+      form={form}
+      keep="Keep this swim"
+      known={swim !== undefined}
     >
-      <p className="text-soft">{water?.name}</p>
-      <h1 className="mb-6 text-3xl font-semibold">{swim ? swim.name : 'Another swim'}</h1>
       <div className="grid gap-8">
-        <TextField
-          label="Its name"
-          value={draft.name}
-          problem={sentenceAt(problems, 'name')}
-          onChange={(name) => change({ name })}
-        />
+        <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
         <Part title="Where do you look over the water?">
           <div className="grid gap-3">
             <Choice
@@ -107,7 +94,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
               label="Or by the compass, degrees"
               numeric
               value={draft.facing}
-              problem={sentenceAt(problems, 'facingDeg')}
+              problem={at('facingDeg')}
               onChange={(facing) => change({ facing })}
             />
           </div>
@@ -140,36 +127,9 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
           </p>
           <PlaceFields draft={draft} onChange={change} problems={problems} />
         </Part>
-        <div>
-          <label htmlFor="swim-note" className="mb-1 block text-sm">
-            A note
-          </label>
-          <textarea
-            id="swim-note"
-            rows={3}
-            maxLength={4000}
-            className="field"
-            value={draft.note}
-            onChange={(event) => change({ note: event.target.value })}
-          />
-        </div>
+        <NoteField label="A note" value={draft.note} onChange={(note) => change({ note })} />
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
-      <div className="mt-8 flex flex-wrap gap-3">
-        <button type="submit" className="button button-main min-h-16 px-8 text-lg">
-          Keep this swim
-        </button>
-        {swim && (
-          <button type="button" className="button min-h-16" onClick={() => void put(true)}>
-            Put it away
-          </button>
-        )}
-      </div>
-    </form>
+    </RowForm>
   );
 }
 

@@ -1,16 +1,16 @@
-import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { problemsIn } from '@keeper/contract/validation';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
 import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/water/rules';
 import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
-import { writeRow } from '../../data/keeper.js';
 import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
-import { Notice } from '../../parts/Notice.js';
+import { Ask } from '../../parts/Ask.js';
+import { NoteField } from '../../parts/NoteField.js';
+import { RowForm } from '../../parts/RowForm.js';
+import { useRowForm } from '../../parts/useRowForm.js';
 import { Part } from '../../parts/Part.js';
 import { TextField } from '../../parts/TextField.js';
-import { sentenceAt, typedCentimetres, typedNumber } from '../../parts/typed.js';
+import { typedCentimetres, typedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
@@ -48,35 +48,20 @@ export function WaterForm() {
 function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | undefined }) {
   const navigate = useNavigate();
   const [draft, change, clear] = useDraft<Draft>(`water.${waterId}`, draftOf(water));
-  const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
-  const body = bodyOf(draft, water?.revision ?? 0);
-  const problems = tried ? problemsIn(WriteWaterDto, body) : [];
-  const at = (field: string) => sentenceAt(problems, field);
-
-  const put = async () => {
-    setTried(true);
-    if (problemsIn(WriteWaterDto, body).length > 0) return;
-    try {
-      await writeRow('waters', waterId, body);
-    } catch {
-      setNotKept(true);
-      return;
-    }
-    clear();
-    await navigate('/waters');
-  };
+  const form = useRowForm({
+    kind: 'waters',
+    id: waterId,
+    contract: WriteWaterDto,
+    bodyOf: () => bodyOf(draft, water?.revision ?? 0),
+    onKept: () => {
+      clear();
+      return navigate('/waters');
+    },
+  });
+  const { at, problems } = form;
 
   return (
-    <form
-      className="max-w-3xl"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void put();
-      }}
-    >
-      <h1 className="mb-6 text-3xl font-semibold">{water ? water.name : 'Another water'}</h1>
+    <RowForm title={water ? water.name : 'Another water'} form={form} keep="Keep this water" known={false}>
       <div className="grid gap-9">
         <Part title="The water">
           <div className="grid gap-4">
@@ -202,43 +187,9 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </Ask>
           </div>
         </Part>
-        <Part title="Anything else">
-          <label htmlFor="water-note" className="sr-only">
-            A note on the water
-          </label>
-          <textarea
-            id="water-note"
-            rows={3}
-            maxLength={4000}
-            className="field"
-            value={draft.note}
-            onChange={(event) => change({ note: event.target.value })}
-          />
-        </Part>
+        <NoteField label="A note on the water" value={draft.note} onChange={(note) => change({ note })} />
       </div>
-      {problems.length > 0 && (
-        <Notice role="alert">
-          Something is not right yet; it is said at its field. Nothing that you typed is lost.
-        </Notice>
-      )}
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
-      <button type="submit" className="button button-main mt-8 min-h-16 px-8 text-lg">
-        Keep this water
-      </button>
-    </form>
-  );
-}
-
-function Ask({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <div>
-      <h3 className="mb-1.5 font-sans text-base font-semibold">{title}</h3>
-      {children}
-    </div>
+    </RowForm>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { DescribedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
@@ -16,6 +16,8 @@ import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
+import { NoteField } from '../../parts/NoteField.js';
+import { Part } from '../../parts/Part.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
@@ -106,23 +108,23 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">
         {(asked.has('species') || lost) && (
-          <Question title="What was it?">
+          <Part title="What was it?">
             <SpeciesChoice
               species={draft.species}
               form={draft.form}
               onChange={(species, form) => change({ species, ...(form ? { form } : { form: undefined }) })}
             />
-          </Question>
+          </Part>
         )}
         {asked.has('water') && (
-          <Question title="Where?">
+          <Part title="Where?">
             <div className="max-w-sm">
               <WaterPicker value={draft.waterId} onChange={(waterId) => change({ waterId })} />
             </div>
-          </Question>
+          </Part>
         )}
         {!lost && (
-          <Question title="How heavy?">
+          <Part title="How heavy?">
             {asked.has('weight') || asked.has('tare') ? (
               <WeightFields
                 typed={draft}
@@ -132,10 +134,10 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
             ) : (
               <WeightRead story={story} />
             )}
-          </Question>
+          </Part>
         )}
         {asked.has('length') && (
-          <Question title="How long?">
+          <Part title="How long?">
             <label htmlFor="length" className="mb-1 block text-sm">
               Read down to the mark
             </label>
@@ -150,24 +152,18 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
               onChange={(event) => change({ length: event.target.value })}
             />
             {tried && lengthProblem && <FieldSentence id="length-problem">{lengthProblem}</FieldSentence>}
-          </Question>
+          </Part>
         )}
-        <Question title="Pictures">
+        <Part title="Pictures">
           <AddPictures story={story} />
-        </Question>
-        <Question title="Anything else">
-          <label htmlFor="note" className="mb-1 block text-sm">
-            On what, how it fought, wounds and what was done for them
-          </label>
-          <textarea
-            id="note"
-            rows={4}
-            maxLength={4000}
-            className="field"
+        </Part>
+        <Part title="Anything else">
+          <NoteField
+            label="On what, how it fought, wounds and what was done for them"
             value={draft.note}
-            onChange={(event) => change({ note: event.target.value })}
+            onChange={(note) => change({ note })}
           />
-        </Question>
+        </Part>
       </div>
       {problem && <Notice role="alert">{problem}</Notice>}
       <div className="mt-8 flex flex-wrap items-center gap-4">
@@ -177,15 +173,6 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
         <p className="text-sm text-soft">Empty fields are fine. They will not be asked about again.</p>
       </div>
     </form>
-  );
-}
-
-function Question({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section aria-label={title}>
-      <h2 className="mb-2 text-xl font-semibold">{title}</h2>
-      {children}
-    </section>
   );
 }
 

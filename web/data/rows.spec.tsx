@@ -1,0 +1,67 @@
+import '@testing-library/jest-dom';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import type { StoredRow } from './deviceStore.js';
+import { useSwims, useWaters } from './rows.js';
+
+let rows: readonly StoredRow[] = [];
+jest.mock('./useCapture.js', () => ({ useOutbox: () => ({ rows }) }));
+jest.mock('./keeper.js', () => ({}));
+
+const swim = (id: string, name: string, revision: number, retired = false) => ({ id, name, revision, retired });
+const written = (order: number, id: string, body: object, state: StoredRow['state'] = 'waiting'): StoredRow => ({
+  ...{ order, kind: 'swims' as const, id, state },
+  body: body as StoredRow['body'],
+});
+
+function seen(kept: readonly object[], kind = 'swims') {
+  const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+  client.setQueryData([kind], kept);
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  return renderHook(() => (kind === 'swims' ? useSwims() : useWaters()), { wrapper }).result.current;
+}
+
+afterEach(() => (rows = []));
+
+test('what was written here lies over what the server has, write over write', () => {
+  rows = [
+    written(1, 'a', swim('a', 'Alder creek', 1)),
+    written(2, 'a', swim('a', 'Alder point', 2)),
+    written(3, 'b', swim('b', 'New', 0)),
+  ];
+  expect(seen([swim('a', 'Alder bay', 1)])).toMatchObject([
+    { id: 'a', name: 'Alder point', revision: 3 },
+    { id: 'b', name: 'New', revision: 1 },
+  ]);
+});
+
+test('once the server has it, its version stands; a refused one never does', () => {
+  rows = [written(1, 'a', swim('a', 'Old writing', 1)), written(2, 'b', swim('b', 'Refused', 1), 'refused')];
+  expect(seen([swim('a', 'Alder bay', 2), swim('b', 'Theirs', 2)])).toMatchObject([
+    { name: 'Alder bay' },
+    { name: 'Theirs' },
+  ]);
+});
+
+test('what was put away is not listed', () => {
+  rows = [written(1, 'a', swim('a', 'Alder bay', 1, true))];
+  expect(seen([swim('a', 'Alder bay', 1)])).toEqual([]);
+});
+
+test('a water that is only named has no rules, no place and fresh water', () => {
+  rows = [
+    {
+      order: 1,
+      kind: 'waters',
+      id: 'w',
+      state: 'waiting',
+      body: { name: 'Mere', kind: 'lake', revision: 0 } as StoredRow['body'],
+    },
+  ];
+  expect(seen([], 'waters')).toMatchObject([
+    { name: 'Mere', position: null, salinity: 0, rules: { barblessOnly: false } },
+  ]);
+});

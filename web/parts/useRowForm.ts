@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import type { FieldProblem } from '@keeper/contract/errors';
+import { problemsIn } from '@keeper/contract/validation';
+import type { RowKind } from '../data/deviceStore.js';
+import { writeRow } from '../data/keeper.js';
+import { sentenceAt } from './typed.js';
+
+interface RowFormWanted {
+  readonly kind: RowKind;
+  readonly id: string;
+  /** The contract's class that the row must satisfy. */
+  readonly contract: new () => object;
+  /** What is typed, as the row that it makes; `retired` puts it away. */
+  readonly bodyOf: (retired: boolean) => { readonly revision: number };
+  /** Called once the row is on the device. */
+  readonly onKept: () => void | Promise<void>;
+}
+
+export interface RowFormState {
+  /** What is wrong, once it was tried to keep it. */
+  readonly problems: readonly FieldProblem[];
+  readonly at: (field: string) => string | undefined;
+  readonly notKept: boolean;
+  readonly put: (retired: boolean) => Promise<void>;
+}
+
+/** What every form of a row does: checks it against the contract, keeps it on the device, says what is wrong at its field. */
+export function useRowForm({ kind, id, contract, bodyOf, onKept }: RowFormWanted): RowFormState {
+  const [tried, setTried] = useState(false);
+  const [notKept, setNotKept] = useState(false);
+  const problems = tried ? problemsIn(contract, bodyOf(false)) : [];
+  return {
+    problems,
+    at: (field) => sentenceAt(problems, field),
+    notKept,
+    put: async (retired) => {
+      setTried(true);
+      if (!retired && problemsIn(contract, bodyOf(false)).length > 0) return;
+      try {
+        await writeRow(kind, id, bodyOf(retired));
+      } catch {
+        setNotKept(true);
+        return;
+      }
+      await onKept();
+    },
+  };
+}
