@@ -8,7 +8,7 @@ const may = {
   server: { rooms: ['core', 'contract', 'standins'] },
   web: { rooms: ['core', 'contract', 'standins'] },
   e2e: { rooms: ['core', 'contract'] },
-  bench: { rooms: ['core', 'contract', 'server'] },
+  bench: { rooms: ['core', 'contract', 'server', 'standins'] },
 };
 const all = Object.keys(may);
 const code = (room) => `^${room}/(?!node_modules/)`;

@@ -73,11 +73,11 @@ test('both flanks of a fish point their own way', () => {
 });
 
 describe('the bank of the demo', () => {
-  test.each([
+  test.each<[string, readonly { readonly id: string }[], new () => object]>([
     ['swims', SWIMS, WriteSwimDto],
     ['rigs', RIGS, WriteRigDto],
     ['kit', KIT, WriteKitItemDto],
-  ] as const)('its %s keep the contract, and no id comes twice', (_, rows, contract) => {
+  ])('its %s keep the contract, and no id comes twice', (_, rows, contract) => {
     for (const { id: _id, ...row } of rows)
       expect(problemsIn(contract, { ...row, retired: false, revision: 0 })).toEqual([]);
     expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
