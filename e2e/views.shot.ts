@@ -67,6 +67,40 @@ async function toldInFull(): Promise<string> {
   return `/book/${found?.captureId ?? ''}`;
 }
 
+/** An outing of the demo keeper on a hot day, with the water measured: as a new user would set it up. */
+async function hotDay(page: Page): Promise<void> {
+  await page.evaluate(() => localStorage.setItem('keeper.standin.day', 'heatwave'));
+  await page.getByRole('combobox', { name: 'Water' }).click();
+  await page.getByRole('option', { name: 'Harrowmere' }).click();
+  await page.getByRole('radio', { name: 'Boathouse end' }).click();
+  await page.getByLabel('From').fill('2026-07-15T06:00');
+  await page.getByLabel('Until about').fill('2026-07-15T21:00');
+  for (const species of ['Carp', 'Pike']) await page.getByRole('button', { name: species, exact: true }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('heading', { name: 'Boathouse end' }).waitFor();
+  await page.getByRole('button', { name: 'Measure the water' }).click();
+  await page.getByLabel('Another value').fill('23.2');
+  await page.getByRole('button', { name: 'Take it' }).first().click();
+  await page.getByText(/^Leave pike alone/).waitFor();
+  await page.getByRole('img', { name: /^The hours from/ }).waitFor();
+  await page.evaluate(() => scrollTo(0, 0));
+}
+
+async function plan(page: Page): Promise<void> {
+  await hotDay(page);
+  await page.getByRole('link', { name: 'Lay out the bank' }).click();
+  await page.getByRole('button', { name: 'Lay it out for me' }).click();
+  const hour = page.getByRole('slider', { name: 'Hour of the outing' });
+  await hour.focus();
+  for (let i = 0; i < 8; i += 1) await page.keyboard.press('ArrowRight');
+  await page.evaluate(() => scrollTo(0, 0));
+}
+
+async function someRow(kind: string, name: string): Promise<string> {
+  const rows = (await (await fetch(`${server.url}/api/${kind}`)).json()) as { id: string; name: string }[];
+  return rows.find((row) => row.name === name)?.id ?? '';
+}
+
 const weigh = async (page: Page) => {
   await page.getByRole('button', { name: 'Weigh', exact: true }).click();
   for (const digit of ['2', '3']) await page.getByRole('button', { name: digit, exact: true }).click();
@@ -92,6 +126,12 @@ const SHOTS: readonly Shot[] = [
     act: dotted,
   },
   { name: 'settings-desk', size: DESK, path: at('/settings') },
+  { name: 'bank-desk', size: { width: 1280, height: 1000 }, path: at('/bank/new'), act: hotDay },
+  { name: 'bank-phone', size: PHONE, path: at('/bank/new'), act: hotDay },
+  { name: 'plan-desk', size: { width: 1280, height: 900 }, path: at('/bank/new'), act: plan },
+  { name: 'plan-phone', size: PHONE, path: at('/bank/new'), act: plan },
+  { name: 'water-desk', size: DESK, path: async () => `/waters/${await someRow('waters', 'Harrowmere')}` },
+  { name: 'rig-desk', size: DESK, path: async () => `/kit/rigs/${await someRow('rigs', 'Short stiff link')}` },
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-glare-phone', size: PHONE, light: 'glare', path: () => runUnderWay(14_000) },

@@ -51,7 +51,7 @@ export function layOut(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout 
 
 /** Whether a brolly's ribs clear a fixture: on turf and under a power line's rule they are judged elsewhere. */
 function canStand(at: Point, fixture: Fixture): boolean {
-  return fixture.kind === 'soft-ground' || fixture.kind === 'power-line' || clearanceM(at, fixture) > 0.6;
+  return fixture.kind === 'soft-ground' || fixture.kind === 'power-line' || clearanceM(at, fixture) > 1;
 }
 
 function around(mat: Point, helped: boolean): Layout {

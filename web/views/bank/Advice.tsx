@@ -15,6 +15,7 @@ const BAR: Readonly<Record<Severity, string>> = {
 
 /** Whether to fish, for each species that is expected, with every reason. */
 export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
+  const saturation = advice[0]?.saturationMgL ?? undefined;
   return (
     <Part title="Should we fish?">
       <div className="grid gap-6">
@@ -31,6 +32,12 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
           </div>
         ))}
       </div>
+      {saturation !== undefined && (
+        <p className="mt-4">
+          As warm, as high and as salt as it is, this water can hold {saturation.toFixed(1)} mg/L of oxygen at most{' '}
+          <span className="text-sm text-soft">(Benson and Krause 1984)</span>.
+        </p>
+      )}
       <p className="mt-4 text-sm text-soft">Local rules and licences decide; this only advises.</p>
     </Part>
   );

@@ -33,16 +33,17 @@ export function Conditions(props: ConditionsProps) {
   const { story, prospect, habit, forecastProblem, asking, onLook, onForecast, onTaken } = props;
   const [open, setOpen] = useState<'water' | 'sky'>();
   const { momentMs, moments, now, position } = prospect;
+  const measured = story.conditions.filter(({ waterC }) => waterC !== undefined).length;
   const take = (condition: Condition) => {
     setOpen(undefined);
     onTaken(condition);
   };
   return (
     <Part title="Conditions">
-      {moments ? (
+      {moments || measured > 1 ? (
         <>
-          <Strip {...{ moments, momentMs, habit, conditions: story.conditions }} />
-          {onLook && <LookAt story={story} momentMs={momentMs} onLook={onLook} />}
+          <Strip {...{ moments: moments ?? [], momentMs, habit, conditions: story.conditions }} />
+          {onLook && moments && <LookAt story={story} momentMs={momentMs} onLook={onLook} />}
         </>
       ) : (
         <p className="mb-3 max-w-prose text-soft">
@@ -110,7 +111,32 @@ function nowSentence({ now, position, momentMs }: Prospect, story: OutingStory, 
     ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
     : '';
   const water = measured ? measuredText(measured, habit) : 'The water has not been measured yet.';
-  return [water, sky, position && sunSentence(sunDay(momentMs, position))].filter(Boolean).join(' ');
+  return [water, seenText(story, habit), sky, position && sunSentence(sunDay(momentMs, position))]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** The newest of each other thing that was measured or seen. */
+function seenText({ conditions }: OutingStory, habit: TempHabit): string {
+  const last = (kind: 'airC' | 'oxygenMgL' | 'cloudOctas' | 'windMs' | 'pressureHpa') => {
+    const found = conditions.findLast((condition) => condition[kind] !== undefined);
+    return found && { value: found[kind] ?? 0, at: clock(found.atMs) };
+  };
+  const [air, oxygen, cloud, wind, pressure] = [
+    last('airC'),
+    last('oxygenMgL'),
+    last('cloudOctas'),
+    last('windMs'),
+    last('pressureHpa'),
+  ];
+  const things = [
+    oxygen && `oxygen ${oxygen.value.toFixed(1)} mg/L at ${oxygen.at}`,
+    air && `air ${formatTemperature(air.value, habit)} at ${air.at}`,
+    cloud && `${cloudText(cloud.value)} at ${cloud.at}`,
+    wind && `wind ${wind.value} m/s at ${wind.at}`,
+    pressure && `${pressure.value} hPa at ${pressure.at}`,
+  ].filter(Boolean);
+  return things.length > 0 ? `Noted: ${things.join(', ')}.` : '';
 }
 
 function sunSentence({ riseMs, setMs, always }: SunDay): string {

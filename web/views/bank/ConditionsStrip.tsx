@@ -15,6 +15,7 @@ import { fahrenheitOf, type TempHabit } from '@keeper/core/measure/temperature';
 import { clock } from '../../data/useProspect.js';
 
 interface ConditionsStripProps {
+  /** Empty without a forecast: then only what was measured is drawn. */
   readonly moments: readonly OutlookMoment[];
   readonly conditions: readonly TakenCondition[];
   readonly momentMs: number;
@@ -24,15 +25,17 @@ interface ConditionsStripProps {
 /** The hours as a picture: the water as a surface, air, mat and bucket over it, what was measured as dots on it. */
 export function ConditionsStrip({ moments, conditions, momentMs, habit }: ConditionsStripProps) {
   const shown = (tempC: number) => (habit === 'F' ? fahrenheitOf(tempC) : tempC);
-  const data = moments.map(({ atMs, waterC, airC, matC, bucketC }) => ({
-    ...{ atMs, water: shown(waterC), air: shown(airC), mat: shown(matC), bucket: shown(bucketC) },
-  }));
-  const [first, last] = [moments[0]?.atMs ?? 0, moments.at(-1)?.atMs ?? 1];
-  const least = Math.floor(Math.min(...data.flatMap(({ water, air }) => [water, air])) - 4);
-  const most = Math.ceil(Math.max(...data.flatMap(({ air, mat, bucket }) => [air, mat, bucket])) + 2);
+  const data = moments.length > 0 ? moments.map((moment) => ahead(moment, shown)) : measuredOnly(conditions, shown);
+  const [first, last] = [data[0]?.atMs ?? 0, data.at(-1)?.atMs ?? 1];
+  const known = data
+    .flatMap(({ water, air, mat, bucket }) => [water, air, mat, bucket])
+    .filter((value) => value !== undefined);
+  const least = Math.floor(Math.min(...known) - 4);
+  const most = Math.ceil(Math.max(...known) + 2);
   const dark = moments.filter(({ sunAltitudeDeg }) => sunAltitudeDeg < -0.8).map(({ atMs }) => atMs);
   const measured = conditions.filter(({ waterC, atMs }) => waterC !== undefined && atMs >= first && atMs <= last);
-  const hot = moments.reduce((a, b) => (b.matC > a.matC ? b : a), moments[0] as OutlookMoment);
+  const felt = conditions.filter(({ airC, atMs }) => airC !== undefined && atMs >= first && atMs <= last);
+  const [hot] = [...moments].sort((a, b) => b.matC - a.matC);
   return (
     <figure aria-label={words(moments, conditions)} role="img">
       <ResponsiveContainer width="100%" height={230}>
@@ -67,6 +70,7 @@ export function ConditionsStrip({ moments, conditions, momentMs, habit }: Condit
           )}
           <Area
             dataKey="water"
+            connectNulls
             fill="url(#strip-water)"
             fillOpacity={1}
             stroke="var(--ink)"
@@ -101,19 +105,50 @@ export function ConditionsStrip({ moments, conditions, momentMs, habit }: Condit
               strokeWidth={2.5}
             />
           ))}
+          {felt.map(({ eventId, atMs, airC }) => (
+            <ReferenceDot
+              key={eventId}
+              x={atMs}
+              y={shown(airC ?? 0)}
+              r={4}
+              fill="var(--ink-soft)"
+              stroke="var(--leaf)"
+            />
+          ))}
           {endLabels(data.at(-1), most - least).map(({ name, y }) => (
             <ReferenceDot key={name} x={last} y={y} r={0} label={named(name, 'right')} />
           ))}
-          <ReferenceDot
-            x={hot.atMs}
-            y={shown(hot.matC)}
-            r={0}
-            label={named(`mat ${Math.round(shown(hot.matC))}°`, 'top')}
-          />
+          {hot && (
+            <ReferenceDot
+              x={hot.atMs}
+              y={shown(hot.matC)}
+              r={0}
+              label={named(`mat ${Math.round(shown(hot.matC))}°`, 'top')}
+            />
+          )}
         </ComposedChart>
       </ResponsiveContainer>
     </figure>
   );
+}
+
+interface Drawn {
+  readonly atMs: number;
+  readonly water: number | undefined;
+  readonly air: number | undefined;
+  readonly mat?: number;
+  readonly bucket?: number;
+}
+
+function ahead({ atMs, waterC, airC, matC, bucketC }: OutlookMoment, shown: (tempC: number) => number): Drawn {
+  return { atMs, water: shown(waterC), air: shown(airC), mat: shown(matC), bucket: shown(bucketC) };
+}
+
+function measuredOnly(conditions: readonly TakenCondition[], shown: (tempC: number) => number): Drawn[] {
+  const of = (tempC: number | undefined) => (tempC === undefined ? undefined : shown(tempC));
+  return conditions
+    .filter(({ waterC, airC }) => waterC !== undefined || airC !== undefined)
+    .map(({ atMs, waterC, airC }) => ({ atMs, water: of(waterC), air: of(airC) }));
 }
 
 function named(value: string, position: 'right' | 'top' | 'insideTopLeft') {
@@ -121,10 +156,9 @@ function named(value: string, position: 'right' | 'top' | 'insideTopLeft') {
 }
 
 /** Names at the right end of the lines, moved apart so that they do not cover each other. */
-function endLabels(end: Record<'water' | 'air' | 'bucket', number> | undefined, span: number) {
-  if (!end) return [];
+function endLabels(end: Drawn | undefined, span: number) {
   const labels = (['water', 'air', 'bucket'] as const)
-    .map((name) => ({ name, y: end[name] }))
+    .flatMap((name) => (end?.[name] === undefined ? [] : { name, y: end[name] }))
     .sort((a, b) => a.y - b.y);
   const gap = span * 0.075;
   for (let i = 1; i < labels.length; i += 1) {
@@ -144,6 +178,7 @@ function hourTicks(firstMs: number, lastMs: number): number[] {
 
 /** The strip in words, for those who hear it. */
 function words(moments: readonly OutlookMoment[], conditions: readonly TakenCondition[]): string {
+  if (moments.length === 0) return `What was measured: ${conditions.length} readings.`;
   const water = moments.map(({ waterC }) => waterC);
   const mat = Math.max(...moments.map(({ matC }) => matC));
   const measured = conditions.filter(({ waterC }) => waterC !== undefined).length;

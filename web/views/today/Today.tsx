@@ -2,6 +2,7 @@ import { Link, useNavigate } from 'react-router';
 import { useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
+import { formatTemperature } from '@keeper/core/measure/temperature';
 import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
@@ -13,9 +14,11 @@ import { useRecentCaptures } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { FishOn } from '../../parts/FishOn.js';
 import { MassText } from '../../parts/MassText.js';
+import { Notice } from '../../parts/Notice.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
+import { dueNow } from '../bank/heatWords.js';
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
@@ -79,6 +82,8 @@ function OnOuting({ outingId }: { outingId: string }) {
   const { story } = useOuting(outingId);
   const { water, swim, prospect } = useBank(story);
   const gaps = prospect?.readiness.gaps ?? [];
+  const { tempHabit } = useSettings();
+  const due = prospect ? dueNow(prospect, (tempC) => formatTemperature(tempC, tempHabit)) : [];
   const [worst] =
     prospect?.advice.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'stop') ?? [];
   return (
@@ -106,6 +111,11 @@ function OnOuting({ outingId }: { outingId: string }) {
           To the bank
         </Link>
       </div>
+      {due.map((sentence) => (
+        <div key={sentence} className="mt-3">
+          <Notice>{sentence}</Notice>
+        </div>
+      ))}
     </>
   );
 }

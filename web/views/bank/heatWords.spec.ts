@@ -1,0 +1,24 @@
+import type { OutlookMoment } from '@keeper/core/care/outlook';
+import type { Prospect } from '@keeper/core/outing/prospect';
+import { dueNow } from './heatWords.js';
+
+jest.mock('../../data/useProspect.js', () => ({ clock: String }));
+
+const due = (now: Partial<OutlookMoment>, momentMs = 5) =>
+  dueNow(
+    {
+      momentMs,
+      heat: { matWarmMs: null, matBurnsMs: null, matDryMs: null, bucketWarmMs: null },
+      moments: [{ atMs: 5, waterC: 20, matC: 25, bucketC: 21, face: 'up', ...now }],
+    } as unknown as Prospect,
+    (tempC) => `${tempC}°`,
+  );
+
+test('nothing is due while mat and bucket are near the water', () => expect(due({})).toEqual([]));
+test('a burning mat and a hot bucket are due, both', () => {
+  expect(due({ matC: 44, bucketC: 24 })).toEqual([
+    'The mat burns now, at about 44°. Soak it, shade it, or turn it face down.',
+    'Change the bucket: it stands about 24° against 20° in the lake.',
+  ]);
+});
+test('what lies ahead is not due yet', () => expect(due({ matC: 44 }, 4)).toEqual([]));
