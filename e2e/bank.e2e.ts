@@ -295,6 +295,19 @@ test('with the server away a swim, an outing and its taps are kept, and arrive i
   expect(swims.find(({ id }) => id === outing?.swimId)?.name).toBe('Osier corner');
 });
 
+test('plans change: somebody comes along for another fish, and the list follows', async ({ page, server }) => {
+  const outingId = await hotOuting(server);
+  await page.goto(`${server.url}/bank/${outingId}`);
+  await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Change what is planned' }).click();
+  await page.getByRole('button', { name: 'Pike', exact: true }).click();
+  await page.getByRole('radio', { name: 'Two of us' }).click();
+  await page.getByRole('button', { name: 'Change it' }).click();
+  await expect(page.getByRole('checkbox', { name: /^Who nets, who unhooks/ })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toHaveCount(0);
+  await expect(page.getByText(/^Leave pike alone/)).toHaveCount(0);
+});
+
 test('a blank is ended and stands in the book as honestly as a catch', async ({ page, server }) => {
   const outingId = await hotOuting(server);
   await page.goto(`${server.url}/bank/${outingId}`);

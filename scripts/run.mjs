@@ -154,7 +154,19 @@ function test() {
   check('format', [bin('prettier', 'bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
   check('boundaries', [
     bin('dependency-cruiser', 'bin/dependency-cruise.mjs'),
-    ...['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'e2e', 'bench'],
+    ...[
+      '--config',
+      '.dependency-cruiser.cjs',
+      'core',
+      'contract',
+      'painter',
+      'standins',
+      'demo',
+      'server',
+      'web',
+      'e2e',
+      'bench',
+    ],
   ]);
   check('unused code', [bin('knip', 'bin/knip.js')]);
 

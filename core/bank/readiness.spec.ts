@@ -39,7 +39,16 @@ const mild: ReadinessState = {
     hazards: [],
     helped: false,
   },
-  ...{ kit: KIT, rigs: [rig], barbSchool: 'barbless', weighMethod: 'zeroed', day: '2026-07-15', waterC: 17, airC: 18 },
+  ...{
+    kit: KIT,
+    rigs: [rig],
+    barbSchool: 'barbless',
+    weighMethod: 'zeroed',
+    day: '2026-07-15',
+    tempHabit: 'C',
+    waterC: 17,
+    airC: 18,
+  },
   ...{ heat: null, soakLastsMs: null, night: false, layout: null, clock: (atMs: number) => `${atMs}:00` },
 };
 const list = (change: Partial<ReadinessState> = {}) => readinessList({ ...mild, ...change });

@@ -1,6 +1,7 @@
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
+import { formatTemperature } from '../measure/temperature.js';
 import { isUnclean, type KitKind } from './kit.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
 import { isLoadTested, judgeRig } from './rig.js';
@@ -116,7 +117,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'water-measured',
     essential: true,
     text: () => 'Water temperature taken',
-    detail: ({ waterC }) => (waterC === null ? 'not yet' : `${waterC.toFixed(1)} °C`),
+    detail: ({ waterC, tempHabit }) => (waterC === null ? 'not yet' : formatTemperature(waterC, tempHabit)),
     reason: 'How long a fish may be fought and held hangs on it.',
     problem: ({ waterC }) => (waterC === null ? care('Not measured on this outing.') : null),
   },
@@ -248,7 +249,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: false,
     applies: (state) => kitOf(state, 'board').length > 0,
     text: () => 'Measuring board wet and as cool as the water',
-    reason: 'A board at 38 °C against water at 27 burns the fish.',
+    reason: 'A board that lay in the sun burns a fish from cool water; in frost a wet one is the warmer.',
   },
   {
     id: 'roles',

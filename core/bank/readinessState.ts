@@ -1,6 +1,7 @@
 import type { Basis, Severity } from '../care/counsel.js';
 import type { HeatClocks } from '../care/outlook.js';
 import type { SpeciesId } from '../fish/species.js';
+import type { TempHabit } from '../measure/temperature.js';
 import type { WaterRules } from '../water/rules.js';
 import type { BankKind, Hazard } from '../water/swim.js';
 import type { WeighMethod } from '../weighing/reading.js';
@@ -23,6 +24,7 @@ export interface ReadinessState {
   readonly weighMethod: WeighMethod;
   /** `YYYY-MM-DD` of the outing, in the keeper's own calendar. */
   readonly day: string;
+  readonly tempHabit: TempHabit;
   readonly waterC: number | null;
   readonly airC: number | null;
   readonly heat: HeatClocks | null;

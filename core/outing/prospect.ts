@@ -84,6 +84,12 @@ const CIVIL_DUSK_DEG = -6;
  * never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
  */
 export function prospect(input: ProspectInput): Prospect {
+  const ahead = lookAhead(input);
+  return { ...ahead, readiness: readiness(ahead.items, input.story.checked) };
+}
+
+/** All of a prospect that does not hang on what was checked: the part that takes its time, and need not be done anew at every check. */
+export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
   const momentMs = input.lookMs ?? outingMoment(story, nowMs);
   const position = swim?.position ?? water.position;
@@ -126,13 +132,11 @@ export function prospect(input: ProspectInput): Prospect {
     longestMm: longestExpectedMm(expected),
     barbSchool: ways.barbSchool,
     weighMethod: ways.weighMethod,
+    tempHabit: ways.tempHabit,
     day: dayText(input.calendar(momentMs)),
     night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
   });
-  return {
-    ...{ momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts },
-    readiness: readiness(items, story.checked),
-  };
+  return { momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
 }
 
 /** What the heat of the hours is worked out from; null while place or forecast are not known. */

@@ -1,5 +1,5 @@
-import type { SpeciesId } from '../fish/species.js';
-import type { ClosedSeason } from './season.js';
+import { speciesName, type SpeciesId } from '../fish/species.js';
+import { dayOfYearText, type ClosedSeason } from './season.js';
 
 /** Whether fish may be kept for a while, and how long. */
 export type Retention = { readonly kind: 'none' } | { readonly kind: 'minutes'; readonly most: number };
@@ -56,5 +56,12 @@ export function ruleSentences(rules: WaterRules): string[] {
     ...(retention?.kind === 'none' ? ['No fish is retained.'] : []),
     ...(retention?.kind === 'minutes' ? [`A fish is retained for ${retention.most} minutes at most.`] : []),
     ...(treatments ? [`Wound treatments are ${treatments}.`] : []),
+    ...rules.closedSeasons.map(
+      ({ from, to, species }) =>
+        `Closed from ${dayOfYearText(from)} to ${dayOfYearText(to)}: ${species.length === 0 ? 'all fishing' : species.map((each) => speciesName(each).toLowerCase()).join(', ')}.`,
+    ),
+    ...rules.stopTemperatures.map(
+      ({ species, tempC }) => `No fishing for ${speciesName(species).toLowerCase()} from ${tempC} °C.`,
+    ),
   ];
 }

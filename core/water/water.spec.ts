@@ -29,6 +29,11 @@ test('rules are said in the order of the work, and none when none are written do
     ruleSentences({
       ...{ ...NO_RULES, barblessOnly: true, ownKit: 'dipped', leastNetMm: 1070, treatments: 'forbidden' },
       retention: { kind: 'minutes', most: 10 },
+      closedSeasons: [
+        { from: day(3, 15), to: day(6, 15), species: [] },
+        { from: day(12, 1), to: day(1, 31), species: ['pike', 'perch'] },
+      ],
+      stopTemperatures: [{ species: 'barbel', tempC: 21 }],
     }),
   ).toEqual([
     'Own nets, mats and slings only when dipped or dry.',
@@ -36,6 +41,9 @@ test('rules are said in the order of the work, and none when none are written do
     'Barbless hooks only.',
     'A fish is retained for 10 minutes at most.',
     'Wound treatments are forbidden.',
+    'Closed from 15 March to 15 June: all fishing.',
+    'Closed from 1 December to 31 January: pike, perch.',
+    'No fishing for barbel from 21 °C.',
   ]);
 });
 

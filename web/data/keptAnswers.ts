@@ -16,8 +16,9 @@ export function keepAnswers(): void {
   };
   void persistQueryClient({
     queryClient,
-    persister: createAsyncStoragePersister({ storage }),
-    maxAge: 31 * 24 * 3_600_000,
+    // Soon: a phone is put away a moment after it was looked at.
+    persister: createAsyncStoragePersister({ storage, throttleTime: 150 }),
+    maxAge: Infinity,
     dehydrateOptions: {
       // Also what could not be read anew just now: away from the server that is every one of them.
       shouldDehydrateQuery: ({ queryKey, state }) => state.data !== undefined && KEPT.includes(String(queryKey[0])),

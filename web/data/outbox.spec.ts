@@ -170,6 +170,17 @@ describe('rows', () => {
     expect(outbox.snapshot().rows).toEqual([]);
   });
 
+  test('written again and again before the server answers, each writing follows on the one before', async () => {
+    const { server, open } = world();
+    server.away = true;
+    server.pauses = -1000;
+    const outbox = open();
+    const write = () => outbox.keepRow({ kind: 'swims', id: 's1', body: { revision: 4 } });
+    await Promise.all([write(), write(), write()]);
+    expect(outbox.snapshot().rows.map(({ body }) => body.revision)).toEqual([4, 5, 6]);
+    server.away = false;
+  });
+
   test('one that another device changed is kept with the reason, until the keeper lets it go', async () => {
     const { server, open } = world();
     const outbox = open();

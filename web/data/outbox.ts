@@ -44,6 +44,7 @@ export class Outbox {
   private sending: Promise<void> | undefined;
   private wake: (() => void) | undefined;
   private asked = false;
+  private keeping: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly database: Promise<DeviceDatabase>,
@@ -106,9 +107,19 @@ export class Outbox {
     this.flush();
   }
 
-  /** Keeps a row as it was written. Resolves once it is on the disk of the device. */
-  async keepRow(row: Omit<StoredRow, 'state' | 'order'>): Promise<void> {
-    const value = { ...row, state: 'waiting' as const };
+  /**
+   * Keeps a row as it was written. Resolves once it is on the disk of the device. Writing the same row again before the server has
+   * answered follows on the first writing: one device is never its own rival.
+   */
+  keepRow(row: Omit<StoredRow, 'state' | 'order'>): Promise<void> {
+    this.keeping = this.keeping.catch(() => undefined).then(() => this.keepRowNow(row));
+    return this.keeping;
+  }
+
+  private async keepRowNow({ kind, id, body }: Omit<StoredRow, 'state' | 'order'>): Promise<void> {
+    const own = this.state.rows.filter((row) => row.kind === kind && row.id === id && row.state === 'waiting');
+    const revision = Math.max(body.revision, ...own.map((row) => row.body.revision + 1));
+    const value = { kind, id, body: { ...body, revision }, state: 'waiting' as const };
     const transaction = (await this.database).transaction('rows', 'readwrite', { durability: 'strict' });
     const order = await transaction.store.add(value as StoredRow);
     await transaction.done;

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
-import { prospect, type Prospect } from '@keeper/core/outing/prospect';
+import { readiness } from '@keeper/core/bank/readiness';
+import { lookAhead, type Prospect } from '@keeper/core/outing/prospect';
 import type { OutingStory } from '@keeper/core/outing/story';
 import type { Swim } from '@keeper/core/water/swim';
 import type { Water } from '@keeper/core/water/water';
@@ -26,6 +27,12 @@ export const calendar = (atMs: number) => {
   return { year: date.getFullYear(), month: date.getMonth() + 1, day: date.getDate() };
 };
 
+/** The same value as long as it says the same, though it was told anew. */
+function useSteady(value: OutingStory): OutingStory {
+  const key = JSON.stringify(value);
+  return useMemo(() => JSON.parse(key) as OutingStory, [key]);
+}
+
 export interface Bank {
   readonly water: Water | undefined;
   readonly swim: Swim | undefined;
@@ -41,10 +48,16 @@ export function useBank(story: OutingStory, lookMs?: number): Bank {
   const kit = useKit();
   const rigs = useRigs();
   const nowMs = useMinute();
+  // At a check nothing ahead changes: what takes its time is worked out again only when something else did.
+  const { checked, ...rest } = story;
+  const unchecked = useSteady({ ...rest, checked: [], runsDropped: 0, lastEvent: null });
   const ahead = useMemo(
     () =>
-      water ? prospect({ story, water, swim: swim ?? null, ways, kit, rigs, nowMs, lookMs, calendar, clock }) : null,
-    [story, water, swim, ways, kit, rigs, nowMs, lookMs],
+      water
+        ? lookAhead({ story: unchecked, water, swim: swim ?? null, ways, kit, rigs, nowMs, lookMs, calendar, clock })
+        : null,
+    [unchecked, water, swim, ways, kit, rigs, nowMs, lookMs],
   );
-  return { water, swim, prospect: ahead };
+  const whole = useMemo(() => ahead && { ...ahead, readiness: readiness(ahead.items, checked) }, [ahead, checked]);
+  return { water, swim, prospect: whole };
 }

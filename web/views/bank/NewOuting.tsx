@@ -1,32 +1,23 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
 import { newId } from '../../data/device.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';
-import { Choices } from '../../parts/Choices.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
-import { TextField } from '../../parts/TextField.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { localInput } from '../../parts/when.js';
 import { OutingRow } from './OutingRow.js';
+import { PlanFields, planOf, type PlanDraft } from './PlanFields.js';
 
-interface Draft {
+interface Draft extends PlanDraft {
   readonly waterId: string;
   readonly swimId: string;
-  readonly from: string;
-  readonly to: string;
-  readonly companions: '0' | '1' | '2';
-  readonly expected: readonly SpeciesId[];
 }
-
-const HOUR_MS = 3_600_000;
-const LONGEST_MS = 14 * 24 * HOUR_MS;
 
 /** Plans an outing: where, when, with whom, for what. The forecast is asked along with it. */
 export function NewOuting() {
@@ -37,7 +28,7 @@ export function NewOuting() {
     waterId: localStorage.getItem('keeper.water') ?? '',
     swimId: '',
     from: localInput(openedMs),
-    to: localInput(openedMs + 10 * HOUR_MS),
+    to: localInput(openedMs + 10 * 3_600_000),
     companions: '0',
     expected: [],
   });
@@ -47,31 +38,15 @@ export function NewOuting() {
   const water = waters.find(({ id }) => id === draft.waterId);
   const swims = useSwims().filter(({ waterId }) => waterId === water?.id);
   const swim = swims.find(({ id }) => id === draft.swimId);
-  const [fromMs, toMs] = [Date.parse(draft.from), Date.parse(draft.to)];
-  const toProblem = !Number.isFinite(toMs)
-    ? 'Say until when.'
-    : toMs <= fromMs
-      ? 'It ends before it begins. Is it the day after?'
-      : toMs - fromMs > LONGEST_MS
-        ? 'Longer than two weeks is more than one outing.'
-        : undefined;
-  const problems = {
-    water: water ? undefined : 'Say at which water.',
-    from: Number.isFinite(fromMs) ? undefined : 'Say from when.',
-    to: toProblem,
-  };
-
-  const plan = async () => {
+  const put = async () => {
     setTried(true);
-    if (!water || problems.from || problems.to) return;
+    const plan = planOf(draft);
+    if (!water || !plan) return;
     const outingId = newId();
     const events = [
       makeOutingEvent(outingId, 'outing-planned', {
         waterId: water.id,
-        fromAt: new Date(fromMs).toISOString(),
-        toAt: new Date(toMs).toISOString(),
-        companions: Number(draft.companions),
-        expected: [...draft.expected],
+        ...plan,
       }),
       ...(swim ? [makeOutingEvent(outingId, 'swim-taken', { swimId: swim.id })] : []),
     ];
@@ -87,7 +62,7 @@ export function NewOuting() {
     const position = swim?.position ?? water.position;
     // A forecast that cannot be had now can be asked for on the page.
     if (position) {
-      await askForecast(position, fromMs, toMs).then(
+      await askForecast(position, Date.parse(plan.fromAt), Date.parse(plan.toAt)).then(
         ({ hours }) => record([makeOutingEvent(outingId, 'forecast-taken', { hours })]),
         () => undefined,
       );
@@ -100,7 +75,7 @@ export function NewOuting() {
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        void plan();
+        void put();
       }}
     >
       <h1 className="mb-6 text-3xl font-semibold md:text-4xl">Plan an outing</h1>
@@ -109,7 +84,7 @@ export function NewOuting() {
           <div className="grid gap-3 sm:grid-cols-2">
             <div>
               <WaterPicker value={water?.id} onChange={(waterId) => change({ waterId, swimId: '' })} />
-              {tried && problems.water && <FieldSentence id="outing-water-problem">{problems.water}</FieldSentence>}
+              {tried && !water && <FieldSentence id="outing-water-problem">Say at which water.</FieldSentence>}
             </div>
           </div>
           {water && (
@@ -130,44 +105,7 @@ export function NewOuting() {
             </div>
           )}
         </Part>
-        <Part title="When?">
-          <div className="grid gap-3 sm:grid-cols-2">
-            <TextField
-              type="datetime-local"
-              label="From"
-              value={draft.from}
-              problem={tried ? problems.from : undefined}
-              onChange={(from) => change({ from })}
-            />
-            <TextField
-              type="datetime-local"
-              label="Until about"
-              value={draft.to}
-              problem={tried ? problems.to : undefined}
-              onChange={(to) => change({ to })}
-            />
-          </div>
-        </Part>
-        <Part title="For what?">
-          <Choices<SpeciesId>
-            label="Expected species"
-            value={draft.expected}
-            onChange={(expected) => change({ expected })}
-            options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: name }))}
-          />
-        </Part>
-        <Part title="With whom?">
-          <Choice<Draft['companions']>
-            label="Pairs of hands"
-            value={draft.companions}
-            onChange={(companions) => change({ companions })}
-            options={[
-              { value: '0', label: 'Alone' },
-              { value: '1', label: 'Two of us' },
-              { value: '2', label: 'Three or more' },
-            ]}
-          />
-        </Part>
+        <PlanFields draft={draft} change={change} tried={tried} />
       </div>
       {notKept && (
         <Notice role="alert">

@@ -19,6 +19,7 @@ import { Part } from '../../parts/Part.js';
 import { Picker } from '../../parts/Picker.js';
 import { PlanDrawing } from '../layout/PlanDrawing.js';
 import { Advice, HotCaptureCard } from './Advice.js';
+import { ChangePlan } from './ChangePlan.js';
 import { Conditions } from './Conditions.js';
 import { EndOuting } from './EndOuting.js';
 import { Heat } from './Heat.js';
@@ -174,7 +175,14 @@ function OutingOf({ story }: { story: OutingStory }) {
                   Take back the last {TAP_WORDS[lastTap.type]}
                 </button>
               )}
+              <ChangePlan
+                story={story}
+                onChanged={(plan) => void note('outing-planned', { waterId: water.id, ...plan })}
+              />
               <EndOuting story={story} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
+              <Link to="/bank/new" className="quiet-link text-center">
+                Plan another outing
+              </Link>
             </div>
           </Part>
         </div>

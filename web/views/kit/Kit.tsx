@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { KIT_KIND_WORDS, lastTare } from '@keeper/core/bank/kit';
-import { isLoadTested, judgeRig } from '@keeper/core/bank/rig';
+import { judgeRig } from '@keeper/core/bank/rig';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { speciesName } from '@keeper/core/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -10,6 +10,7 @@ import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
+import { whenText } from '../../parts/when.js';
 
 /** Rigs and kit: what each is good for, and what wants doing about it. */
 export function Kit() {
@@ -32,7 +33,6 @@ export function Kit() {
                     <b>{rig.name}</b>
                     <span className="text-soft">
                       {speciesName(rig.species)}, hook {rig.hookSize}
-                      {!isLoadTested(rig) && ', not load-tested'}
                     </span>
                   </span>
                   <span className="block">{findings[0]?.text}</span>
@@ -70,6 +70,7 @@ function KitRow({ item }: { item: KeptKitItem }) {
     item.onLanyard && 'on a lanyard',
     tare && `wet ${formatMass(tare.mass)}`,
     item.inDateUntil && `good until ${item.inDateUntil}`,
+    item.checkedAt && `held against a known mass ${whenText(item.checkedAt).replace(/,.*/, '')}`,
     lastWater && `last wet at ${lastWater.name}${item.disinfected ? `, ${item.disinfected.how} since` : ''}`,
   ].filter(Boolean);
   return (

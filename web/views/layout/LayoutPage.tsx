@@ -27,7 +27,7 @@ export function LayoutPage() {
   return <LayoutOf key={story.swims.at(-1)?.swimId} story={story} />;
 }
 
-/** Narrower than this, the whole swim would bring the pieces closer than a finger. */
+/** Narrower than this, there is room for the pieces only, and hardly for what lies round them. */
 const NARROW_PX = 520;
 
 function LayoutOf({ story }: { story: OutingStory }) {
@@ -51,7 +51,7 @@ function LayoutOf({ story }: { story: OutingStory }) {
   const lit = plan.hours.findIndex(({ atMs }) => atMs >= prospect.momentMs);
   const index = Math.min(hour ?? Math.max(0, lit), Math.max(0, plan.hours.length - 1));
 
-  const view = drawing === 'kit' && width < NARROW_PX ? nearView(layout) : WHOLE_SWIM;
+  const view = drawing === 'kit' ? nearView(layout, width < NARROW_PX ? 0.7 : 1.7) : WHOLE_SWIM;
 
   const lay = (next: Layout) => {
     setMoved(next);

@@ -17,19 +17,19 @@ export interface PlanView {
 /** The whole swim. */
 export const WHOLE_SWIM: PlanView = { leftM: -5, rightM: 5, topM: 2, bottomM: -6 };
 
-/** Only what is laid out, and a little round it: on a small screen the pieces must lie a finger apart. */
-export function nearView(layout: Layout): PlanView {
+/** What is laid out, and some metres round it: the pieces must lie a finger apart on the screen. */
+export function nearView(layout: Layout, marginM: number): PlanView {
   const places = Object.values(layout);
   if (places.length === 0) return WHOLE_SWIM;
   const xs = places.map(({ xM }) => xM);
   const ys = places.map(({ yM }) => yM);
   const centre = (Math.min(...xs) + Math.max(...xs)) / 2;
-  const half = Math.max(1.9, (Math.max(...xs) - Math.min(...xs)) / 2 + 0.7);
+  const half = Math.max(1.9, (Math.max(...xs) - Math.min(...xs)) / 2 + marginM);
   return {
     leftM: centre - half,
     rightM: centre + half,
-    topM: Math.max(1, ...ys) + 0.3,
-    bottomM: Math.min(...ys) - 0.7,
+    topM: Math.max(1.3, ...ys.map((yM) => yM + 0.3)),
+    bottomM: Math.min(...ys) - marginM,
   };
 }
 

@@ -30,12 +30,12 @@ describe('the drawing', () => {
     expect(container.querySelectorAll('polygon')).toHaveLength(0);
   });
   test('near, all pieces are in sight, and a lone one is not blown up beyond measure', () => {
-    const near = nearView({ mat: at(-1, -2), camera: at(1, -4) });
+    const near = nearView({ mat: at(-1, -2), camera: at(1, -4) }, 0.7);
     expect(near.leftM).toBeLessThan(-1.5);
     expect(near.rightM).toBeGreaterThan(1.5);
     expect(near.bottomM).toBeLessThan(-4.5);
-    expect(widthM(nearView({ mat: at(0, -2) }))).toBeGreaterThan(3);
-    expect(nearView({})).toBe(WHOLE_SWIM);
+    expect(widthM(nearView({ mat: at(0, -2) }, 0.7))).toBeGreaterThan(3);
+    expect(nearView({}, 0.7)).toBe(WHOLE_SWIM);
   });
   test('the nearest hour’s sun is taken', () => {
     const low = { altitudeDeg: 5, azimuthDeg: 90 };

@@ -1,0 +1,89 @@
+import type { OutingPayloads } from '@keeper/core/outing/event';
+import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
+import { Choice } from '../../parts/Choice.js';
+import { Choices } from '../../parts/Choices.js';
+import { Part } from '../../parts/Part.js';
+import { TextField } from '../../parts/TextField.js';
+
+/** When, for what and with whom, as it is typed. */
+export interface PlanDraft {
+  readonly from: string;
+  readonly to: string;
+  readonly companions: '0' | '1' | '2';
+  readonly expected: readonly SpeciesId[];
+}
+
+const LONGEST_MS = 14 * 24 * 3_600_000;
+
+function problemsOf({ from, to }: PlanDraft): { from?: string; to?: string } {
+  const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
+  if (!Number.isFinite(fromMs)) return { from: 'Say from when.' };
+  if (!Number.isFinite(toMs)) return { to: 'Say until when.' };
+  if (toMs <= fromMs) return { to: 'It ends before it begins. Is it the day after?' };
+  return toMs - fromMs > LONGEST_MS ? { to: 'Longer than two weeks is more than one outing.' } : {};
+}
+
+/** The plan as it goes into the log; undefined while something is not right with it. */
+export function planOf(draft: PlanDraft): Omit<OutingPayloads['outing-planned'], 'waterId'> | undefined {
+  if (Object.keys(problemsOf(draft)).length > 0) return undefined;
+  return {
+    fromAt: new Date(draft.from).toISOString(),
+    toAt: new Date(draft.to).toISOString(),
+    companions: Number(draft.companions),
+    expected: [...draft.expected],
+  };
+}
+
+interface PlanFieldsProps {
+  readonly draft: PlanDraft;
+  readonly change: (change: Partial<PlanDraft>) => void;
+  /** Problems are said once it was tried to plan it. */
+  readonly tried: boolean;
+}
+
+/** When, for what and with whom. */
+export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
+  const problems = tried ? problemsOf(draft) : {};
+  return (
+    <>
+      <Part title="When?">
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField
+            type="datetime-local"
+            label="From"
+            value={draft.from}
+            problem={problems.from}
+            onChange={(from) => change({ from })}
+          />
+          <TextField
+            type="datetime-local"
+            label="Until about"
+            value={draft.to}
+            problem={problems.to}
+            onChange={(to) => change({ to })}
+          />
+        </div>
+      </Part>
+      <Part title="For what?">
+        <Choices<SpeciesId>
+          label="Expected species"
+          value={draft.expected}
+          onChange={(expected) => change({ expected })}
+          options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      </Part>
+      <Part title="With whom?">
+        <Choice<PlanDraft['companions']>
+          label="Pairs of hands"
+          value={draft.companions}
+          onChange={(companions) => change({ companions })}
+          options={[
+            { value: '0', label: 'Alone' },
+            { value: '1', label: 'Two of us' },
+            { value: '2', label: 'Three or more' },
+          ]}
+        />
+      </Part>
+    </>
+  );
+}
