@@ -283,7 +283,10 @@ test('with the server away a swim, an outing and its taps are kept, and arrive i
   await expect(page.getByRole('radio', { name: 'Osier corner' })).toBeChecked();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('checkbox').first().click();
+  await expect(page.getByRole('checkbox').first()).toBeChecked();
   await page.getByRole('button', { name: 'A run dropped' }).click();
+  // Said once it is on the device, and not before.
+  await expect(page.getByRole('button', { name: 'A run dropped, 1 so far' })).toBeVisible();
   await expect(page.getByText(/safe on this device/).filter({ visible: true })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('checkbox').first()).toBeChecked();
@@ -312,6 +315,7 @@ test('a blank is ended and stands in the book as honestly as a catch', async ({ 
   const outingId = await hotOuting(server);
   await page.goto(`${server.url}/bank/${outingId}`);
   await page.getByRole('button', { name: 'A run dropped' }).click();
+  await page.getByRole('button', { name: 'A run dropped, 1 so far' }).waitFor();
   await page.getByRole('button', { name: 'End the outing' }).click();
   await expect(page.getByText('A blank, 1 run dropped.')).toBeVisible();
   await page.getByLabel('Anything to remember').fill('Too hot for them, and for us.');

@@ -81,6 +81,7 @@ export function judgeLayout(plan: BankPlan): LayoutJudgement {
     ...(mat
       ? [groundPoint(mat, plan), hazardPoint(mat, plan), matShadePoint(matLight, plan), powerLinePoint(mat, plan)]
       : []),
+    ...(mat ? [roomPoint(plan)] : []),
     ...(mat ? [kneelPoint(mat, plan.layout), weighPoint(mat, plan.layout)] : []),
     ...(bucket ? [bucketShadePoint(lightOn(bucket, plan), plan)] : []),
     ...(camera && mat ? [cameraLightPoint(camera, mat, plan), backdropPoint(camera, mat, plan)] : []),
@@ -163,6 +164,28 @@ function hazardPoint(mat: Point, { fixtures }: BankPlan): LayoutPoint {
         : `Within falling distance of the mat: ${[...new Set(near.map(({ kind }) => FIXTURE_WORDS[kind]))].join(', ')}.`,
     reason: 'Never hold a fish over something that you would not drop it on. It kicks a metre and a half.',
     pieces: ['mat'],
+  });
+}
+
+/** Where somebody kneels or a fish lies there is no room for a bush; under a crown, branches catch net and rod. */
+function roomPoint({ layout, fixtures }: BankPlan): LayoutPoint {
+  const places = [layout.mat, layout.angler, layout.helper].flatMap((at) => at ?? []);
+  const touches = (kind: Fixture['kind'], withinM: number) =>
+    fixtures.some((fixture) => fixture.kind === kind && places.some((at) => clearanceM(at, fixture) < withinM));
+  const trunk = fixtures.some(({ kind, ...tree }) => kind === 'tree' && places.some((at) => distanceM(at, tree) < 0.9));
+  const blocked = touches('bush', 0.2) || trunk;
+  const under = touches('tree', -0.1);
+  return said({
+    id: 'room',
+    mark: blocked ? 0 : under ? 0.5 : 1,
+    weight: 1,
+    text: blocked
+      ? 'A trunk or a bush stands in the way.'
+      : under
+        ? 'You work under branches.'
+        : 'There is room round the mat.',
+    reason: 'Branches catch net and rod while a fish is in the air.',
+    pieces: ['mat', 'angler'],
   });
 }
 

@@ -52,6 +52,14 @@ test('hard ground, hazards and power lines are seen', () => {
   expect(point('power-line', good, { fixtures: [fixture('power-line', 0, -10, 1)] })?.mark).toBe(0);
 });
 
+test('a bush or a trunk in the way, and branches overhead, are seen', () => {
+  const at = good.angler ?? { xM: 0, yM: 0 };
+  const room = (kind: Fixture['kind'], byM: number, radiusM: number) =>
+    point('room', good, { fixtures: [fixture(kind, at.xM, at.yM - byM, radiusM, 5)] })?.mark;
+  expect([room('bush', 0.5, 1), room('bush', 3, 1)]).toEqual([0, 1]);
+  expect([room('tree', 0.5, 2), room('tree', 1.5, 2), room('tree', 4, 2)]).toEqual([0, 0.5, 1]);
+});
+
 test('what is missing is said', () => {
   const { net: _net, ...without } = good;
   expect(point('missing-net', without)?.text).toBe('No net on the plan.');

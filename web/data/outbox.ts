@@ -189,7 +189,11 @@ export class Outbox {
       if (problem === undefined) {
         await this.onSent({ subjects: [], rows: [row.kind] });
         await this.dropRow(row.order);
-      } else await this.markRow(row, problem);
+      } else {
+        await this.markRow(row, problem);
+        // What stands there instead is read anew, to be shown beside it.
+        void this.onSent({ subjects: [], rows: [row.kind] });
+      }
     }
     for (let batch = this.nextBatch(); batch.length > 0; batch = this.nextBatch()) {
       const sent = batch.map(({ event }) => event);

@@ -34,6 +34,8 @@ interface Draft extends Pick<
   readonly size: string;
   readonly flags: readonly Flag[];
   readonly inDateUntil: string;
+  /** The one that it was read at when the writing began. */
+  readonly revision: number;
 }
 
 const SIZED: readonly KitKind[] = ['net', 'mat', 'board', 'tool'];
@@ -58,7 +60,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
       tares: [...draft.tares],
       checkedAt: draft.checkedAt,
     },
-    ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: item?.revision ?? 0 },
+    ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: draft.revision },
     sizeMm: typedCentimetres(draft.size) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
     spare: draft.flags.includes('spare'),
@@ -192,6 +194,7 @@ function draftOf(item: KeptKitItem | undefined): Draft {
     },
     size: item?.sizeMm ? String(item.sizeMm / 10) : '',
     inDateUntil: item?.inDateUntil ?? '',
+    revision: item?.revision ?? 0,
   };
 }
 

@@ -42,6 +42,8 @@ interface Draft {
   readonly trace: Trace;
   readonly upTrace: 'yes' | 'no';
   readonly loadTests: readonly LoadTest[];
+  /** The one that it was read at when the writing began. */
+  readonly revision: number;
 }
 
 const LEAD_NAMES: Readonly<Record<LeadArrangement, string>> = {
@@ -84,6 +86,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     trace: rig?.trace ?? 'none',
     upTrace: rig?.upTrace ? 'yes' : 'no',
     loadTests: rig?.loadTests ?? [],
+    revision: rig?.revision ?? 0,
   });
   const bodyOf = (retired: boolean) => ({
     ...{ name: draft.name, species: draft.species, leader: draft.leader, barb: draft.barb, lead: draft.lead },
@@ -91,7 +94,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     mainLineKg: typedNumber(draft.mainLine) ?? NaN,
     linkKg: typedNumber(draft.link) ?? NaN,
     hookSize: typedNumber(draft.hook) ?? NaN,
-    revision: rig?.revision ?? 0,
+    revision: draft.revision,
   });
   const body = bodyOf(false);
   const judged = judgeRig({

@@ -20,6 +20,8 @@ interface Draft extends PlaceDraft {
   readonly bank: BankKind;
   readonly hazards: readonly Hazard[];
   readonly note: string;
+  /** The one that it was read at when the writing began. */
+  readonly revision: number;
 }
 
 const EIGHTHS = [0, 45, 90, 135, 180, 225, 270, 315];
@@ -44,6 +46,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     latitude: swim?.position ? String(swim.position.latitudeDeg) : '',
     longitude: swim?.position ? String(swim.position.longitudeDeg) : '',
     note: swim?.note ?? '',
+    revision: swim?.revision ?? 0,
   });
   const facingDeg = typedNumber(draft.facing);
   const bodyOf = (retired: boolean) => ({
@@ -56,7 +59,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
       retired,
     },
     ...{ position: placeOf(draft), fixtures: [...(swim?.fixtures ?? [])], note: draft.note.trim() || null },
-    revision: swim?.revision ?? 0,
+    revision: draft.revision,
   });
   const form = useRowForm({
     kind: 'swims',

@@ -36,6 +36,8 @@ interface Draft extends PlaceDraft {
     readonly temp: string;
   }[];
   readonly note: string;
+  /** The one that it was read at when the writing began. */
+  readonly revision: number;
 }
 
 /** A water: where it lies, and what it asks of those who fish it. */
@@ -52,7 +54,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
     kind: 'waters',
     id: waterId,
     contract: WriteWaterDto,
-    bodyOf: () => bodyOf(draft, water?.revision ?? 0),
+    bodyOf: () => bodyOf(draft),
     onKept: () => {
       clear();
       return navigate('/waters');
@@ -213,10 +215,11 @@ function draftOf(water: KeptWater | undefined): Draft {
     closedSeasons: rules.closedSeasons,
     stopTemperatures: rules.stopTemperatures.map(({ species, tempC }) => ({ species, temp: String(tempC) })),
     note: water?.note ?? '',
+    revision: water?.revision ?? 0,
   };
 }
 
-function bodyOf(draft: Draft, revision: number) {
+function bodyOf(draft: Draft) {
   const said = <T extends string>(value: T | Unsaid): T | null => (value === 'unsaid' ? null : value);
   const minutes = typedNumber(draft.retentionMin);
   return {
@@ -242,6 +245,6 @@ function bodyOf(draft: Draft, revision: number) {
       })),
     },
     note: draft.note.trim() || null,
-    revision,
+    revision: draft.revision,
   };
 }
