@@ -14,7 +14,7 @@ export function keepAnswers(): void {
     setItem: (key: string, value: string) => set(key, value, store),
     removeItem: (key: string) => del(key, store),
   };
-  void persistQueryClient({
+  const [, restored] = persistQueryClient({
     queryClient,
     // Soon: a phone is put away a moment after it was looked at.
     persister: createAsyncStoragePersister({ storage, throttleTime: 150 }),
@@ -24,4 +24,6 @@ export function keepAnswers(): void {
       shouldDehydrateQuery: ({ queryKey, state }) => state.data !== undefined && KEPT.includes(String(queryKey[0])),
     },
   });
+  // What an earlier page kept is shown at once, however new it is, and read again: it may have been left in the middle of a change.
+  void restored.then(() => queryClient.invalidateQueries());
 }
