@@ -293,7 +293,7 @@ function bucketShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint 
     mark: 1 - share,
     weight: 1,
     text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade.',
-    reason: 'Ten litres in the sun gain three degrees in about an hour.',
+    reason: 'Ten litres in a high summer sun gain three degrees in about an hour.',
     pieces: ['bucket'],
   });
 }

@@ -97,6 +97,15 @@ test('what was measured comes before the forecast', () => {
   expect(look({ conditions: [...story.conditions, measured] }).now.airC).toBe(17);
 });
 
+test('air and sky seen by hand stand in for a forecast, and set one right', () => {
+  const seen = { eventId: 'a', atMs: FROM, source: 'hand' as const, airC: 30, cloudOctas: 0 };
+  const conditions = [...story.conditions, seen];
+  expect(look({ forecast: null, conditions }).heat?.matBurnsMs).not.toBeNull();
+  const overcast = { ...seen, cloudOctas: 8, airC: 15 };
+  const burnsMs = (more: typeof seen) => look({ conditions: [...story.conditions, more] }).heat?.matBurnsMs ?? Infinity;
+  expect(burnsMs(overcast)).toBeGreaterThan(burnsMs(seen));
+});
+
 test('thunder in the hour stops everything', () => {
   const thunder = { takenAt: '', hours: [hour(0), hour(1, { thunder: true }), hour(2)] };
   expect(look({ forecast: thunder }).advice.every(({ verdict }) => verdict === 'stop')).toBe(true);

@@ -25,6 +25,7 @@ import type { Swim } from '../water/swim.js';
 import type { Position, Water } from '../water/water.js';
 import type { WeighMethod } from '../weighing/reading.js';
 import { newest, outingMoment, type OutingStory } from './story.js';
+import { weatherAhead } from './weatherAhead.js';
 
 /** The keeper's ways that a prospect hangs on. */
 export interface ProspectWays {
@@ -64,7 +65,7 @@ export interface Prospect {
     readonly weather: WeatherHour | null;
   };
   readonly advice: readonly FishingAdvice[];
-  /** Null while place or forecast are not known. */
+  /** Null while the place is not known, or neither a forecast nor air and sky as they were seen. */
   readonly moments: readonly OutlookMoment[] | null;
   readonly heat: HeatClocks | null;
   readonly soakLastsMs: number | null;
@@ -139,13 +140,13 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   return { momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
 }
 
-/** What the heat of the hours is worked out from; null while place or forecast are not known. */
+/** What the heat of the hours is worked out from; null while place or weather are not known. */
 function outlookOf(
   { story, swim }: ProspectInput,
   position: Position | null,
   laid: Layout | null,
 ): OutlookInput | null {
-  const hours = story.forecast?.hours ?? [];
+  const hours = weatherAhead(story);
   if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
   const layout = laid ?? {};
   return {

@@ -48,9 +48,12 @@ export function Conditions(props: ConditionsProps) {
       ) : (
         <p className="mb-3 max-w-prose text-soft">
           {position
-            ? 'With a forecast the hours are drawn here: water, mat and bucket. Without one, what you measure still counts.'
+            ? 'With a forecast, or with air and sky as you see them, the hours are drawn here: water, mat and bucket.'
             : 'Say where the swim or the water lies, and sun, shade and heat are worked out here. The position stays in this book.'}
         </p>
+      )}
+      {moments && !story.forecast && (
+        <p className="mb-3 text-soft">Without a forecast: drawn as if the air and sky you noted stayed so.</p>
       )}
       <p className="mb-3">{nowSentence(prospect, story, habit)}</p>
       {forecastProblem && <Notice role="alert">{forecastProblem}</Notice>}

@@ -16,7 +16,7 @@ export function HourPicker({ hours, matLight, index, onChange }: HourPickerProps
     <div>
       <p className="mb-1">
         The mat at <b className="tabular-nums">{clock(hours[index]?.atMs ?? 0)}</b>:{' '}
-        {{ sun: 'in the sun', shade: 'in shade', dark: 'in the dark' }[matLight[index] ?? 'dark']}
+        {{ sun: 'in the sun', shade: 'in shade', dark: 'no sun on it' }[matLight[index] ?? 'dark']}
       </p>
       <svg viewBox="0 0 100 16" preserveAspectRatio="none" className="block h-10 w-full" aria-hidden>
         {matLight.map((light, i) =>
