@@ -5,11 +5,13 @@ import {
   ArrayMinSize,
   Equals,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsIn,
   IsInt,
   IsISO8601,
   IsNotEmpty,
+  IsNumber,
   IsObject,
   IsOptional,
   IsString,
@@ -22,15 +24,33 @@ import {
 } from 'class-validator';
 import {
   EVENT_TYPES,
+  INTERRUPTIONS,
+  LEAVINGS,
   PICTURE_ROLES,
+  RECOVERY_SIGNS,
   type CaptureEvent,
   type EventType,
+  type Interruption,
+  type Leaving,
   type PictureRole,
+  type RecoverySign,
 } from '@keeper/core/capture/event';
+import { SIGNS, type Sign } from '@keeper/core/capture/sign';
+import { FLANK_BOUNDS } from '@keeper/core/flank/flankPoint';
+import {
+  TREATMENTS,
+  WOUND_KINDS,
+  WOUND_SIDES,
+  type Treatment,
+  type WoundKind,
+  type WoundSide,
+} from '@keeper/core/fish/wound';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
+import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
 import { MOST_EVENTS } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
+import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
 import { OUTING_PAYLOADS } from './outings.js';
@@ -68,7 +88,16 @@ export class FactsDto {
 
 export class NothingDto {}
 
+export class AroundDto {
+  @IsOptional() @IsNumber() @Min(TEMP_BOUNDS.water.leastC) @Max(TEMP_BOUNDS.water.mostC) waterC?: number;
+  @IsOptional() @IsNumber() @Min(TEMP_BOUNDS.air.leastC) @Max(TEMP_BOUNDS.air.mostC) airC?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(MOST_OXYGEN_MGL) oxygenMgL?: number;
+  @IsOptional() @IsInt() @Min(0) @Max(20) companions?: number;
+  @IsOptional() @IsBoolean() dark?: boolean;
+}
+
 export class HookedDto {
+  @IsOptional() @ValidateNested() @Type(() => AroundDto) around?: AroundDto;
   @IsOptional() @IsUUID() waterId?: string;
   @IsOptional() @IsUUID() outingId?: string;
   @IsOptional() @IsUUID() swimId?: string;
@@ -99,6 +128,51 @@ export class PictureAddedDto {
 export class PictureRemovedDto {
   @Matches(SHA256) sha256: string;
   @IsString() @MaxLength(500) why: string;
+}
+
+export class SeenDto {
+  @IsIn(SIGNS) sign: Sign;
+}
+
+export class FlankPointDto {
+  @IsNumber() @Min(FLANK_BOUNDS.leastU) @Max(FLANK_BOUNDS.mostU) u: number;
+  @IsNumber() @Min(-FLANK_BOUNDS.mostV) @Max(1) v: number;
+}
+
+export class WoundDto {
+  @IsIn(WOUND_KINDS) kind: WoundKind;
+  @IsIn(WOUND_SIDES) side: WoundSide;
+  @IsDefined() @ValidateNested() @Type(() => FlankPointDto) at: FlankPointDto;
+  @IsInt() @Min(1) @Max(1000) sizeMm: number;
+}
+
+export class WoundNotedDto {
+  @IsDefined() @ValidateNested() @Type(() => WoundDto) wound: WoundDto;
+}
+
+export class TreatedDto {
+  @IsIn(TREATMENTS) with: Treatment;
+  @IsOptional() @IsUUID() woundId?: string;
+}
+
+export class GillBeatDto {
+  @IsInt() @Min(1) @Max(240) perMinute: number;
+}
+
+export class RecoveringDto {
+  @IsIn(RECOVERY_SIGNS) sign: RecoverySign;
+}
+
+export class LeftAsDto {
+  @IsIn(LEAVINGS) leaving: Leaving;
+}
+
+export class InterruptedDto {
+  @IsIn(INTERRUPTIONS) why: Interruption;
+}
+
+export class MergedDto {
+  @IsUUID() into: string;
 }
 
 export class UndoneDto {
@@ -152,13 +226,33 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   hooked: HookedDto,
   netted: NothingDto,
   'hook-out': NothingDto,
+  'hook-cut': NothingDto,
+  'line-cut': NothingDto,
+  'hook-shed': NothingDto,
+  seen: SeenDto,
   lifted: NothingDto,
+  'looked-over': NothingDto,
+  'wound-noted': WoundNotedDto,
+  treated: TreatedDto,
+  wetted: NothingDto,
+  zeroed: NothingDto,
   weighed: NothingDto,
   'reading-taken': ReadingTakenDto,
+  measured: NothingDto,
   pictured: NothingDto,
+  rested: NothingDto,
   returned: NothingDto,
+  carried: NothingDto,
+  dropped: NothingDto,
+  held: NothingDto,
+  'gill-beat': GillBeatDto,
+  recovering: RecoveringDto,
   released: NothingDto,
   lost: NothingDto,
+  'left-as': LeftAsDto,
+  interrupted: InterruptedDto,
+  'taken-up': NothingDto,
+  merged: MergedDto,
   described: DescribedDto,
   'picture-added': PictureAddedDto,
   'picture-removed': PictureRemovedDto,

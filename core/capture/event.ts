@@ -1,6 +1,9 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
+import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
 import type { WeightReading } from '../weighing/reading.js';
+import type { Around } from './around.js';
+import type { Sign } from './sign.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
 export interface Facts {
@@ -28,22 +31,67 @@ export const PICTURE_ROLES: readonly PictureRole[] = [
   'release',
 ];
 
+/** How a fish was when it left. */
+export const LEAVINGS = ['strong', 'slow', 'helped-again', 'lost-sight', 'not-recovered'] as const;
+export type Leaving = (typeof LEAVINGS)[number];
+
+/** What is looked for while a fish is held upright. */
+export const RECOVERY_SIGNS = ['gills', 'fins', 'upright', 'kick'] as const;
+export type RecoverySign = (typeof RECOVERY_SIGNS)[number];
+
+export const INTERRUPTIONS = ['second-rod', 'phone', 'handed-over', 'other'] as const;
+export type Interruption = (typeof INTERRUPTIONS)[number];
+
 /** What each kind of event carries. */
 export interface EventPayloads {
   /** The take: the capture begins. `gaps` is what was not ready then, in words. */
-  hooked: { waterId?: string; outingId?: string; swimId?: string; gaps?: readonly string[] };
+  hooked: { waterId?: string; outingId?: string; swimId?: string; gaps?: readonly string[]; around?: Around };
   netted: Record<string, never>;
   'hook-out': Record<string, never>;
+  /** The hook was cut and taken out in pieces. */
+  'hook-cut': Record<string, never>;
+  /** The line was cut close and the hook left in. */
+  'line-cut': Record<string, never>;
+  /** The fish got rid of the hook by itself, in the net. */
+  'hook-shed': Record<string, never>;
+  /** Something was seen of the fish. */
+  seen: { sign: Sign };
+  'looked-over': Record<string, never>;
+  'wound-noted': { wound: Wound };
+  /** Something was applied, to one wound or to all. */
+  treated: { with: Treatment; woundId?: string };
+  /** Water poured over it, or it was dipped. */
+  wetted: Record<string, never>;
+  /** The scale was set to zero with the wet sling on. */
+  zeroed: Record<string, never>;
   /** Out of the water. */
   lifted: Record<string, never>;
   /** In the sling, on the scale; the number may follow at once, later, or never. */
   weighed: Record<string, never>;
   'reading-taken': { weight: WeightReading };
+  /** On the board; the number may follow. */
+  measured: Record<string, never>;
   pictured: Record<string, never>;
+  /** In the water again, in net or sling, to rest before the next thing. */
+  rested: Record<string, never>;
+  /** On the way to where it is let go, in the zipped sling. */
+  carried: Record<string, never>;
+  dropped: Record<string, never>;
+  /** In the water, held upright until it goes. */
+  held: Record<string, never>;
+  /** Gill beats a minute, tapped along. */
+  'gill-beat': { perMinute: number };
+  recovering: { sign: RecoverySign };
   /** Back in the water, still held or in the net. */
   returned: Record<string, never>;
   released: Record<string, never>;
   lost: Record<string, never>;
+  /** How it left. One that did not recover did not leave. */
+  'left-as': { leaving: Leaving };
+  interrupted: { why: Interruption };
+  'taken-up': Record<string, never>;
+  /** Begun twice: what was tapped here has been taken over by another capture. */
+  merged: { into: string };
   /** Facts noted for the first time, at the desk. */
   described: { facts: Facts };
   'picture-added': { sha256: string; role?: PictureRole };
@@ -64,13 +112,33 @@ export const EVENT_TYPES = [
   'hooked',
   'netted',
   'hook-out',
+  'hook-cut',
+  'line-cut',
+  'hook-shed',
+  'seen',
   'lifted',
+  'looked-over',
+  'wound-noted',
+  'treated',
+  'wetted',
+  'zeroed',
   'weighed',
   'reading-taken',
+  'measured',
   'pictured',
+  'rested',
   'returned',
+  'carried',
+  'dropped',
+  'held',
+  'gill-beat',
+  'recovering',
   'released',
   'lost',
+  'left-as',
+  'interrupted',
+  'taken-up',
+  'merged',
   'described',
   'picture-added',
   'picture-removed',

@@ -6,10 +6,22 @@ import type { CaptureStory } from './story.js';
 export const RUN_STEPS = [
   'netted',
   'hook-out',
+  'hook-cut',
+  'line-cut',
+  'hook-shed',
+  'zeroed',
   'lifted',
+  'looked-over',
+  'treated',
+  'wetted',
   'weighed',
+  'measured',
   'pictured',
+  'rested',
+  'carried',
+  'dropped',
   'returned',
+  'held',
   'released',
 ] as const satisfies readonly EventType[];
 
@@ -19,10 +31,22 @@ export type RunStep = (typeof RUN_STEPS)[number];
 export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: string; readonly done: string }>> = {
   netted: { todo: 'In the net', done: 'netted' },
   'hook-out': { todo: 'Hook out', done: 'hook out' },
+  'hook-cut': { todo: 'Hook cut', done: 'hook cut' },
+  'line-cut': { todo: 'Line cut, hook left', done: 'line cut' },
+  'hook-shed': { todo: 'It shed the hook', done: 'hook shed' },
+  zeroed: { todo: 'Scale zeroed', done: 'zeroed' },
   lifted: { todo: 'Lift', done: 'lifted' },
+  'looked-over': { todo: 'Looked over', done: 'looked over' },
+  treated: { todo: 'Treat', done: 'treated' },
+  wetted: { todo: 'Wetted', done: 'wetted' },
   weighed: { todo: 'Weigh', done: 'weighed' },
+  measured: { todo: 'Measure', done: 'measured' },
   pictured: { todo: 'Picture', done: 'pictured' },
+  rested: { todo: 'Rest in the water', done: 'resting' },
+  carried: { todo: 'Carry', done: 'carried' },
+  dropped: { todo: 'It dropped', done: 'dropped' },
   returned: { todo: 'Back in the water', done: 'back in the water' },
+  held: { todo: 'Hold it upright', done: 'held upright' },
   released: { todo: 'Released', done: 'released' },
 };
 
@@ -30,41 +54,34 @@ export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: string; reado
 export function canHappen(story: CaptureStory, step: RunStep): boolean {
   if (story.outcome !== 'open' || story.startedAt === null) return false;
   const { medium } = clocksAt(story, 0);
-  if (step === 'lifted') return medium === 'water';
-  if (step === 'returned') return medium === 'air';
-  if (step === 'netted') return medium === 'water' && !done(story, 'netted');
-  if (step === 'hook-out') return !done(story, 'hook-out');
-  return true;
-}
-
-/**
- * The one step that the order of work puts next. In the air: weigh, picture, back. In the water: net, hook, lift; then away.
- * Steps that were skipped are not asked for again once the work has moved past them.
- * Example: after `hooked` it is `netted`; after `lifted` it is `weighed`.
- */
-export function nextStep(story: CaptureStory): RunStep | null {
-  if (story.outcome !== 'open' || story.startedAt === null) return null;
-  const { medium } = clocksAt(story, 0);
-  if (medium === 'air') {
-    const furthest = sinceLift(story);
-    if (furthest.has('pictured')) return 'returned';
-    return furthest.has('weighed') ? 'pictured' : 'weighed';
+  switch (step) {
+    case 'lifted':
+      return medium === 'water';
+    case 'returned':
+    case 'rested':
+    case 'dropped':
+    case 'wetted':
+      return medium === 'air';
+    case 'netted':
+      return medium === 'water' && !done(story, 'netted');
+    case 'hook-out':
+    case 'hook-cut':
+    case 'line-cut':
+    case 'hook-shed':
+      return story.hookEnd === null;
+    case 'held':
+      return story.recovery.heldMs === null || medium === 'air';
+    default:
+      return true;
   }
-  if (done(story, 'returned')) return 'released';
-  if (done(story, 'hook-out') && done(story, 'netted')) return 'lifted';
-  return done(story, 'netted') ? 'hook-out' : 'netted';
 }
 
 /** How often a step has been done. Example: a fish lifted twice counts 2. */
-export function timesDone(story: CaptureStory, step: RunStep): number {
+export function timesDone(story: Pick<CaptureStory, 'marks'>, step: RunStep): number {
   return story.marks.filter((mark) => mark.type === step).length;
 }
 
-function done(story: CaptureStory, step: RunStep): boolean {
+/** Whether a step has been done at all. */
+export function done(story: Pick<CaptureStory, 'marks'>, step: RunStep): boolean {
   return timesDone(story, step) > 0;
-}
-
-function sinceLift(story: CaptureStory): Set<EventType> {
-  const types = story.marks.map((mark) => mark.type);
-  return new Set(types.slice(types.lastIndexOf('lifted') + 1));
 }

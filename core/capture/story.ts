@@ -1,14 +1,19 @@
-import { netWeight, type WeightReading } from '../weighing/reading.js';
+import { netWeight } from '../weighing/reading.js';
+import { isOpenWound, type Treatment, type Wound } from '../fish/wound.js';
 import type { Mass } from '../measure/mass.js';
+import type { Around } from './around.js';
 import {
   byTimeThenId,
-  FACT_NAMES,
   type CaptureEvent,
   type EventType,
-  type FactName,
   type Facts,
+  type Interruption,
+  type Leaving,
   type PictureRole,
+  type RecoverySign,
 } from './event.js';
+import { noteFacts, type Amendment } from './facts.js';
+import { withSign, type Sign } from './sign.js';
 
 /** A stretch of time that the fish spent in one place. `toMs` is null while it lasts. */
 export interface Spell {
@@ -29,17 +34,24 @@ export interface PictureInStory {
   readonly role: PictureRole | null;
 }
 
-/** A correction as it will be read years later: what it was, what it became, when and why. */
-export interface Amendment {
-  readonly eventId: string;
-  readonly at: string;
-  readonly field: FactName;
-  readonly from: Facts[FactName];
-  readonly to: Facts[FactName];
-  readonly why: string;
+/** A wound with what was applied to it. */
+export interface WoundInStory extends Wound {
+  readonly woundId: string;
+  readonly treatedWith: readonly Treatment[];
 }
 
-export type Outcome = 'open' | 'released' | 'lost' | 'discarded';
+/** How the hook came away from the fish, or did not. */
+export type HookEnd = 'out' | 'cut' | 'left-in' | 'shed';
+
+/** What was seen while it was held upright, in ms since the take. */
+export interface Recovery {
+  readonly heldMs: number | null;
+  readonly gillBeats: readonly { readonly atMs: number; readonly perMinute: number }[];
+  readonly signs: readonly { readonly atMs: number; readonly sign: RecoverySign }[];
+}
+
+/** `died`: it did not recover. `merged`: it was begun twice, and another capture tells of it. */
+export type Outcome = 'open' | 'released' | 'lost' | 'died' | 'merged' | 'discarded';
 
 /** Everything that one fish's events say, in one value. Both the device and the server tell it with `tellStory`. */
 export interface CaptureStory {
@@ -59,6 +71,23 @@ export interface CaptureStory {
   readonly swimId: string | null;
   /** What was not ready at the take. */
   readonly gaps: readonly string[];
+  readonly around: Around;
+  /** What was seen of the fish and still holds. */
+  readonly signs: readonly Sign[];
+  readonly hookEnd: HookEnd | null;
+  readonly wounds: readonly WoundInStory[];
+  /** When it was last wetted, lifted out of or put into water. */
+  readonly lastWetMs: number | null;
+  readonly recovery: Recovery;
+  readonly leaving: Leaving | null;
+  readonly interruptions: readonly {
+    readonly atMs: number;
+    readonly why: Interruption;
+    readonly endMs: number | null;
+  }[];
+  /** Every device that something was tapped on. */
+  readonly devices: readonly string[];
+  readonly mergedInto: string | null;
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
   readonly airComplete: boolean;
 }
@@ -79,6 +108,16 @@ export function emptyStory(captureId: string): CaptureStory {
     outingId: null,
     swimId: null,
     gaps: [],
+    around: {},
+    signs: [],
+    hookEnd: null,
+    wounds: [],
+    lastWetMs: null,
+    recovery: { heldMs: null, gillBeats: [], signs: [] },
+    leaving: null,
+    interruptions: [],
+    devices: [],
+    mergedInto: null,
     airComplete: true,
   };
 }
@@ -102,7 +141,10 @@ export function standingEvents(events: readonly CaptureEvent[]): CaptureEvent[] 
 }
 
 /** One event further. Events must come in order of time; nothing that happens is refused, for it did happen. */
-export function stepStory(story: CaptureStory, event: CaptureEvent): CaptureStory {
+export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureStory {
+  const story = before.devices.includes(event.deviceId)
+    ? before
+    : { ...before, devices: [...before.devices, event.deviceId] };
   const marked = { ...story, marks: [...story.marks, markOf(event)] };
   const atMs = event.elapsedMs;
   switch (event.type) {
@@ -114,31 +156,87 @@ export function stepStory(story: CaptureStory, event: CaptureEvent): CaptureStor
         outingId: event.payload.outingId ?? null,
         swimId: event.payload.swimId ?? null,
         gaps: event.payload.gaps ?? [],
+        around: event.payload.around ?? {},
         facts: event.payload.waterId ? { ...story.facts, waterId: event.payload.waterId } : story.facts,
         spells: enter('water', story.spells, atMs),
       };
     case 'lifted':
-      return { ...marked, spells: enter('air', story.spells, atMs) };
+      return { ...marked, lastWetMs: atMs, spells: enter('air', story.spells, atMs) };
     case 'returned':
-      return { ...marked, spells: enter('water', story.spells, atMs) };
+    case 'rested':
+      return { ...marked, lastWetMs: atMs, spells: enter('water', story.spells, atMs) };
+    case 'held':
+      return {
+        ...marked,
+        lastWetMs: atMs,
+        spells: enter('water', story.spells, atMs),
+        recovery: { ...story.recovery, heldMs: story.recovery.heldMs ?? atMs },
+      };
     case 'weighed':
+    case 'measured':
     case 'pictured':
       return { ...marked, airComplete: story.airComplete && liftedBefore(story) };
     case 'netted':
-    case 'hook-out':
+    case 'looked-over':
+    case 'carried':
+    case 'zeroed':
+    case 'dropped':
       return marked;
+    case 'wetted':
+      return { ...marked, lastWetMs: atMs };
+    case 'hook-out':
+    case 'hook-cut':
+    case 'line-cut':
+    case 'hook-shed':
+      return { ...marked, hookEnd: HOOK_ENDS[event.type] };
+    case 'seen':
+      return { ...story, signs: withSign(story.signs, event.payload.sign) };
+    case 'wound-noted':
+      return { ...story, wounds: [...story.wounds, { ...event.payload.wound, woundId: event.id, treatedWith: [] }] };
+    case 'treated':
+      return { ...marked, wounds: treat(story.wounds, event.payload) };
+    case 'gill-beat': {
+      const gillBeats = [...story.recovery.gillBeats, { atMs, perMinute: event.payload.perMinute }];
+      return { ...story, recovery: { ...story.recovery, gillBeats } };
+    }
+    case 'recovering': {
+      const { sign } = event.payload;
+      if (story.recovery.signs.some((each) => each.sign === sign)) return story;
+      return { ...story, recovery: { ...story.recovery, signs: [...story.recovery.signs, { atMs, sign }] } };
+    }
     case 'released':
     case 'lost':
       if (story.endMs !== null) return story;
       return { ...marked, outcome: event.type, endMs: atMs, spells: close(story.spells, atMs) };
+    case 'left-as': {
+      const { leaving } = event.payload;
+      const ended = { ...story, leaving, endMs: story.endMs ?? atMs, spells: close(story.spells, atMs) };
+      if (story.outcome !== 'open' && story.outcome !== 'released' && story.outcome !== 'died') return story;
+      return { ...ended, outcome: leaving === 'not-recovered' ? 'died' : 'released' };
+    }
+    case 'interrupted':
+      return { ...story, interruptions: [...story.interruptions, { atMs, why: event.payload.why, endMs: null }] };
+    case 'taken-up':
+      return {
+        ...story,
+        interruptions: story.interruptions.map((each) => (each.endMs === null ? { ...each, endMs: atMs } : each)),
+      };
+    case 'merged':
+      return {
+        ...story,
+        outcome: 'merged',
+        mergedInto: event.payload.into,
+        endMs: story.endMs ?? atMs,
+        spells: close(story.spells, atMs),
+      };
     case 'discarded':
       return { ...story, outcome: 'discarded', endMs: story.endMs ?? atMs, spells: close(story.spells, atMs) };
     case 'reading-taken':
-      return note(story, event, { weight: event.payload.weight }, 'Read a second time.');
+      return noteFacts(story, event, { weight: event.payload.weight }, 'Read a second time.');
     case 'described':
-      return note(story, event, event.payload.facts, 'Noted a second time.');
+      return noteFacts(story, event, event.payload.facts, 'Noted a second time.');
     case 'amended':
-      return note(story, event, event.payload.facts, event.payload.why);
+      return noteFacts(story, event, event.payload.facts, event.payload.why);
     case 'picture-added':
       if (story.pictures.some((picture) => picture.sha256 === event.payload.sha256)) return story;
       return {
@@ -152,6 +250,17 @@ export function stepStory(story: CaptureStory, event: CaptureEvent): CaptureStor
     case 'undone':
       return story;
   }
+}
+
+const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in', 'hook-shed': 'shed' } as const;
+
+/** Applies a treatment to one wound, or to every open one. */
+function treat(wounds: readonly WoundInStory[], payload: { with: Treatment; woundId?: string }): WoundInStory[] {
+  return wounds.map((wound) =>
+    (payload.woundId ? wound.woundId === payload.woundId : isOpenWound(wound))
+      ? { ...wound, treatedWith: [...wound.treatedWith, payload.with] }
+      : wound,
+  );
 }
 
 function markOf(event: CaptureEvent): Mark {
@@ -171,40 +280,6 @@ function enter(medium: Spell['medium'], spells: readonly Spell[], atMs: number):
 
 function liftedBefore(story: CaptureStory): boolean {
   return story.spells.some((spell) => spell.medium === 'air');
-}
-
-/** Sets facts; a fact that already had another value becomes an amendment, whoever wrote it. */
-function note(story: CaptureStory, event: CaptureEvent, facts: Facts, why: string): CaptureStory {
-  const changed = FACT_NAMES.filter((name) => facts[name] !== undefined && !sameFact(story.facts[name], facts[name]));
-  const corrections = changed
-    .filter((name) => story.facts[name] !== undefined && !completes(story.facts[name], facts[name]))
-    .map((field) => ({ eventId: event.id, at: event.at, field, from: story.facts[field], to: facts[field], why }));
-  const picked = Object.fromEntries(changed.map((name) => [name, facts[name]]));
-  return { ...story, facts: { ...story.facts, ...picked }, amendments: [...story.amendments, ...corrections] };
-}
-
-/** A gross reading that gets its tare is finished, not corrected. */
-function completes(from: Facts[FactName], to: Facts[FactName]): boolean {
-  if (!isReading(from) || !isReading(to) || from.tare !== undefined) return false;
-  return from.method === to.method && sameFact(from.asRead, to.asRead);
-}
-
-function isReading(fact: Facts[FactName]): fact is WeightReading {
-  return typeof fact === 'object' && fact !== null && 'asRead' in fact;
-}
-
-function sameFact(a: Facts[FactName] | Mass, b: Facts[FactName] | Mass): boolean {
-  if (a === b) return true;
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-  return stable(a) === stable(b);
-}
-
-function stable(value: unknown): string {
-  return JSON.stringify(value, (_key, inner: unknown) =>
-    inner && typeof inner === 'object' && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : inner,
-  );
 }
 
 /** The fish's own weight as the story has it; undefined when none was read or the tare is still missing. */

@@ -20,6 +20,11 @@ export interface Finding {
   readonly basis: Basis;
   /** What would change it, where something would. */
   readonly changes?: string;
+  /** What to do, one thing after the other, where it takes more than one. */
+  readonly steps?: readonly string[];
+  /** What it asks for and what it advises against, by name: no two findings of one state may pull both ways. */
+  readonly does?: readonly string[];
+  readonly avoids?: readonly string[];
 }
 
 /** A rule: looks at a state and speaks, or stays silent. */

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import type { CaptureEvent, EventPayloads, EventType } from '../capture/event.js';
+import {
+  INTERRUPTIONS,
+  LEAVINGS,
+  RECOVERY_SIGNS,
+  type CaptureEvent,
+  type EventPayloads,
+  type EventType,
+} from '../capture/event.js';
+import { SIGNS } from '../capture/sign.js';
+import { TREATMENTS, WOUND_KINDS, WOUND_SIDES, WOUND_SIZES_MM } from '../fish/wound.js';
 import { RUN_STEPS } from '../capture/steps.js';
 
 export const CAPTURE = '01930000-0000-7000-8000-000000000000';
@@ -35,24 +44,49 @@ export function cleanCapture(): CaptureEvent[] {
   ];
 }
 
+const anyPayload = {
+  seen: fc.record({ sign: fc.constantFrom(...SIGNS) }),
+  'wound-noted': fc.record({
+    wound: fc.record({
+      kind: fc.constantFrom(...WOUND_KINDS),
+      side: fc.constantFrom(...WOUND_SIDES),
+      at: fc.record({ u: fc.constantFrom(0.1, 0.5, 0.9), v: fc.constantFrom(-0.1, 0.1) }),
+      sizeMm: fc.constantFrom(...WOUND_SIZES_MM),
+    }),
+  }),
+  treated: fc.record({ with: fc.constantFrom(...TREATMENTS) }),
+  'gill-beat': fc.record({ perMinute: fc.integer({ min: 10, max: 120 }) }),
+  recovering: fc.record({ sign: fc.constantFrom(...RECOVERY_SIGNS) }),
+  'left-as': fc.record({ leaving: fc.constantFrom(...LEAVINGS) }),
+  interrupted: fc.record({ why: fc.constantFrom(...INTERRUPTIONS) }),
+} as const;
+
+/** Any one tap of the bank with what it carries. */
+export const anyTap: fc.Arbitrary<{ readonly type: EventType; readonly payload: object }> = fc.oneof(
+  { weight: 4, arbitrary: fc.constantFrom(...RUN_STEPS).map((type) => ({ type, payload: {} })) },
+  {
+    weight: 1,
+    arbitrary: fc.constantFrom('lost' as const, 'taken-up' as const).map((type) => ({ type, payload: {} })),
+  },
+  ...Object.entries(anyPayload).map(([type, of]) => of.map((payload) => ({ type: type as EventType, payload }))),
+);
+
+/** An event of any type for tests, where the type is only known at run time. */
+export function anyEvent({ type, payload }: { readonly type: EventType; readonly payload: object }, atMs: number) {
+  return event(type as 'seen', atMs, payload as EventPayloads['seen']);
+}
+
 /** Any history of taps, in order of time, some of them undone. */
 export const anyHistory = fc
-  .array(
-    fc.record({
-      type: fc.constantFrom(...RUN_STEPS, 'lost' as const),
-      gapMs: fc.integer({ min: 0, max: 600_000 }),
-      undo: fc.boolean(),
-    }),
-    { maxLength: 25 },
-  )
+  .array(fc.record({ tap: anyTap, gapMs: fc.integer({ min: 0, max: 600_000 }), undo: fc.boolean() }), { maxLength: 25 })
   .map((taps) => {
     let atMs = 0;
     const events: CaptureEvent[] = [event('hooked', 0)];
-    for (const { type, gapMs, undo } of taps) {
+    for (const { tap, gapMs, undo } of taps) {
       atMs += gapMs;
-      const tap = event(type, atMs);
-      events.push(tap);
-      if (undo) events.push(event('undone', atMs + 500, { eventId: tap.id }));
+      const made = anyEvent(tap, atMs);
+      events.push(made);
+      if (undo) events.push(event('undone', atMs + 500, { eventId: made.id }));
     }
     return events;
   });

@@ -1,0 +1,92 @@
+/** Where the hook comes out. */
+export const UNHOOK_SCHOOLS = ['water', 'mat'] as const;
+export type UnhookSchool = (typeof UNHOOK_SCHOOLS)[number];
+
+/** How the fish comes out of the water. */
+export const LIFT_SCHOOLS = ['sling', 'mesh'] as const;
+export type LiftSchool = (typeof LIFT_SCHOOLS)[number];
+
+/** How long it is played. */
+export const FIGHT_SCHOOLS = ['settle', 'short', 'played-out'] as const;
+export type FightSchool = (typeof FIGHT_SCHOOLS)[number];
+
+/** How long it may be in the air at one time. */
+export const AIR_SCHOOLS = ['thirty', 'count-six', 'own-breath', 'sixty', 'own'] as const;
+export type AirSchool = (typeof AIR_SCHOOLS)[number];
+
+/** Whether it may be kept for a while in net or sling. */
+export const KEEP_SCHOOLS = ['short', 'none'] as const;
+export type KeepSchool = (typeof KEEP_SCHOOLS)[number];
+
+/** The keeper's ways on the bank. */
+export interface BankSchools {
+  readonly unhook: UnhookSchool;
+  readonly lift: LiftSchool;
+  readonly fight: FightSchool;
+  readonly air: AirSchool;
+  /** Seconds, for those who go by a number of their own. */
+  readonly airOwnS: number;
+  readonly keep: KeepSchool;
+  /** What is done with a fish that is worth it. */
+  readonly weigh: boolean;
+  readonly measure: boolean;
+  readonly picture: boolean;
+}
+
+/** The usual ones (common practice, no source). */
+export const FIRST_SCHOOLS: BankSchools = {
+  unhook: 'water',
+  lift: 'sling',
+  fight: 'settle',
+  air: 'thirty',
+  airOwnS: 45,
+  keep: 'short',
+  weigh: true,
+  measure: false,
+  picture: true,
+};
+
+interface SchoolWords {
+  readonly name: string;
+  readonly why: string;
+}
+
+export const UNHOOK_WORDS: Readonly<Record<UnhookSchool, SchoolWords>> = {
+  water: {
+    name: 'In the net, in the water',
+    why: 'It breathes while the hook comes out, if the hook is easily reached.',
+  },
+  mat: { name: 'On the mat', why: 'A large fish is under control there; the hook stays in while it is moved.' },
+};
+export const LIFT_WORDS: Readonly<Record<LiftSchool, SchoolWords>> = {
+  sling: { name: 'In the sling', why: 'The sling goes under it in the water and carries its whole length.' },
+  mesh: {
+    name: 'In the rolled net',
+    why: 'Net and fish are lifted together, rolled to a pouch, over a short way, with support.',
+  },
+};
+export const FIGHT_WORDS: Readonly<Record<FightSchool, SchoolWords>> = {
+  settle: {
+    name: 'Short, then let it settle',
+    why: 'Strong tackle and steady pressure; it calms down in the net before it is lifted.',
+  },
+  short: {
+    name: 'As short as can be',
+    why: 'Tire it as little as possible: warm water, sensitive species, predators about.',
+  },
+  'played-out': { name: 'Played out', why: 'A large carp brought in green thrashes on the mat and hurts itself.' },
+};
+export const AIR_WORDS: Readonly<Record<AirSchool, SchoolWords>> = {
+  thirty: { name: '30 seconds', why: 'After a fight, half a minute in the air is what most fish come back from well.' },
+  'count-six': { name: 'A count of six', why: 'Lift, count to six, and back: it can be lifted again.' },
+  'own-breath': {
+    name: 'Your own breath',
+    why: 'Hold yours when it leaves the water. When you must breathe, so must it.',
+  },
+  sixty: { name: '60 seconds', why: 'For those who weigh and picture in one go, with all laid out.' },
+  own: { name: 'A number of your own', why: 'You know your hands.' },
+};
+export const KEEP_WORDS: Readonly<Record<KeepSchool, SchoolWords>> = {
+  short: { name: 'For minutes, with a clock', why: 'A short rest in net or sling, in the water, between two things.' },
+  none: { name: 'Not at all', why: 'It goes back as soon as it can.' },
+};

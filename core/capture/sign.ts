@@ -1,0 +1,53 @@
+/** What is seen or felt of a fish at one moment, one tap each. */
+export const SIGNS = [
+  'hook-easy',
+  'hook-deep',
+  'hook-swallowed',
+  'hook-near-gills',
+  'thrashing',
+  'calm',
+  'line-caught',
+  'line-clear',
+  'bleeding',
+  'spent',
+  'small',
+  'predator-near',
+] as const;
+export type Sign = (typeof SIGNS)[number];
+
+/** What each sign says on its control. */
+export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
+  'hook-easy': 'Hook in plain reach',
+  'hook-deep': 'Hook is deep',
+  'hook-swallowed': 'Hook swallowed',
+  'hook-near-gills': 'Near gills or eye',
+  thrashing: 'It thrashes',
+  calm: 'It lies calm',
+  'line-caught': 'Line or fin caught',
+  'line-clear': 'Fins and line free',
+  bleeding: 'It bleeds',
+  spent: 'It is spent',
+  small: 'A small one',
+  'predator-near': 'Predator about',
+};
+
+/** Signs of which only the newest can be true. */
+const EXCLUDES: Partial<Record<Sign, readonly Sign[]>> = {
+  'hook-easy': ['hook-deep', 'hook-swallowed', 'hook-near-gills'],
+  'hook-deep': ['hook-easy', 'hook-swallowed', 'hook-near-gills'],
+  'hook-swallowed': ['hook-easy', 'hook-deep', 'hook-near-gills'],
+  'hook-near-gills': ['hook-easy', 'hook-deep', 'hook-swallowed'],
+  thrashing: ['calm'],
+  calm: ['thrashing'],
+  'line-caught': ['line-clear'],
+  'line-clear': ['line-caught'],
+};
+
+/**
+ * The signs that stand once another has been seen: it takes the place of those that it cannot be true with.
+ * Example: after `thrashing`, `calm` leaves only `calm`.
+ */
+export function withSign(signs: readonly Sign[], seen: Sign): readonly Sign[] {
+  const gone = EXCLUDES[seen] ?? [];
+  return [...signs.filter((sign) => sign !== seen && !gone.includes(sign)), seen];
+}
