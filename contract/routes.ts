@@ -1,7 +1,9 @@
 import { BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { WriteKitItemDto } from './kit.js';
+import { HandlingQueryDto } from './handling.js';
 import { PictureQueryDto } from './pictures.js';
+import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
 import { WriteSettingsDto } from './settings.js';
 import { WriteSwimDto } from './swims.js';
@@ -37,6 +39,13 @@ export const ROUTES: readonly Route[] = [
   },
   { method: 'get', path: '/captures', summary: 'A page of the book', query: BookQueryDto, gives: JSON_TYPE },
   { method: 'get', path: '/captures/tally', summary: 'How many of each kind, and the best of each', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/captures/handling',
+    summary: 'How long each step took over the past captures, in medians',
+    query: HandlingQueryDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/captures/{captureId}', summary: 'One capture with all its events', gives: JSON_TYPE },
   {
     method: 'post',
@@ -82,6 +91,14 @@ export const ROUTES: readonly Route[] = [
     path: '/kit/{id}',
     summary: 'Write a thing of the kit at the revision it was read',
     body: WriteKitItemDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/rehearsals/{id}',
+    summary: 'Keep a rehearsal',
+    body: WriteRehearsalDto,
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/outings', summary: 'The outings, newest first', gives: JSON_TYPE },

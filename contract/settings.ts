@@ -1,7 +1,19 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsIn, IsInt, IsOptional, Min, ValidateNested } from 'class-validator';
+import { IsBoolean, IsDefined, IsIn, IsInt, IsOptional, Max, Min, ValidateNested } from 'class-validator';
 import { BARB_SCHOOLS, type BarbSchool } from '@keeper/core/bank/rig';
+import {
+  AIR_SCHOOLS,
+  FIGHT_SCHOOLS,
+  KEEP_SCHOOLS,
+  LIFT_SCHOOLS,
+  UNHOOK_SCHOOLS,
+  type AirSchool,
+  type FightSchool,
+  type KeepSchool,
+  type LiftSchool,
+  type UnhookSchool,
+} from '@keeper/core/capture/schools';
 import { HOT_CAPTURE_SCHOOLS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import { STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
 import { TEMP_HABITS, type TempHabit } from '@keeper/core/measure/temperature';
@@ -9,6 +21,20 @@ import { LayoutDto } from './layout.js';
 import { LENGTH_HABITS, type LengthHabit } from './ways.js';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
+
+const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
+
+export class BankSchoolsDto {
+  @IsIn(UNHOOK_SCHOOLS) unhook: UnhookSchool;
+  @IsIn(LIFT_SCHOOLS) lift: LiftSchool;
+  @IsIn(FIGHT_SCHOOLS) fight: FightSchool;
+  @IsIn(AIR_SCHOOLS) air: AirSchool;
+  @IsInt({ message: OWN_AIR }) @Min(1, { message: OWN_AIR }) @Max(300, { message: OWN_AIR }) airOwnS: number;
+  @IsIn(KEEP_SCHOOLS) keep: KeepSchool;
+  @IsBoolean() weigh: boolean;
+  @IsBoolean() measure: boolean;
+  @IsBoolean() picture: boolean;
+}
 
 /** The keeper's ways. `revision` is the one they were read at; 0 before they were ever written. */
 export class WriteSettingsDto {
@@ -20,6 +46,7 @@ export class WriteSettingsDto {
   @IsIn(STOP_SCHOOLS) stopSchool: StopSchool;
   @IsIn(HOT_CAPTURE_SCHOOLS) hotCaptureSchool: HotCaptureSchool;
   @IsIn(BARB_SCHOOLS) barbSchool: BarbSchool;
+  @IsDefined() @ValidateNested() @Type(() => BankSchoolsDto) bank: BankSchoolsDto;
   @IsOptional() @ValidateNested() @Type(() => LayoutDto) habit: LayoutDto | null;
   @IsInt() @Min(0) revision: number;
 }

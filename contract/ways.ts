@@ -1,4 +1,5 @@
 import type { Layout } from '@keeper/core/bank/plan';
+import { FIRST_SCHOOLS, type BankSchools } from '@keeper/core/capture/schools';
 import type { BarbSchool } from '@keeper/core/bank/rig';
 import type { HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import type { StopSchool } from '@keeper/core/care/stopLine';
@@ -19,6 +20,8 @@ export interface KeptSettings {
   readonly stopSchool: StopSchool;
   readonly hotCaptureSchool: HotCaptureSchool;
   readonly barbSchool: BarbSchool;
+  /** How a fish is dealt with on the bank. */
+  readonly bank: BankSchools;
   /** How the keeper likes to lay out a bank; null until one was kept. */
   readonly habit: Layout | null;
   readonly revision: number;
@@ -34,6 +37,7 @@ export const FIRST_SETTINGS: KeptSettings = {
   stopSchool: 'per-species',
   hotCaptureSchool: 'land',
   barbSchool: 'barbless',
+  bank: FIRST_SCHOOLS,
   habit: null,
   revision: 0,
   updatedAt: null,

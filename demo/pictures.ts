@@ -1,5 +1,5 @@
 import type { PictureRole } from '@keeper/core/capture/event';
-import { anatomyOf, heightAt, paintedKind } from '@keeper/painter/anatomy';
+import { anatomyOf, heightAt, paintedKind } from '@keeper/core/fish/anatomy';
 import { chance } from '@keeper/core/chance/chance';
 import type { PictureOrder } from '@keeper/painter/paint';
 import { dayLight } from '@keeper/painter/scene';

@@ -1,4 +1,4 @@
-import { heightAt, type Anatomy, type PaintedKind } from './anatomy.js';
+import { heightAt, type Anatomy, type PaintedKind } from '@keeper/core/fish/anatomy';
 import { chance, hashText } from '@keeper/core/chance/chance';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth } from './noise.js';

@@ -6,7 +6,7 @@ import {
   type Fin,
   type LandmarkName,
   type PaintedKind,
-} from './anatomy.js';
+} from '@keeper/core/fish/anatomy';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { chance, hashText } from '@keeper/core/chance/chance';
 import { handsUnder, type Hands } from './hands.js';

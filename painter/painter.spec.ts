@@ -1,4 +1,4 @@
-import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from './anatomy.js';
+import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from '@keeper/core/fish/anatomy';
 import { chance } from '@keeper/core/chance/chance';
 import { paintPicture, type PictureOrder } from './paint.js';
 import { projection, type Pose } from './pose.js';

@@ -4,6 +4,7 @@ import { ServeStaticModule } from '@nestjs/serve-static';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteKitItemDto } from '@keeper/contract/kit';
+import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
 import { EventsModule } from './events/events.module.js';
@@ -15,7 +16,7 @@ import { PicturesModule } from './pictures/pictures.module.js';
 import { rowsModule } from './rows/rowsModule.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { StorageModule } from './storage/storage.module.js';
-import { kit, rigs, swims } from './storage/schema.js';
+import { kit, rigs, swims, rehearsals } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 import { webPage } from './webPage.js';
@@ -37,6 +38,7 @@ export class AppModule {
         rowsModule({ path: 'swims', table: swims, contract: WriteSwimDto, name: 'This swim' }),
         rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
+        rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,
         SettingsModule,
         BookModule.register(pictures),

@@ -2,7 +2,8 @@ import type { FormId, SpeciesId } from '../fish/species.js';
 import { lengthMm } from '../measure/length.js';
 import { gramsOf, type Mass } from '../measure/mass.js';
 import { clocksAt } from './clocks.js';
-import { netOf, type CaptureStory, type Mark, type Outcome, type Spell } from './story.js';
+import type { Leaving } from './event.js';
+import { netOf, type CaptureStory, type HookEnd, type Mark, type Outcome, type Spell } from './story.js';
 
 /** One line of the book: enough to list, filter, sort and draw a capture without its events. */
 export interface CaptureSummary {
@@ -29,6 +30,10 @@ export interface CaptureSummary {
   readonly pictureCount: number;
   readonly amendmentCount: number;
   readonly writtenUp: boolean;
+  readonly hookEnd: HookEnd | null;
+  readonly leaving: Leaving | null;
+  readonly woundCount: number;
+  readonly waterC: number | null;
 }
 
 /** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
@@ -60,6 +65,10 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     pictureCount: story.pictures.length,
     amendmentCount: story.amendments.length,
     writtenUp: story.writtenUp,
+    hookEnd: story.hookEnd,
+    leaving: story.leaving,
+    woundCount: story.wounds.length,
+    waterC: story.around.waterC ?? null,
   };
 }
 

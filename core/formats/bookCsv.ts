@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureStory } from '../capture/story.js';
+import { woundPlace } from '../fish/wound.js';
 import { formatLength } from '../measure/length.js';
 import { formatMass } from '../measure/formatMass.js';
 import type { Swim } from '../water/swim.js';
@@ -36,6 +37,10 @@ const COLUMNS = [
   'pictures_sha256',
   'outing_id',
   'gaps_at_take',
+  'water_temp_c',
+  'hook',
+  'left_as',
+  'wounds',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -85,6 +90,10 @@ export function csvRecord(
     story.pictures.map((picture) => picture.sha256).join(' '),
     story.outingId ?? '',
     story.gaps.join('; '),
+    summary.waterC === null ? '' : summary.waterC.toFixed(1),
+    story.hookEnd ?? '',
+    story.leaving ?? '',
+    story.wounds.map((wound) => `${wound.kind} (${woundPlace(wound)}, ${wound.sizeMm} mm)`).join('; '),
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
   return `${Papa.unparse([fields], RFC_4180)}\r\n`;

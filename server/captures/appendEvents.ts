@@ -1,4 +1,4 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { asc, eq, sql } from 'drizzle-orm';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
@@ -6,19 +6,35 @@ import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { eventIdReused } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
-import { captures, events, waters } from '../storage/schema.js';
+import { captures, events, settings, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
+
+/** Counts up whenever stories are told or summed up otherwise: then every summary is made anew once, from its log. */
+const TELLING = '2';
+const TELLING_NAME = 'telling';
 
 /** Ranks below every weight. */
 const NOT_WEIGHED = -1;
 
 /** Adds events to the log and tells the story of each capture that they touch anew, all in one transaction. */
 @Injectable()
-export class AppendEvents {
+export class AppendEvents implements OnModuleInit {
   private readonly statements;
 
   constructor(private readonly database: Database) {
     this.statements = prepare(database);
+  }
+
+  /** Tells every capture anew when an earlier version of the application told them. */
+  onModuleInit(): void {
+    const { drizzle, sqlite } = this.database;
+    const told = drizzle.select().from(settings).where(eq(settings.name, TELLING_NAME)).get();
+    if (told?.value === TELLING) return;
+    sqlite.transaction(() => {
+      for (const { id } of drizzle.select({ id: captures.id }).from(captures).all()) this.project(id, undefined);
+      const row = { name: TELLING_NAME, value: TELLING, revision: 1, updatedAt: new Date().toISOString() };
+      drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+    })();
   }
 
   /**

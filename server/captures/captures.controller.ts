@@ -1,5 +1,7 @@
 import { Controller, Get, Header, Param, Query } from '@nestjs/common';
 import { BookQueryDto, type BookTally } from '@keeper/contract/book';
+import { HandlingQueryDto } from '@keeper/contract/handling';
+import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
 import { notFound } from '../errors/problem.js';
 import { ReadBook } from './readBook.js';
@@ -18,6 +20,11 @@ export class CapturesController {
   @Get('captures/tally')
   tally(): BookTally {
     return this.book.tally();
+  }
+
+  @Get('captures/handling')
+  handling(@Query() query: HandlingQueryDto): HandlingPast {
+    return this.book.handling(query);
   }
 
   @Get('captures/:captureId')

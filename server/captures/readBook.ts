@@ -2,7 +2,9 @@ import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
 import type { BookOrder } from '@keeper/contract/orders';
 import type { BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { HandlingQueryDto } from '@keeper/contract/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import { pastOf, type HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { Problem } from '../errors/problem.js';
@@ -11,9 +13,11 @@ import { captures, events } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
 
 const PAGE_ROWS = 40;
+/** A keeper's hands change: older captures say nothing of today's. */
+const PAST_CAPTURES = 100;
 
 /** Written as in the indexes, so that SQLite takes them. */
-const IN_THE_BOOK = sql`outcome <> 'discarded' AND started_at IS NOT NULL`;
+const IN_THE_BOOK = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
 const ORDERS = {
   newest: { column: captures.startedAt, down: true },
   oldest: { column: captures.startedAt, down: false },
@@ -71,7 +75,7 @@ export class ReadBook {
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting
-            ? and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost']))
+            ? and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']))
             : undefined,
           query.after
             ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
@@ -96,6 +100,15 @@ export class ReadBook {
     return log.length === 0 ? undefined : { captureId, events: log.map(eventOf) };
   }
 
+  /** A capture's summary as it is kept, as JSON text. */
+  summary(captureId: string): string | undefined {
+    return this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(eq(captures.id, captureId))
+      .get()?.summary;
+  }
+
   /** Every capture that is in the book, with its log, one after the other. */
   *everyCapture(): Generator<CaptureEvents> {
     const ids = this.database.drizzle
@@ -105,6 +118,18 @@ export class ReadBook {
       .orderBy(asc(captures.startedAt), asc(captures.id))
       .all();
     for (const { id } of ids) yield { captureId: id, events: this.capture(id)?.events ?? [] };
+  }
+
+  /** How long each step took over the newest captures that were landed. */
+  handling({ species }: HandlingQueryDto): HandlingPast {
+    const rows = this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(and(IN_THE_BOOK, species ? eq(captures.species, species) : undefined, eq(captures.outcome, 'released')))
+      .orderBy(desc(captures.startedAt), desc(captures.id))
+      .limit(PAST_CAPTURES)
+      .all();
+    return pastOf(rows.map(({ summary }) => summaryIn(summary)));
   }
 
   /** Counts and bests, for Today and for the filters. */

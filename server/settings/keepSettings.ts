@@ -16,9 +16,12 @@ export class KeepSettings {
   read(): KeptSettings {
     const row = this.database.drizzle.select().from(settings).where(eq(settings.name, NAME)).get();
     if (!row) return FIRST_SETTINGS;
+    const kept = JSON.parse(row.value) as Partial<KeptSettings>;
     return {
       ...FIRST_SETTINGS,
-      ...(JSON.parse(row.value) as object),
+      ...kept,
+      // Ways that were written before a new one was thought of have it as the first settings do.
+      bank: { ...FIRST_SETTINGS.bank, ...kept.bank },
       revision: row.revision,
       updatedAt: row.updatedAt,
     };

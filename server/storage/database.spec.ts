@@ -37,7 +37,7 @@ test('the pages of the book are found by index, not by sorting', () => {
     (sqlite.prepare(`EXPLAIN QUERY PLAN ${query}`).all() as { detail: string }[])
       .map(({ detail }) => detail)
       .join('; ');
-  const inTheBook = `outcome <> 'discarded' AND started_at IS NOT NULL`;
+  const inTheBook = `outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
   for (const query of [
     `SELECT summary FROM captures WHERE ${inTheBook} ORDER BY started_at DESC, id DESC LIMIT 41`,
     `SELECT summary FROM captures WHERE ${inTheBook} AND species = 'pike' ORDER BY weight_rank DESC, id DESC LIMIT 41`,

@@ -34,7 +34,7 @@ export const captures = sqliteTable(
     summary: text('summary').notNull(),
   },
   (table) => {
-    const inTheBook = sql`outcome <> 'discarded' AND started_at IS NOT NULL`;
+    const inTheBook = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
     return [
       index('captures_by_date').on(table.startedAt, table.id).where(inTheBook),
       index('captures_by_species').on(table.species, table.startedAt, table.id).where(inTheBook),
@@ -106,7 +106,9 @@ const revisionedRow = () => ({
 export const swims = sqliteTable('swims', revisionedRow());
 export const rigs = sqliteTable('rigs', revisionedRow());
 export const kit = sqliteTable('kit', revisionedRow());
-export type RevisionedTable = typeof swims | typeof rigs | typeof kit;
+/** Rehearsals lie apart from the book. */
+export const rehearsals = sqliteTable('rehearsals', revisionedRow());
+export type RevisionedTable = typeof swims | typeof rigs | typeof kit | typeof rehearsals;
 
 /** Originals lie in the picture store under the SHA-256 of their bytes; this is what is known about each. */
 export const pictures = sqliteTable('pictures', {

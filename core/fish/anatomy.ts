@@ -1,4 +1,4 @@
-import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import type { FormId, SpeciesId } from './species.js';
 
 /** The kinds that the brush knows. */
 export type PaintedKind = 'carp-common' | 'carp-mirror' | 'carp-linear' | 'pike' | 'barbel' | 'wels';
@@ -38,15 +38,15 @@ export interface Anatomy {
   readonly barbels: readonly { readonly from: BodyPoint; readonly to: BodyPoint; readonly thick: number }[];
 }
 
-const p = (u: number, v: number): BodyPoint => ({ u, v });
-const fin = (over: boolean, rays: number, root: BodyPoint, ...outline: BodyPoint[]): Fin => ({
+export const p = (u: number, v: number): BodyPoint => ({ u, v });
+export const fin = (over: boolean, rays: number, root: BodyPoint, ...outline: BodyPoint[]): Fin => ({
   over,
   rays,
   root,
   outline,
 });
 
-const forkedTail = (spread: number, depth: number): Fin =>
+export const forkedTail = (spread: number, depth: number): Fin =>
   fin(
     false,
     26,
@@ -231,16 +231,19 @@ export function paintedKind(species: SpeciesId, form?: FormId | null): PaintedKi
   return species === 'pike' || species === 'barbel' || species === 'wels' ? species : undefined;
 }
 
+/** The build of a kind that no individual has been told of. */
+export function plainAnatomy(kind: PaintedKind): Anatomy {
+  return BUILDS[kind];
+}
+
 /** Height of the outline at `u`, joined smoothly between its steps (Catmull-Rom). */
 export function heightAt(profile: readonly number[], u: number): number {
   const steps = profile.length - 1;
   const at = Math.min(Math.max(u, 0), 1) * steps;
   const i = Math.min(Math.floor(at), steps - 1);
   const t = at - i;
-  const y0 = profile[Math.max(i - 1, 0)];
-  const y1 = profile[i];
-  const y2 = profile[i + 1];
-  const y3 = profile[Math.min(i + 2, steps)];
+  const y = (k: number) => profile[Math.min(Math.max(k, 0), steps)] ?? 0;
+  const [y0, y1, y2, y3] = [y(i - 1), y(i), y(i + 1), y(i + 2)];
   const a = 2 * y1 + (y2 - y0) * t + (2 * y0 - 5 * y1 + 4 * y2 - y3) * t * t + (3 * y1 - y0 - 3 * y2 + y3) * t * t * t;
   // A blunt nose: the outline closes in a quarter circle over the first hundredth.
   const nose = u < 0.03 ? Math.sqrt(Math.max(0, 1 - (1 - u / 0.03) ** 2)) : 1;

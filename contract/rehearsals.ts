@@ -1,0 +1,46 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNumber,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { RUN_STEPS } from '@keeper/core/capture/steps';
+import { DECISION_RULES } from '@keeper/core/rehearse/judge';
+import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
+import { SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
+import type { Shelved } from './rows.js';
+
+const LONGEST_MS = 24 * 3_600_000;
+
+export class SplitDto {
+  @IsIn(RUN_STEPS) step: string;
+  @IsInt() @Min(0) @Max(LONGEST_MS) tookMs: number;
+}
+
+/** A rehearsal as it is written. */
+export class WriteRehearsalDto {
+  @IsISO8601({ strict: true }) at: string;
+  @IsIn(SCENARIO_IDS) scenario: string;
+  @IsString() @MaxLength(40) seed: string;
+  @IsInt() @Min(0) @Max(LONGEST_MS) handledMs: number;
+  @IsInt() @Min(0) @Max(LONGEST_MS) airMs: number;
+  @IsInt() @Min(0) @Max(LONGEST_MS) longestAirMs: number;
+  @IsNumber() @Min(0) @Max(LONGEST_MS) budgetMs: number;
+  @IsNumber() @Min(0) @Max(1) score: number;
+  @IsArray() @ArrayMaxSize(30) @IsIn(DECISION_RULES.map(({ id }) => id), { each: true }) wrong: string[];
+  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => SplitDto) splits: SplitDto[];
+  @IsBoolean() retired: boolean;
+  @IsInt() @Min(0) revision: number;
+}
+
+export type KeptRehearsal = Shelved<Rehearsal>;

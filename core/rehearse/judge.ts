@@ -1,0 +1,341 @@
+import { situationOf, type Situation } from '../capture/situation.js';
+import { FIRST_SCHOOLS, type BankSchools } from '../capture/schools.js';
+import { splitsOf, type Split } from '../capture/handling.js';
+import type { RunStep } from '../capture/steps.js';
+import type { CaptureStory } from '../capture/story.js';
+import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
+import { momentOf, type Moment } from '../care/moment/moment.js';
+import type { StopSchool } from '../care/stopLine.js';
+import { spanText } from '../measure/duration.js';
+import { NO_RULES } from '../water/rules.js';
+import type { Scenario } from './scenario.js';
+
+/** The situation that a scenario puts the keeper in, with the keeper's own schools. */
+export function situationIn(
+  scenario: Scenario,
+  schools: BankSchools = FIRST_SCHOOLS,
+  stopSchool: StopSchool = 'per-species',
+): Situation {
+  const { species, bank, hazards, around, rules, matC } = scenario;
+  const water = { name: 'the rehearsal water', rules: { ...NO_RULES, ...rules }, altitudeM: 0, salinity: 0 };
+  return situationOf({ species, bank, hazards, around, water, schools, stopSchool, matC });
+}
+
+/** One decision of a rehearsal, and why it was right or not. */
+export interface Decision {
+  readonly id: string;
+  readonly right: boolean;
+  readonly text: string;
+  readonly reason: string;
+  readonly basis: Basis;
+}
+
+interface Played {
+  readonly scenario: Scenario;
+  readonly story: CaptureStory;
+  readonly end: Moment;
+  readonly first: (step: RunStep) => number;
+  readonly lifted: boolean;
+}
+
+interface DecisionRule {
+  readonly id: string;
+  readonly look: (played: Played) => Omit<Decision, 'id'> | null;
+}
+
+const has = ({ scenario }: Played, sign: string) => scenario.twists.some((twist) => twist.sign === sign);
+const practice = (right: boolean, text: string, reason: string): Omit<Decision, 'id'> => ({
+  ...{ right, text, reason, basis: COMMON_PRACTICE },
+});
+
+/** What is judged, in the order of the work. */
+export const DECISION_RULES: readonly DecisionRule[] = [
+  {
+    id: 'net',
+    look: ({ first, lifted }) =>
+      practice(
+        first('netted') < Infinity && (!lifted || first('netted') < first('lifted')),
+        first('netted') < Infinity ? 'Netted before anything else.' : 'It was not netted.',
+        'The net is the holding pen: it breathes there while the rest is made ready.',
+      ),
+  },
+  {
+    id: 'hook',
+    look: (played) => {
+      const wanted = has(played, 'hook-swallowed')
+        ? 'left-in'
+        : has(played, 'hook-deep') || has(played, 'hook-near-gills')
+          ? 'cut'
+          : null;
+      if (!wanted) return null;
+      const right = played.story.hookEnd === wanted || (wanted === 'cut' && played.story.hookEnd === 'left-in');
+      return practice(
+        right,
+        wanted === 'cut'
+          ? right
+            ? 'The hook was cut, not pulled.'
+            : 'The hook was to be cut.'
+          : right
+            ? 'The line was snipped and the hook left.'
+            : 'The line was to be snipped close, the hook left in.',
+        'Cut rather than tear: a hook costs cents.',
+      );
+    },
+  },
+  {
+    id: 'shed',
+    look: ({ scenario, story }) =>
+      scenario.id === 'shed'
+        ? practice(
+            story.hookEnd === 'shed',
+            story.hookEnd === 'shed' ? 'The loose hook was looked for.' : 'The hook that it shed was not noted.',
+            'A loose hook in the mesh ends in the fish or in a hand.',
+          )
+        : null,
+  },
+  {
+    id: 'wait',
+    look: (played) => {
+      const thrash = played.scenario.twists.find(({ sign }) => sign === 'thrashing');
+      const calm = played.scenario.twists.find(({ sign }) => sign === 'calm');
+      if (!thrash || !calm || thrash.after !== 'netted') return null;
+      const calmMs = played.first('netted') + calm.afterMs;
+      const right = played.first('lifted') >= calmMs;
+      return practice(
+        right,
+        right
+          ? 'You waited until it lay calm.'
+          : `Lifted while it was still fighting, ${spanText(calmMs - played.first('lifted'))} too soon.`,
+        'Never lift a fish that still fights.',
+      );
+    },
+  },
+  {
+    id: 'free',
+    look: (played) => {
+      const clear = played.scenario.twists.find(({ sign }) => sign === 'line-clear');
+      if (!clear) return null;
+      const right =
+        played.first('lifted') >= Math.min(played.first('hook-out'), played.first('hook-cut')) + clear.afterMs;
+      return practice(
+        right,
+        right ? 'Fins were free before the lift.' : 'Lifted with a fin through the mesh.',
+        'Weight on a folded fin breaks it.',
+      );
+    },
+  },
+  {
+    id: 'stay-in-water',
+    look: (played) => {
+      const { scenario, end, lifted } = played;
+      if (!end.fromTheNet && !has(played, 'bleeding') && !has(played, 'small') && !has(played, 'spent')) return null;
+      const over = end.situation.waterC !== null && end.situation.waterC >= end.situation.stopLine.tempC;
+      return {
+        ...{ right: !lifted, text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.' },
+        reason: over
+          ? `Water at ${scenario.around.waterC} °C, and the line for it at ${end.situation.stopLine.tempC} °C.`
+          : has(played, 'small')
+            ? 'A small one needs no scale and no picture.'
+            : has(played, 'bleeding')
+              ? 'Air and handling make it bleed longer.'
+              : 'It had nothing left for air.',
+        basis: over ? end.situation.stopLine.basis : COMMON_PRACTICE,
+      };
+    },
+  },
+  {
+    id: 'zero',
+    look: ({ scenario, story, first }) => {
+      if (scenario.zeroed || !story.marks.some(({ type }) => type === 'weighed')) return null;
+      const right = first('zeroed') < first('weighed');
+      return practice(
+        right,
+        right ? 'The scale was zeroed with the wet sling on.' : 'Weighed with the sling still on the reading.',
+        'Most false weights are a sling not taken off.',
+      );
+    },
+  },
+  {
+    id: 'mat',
+    look: ({ scenario, first, lifted }) =>
+      scenario.matC === null || scenario.matC < 40 || !lifted
+        ? null
+        : practice(
+            first('wetted') < first('lifted'),
+            first('wetted') < first('lifted')
+              ? 'The mat was soaked before the fish lay on it.'
+              : 'The fish was laid on a mat that burns.',
+            `A dark mat in the sun: about ${scenario.matC} °C.`,
+          ),
+  },
+  {
+    id: 'air',
+    look: ({ end }) => {
+      const { clocks, budget } = end;
+      if (clocks.airMs === 0) return null;
+      const right = clocks.longestAirMs <= budget.spellMs && clocks.airMs <= budget.totalMs;
+      return {
+        ...{
+          right,
+          text: `${spanText(clocks.longestAirMs)} in the air at the longest, ${spanText(budget.spellMs)} allowed.`,
+        },
+        reason: budget.reasons[0]?.text ?? 'Your school’s measure.',
+        basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
+      };
+    },
+  },
+  {
+    id: 'treat',
+    look: ({ scenario, story, lifted }) => {
+      if (!scenario.twists.some(({ wound }) => wound) || !lifted) return null;
+      const treated = story.marks.filter(({ type }) => type === 'treated').length;
+      if (scenario.rules.treatments === 'forbidden')
+        return {
+          ...{
+            right: treated === 0,
+            text: treated === 0 ? 'Noted and left alone.' : 'It was treated, and this water forbids it.',
+          },
+          ...{
+            reason: 'The water’s rule comes first.',
+            basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
+          },
+        };
+      const [wound] = story.wounds;
+      const right =
+        wound !== undefined && wound.treatedWith[0] === 'antiseptic' && wound.treatedWith.includes('sealant');
+      return practice(
+        right,
+        right ? 'Cleaned, then sealed.' : wound ? 'Not cleaned first and then sealed.' : 'The wound was not noted.',
+        'Sealant alone closes a dirty wound in.',
+      );
+    },
+  },
+  {
+    id: 'dropped',
+    look: ({ scenario, story, first }) => {
+      if (scenario.id !== 'dropped' || first('dropped') === Infinity)
+        return scenario.id === 'dropped' && first('weighed') < Infinity
+          ? practice(false, 'The fall was not noted.', 'A blow kills days later; the book should know.')
+          : null;
+      const later = story.marks.some(({ type, atMs }) => type === 'pictured' && atMs > first('dropped'));
+      return practice(
+        !later,
+        later ? 'A picture after a fall.' : 'Straight back after the fall.',
+        'After a blow it needs water, not a picture.',
+      );
+    },
+  },
+  {
+    id: 'second-rod',
+    look: ({ scenario, story, first }) => {
+      const goes =
+        scenario.id === 'second-rod' && scenario.twists[0] ? first('lifted') + scenario.twists[0].afterMs : Infinity;
+      if (goes === Infinity) return null;
+      const back =
+        story.spells.find(({ medium, fromMs }) => medium === 'water' && fromMs >= goes)?.fromMs ??
+        story.endMs ??
+        Infinity;
+      const right = back - goes <= 15_000;
+      return practice(
+        right,
+        right ? 'The fish went back into the water first.' : 'The fish stayed on the mat while the other rod went.',
+        'A rod can wait; a fish on the mat cannot.',
+      );
+    },
+  },
+  {
+    id: 'no-keeping',
+    look: ({ scenario, end, story }) => {
+      if (scenario.rules.retention?.kind !== 'none') return null;
+      const kept = story.marks.some(({ type }) => type === 'rested') || end.retention.ms >= 180_000;
+      return {
+        ...{ right: !kept, text: kept ? 'It was kept in net or sling.' : 'It was not kept for a minute.' },
+        ...{
+          reason: 'The board at the gate: no retention.',
+          basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
+        },
+      };
+    },
+  },
+  {
+    id: 'predator',
+    look: (played) => {
+      const seen = played.scenario.twists.find(({ sign }) => sign === 'predator-near');
+      if (!seen || played.first('held') === Infinity) return null;
+      const right = (played.story.endMs ?? Infinity) - played.first('held') - seen.afterMs >= 10_000;
+      return practice(
+        right,
+        right ? 'You held it on while the otter was there.' : 'Let go before an otter’s nose.',
+        'It cannot flee for some minutes after a fight.',
+      );
+    },
+  },
+  {
+    id: 'recovery',
+    look: ({ scenario, story, first }) => {
+      const upright = scenario.id === 'slow' ? scenario.twists[1] : undefined;
+      if (!upright) return null;
+      const right = first('held') < Infinity && (story.endMs ?? 0) >= first('held') + upright.afterMs;
+      return practice(
+        right,
+        right ? 'Held until it stood by itself.' : 'Let go before it stood by itself.',
+        'As long as it takes; five minutes are not unusual.',
+      );
+    },
+  },
+  {
+    id: 'held',
+    look: ({ lifted, first }) =>
+      lifted
+        ? practice(
+            first('held') < Infinity,
+            first('held') < Infinity ? 'Held upright before it went.' : 'It was not held upright before it went.',
+            'Upright, head into the current, until it pulls away.',
+          )
+        : null,
+  },
+];
+
+/** How a rehearsal went: splits, decisions with their reasons, what was forgotten, and one number for the plot. */
+export interface Rehearsed {
+  readonly splits: readonly Split[];
+  readonly decisions: readonly Decision[];
+  readonly airMs: number;
+  readonly longestAirMs: number;
+  readonly budgetMs: number;
+  /** From the net to the release. */
+  readonly handledMs: number;
+  /** Share of the decisions that were right. */
+  readonly score: number;
+}
+
+/** Judges a rehearsal that is over. What is true of the fish is the scenario's, whether or not it was tapped. */
+export function judgeRehearsal(
+  scenario: Scenario,
+  story: CaptureStory,
+  schools?: BankSchools,
+  stopSchool?: StopSchool,
+): Rehearsed {
+  const truth = scenario.twists.flatMap(({ sign }) => (sign === 'spent' || sign === 'bleeding' ? [sign] : []));
+  const end = momentOf(
+    { ...story, signs: [...story.signs, ...truth] },
+    situationIn(scenario, schools, stopSchool),
+    story.endMs ?? 0,
+  );
+  const first = (step: RunStep) => story.marks.find(({ type }) => type === step)?.atMs ?? Infinity;
+  const played: Played = { scenario, story, end, first, lifted: story.spells.some(({ medium }) => medium === 'air') };
+  const decisions = DECISION_RULES.flatMap(({ id, look }) => {
+    const said = look(played);
+    return said ? [{ id, ...said }] : [];
+  });
+  const begunMs = first('netted') < Infinity ? first('netted') : 0;
+  return {
+    splits: splitsOf(story.marks),
+    decisions,
+    airMs: end.clocks.airMs,
+    longestAirMs: end.clocks.longestAirMs,
+    budgetMs: end.budget.spellMs,
+    handledMs: Math.max(0, (story.endMs ?? begunMs) - begunMs),
+    score: decisions.filter(({ right }) => right).length / Math.max(1, decisions.length),
+  };
+}
