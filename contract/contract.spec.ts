@@ -18,12 +18,32 @@ const event = (type: string, payload: object, more: object = {}) => ({
 const problems = (...events: object[]) => problemsIn(AppendEventsDto, { events });
 
 const good: Record<EventType, object> = {
-  hooked: { waterId: ID },
+  hooked: { waterId: ID, around: { waterC: 18.5, airC: 21, oxygenMgL: 7.9, companions: 1, dark: true } },
   netted: {},
   'hook-out': {},
   lifted: {},
   weighed: {},
   'reading-taken': { weight: { asRead: { unit: 'oz', count: 379 }, method: 'zeroed' } },
+  'hook-cut': {},
+  'line-cut': {},
+  'hook-shed': {},
+  seen: { sign: 'thrashing' },
+  'looked-over': {},
+  'wound-noted': { wound: { kind: 'ulcer', side: 'left', at: { u: 0.7, v: -0.05 }, sizeMm: 20 } },
+  treated: { with: 'antiseptic', woundId: ID },
+  wetted: {},
+  zeroed: {},
+  measured: {},
+  rested: {},
+  carried: {},
+  dropped: {},
+  held: {},
+  'gill-beat': { perMinute: 44 },
+  recovering: { sign: 'upright' },
+  'left-as': { leaving: 'strong' },
+  interrupted: { why: 'second-rod' },
+  'taken-up': {},
+  merged: { into: ID },
   pictured: {},
   returned: {},
   released: {},
@@ -43,6 +63,17 @@ test.each(EVENT_TYPES)('a good %s passes, and one with a field too many does not
     { field: 'events.0.payload.weather', sentence: '"weather" is not a field that is known here.' },
   ]);
 });
+
+test.each([
+  [
+    'a wound beside the fish',
+    'wound-noted',
+    { wound: { kind: 'ulcer', side: 'left', at: { u: 2, v: 0 }, sizeMm: 20 } },
+  ],
+  ['a sign that is none', 'seen', { sign: 'bored' }],
+  ['gills that race', 'gill-beat', { perMinute: 900 }],
+  ['water that boils', 'hooked', { around: { waterC: 99 } }],
+])('%s is refused', (_, type, payload) => expect(problems(event(type, payload))).toHaveLength(1));
 
 const AT = '2026-06-01T05:00:00.000Z';
 const outing = (type: string, payload: object) => ({ id: ID, outingId: ID, deviceId: 'phone', at: AT, type, payload });

@@ -1,7 +1,9 @@
-import type { CaptureStory, Spell } from './story.js';
+import type { CaptureStory, Mark, Spell } from './story.js';
 
 /** The part of a story that the clocks read. */
-export type Timeline = Pick<CaptureStory, 'spells' | 'marks' | 'endMs'>;
+export type Timeline = Pick<CaptureStory, 'spells' | 'endMs'> & {
+  readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
+};
 
 /** The times that matter at the bank, all in milliseconds. */
 export interface Clocks {

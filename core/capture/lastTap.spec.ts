@@ -10,3 +10,10 @@ test('undo takes back one tap after the other, and stops at the take', () => {
   log.push(event('undone', 40, { eventId: netted.id }));
   expect(lastTap(log)).toBeUndefined();
 });
+
+test('a species said on the bank is a tap; what is written after the release is not', () => {
+  const said = event('described', 10, { facts: { species: 'carp' } });
+  const [hooked, released] = [event('hooked', 0), event('released', 20)];
+  expect(lastTap([hooked, said])).toBe(said);
+  expect(lastTap([hooked, released, event('described', 30, { facts: { note: 'Windy.' } })])).toBe(released);
+});

@@ -7,7 +7,14 @@ const TAPS: readonly EventType[] = [
   ...(['seen', 'wound-noted', 'gill-beat', 'recovering', 'lost', 'left-as', 'reading-taken', 'interrupted'] as const),
 ];
 
-/** The latest tap on the bank that still stands: what an undo takes back. The take itself is not among them. */
+/**
+ * The latest tap on the bank that still stands: what an undo takes back. The take itself is not among them, nor what was written after the
+ * fish had gone.
+ */
 export function lastTap(events: readonly CaptureEvent[]): CaptureEvent | undefined {
-  return standingEvents(events).findLast((event) => TAPS.includes(event.type));
+  const standing = standingEvents(events);
+  const goneMs = standing.find(({ type }) => type === 'released' || type === 'lost')?.elapsedMs ?? Infinity;
+  return standing.findLast(
+    (event) => TAPS.includes(event.type) || (event.type === 'described' && event.elapsedMs <= goneMs),
+  );
 }

@@ -1,13 +1,8 @@
-import fc from 'fast-check';
 import type { BookPage, BookTally } from '@keeper/contract/book';
-import type { CaptureEvents } from '@keeper/contract/events';
 import type { HandlingPast } from '@keeper/core/capture/handling';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { anyHistory } from '@keeper/core/spec/events';
 import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
-import { ReadBook } from './readBook.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
 
 let server: TestServer;
@@ -34,29 +29,6 @@ describe('appending', () => {
     const rows = (await page('limit=100')).rows;
     const row = rows.find((each) => each.captureId === captureId);
     expect(JSON.stringify(row)).toBe(JSON.stringify(summaryOf(tellStory(captureId, events))));
-  });
-
-  test('and so it is for any history, whatever was tapped and undone', async () => {
-    await fc.assert(
-      fc.asyncProperty(anyHistory, async (history) => {
-        const captureId = newId();
-        const ids = new Map(history.map(({ id }) => [id, newId()]));
-        const events = history.map((each) => ({
-          ...each,
-          ...{ id: ids.get(each.id), captureId },
-          payload: each.type === 'undone' ? { eventId: ids.get(each.payload.eventId) } : each.payload,
-        })) as CaptureEvent[];
-        const half = Math.ceil(events.length / 2);
-        await append(events.slice(half).concat(events.slice(0, 1))).expect(201);
-        await append(events).expect(201);
-        const kept = (await server.http.get(`/api/captures/${captureId}`).expect(200)).body as CaptureEvents;
-        const row = server.app.get(ReadBook).summary(captureId);
-        const told = JSON.stringify(summaryOf(tellStory(captureId, events)));
-        expect(row).toBe(told);
-        expect(JSON.stringify(summaryOf(tellStory(captureId, kept.events)))).toBe(told);
-      }),
-      { numRuns: 150 },
-    );
   });
 
   test('an id that comes back with another content refuses the whole batch', async () => {

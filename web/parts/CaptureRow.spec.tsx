@@ -34,6 +34,10 @@ const summary: CaptureSummary = {
   pictureCount: 0,
   amendmentCount: 0,
   writtenUp: true,
+  hookEnd: 'out',
+  leaving: 'strong',
+  woundCount: 0,
+  waterC: 16,
 };
 
 function row(change: Partial<CaptureSummary>, to?: string) {

@@ -13,13 +13,21 @@ interface WaterlineProps {
   /** The moment up to which it is drawn: now in a run, the end afterwards. */
   readonly untilMs: number;
   readonly size: Size;
+  /** How long the spell in the air that runs may last, and how far through it is. */
+  readonly budget?: Budget;
+}
+
+interface Budget {
+  readonly fromMs: number;
+  readonly ms: number;
+  readonly stage: 'fine' | 'half' | 'three-quarters' | 'over';
 }
 
 /** Height of the drawing, and how far the air rises and the water hangs from the surface, in pixels. */
 const FORM: Readonly<Record<Size, { height: number; surface: number; rise: number; depth: number; stroke: number }>> = {
   glyph: { height: 34, surface: 18, rise: 13, depth: 10, stroke: 1.25 },
   page: { height: 150, surface: 62, rise: 40, depth: 40, stroke: 2 },
-  live: { height: 128, surface: 62, rise: 46, depth: 42, stroke: 2.5 },
+  live: { height: 108, surface: 58, rise: 44, depth: 36, stroke: 2.5 },
 };
 
 /** The shortest stretch of time that a drawing spans: a run does not begin by racing across the screen. */
@@ -29,13 +37,14 @@ const SHORTEST_MS = 60_000;
  * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing above it.
  * Below is hatched like water and above is solid, so that it reads without colour.
  */
-export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
+export function Waterline({ spells, marks, untilMs, size, budget }: WaterlineProps) {
   const [ref, width] = useWidth(size === 'glyph' ? 132 : 640);
   const form = FORM[size];
   const fromMs = spells[0]?.fromMs ?? 0;
   const spanMs = Math.max(untilMs - fromMs, SHORTEST_MS);
   // A live line leaves room ahead for what is still to come.
-  const drawnMs = size === 'live' ? Math.max(spanMs * 1.12, 3 * SHORTEST_MS) : spanMs;
+  const aheadMs = budget ? budget.fromMs + budget.ms - fromMs : 0;
+  const drawnMs = size === 'live' ? Math.max(spanMs * 1.12, aheadMs * 1.03, 3 * SHORTEST_MS) : spanMs;
   const inset = size === 'glyph' ? 2 : 10;
   const x = (ms: number) => inset + ((ms - fromMs) / drawnMs) * (width - 2 * inset);
   // Each drawing brings its own hatch: one that is hidden must not be borrowed from.
@@ -73,6 +82,15 @@ export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
           </g>
         );
       })}
+      {budget && (
+        <BudgetShape
+          budget={budget}
+          left={x(budget.fromMs)}
+          right={x(budget.fromMs + budget.ms)}
+          now={x(untilMs)}
+          form={form}
+        />
+      )}
       <path
         d={`M${inset / 2} ${form.surface}H${width - inset / 2}`}
         stroke="var(--ink)"
@@ -84,8 +102,49 @@ export function Waterline({ spells, marks, untilMs, size }: WaterlineProps) {
   );
 }
 
+interface BudgetShapeProps {
+  readonly budget: Budget;
+  readonly left: number;
+  readonly right: number;
+  readonly now: number;
+  readonly form: (typeof FORM)[Size];
+}
+
+/** The room that the spell has, open at first; barred when three quarters are gone, and crossed out beyond its end. Told by shape, not by colour. */
+function BudgetShape({ budget, left, right, now, form }: BudgetShapeProps) {
+  const { stage } = budget;
+  const top = form.surface - form.rise - 6;
+  const strokes = { stroke: stage === 'over' ? 'var(--rust)' : 'var(--ink)', fill: 'none' };
+  return (
+    <g data-stage={stage}>
+      <path
+        d={`M${left} ${form.surface}V${top}H${Math.max(right, left + 6)}V${form.surface}`}
+        {...strokes}
+        strokeWidth={stage === 'fine' ? 1.5 : 3}
+        strokeDasharray={stage === 'fine' ? '4 4' : undefined}
+      />
+      {(stage === 'three-quarters' || stage === 'over') && (
+        <path d={bars(left, Math.max(now, right), top, form.surface)} {...strokes} strokeWidth="2" />
+      )}
+    </g>
+  );
+}
+
+/** Slanting bars across the whole block. */
+function bars(left: number, right: number, top: number, bottom: number): string {
+  const count = Math.max(1, Math.floor((right - left) / 7));
+  return Array.from({ length: count }, (_, i) => {
+    const x = left + ((i + 0.5) * (right - left)) / count;
+    return `M${x - 3} ${bottom}L${x + 3} ${top}`;
+  }).join('');
+}
+
 /** On a narrower line the names would crowd each other; the list beside it has them all. */
 const NARROWEST_NAMED = 480;
+
+/** What is done on the side: the list beside the line has it. */
+const ASIDE: ReadonlySet<string> = new Set(['zeroed', 'looked-over', 'treated', 'wetted', 'carried']);
+const HOOK_ENDS: ReadonlySet<string> = new Set(['hook-out', 'hook-cut', 'line-cut', 'hook-shed']);
 
 interface MarksProps {
   readonly marks: WaterlineProps['marks'];
@@ -96,10 +155,10 @@ interface MarksProps {
 }
 
 function Marks({ marks, x, form, size, width }: MarksProps) {
-  const shown = marks.filter(({ type }) => type in STEP_WORDS);
+  const shown = marks.filter(({ type }) => type in STEP_WORDS && !ASIDE.has(type));
   if (size === 'glyph') {
     return shown
-      .filter(({ type }) => type === 'hook-out' || type === 'weighed' || type === 'pictured')
+      .filter(({ type }) => HOOK_ENDS.has(type) || type === 'weighed' || type === 'pictured')
       .map(({ type, atMs }, i) => (
         <MarkShape key={i} type={type as RunStep} x={x(atMs)} y={form.surface} radius={2.1} />
       ));
@@ -147,9 +206,11 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
 /** Each mark has a shape of its own: hook out a ring, weighed a hanging sling, pictured a square, the rest a bar. */
 function MarkShape({ type, x, y, radius: r }: { type: RunStep; x: number; y: number; radius: number }) {
   const line = { stroke: 'var(--ink)', strokeWidth: r / 2.6, fill: 'var(--leaf)' };
-  if (type === 'hook-out') return <circle cx={x} cy={y} r={r} {...line} />;
+  if (HOOK_ENDS.has(type)) return <circle cx={x} cy={y} r={r} {...line} />;
   if (type === 'weighed')
     return <path d={`M${x - r} ${y - r}H${x + r}L${x} ${y + r}Z`} {...line} strokeLinejoin="round" />;
+  if (type === 'dropped')
+    return <path d={`M${x - r} ${y - r}L${x + r} ${y + r}M${x + r} ${y - r}L${x - r} ${y + r}`} {...line} />;
   if (type === 'pictured') return <rect x={x - r} y={y - r * 0.8} width={2 * r} height={1.6 * r} {...line} />;
   return <path d={`M${x} ${y - r}V${y + r}`} {...line} strokeLinecap="round" />;
 }

@@ -13,6 +13,7 @@ import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
 import { clock, useBank, useMinute } from '../../data/useProspect.js';
+import { aroundNow } from '@keeper/core/outing/prospect';
 import { FishOn } from '../../parts/FishOn.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
@@ -94,6 +95,7 @@ function OutingOf({ story }: { story: OutingStory }) {
             outingId,
             ...(swim && { swimId: swim.id }),
             ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
+            around: aroundNow(prospect, story),
           }}
         />
       </header>

@@ -1,55 +1,71 @@
 import '@testing-library/jest-dom';
-import { act, fireEvent, render, screen } from '@testing-library/react';
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import type { RunStep } from '@keeper/core/capture/steps';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
+import type { SituationInput } from '@keeper/core/capture/situation';
+import type { CaptureEvent } from '@keeper/core/capture/event';
 import { tellStory } from '@keeper/core/capture/story';
+import { CAPTURE, event } from '@keeper/core/spec/events';
+import { momentAfter } from '@keeper/core/spec/situations';
 import { Steps } from './Steps.js';
 
-let ids = 0;
-function event<T extends EventType>(type: T, elapsedMs: number, payload?: EventPayloads[T]): CaptureEvent {
-  ids += 1;
-  const head = {
-    id: `e${String(ids).padStart(4, '0')}`,
-    captureId: 'c',
-    deviceId: 'd',
-    at: '2026-06-01T05:00:00.000Z',
-  };
-  return { ...head, elapsedMs, type, payload: payload ?? {} } as CaptureEvent;
-}
-
-function steps(events: readonly CaptureEvent[]) {
-  const done: (RunStep | 'lost' | 'weight')[] = [];
+function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> = {}) {
+  const done: string[] = [];
+  const lastMs = Math.max(...events.map(({ elapsedMs }) => elapsedMs));
   render(
     <Steps
-      story={tellStory('c', events)}
+      story={tellStory(CAPTURE, events)}
+      moment={momentAfter(events, lastMs + 1000, change)}
       onStep={(step) => done.push(step)}
+      onSeen={(sign) => done.push(sign)}
       onSetWeight={() => done.push('weight')}
+      onWound={() => done.push('wound')}
       onLost={() => done.push('lost')}
     />,
   );
   return done;
 }
 
-const names = () => screen.getAllByRole('button').map((button) => button.textContent);
+const names = (scope = screen.getAllByRole('button')) => scope.map((button) => button.textContent);
+const inGroup = (name: string) => names(within(screen.getByRole('group', { name })).getAllByRole('button'));
 const tap = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+const NETTED = [event('hooked', 0), event('netted', 1000)];
+const LIFTED = [...NETTED, event('hook-out', 2000), event('lifted', 3000)];
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
-test('the next step comes first, then all that can happen now', () => {
+test('the next step comes first, then what is likely; everything else stands in one tap too', () => {
   steps([event('hooked', 0)]);
-  expect(names()).toEqual(['In the net', 'Hook out', 'Lift', 'Weigh', 'Picture', 'Released', 'Fish lost']);
+  expect(names().slice(0, 4)).toEqual(['In the net', 'Hook out', 'Lift', 'Fish lost']);
+  expect(inGroup('What you see')).toEqual(['Predator about', 'A small one']);
+  expect(inGroup('What else can happen')).toContain('Released');
 });
 
-test('in the air there is no lifting, and what was done can be done again', () => {
-  steps([event('hooked', 0), event('netted', 1), event('hook-out', 2), event('lifted', 3), event('weighed', 4)]);
-  expect(names()).toEqual(['Picture', 'Set the weight', 'Weigh again', 'Back in the water', 'Released', 'Fish lost']);
+test('in the air there is no lifting; pouring, resting, a wound and a fall are at hand', () => {
+  steps([...LIFTED, event('weighed', 4000)]);
+  expect(names()).not.toContain('Lift');
+  expect(names().slice(0, 8)).toEqual([
+    ...['Picture', 'Weigh again', 'Poured over it', 'Rest in the water', 'Hold it upright', 'It dropped'],
+    ...['Mark a wound', 'Set the weight'],
+  ]);
 });
 
 test('a weight that was read is not asked for again', () => {
   const weight = { asRead: { unit: 'oz', count: 160 }, method: 'zeroed' } as const;
-  steps([event('hooked', 0), event('lifted', 3), event('weighed', 4), event('reading-taken', 5, { weight })]);
+  steps([...LIFTED, event('weighed', 4000), event('reading-taken', 5000, { weight })]);
   expect(names()).not.toContain('Set the weight');
+});
+
+test('what is seen changes what comes next, and is not offered twice', () => {
+  const done = steps([...NETTED, event('seen', 1500, { sign: 'thrashing' })]);
+  expect(names()[0]).toBe('It lies calm');
+  expect(inGroup('What you see')).not.toContain('It thrashes');
+  tap('It lies calm');
+  expect(done).toEqual(['calm']);
+});
+
+test('of two people each is told a part', () => {
+  steps(NETTED, { around: { companions: 1 } });
+  expect(names()[0]).toBe('Hook outYou: the hook. Helper: the net, fish in the water.');
 });
 
 test('a second tap within the blink of a wet thumb is no step; a later one is', () => {

@@ -1,65 +1,102 @@
-import { useEffect, useState } from 'react';
-import { canHappen, nextStep, RUN_STEPS, STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
+import { nextTap, rolesOf } from '@keeper/core/capture/order';
+import { SIGN_WORDS, type Sign } from '@keeper/core/capture/sign';
+import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
 import type { CaptureStory } from '@keeper/core/capture/story';
-
-/** A second tap this soon is a wet thumb, not another step. */
-const BOUNCE_MS = 400;
+import type { Moment } from '@keeper/core/care/moment/moment';
+import { phaseControls } from './phaseControls.js';
+import { useSettling } from './useSettling.js';
 
 interface StepsProps {
   readonly story: CaptureStory;
+  readonly moment: Moment;
   readonly onStep: (step: RunStep) => void;
+  readonly onSeen: (sign: Sign) => void;
   readonly onSetWeight: () => void;
+  readonly onWound: () => void;
   readonly onLost: () => void;
 }
 
-/** The next step in the order of the work, large; everything else that can happen now beside it. */
-export function Steps({ story, onStep, onSetWeight, onLost }: StepsProps) {
-  const [settling, setSettling] = useState(false);
-  useEffect(() => {
-    if (!settling) return;
-    const settled = setTimeout(() => setSettling(false), BOUNCE_MS);
-    return () => clearTimeout(settled);
-  }, [settling]);
-  // Not `disabled`: that would take the focus away from those who work by keyboard.
-  const tapped = (work: () => void) => ({
-    type: 'button' as const,
-    'aria-disabled': settling,
-    onClick: () => {
-      if (settling) return;
-      setSettling(true);
-      work();
-    },
-  });
-  const next = nextStep(story);
-  const others = RUN_STEPS.filter((step) => step !== next && canHappen(story, step));
+/** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
+export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onLost }: StepsProps) {
+  const tapped = useSettling();
+  const next = nextTap(story, moment);
+  const step = next?.kind === 'step' ? next.step : null;
+  const { likely, sights, others } = phaseControls(story, moment, step);
   const weightWaits = timesDone(story, 'weighed') > 0 && !story.facts.weight;
+  const roles = step && rolesOf(step, moment.situation);
+  const small = 'button min-h-14 px-2 font-normal leading-tight';
   return (
     <>
       {next && (
-        <button {...tapped(() => onStep(next))} className="button button-main min-h-28 text-3xl">
-          {label(story, next)}
+        <button
+          {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
+          className="button button-main min-h-24 flex-col gap-0 text-3xl"
+        >
+          {next.kind === 'step' ? stepLabel(story, moment, next.step) : SIGN_WORDS[next.sign]}
+          {roles && (
+            <span className="text-base font-normal">
+              You: {roles.you.toLowerCase()}. Helper: {roles.helper.toLowerCase()}.
+            </span>
+          )}
         </button>
       )}
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid grid-cols-2 gap-2.5">
+        {likely.map((each) => (
+          <button key={each} {...tapped(() => onStep(each))} className="button min-h-16 px-2 leading-tight">
+            {stepLabel(story, moment, each)}
+          </button>
+        ))}
+        {moment.phase === 'air' && (
+          <button {...tapped(onWound)} className="button min-h-16 px-2">
+            Mark a wound
+          </button>
+        )}
         {weightWaits && (
-          <button type="button" className="button min-h-16" onClick={onSetWeight}>
+          <button type="button" className="button min-h-16 px-2" onClick={onSetWeight}>
             Set the weight
           </button>
         )}
-        {others.map((step) => (
-          <button key={step} {...tapped(() => onStep(step))} className="button min-h-16">
-            {label(story, step)}
+        {moment.phase === 'playing' && (
+          <button {...tapped(onLost)} className="button min-h-16 px-2 text-rust">
+            Fish lost
+          </button>
+        )}
+      </div>
+      {sights.length > 0 && (
+        <div
+          role="group"
+          aria-label="What you see"
+          className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
+        >
+          {sights.map((sign) => (
+            <button key={sign} {...tapped(() => onSeen(sign))} className={small}>
+              {SIGN_WORDS[sign]}
+            </button>
+          ))}
+        </div>
+      )}
+      <div
+        role="group"
+        aria-label="What else can happen"
+        className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
+      >
+        {others.map((each) => (
+          <button key={each} {...tapped(() => onStep(each))} className={small}>
+            {stepLabel(story, moment, each)}
           </button>
         ))}
-        <button {...tapped(onLost)} className="button min-h-16 text-rust">
-          Fish lost
-        </button>
+        {moment.phase !== 'playing' && (
+          <button {...tapped(onLost)} className={`${small} text-rust`}>
+            Fish lost
+          </button>
+        )}
       </div>
     </>
   );
 }
 
-function label(story: CaptureStory, step: RunStep): string {
+function stepLabel(story: CaptureStory, { phase }: Moment, step: RunStep): string {
+  if (step === 'wetted') return phase === 'air' ? 'Poured over it' : 'Mat soaked';
   const words = STEP_WORDS[step].todo;
   return timesDone(story, step) > 0 ? `${words} again` : words;
 }

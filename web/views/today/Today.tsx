@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
+import { aroundNow } from '@keeper/core/outing/prospect';
 import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
@@ -95,6 +96,7 @@ function OnOuting({ outingId }: { outingId: string }) {
           ...(water && { waterId: water.id }),
           ...(swim && { swimId: swim.id }),
           ...(gaps.length > 0 && { gaps: [...gaps] }),
+          ...(prospect && { around: aroundNow(prospect, story) }),
         }}
       />
       <div className="mt-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">

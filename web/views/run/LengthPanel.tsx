@@ -1,0 +1,58 @@
+import type { LengthHabit } from '@keeper/contract/ways';
+import { formatLength, type Length } from '@keeper/core/measure/length';
+import { useSettings } from '../../data/queries.js';
+import { useWheels, type Wheel } from '../../parts/useWheels.js';
+import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
+
+interface LengthPanelProps {
+  readonly onSet: (length: Length) => void;
+  readonly onLater: () => void;
+}
+
+/** The marks of each board: a quarter inch, or half a centimetre. */
+const BOARDS: Readonly<Record<LengthHabit, { unit: Length['unit']; perWhole: number; wheels: readonly Wheel[] }>> = {
+  in: {
+    unit: 'quarter-in',
+    perWhole: 4,
+    wheels: [
+      { name: 'in', label: 'inches', most: 157, step: 1 },
+      { name: '¼ in', label: 'quarters', most: 3, step: 1 },
+    ],
+  },
+  cm: {
+    unit: 'half-cm',
+    perWhole: 2,
+    wheels: [
+      { name: 'cm', label: 'centimetres', most: 399, step: 1 },
+      { name: '½ cm', label: 'halves', most: 1, step: 1 },
+    ],
+  },
+};
+
+/** Sets the length as it is read off the board, down to its mark, without typing. */
+export function LengthPanel({ onSet, onLater }: LengthPanelProps) {
+  const { unit, perWhole, wheels } = BOARDS[useSettings().lengthHabit];
+  const state = useWheels<'length'>(wheels, { length: [] }, 'length');
+  const [whole = 0, part = 0] = state.values.length;
+  const length: Length = { unit, count: whole * perWhole + part };
+  return (
+    <div role="group" aria-label="Length" className="grid gap-3" onKeyDown={keypadKeys(state)}>
+      <p>Nose to the stop, mouth shut. Read down to the mark that the tail reaches.</p>
+      <Wheels state={state} row="length" name="Length" named={false} wheels={wheels} />
+      <Keypad {...state} />
+      <div className="grid grid-cols-[1fr_2fr] gap-3">
+        <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
+          Later
+        </button>
+        <button
+          type="button"
+          className="button button-main min-h-20 text-2xl"
+          disabled={length.count === 0}
+          onClick={() => onSet(length)}
+        >
+          {length.count === 0 ? 'Set it above' : formatLength(length)}
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { clocksAt } from '@keeper/core/capture/clocks';
+import { mergeCaptures } from '@keeper/core/capture/merge';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { spanText } from '@keeper/core/measure/duration';
+import { makeEvent, record, runClock } from '../../data/keeper.js';
+import { useCapture } from '../../data/useCapture.js';
+import { useRecentCaptures } from '../../data/useRecentCaptures.js';
+import type { RunDesk } from './runDesk.js';
+
+/** Begun this close to each other, two runs may be the same fish. */
+const TWICE_MS = 15 * 60_000;
+
+/** The other fish that are on: one tap to each. Where one was begun twice, the two become one. */
+export function OtherFish({ desk }: { desk: RunDesk }) {
+  const { captureId, startedAt } = desk.story;
+  const others = useRecentCaptures().rows.filter((row) => row.outcome === 'open' && row.captureId !== captureId);
+  return (
+    <>
+      {others.map((other) => (
+        <OtherRow
+          key={other.captureId}
+          other={other}
+          desk={desk}
+          near={Math.abs(Date.parse(other.startedAt ?? '') - Date.parse(startedAt ?? '')) < TWICE_MS}
+        />
+      ))}
+    </>
+  );
+}
+
+function OtherRow({ other, desk, near }: { other: CaptureSummary; desk: RunDesk; near: boolean }) {
+  const [asking, setAsking] = useState(false);
+  const clocks = clocksAt({ ...other, endMs: null }, runClock.elapsed(other.captureId, other.startedAt));
+  const inAir = clocks.medium === 'air';
+  return (
+    <div className="mb-2 flex items-stretch gap-2.5">
+      <Link
+        to={`/run/${other.captureId}`}
+        className={`button min-h-14 flex-1 justify-start leading-tight ${inAir ? 'border-rust' : ''}`}
+      >
+        The other fish:{' '}
+        {inAir ? `in the air for ${spanText(clocks.airNowMs)}` : `in the water, on since ${spanText(clocks.elapsedMs)}`}
+      </Link>
+      {near && !asking && (
+        <button type="button" className="button min-h-14 font-normal" onClick={() => setAsking(true)}>
+          Same fish?
+        </button>
+      )}
+      {near && asking && <Merging otherId={other.captureId} desk={desk} />}
+    </div>
+  );
+}
+
+/** Takes over what was tapped in the later one. */
+function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
+  const navigate = useNavigate();
+  const other = useCapture(otherId);
+  const merge = async () => {
+    const merged = mergeCaptures(desk.events, other.events);
+    if (!merged) return;
+    const fromStory = merged.fromId === otherId ? other.story : desk.story;
+    const closing = makeEvent(merged.fromId, fromStory.startedAt, 'merged', { into: merged.captureId });
+    await record([...merged.copies, closing]);
+    await navigate(`/run/${merged.captureId}`, { replace: true });
+  };
+  return (
+    <button
+      type="button"
+      className="button button-main min-h-14"
+      disabled={other.events.length === 0}
+      onClick={() => void merge()}
+    >
+      Make one of both
+    </button>
+  );
+}

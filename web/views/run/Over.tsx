@@ -1,0 +1,66 @@
+import { Link } from 'react-router';
+import type { Leaving } from '@keeper/core/capture/event';
+import type { Moment } from '@keeper/core/care/moment/moment';
+import { spanText } from '@keeper/core/measure/duration';
+import type { RunDesk } from './runDesk.js';
+
+export const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {
+  strong: 'Strong, with a kick',
+  slow: 'Slowly',
+  'helped-again': 'Needed help again',
+  'lost-sight': 'Lost sight of it',
+  'not-recovered': 'It did not recover',
+};
+
+/** After the release: how it left, and where the writing waits. */
+export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
+  const { story, tap } = desk;
+  const { captureId, outcome, leaving } = story;
+  const { clocks } = moment;
+  return (
+    <div className="rounded-xl bg-leaf p-6">
+      {outcome === 'released' && leaving === null ? (
+        <div role="group" aria-label="How did it leave?" className="mb-5 grid gap-2.5">
+          <p className="text-xl font-semibold">How did it leave?</p>
+          {(Object.keys(LEAVING_WORDS) as Leaving[]).map((each) => (
+            <button
+              key={each}
+              type="button"
+              className="button min-h-14"
+              onClick={() => void tap('left-as', { leaving: each })}
+            >
+              {LEAVING_WORDS[each]}
+            </button>
+          ))}
+        </div>
+      ) : (
+        <p className="mb-5 text-lg">{overText(outcome, leaving, clocks.elapsedMs, moment.situation.waterName)}</p>
+      )}
+      <div className="grid gap-3">
+        {outcome === 'merged' && story.mergedInto ? (
+          <Link to={`/run/${story.mergedInto}`} className="button button-main min-h-16 text-lg">
+            To that run
+          </Link>
+        ) : (
+          <Link to={`/write-up/${captureId}`} className="button button-main min-h-16 text-lg">
+            Write it up
+          </Link>
+        )}
+        <Link to="/" className="button min-h-16">
+          Later
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+function overText(outcome: string, leaving: Leaving | null, elapsedMs: number, water: string | null): string {
+  if (outcome === 'lost')
+    return `${spanText(elapsedMs)} on the line. A lost fish belongs in the book too: it tells of rigs.`;
+  if (outcome === 'merged')
+    return 'This fish was begun twice; what was tapped here has been taken over by the other run.';
+  if (outcome === 'died')
+    return `It happens to careful people. The book keeps it as it was. ${water ? `Ask what ${water} wants done` : 'Ask what this water wants done'}: some want it reported, some left in the water.`;
+  const left = leaving ? `It left: ${LEAVING_WORDS[leaving].toLowerCase()}. ` : '';
+  return `${left}${spanText(elapsedMs)} from the take to the release. Rig out of the way, hands dried: the writing can wait.`;
+}

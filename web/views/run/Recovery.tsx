@@ -1,0 +1,73 @@
+import { useRef, useState } from 'react';
+import type { RecoverySign } from '@keeper/core/capture/event';
+import { gillBeatOf } from '@keeper/core/capture/gillBeat';
+import { clockText } from '@keeper/core/measure/duration';
+import type { RunDesk } from './runDesk.js';
+
+const SIGN_TEXT: Readonly<Record<RecoverySign, string>> = {
+  gills: 'Gills even',
+  fins: 'Fins moving',
+  upright: 'Upright alone',
+  kick: 'Kicks away',
+};
+
+/** Longer than this between two taps, and the counting begins anew. */
+const ANEW_MS = 10_000;
+
+/** While it is held: its gill beats tapped along, and what shows that it is ready. */
+export function Recovery({ desk }: { desk: RunDesk }) {
+  const { story, tap, elapsed } = desk;
+  const { recovery } = story;
+  const taps = useRef<number[]>([]);
+  const [count, setCount] = useState(0);
+  const last = recovery.gillBeats.at(-1);
+  const beat = () => {
+    const nowMs = elapsed();
+    const before = taps.current.at(-1);
+    taps.current = before !== undefined && nowMs - before > ANEW_MS ? [nowMs] : [...taps.current, nowMs];
+    setCount(taps.current.length);
+    const perMinute = gillBeatOf(taps.current);
+    // One figure for each handful of beats is enough for the book.
+    if (perMinute !== null && taps.current.length % 5 === 0) void tap('gill-beat', { perMinute });
+  };
+  const live = gillBeatOf(taps.current);
+  return (
+    <div role="group" aria-label="Recovery" className="grid gap-2.5">
+      <button type="button" className="button min-h-20 flex-col gap-0 text-xl" onClick={beat}>
+        Tap with the gills
+        <span className="text-base font-normal">
+          {live !== null
+            ? `${live} beats a minute`
+            : last
+              ? `${last.perMinute} beats a minute at ${clockText(last.atMs - (recovery.heldMs ?? 0))}`
+              : count > 0
+                ? 'go on'
+                : 'each time they open'}
+        </span>
+      </button>
+      <div className="grid grid-cols-2 gap-2.5">
+        {(Object.keys(SIGN_TEXT) as RecoverySign[]).map((sign) => {
+          const seen = recovery.signs.find((each) => each.sign === sign);
+          return (
+            <button
+              key={sign}
+              type="button"
+              aria-pressed={seen !== undefined}
+              className="button min-h-16 flex-col gap-0 px-2 aria-pressed:border-ink aria-pressed:shadow-[inset_0_-4px_0_var(--water)]"
+              onClick={() => {
+                if (!seen) void tap('recovering', { sign });
+              }}
+            >
+              {SIGN_TEXT[sign]}
+              {seen && (
+                <span className="text-base font-normal tabular-nums">
+                  after {clockText(seen.atMs - (recovery.heldMs ?? 0))}
+                </span>
+              )}
+            </button>
+          );
+        })}
+      </div>
+    </div>
+  );
+}

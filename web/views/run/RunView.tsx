@@ -1,0 +1,139 @@
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
+import { momentOf } from '@keeper/core/care/moment/moment';
+import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { useDeviceWay } from '../../data/deviceWays.js';
+import { Notice } from '../../parts/Notice.js';
+import { Counsel } from './Counsel.js';
+import { LengthPanel } from './LengthPanel.js';
+import { Over } from './Over.js';
+import { Recovery } from './Recovery.js';
+import type { RunDesk } from './runDesk.js';
+import { RunningClocks } from './RunningClocks.js';
+import { Steps } from './Steps.js';
+import { useAlerts } from './useAlerts.js';
+import { useRunningClock } from './useRunningClock.js';
+import { useWakeLock } from './useWakeLock.js';
+import { WeighPanel } from './WeighPanel.js';
+
+const WoundMap = lazy(async () => ({ default: (await import('./WoundMap.js')).WoundMap }));
+
+interface RunViewProps {
+  readonly desk: RunDesk;
+  readonly header: ReactNode;
+  /** Species that it may be, while it was not said. */
+  readonly expected: readonly SpeciesId[];
+  /** What stands below the controls while it goes on. */
+  readonly footer?: ReactNode;
+  /** What takes the place of the paperwork when it is over. */
+  readonly over?: ReactNode;
+}
+
+type Panel = 'weight' | 'length' | 'wounds';
+
+/** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
+export function RunView({ desk: given, header, expected, footer, over }: RunViewProps) {
+  const [notKept, setNotKept] = useState(false);
+  const [panel, setPanel] = useState<Panel>();
+  const desk = { ...given, tap: watched(given, setNotKept) };
+  const { story, situation, tap } = desk;
+  const nowMs = useRunningClock(desk);
+  const moment = momentOf(story, situation, nowMs);
+  const open = story.outcome === 'open';
+  const leftHand = useDeviceWay('hand') === 'left';
+  useAlerts(moment.use.stage, moment.phase === 'air');
+  const wake = useWakeLock(open);
+  const shut = (kept: boolean) => setPanel((now) => (kept ? undefined : now));
+  return (
+    <main className="mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 pb-5 lg:px-8">
+      <header className="flex min-h-14 items-center justify-between gap-3">{header}</header>
+      <div
+        className={`grid flex-1 content-start gap-x-12 gap-y-3 short:gap-x-6 ${leftHand ? 'short:grid-cols-[24rem_1fr] lg:grid-cols-[27rem_1fr]' : 'short:grid-cols-[1fr_24rem] lg:grid-cols-[1fr_27rem]'}`}
+      >
+        <section
+          aria-label="Clocks"
+          className={`short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
+        >
+          <RunningClocks desk={desk} moment={moment} nowMs={nowMs} />
+          {wake === 'refused' && open && (
+            <p className="mt-3 text-sm text-soft">
+              This device lets its screen go dark; the clocks go on all the same.
+            </p>
+          )}
+        </section>
+        <section aria-label="What happens" className="grid content-start gap-2.5">
+          {notKept && (
+            <Notice role="alert">
+              That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
+            </Notice>
+          )}
+          {open && <Counsel lines={counselOfMoment(moment)} />}
+          {!open ? (
+            (over ?? <Over desk={desk} moment={moment} />)
+          ) : panel === 'weight' ? (
+            <WeighPanel
+              current={story.facts.weight ?? undefined}
+              onSet={(weight) => void tap('reading-taken', { weight }).then(shut)}
+              onLater={() => shut(true)}
+            />
+          ) : panel === 'length' ? (
+            <LengthPanel
+              onSet={(length) => void tap('described', { facts: { length } }).then(shut)}
+              onLater={() => shut(true)}
+            />
+          ) : panel === 'wounds' ? (
+            <Suspense fallback={<p>Drawing the fish…</p>}>
+              <WoundMap desk={desk} onDone={() => shut(true)} />
+            </Suspense>
+          ) : (
+            <>
+              {expected.length > 1 && !story.facts.species && (
+                <SpeciesTaps expected={expected} onSay={(species) => void tap('described', { facts: { species } })} />
+              )}
+              {moment.phase === 'holding' && <Recovery desk={desk} />}
+              <Steps
+                story={story}
+                moment={moment}
+                onStep={(step) => {
+                  void (step === 'treated' ? Promise.resolve(true) : tap(step, {})).then((kept) => {
+                    if (kept && step === 'weighed') setPanel('weight');
+                    if (kept && step === 'measured') setPanel('length');
+                  });
+                }}
+                onSeen={(sign) => void tap('seen', { sign })}
+                onSetWeight={() => setPanel('weight')}
+                onWound={() => setPanel('wounds')}
+                onLost={() => void tap('lost', {})}
+              />
+              {footer}
+            </>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+/** Which of the fish that were expected it is: one tap, and counsel and order are of that kind. */
+function SpeciesTaps({ expected, onSay }: { expected: readonly SpeciesId[]; onSay: (species: SpeciesId) => void }) {
+  return (
+    <div role="group" aria-label="What is it?" className="flex flex-wrap items-center gap-2.5">
+      <span>It is a</span>
+      {expected.map((species) => (
+        <button key={species} type="button" className="button min-h-14 flex-1 px-2" onClick={() => onSay(species)}>
+          {speciesName(species)}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A tap that says when it could not be kept, and takes a fish up again that was set aside. */
+function watched({ story, tap }: RunDesk, setNotKept: (is: boolean) => void): RunDesk['tap'] {
+  return async (type, payload) => {
+    const aside = story.interruptions.some(({ endMs }) => endMs === null) && type !== 'interrupted';
+    const kept = (!aside || (await tap('taken-up', {}))) && (await tap(type, payload));
+    setNotKept(!kept);
+    return kept;
+  };
+}

@@ -1,0 +1,113 @@
+import type { Moment } from '@keeper/core/care/moment/moment';
+import { clockText, spanText } from '@keeper/core/measure/duration';
+import { Waterline } from '../../parts/Waterline.js';
+import type { RunDesk } from './runDesk.js';
+
+const STATUS: Readonly<Record<Moment['phase'], string>> = {
+  playing: 'Being played',
+  netted: 'In the net',
+  air: 'In the air',
+  resting: 'In the water',
+  holding: 'Held upright',
+  gone: '',
+};
+
+const GONE: Readonly<Record<string, string>> = {
+  lost: 'The fish got off',
+  died: 'It did not recover',
+  merged: 'Told in the other run',
+};
+
+/** The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them all. */
+export function RunningClocks({ desk, moment, nowMs }: { desk: RunDesk; moment: Moment; nowMs: number }) {
+  const { story } = desk;
+  const { clocks, phase, budget, use } = moment;
+  const inAir = phase === 'air';
+  const large = largeClock(moment);
+  return (
+    <>
+      <p role="status" className="font-book text-2xl font-semibold">
+        {phase === 'gone' ? (GONE[story.outcome] ?? 'The fish has gone back') : STATUS[phase]}
+      </p>
+      <p
+        data-stage={inAir ? use.stage : undefined}
+        className={`leading-none font-bold tabular-nums ${!inAir ? 'text-ink' : use.stage === 'over' ? 'text-rust' : 'text-airink'}`}
+      >
+        <span data-testid="large-clock" className="text-[clamp(4.5rem,27vw,12rem)] short:text-[7rem] lg:text-[12rem]">
+          {clockText(large.ms)}
+        </span>
+      </p>
+      <p className="mb-2 text-lg">
+        {large.words}
+        {!story.airComplete && ', at least: the lift was not tapped'}
+      </p>
+      {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={use.share} />}
+      <Waterline
+        spells={story.spells}
+        marks={story.marks}
+        untilMs={story.endMs ?? nowMs}
+        size="live"
+        {...(inAir && { budget: { fromMs: nowMs - clocks.airNowMs, ms: budget.spellMs, stage: use.stage } })}
+      />
+      <dl className="mt-1 flex flex-wrap gap-x-7 gap-y-1">
+        {smallClocks(moment).map(({ name, ms, testId }) => (
+          <div key={name}>
+            <dt className="text-sm text-soft">{name}</dt>
+            <dd data-testid={testId} className="text-lg font-semibold tabular-nums">
+              {clockText(ms)}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}
+
+function largeClock({ phase, clocks, budget, retention, heldMs }: Moment): { ms: number; words: string } {
+  switch (phase) {
+    case 'playing':
+      return { ms: clocks.fightMs, words: 'since the take' };
+    case 'air':
+      return { ms: clocks.airNowMs, words: `out of the water; ${spanText(budget.spellMs)} at a time` };
+    case 'holding':
+      return { ms: heldMs, words: 'held upright; as long as it takes' };
+    case 'netted':
+    case 'resting':
+      return {
+        ms: retention.ms,
+        words:
+          retention.limitMs > 0
+            ? `in net and sling; ${spanText(retention.limitMs)} at most`
+            : 'in the net; nothing is kept here',
+      };
+    case 'gone':
+      return { ms: clocks.airMs, words: 'out of the water in all' };
+  }
+}
+
+function smallClocks({ phase, clocks, dryMs, retention }: Moment) {
+  return [
+    { name: 'Fight', ms: clocks.fightMs, testId: undefined, shown: phase !== 'playing' },
+    {
+      name: 'In the air in all',
+      ms: clocks.airMs,
+      testId: 'air-total',
+      shown: phase !== 'gone' && phase !== 'playing',
+    },
+    { name: 'Since it was wet', ms: dryMs, testId: undefined, shown: phase === 'air' },
+    { name: 'In net and sling', ms: retention.ms, testId: undefined, shown: phase === 'air' || phase === 'holding' },
+    { name: 'Since the take', ms: clocks.elapsedMs, testId: 'elapsed', shown: true },
+  ].filter(({ shown }) => shown);
+}
+
+/** For those who go by their own breath: held as long as the bar runs. */
+function Breath({ share }: { share: number }) {
+  return (
+    <div className="mb-2">
+      <p className="font-semibold">{share < 1 ? 'Hold your breath.' : 'Breathe. It must, too.'}</p>
+      <div aria-hidden className="h-3 overflow-hidden rounded-full border border-edge">
+        <div className="h-full bg-air" style={{ width: `${Math.min(100, share * 100)}%` }} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { Undo2 } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import { lastTap } from '@keeper/core/capture/lastTap';
+import { SIGN_WORDS } from '@keeper/core/capture/sign';
+import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
+import { WOUND_WORDS } from '@keeper/core/fish/wound';
+import type { RunDesk } from './runDesk.js';
+
+/** Takes back the last tap; with nothing but the take, takes back the start itself. */
+export function Undo({ desk }: { desk: RunDesk }) {
+  const navigate = useNavigate();
+  const { story, events, tap } = desk;
+  const last = lastTap(events);
+  const discard = () => void tap('discarded', {}).then((kept) => kept && navigate('/'));
+  if (story.writtenUp) return <span className="w-14" />;
+  return (
+    <button
+      type="button"
+      className="flex min-h-14 max-w-[60%] items-center gap-2 px-2 font-semibold"
+      onClick={() => (last ? void tap('undone', { eventId: last.id }) : discard())}
+    >
+      <Undo2 size={20} aria-hidden className="shrink-0" />
+      <span className="truncate">{last ? `Undo “${tapWord(last)}”` : 'No fish'}</span>
+    </button>
+  );
+}
+
+/** What a tap is called when it is to be taken back. */
+export function tapWord(event: CaptureEvent): string {
+  switch (event.type) {
+    case 'lost':
+      return 'lost';
+    case 'reading-taken':
+      return 'weight';
+    case 'described':
+      return event.payload.facts.species ? 'species' : 'length';
+    case 'seen':
+      return SIGN_WORDS[event.payload.sign].toLowerCase();
+    case 'wound-noted':
+      return WOUND_WORDS[event.payload.wound.kind];
+    case 'treated':
+      return event.payload.with === 'antiseptic' ? 'cleaned' : 'sealed';
+    case 'gill-beat':
+      return 'gill beats';
+    case 'recovering':
+      return event.payload.sign;
+    case 'left-as':
+      return 'how it left';
+    case 'interrupted':
+      return 'interruption';
+    default:
+      return STEP_WORDS[event.type as RunStep].done;
+  }
+}

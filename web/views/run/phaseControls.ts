@@ -1,0 +1,79 @@
+import type { Moment, Phase } from '@keeper/core/care/moment/moment';
+import type { Sign } from '@keeper/core/capture/sign';
+import { canHappen, type RunStep } from '@keeper/core/capture/steps';
+import type { CaptureStory } from '@keeper/core/capture/story';
+
+/** What is likely next beside the order of the work, by phase. */
+const LIKELY: Readonly<Record<Phase, readonly RunStep[]>> = {
+  playing: ['hook-out', 'lifted'],
+  netted: ['hook-out', 'hook-cut', 'zeroed', 'lifted', 'held'],
+  air: ['weighed', 'pictured', 'wetted', 'rested', 'held', 'dropped'],
+  resting: ['lifted', 'held', 'released'],
+  holding: ['lifted'],
+  gone: [],
+};
+
+/** What can be seen of the fish, by phase. */
+const SIGHTS: Readonly<Record<Phase, readonly Sign[]>> = {
+  playing: ['predator-near', 'small'],
+  netted: [
+    'thrashing',
+    'hook-deep',
+    'hook-swallowed',
+    'hook-near-gills',
+    'hook-easy',
+    'line-caught',
+    'bleeding',
+    'spent',
+    'small',
+  ],
+  air: ['thrashing', 'bleeding', 'spent'],
+  resting: ['thrashing', 'line-caught', 'spent', 'predator-near'],
+  holding: ['predator-near', 'spent'],
+  gone: [],
+};
+
+export interface PhaseControls {
+  readonly likely: readonly RunStep[];
+  readonly sights: readonly Sign[];
+  readonly others: readonly RunStep[];
+}
+
+/** Every step that can happen now, the likely ones first; and what can be seen. Nothing is forced and nothing is out of reach. */
+export function phaseControls(story: CaptureStory, moment: Moment, next: RunStep | null): PhaseControls {
+  const steps = ALL_STEPS.filter((step) => step !== next && canHappen(story, step));
+  const likely = LIKELY[moment.phase].filter((step) => steps.includes(step));
+  const unhooked = moment.hookEnd !== null;
+  const open = (sign: Sign) => !(unhooked && sign.startsWith('hook-')) && !(sign === 'hook-easy' && !hookSeen(moment));
+  return {
+    likely,
+    sights: SIGHTS[moment.phase].filter((sign) => open(sign) && !moment.signs.has(sign)),
+    others: steps.filter((step) => !likely.includes(step)),
+  };
+}
+
+function hookSeen({ signs }: Moment): boolean {
+  return signs.has('hook-deep') || signs.has('hook-swallowed') || signs.has('hook-near-gills');
+}
+
+/** The steps that stand as controls; a treatment is tapped on the map of wounds. */
+const ALL_STEPS: readonly RunStep[] = [
+  'netted',
+  'hook-out',
+  'hook-cut',
+  'line-cut',
+  'hook-shed',
+  'zeroed',
+  'wetted',
+  'lifted',
+  'looked-over',
+  'weighed',
+  'measured',
+  'pictured',
+  'rested',
+  'carried',
+  'returned',
+  'held',
+  'dropped',
+  'released',
+];

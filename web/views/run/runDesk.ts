@@ -1,0 +1,16 @@
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
+import type { Situation } from '@keeper/core/capture/situation';
+import type { CaptureStory } from '@keeper/core/capture/story';
+
+/** Keeps a tap; resolves to whether it is on the device. */
+export type Tap = <T extends EventType>(type: T, payload: EventPayloads[T]) => Promise<boolean>;
+
+/** What the run works on: a fish of the book, or one that is only played through. */
+export interface RunDesk {
+  readonly story: CaptureStory;
+  readonly events: readonly CaptureEvent[];
+  readonly situation: Situation;
+  readonly tap: Tap;
+  /** Elapsed ms since the take, now. */
+  readonly elapsed: () => number;
+}

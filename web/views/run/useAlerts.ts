@@ -1,0 +1,48 @@
+import { useEffect, useRef } from 'react';
+import type { ExposureUse } from '@keeper/core/care/exposure';
+import { useLight } from '../../app/light.js';
+import { useDeviceWay } from '../../data/deviceWays.js';
+
+type Stage = ExposureUse['stage'];
+
+/** What is said, buzzed and sounded at each stage; the graver, the longer. */
+const STAGES: Readonly<Record<Exclude<Stage, 'fine'>, { say: string; buzzMs: number[]; tones: number }>> = {
+  half: { say: 'Half its time.', buzzMs: [120], tones: 1 },
+  'three-quarters': { say: 'Three quarters.', buzzMs: [120, 90, 120], tones: 2 },
+  over: { say: 'Back into the water.', buzzMs: [400, 120, 400], tones: 3 },
+};
+const ORDER: readonly Stage[] = ['fine', 'half', 'three-quarters', 'over'];
+
+/** Speaks up once at each stage of the time in the air, in the way this device is set to. At night nothing sounds. */
+export function useAlerts(stage: Stage, inAir: boolean): void {
+  const way = useDeviceWay('alert');
+  const quiet = useLight() === 'night';
+  const before = useRef<Stage>('fine');
+  useEffect(() => {
+    const graver = ORDER.indexOf(stage) > ORDER.indexOf(before.current);
+    before.current = inAir ? stage : 'fine';
+    if (!inAir || !graver || stage === 'fine' || way === 'silent') return;
+    const { say, buzzMs, tones } = STAGES[stage];
+    if ('vibrate' in navigator) navigator.vibrate(buzzMs);
+    if (quiet) return;
+    if (way === 'voice' && 'speechSynthesis' in window) speechSynthesis.speak(new SpeechSynthesisUtterance(say));
+    if (way === 'sound') sound(tones);
+  }, [stage, inAir, way, quiet]);
+}
+
+/** Short low tones, one after the other. */
+function sound(count: number): void {
+  const context = new AudioContext();
+  for (let i = 0; i < count; i += 1) {
+    const tone = context.createOscillator();
+    const loud = context.createGain();
+    const atS = context.currentTime + i * 0.22;
+    tone.frequency.value = 440;
+    loud.gain.setValueAtTime(0.2, atS);
+    loud.gain.exponentialRampToValueAtTime(0.001, atS + 0.18);
+    tone.connect(loud).connect(context.destination);
+    tone.start(atS);
+    tone.stop(atS + 0.2);
+  }
+  setTimeout(() => void context.close(), 1500);
+}
