@@ -25,15 +25,12 @@ export function mergeCaptures(a: readonly CaptureEvent[], b: readonly CaptureEve
   const laterMs = Date.parse(second.at) - Date.parse(first.at);
   const copies = standingEvents(others)
     .filter(({ type }) => type !== 'hooked' && type !== 'merged')
-    .map(
-      (event) =>
-        ({
-          ...event,
-          id: copyId(first.captureId, event.id),
-          captureId: first.captureId,
-          elapsedMs: event.elapsedMs + laterMs,
-        }) as CaptureEvent,
-    );
+    .map((event) => ({
+      ...event,
+      id: copyId(first.captureId, event.id),
+      captureId: first.captureId,
+      elapsedMs: event.elapsedMs + laterMs,
+    }));
   return { captureId: first.captureId, copies, fromId: second.captureId };
 }
 

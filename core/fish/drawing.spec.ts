@@ -5,7 +5,8 @@ import { SPECIES_IDS } from './species.js';
 test.each([...SPECIES_IDS, null])(
   '%s is drawn within the flank frame, from snout to fork, closed and with its fins',
   (species) => {
-    const { body, finsBehind, finsOver, eye, gill } = fishDrawing(species);
+    const { back, belly, finsBehind, finsOver, eye, gill } = fishDrawing(species);
+    const body = [...back, ...belly];
     const all = [...body, ...finsBehind.flat(), ...finsOver.flat(), ...gill];
     expect(all.filter((point) => !isOnFish(point))).toEqual([]);
     expect(Math.min(...body.map(({ u }) => u))).toBe(0);
@@ -16,7 +17,7 @@ test.each([...SPECIES_IDS, null])(
 );
 
 test('kinds can be told apart: a bream is deep, a pike has its back fin far behind, a perch has two', () => {
-  const depth = (species: 'bream' | 'pike') => Math.max(...fishDrawing(species).body.map(({ v }) => v));
+  const depth = (species: 'bream' | 'pike') => Math.max(...fishDrawing(species).belly.map(({ v }) => v));
   expect(depth('bream')).toBeGreaterThan(depth('pike') * 1.5);
   const onBack = (species: 'pike' | 'perch' | 'carp') =>
     fishDrawing(species).finsBehind.filter((fin) => Math.max(...fin.map(({ v }) => v)) < 0);

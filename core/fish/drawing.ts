@@ -2,9 +2,11 @@ import { heightAt, type Anatomy, type BodyPoint } from './anatomy.js';
 import { buildOf } from './furtherBuilds.js';
 import type { SpeciesId } from './species.js';
 
-/** A fish as lines in the flank frame, its head to the left: closed outlines of body and fins, and what shows the head. */
+/** A fish as lines in the flank frame, its head to the left: outlines of body and fins, and what shows the head. */
 export interface FishDrawing {
-  readonly body: readonly BodyPoint[];
+  /** From snout to fork, and back again. */
+  readonly back: readonly BodyPoint[];
+  readonly belly: readonly BodyPoint[];
   readonly finsBehind: readonly (readonly BodyPoint[])[];
   readonly finsOver: readonly (readonly BodyPoint[])[];
   readonly eye: Anatomy['eye'];
@@ -30,7 +32,7 @@ export function fishDrawing(species: SpeciesId | null): FishDrawing {
   const outlines = (over: boolean) =>
     build.fins.filter((fin) => fin.over === over).map(({ outline }) => rounded(outline));
   return {
-    ...{ body: [...back, ...belly], finsBehind: outlines(false), finsOver: outlines(true) },
+    ...{ back, belly, finsBehind: outlines(false), finsOver: outlines(true) },
     ...{ eye: build.eye, gill, mouth: build.mouth, barbels: build.barbels },
   };
 }

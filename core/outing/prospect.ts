@@ -1,4 +1,3 @@
-import type { Around } from '../capture/around.js';
 import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
 import type { KitItem } from '../bank/kit.js';
 import { layHabit } from '../bank/layOut.js';
@@ -169,20 +168,6 @@ function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] 
     atMs: first + i * HOUR_MS,
     sun: sunAt(first + i * HOUR_MS, position),
   }));
-}
-
-/** How it is around a fish that takes now, to be kept with its capture. Example: nothing measured and nobody along gives no companions. */
-export function aroundNow(
-  { now, position, momentMs }: Pick<Prospect, 'now' | 'position' | 'momentMs'>,
-  { companions }: Pick<OutingStory, 'companions'>,
-): Around {
-  return {
-    ...(now.waterC !== null && { waterC: now.waterC }),
-    ...(now.airC !== null && { airC: now.airC }),
-    ...(now.oxygenMgL !== null && { oxygenMgL: now.oxygenMgL }),
-    ...(position && sunAt(momentMs, position).altitudeDeg < CIVIL_DUSK_DEG && { dark: true }),
-    companions,
-  };
 }
 
 /** Thunder in the hour that runs or the next. */

@@ -1,4 +1,4 @@
-import { Backpack, BookOpen, Map, PenLine, SlidersHorizontal, Sunrise, Waves } from 'lucide-react';
+import { Backpack, BookOpen, Map, PenLine, Repeat, SlidersHorizontal, Sunrise, Waves } from 'lucide-react';
 
 /** The places of the application in the order of the work. */
 export const WORK_PLACES = [
@@ -12,5 +12,6 @@ export const WORK_PLACES = [
 export const FURTHER_PLACES = [
   { to: '/waters', name: 'Waters', Icon: Waves },
   { to: '/kit', name: 'Kit', Icon: Backpack },
+  { to: '/rehearse', name: 'Rehearse', Icon: Repeat },
   { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
 ] as const;

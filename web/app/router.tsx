@@ -8,6 +8,11 @@ import { Shell } from './Shell.js';
 export const router = createBrowserRouter([
   { path: '/run/:captureId', element: <Run />, errorElement: <NotHere /> },
   {
+    path: '/rehearse/:seed',
+    errorElement: <NotHere />,
+    lazy: async () => ({ Component: (await import('../views/rehearse/RehearsalRun.js')).RehearsalRun }),
+  },
+  {
     element: <Shell />,
     errorElement: <NotHere />,
     children: [
@@ -49,6 +54,10 @@ export const router = createBrowserRouter([
       {
         path: '/kit/items/:itemId',
         lazy: async () => ({ Component: (await import('../views/kit/KitForm.js')).KitForm }),
+      },
+      {
+        path: '/rehearse',
+        lazy: async () => ({ Component: (await import('../views/rehearse/Rehearse.js')).Rehearse }),
       },
       { path: '/more', lazy: async () => ({ Component: (await import('../views/more/More.js')).More }) },
       {

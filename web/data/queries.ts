@@ -3,6 +3,8 @@ import type { BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
 import { ask, send } from './api.js';
+import type { HandlingPast } from '@keeper/core/capture/handling';
+import type { SpeciesId } from '@keeper/core/fish/species';
 import { queryClient } from './keeper.js';
 
 export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting'>;
@@ -19,6 +21,15 @@ export function useBook(filter: BookFilter) {
 
 export function useTally() {
   return useQuery({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') });
+}
+
+const NO_PAST: HandlingPast = { captures: 0, airMs: null, steps: [] };
+
+/** The keeper's own past, step by step: of one species, or of all. */
+export function useHandlingPast(species: SpeciesId | undefined): HandlingPast {
+  const queryKey = ['handling', species ?? 'all'];
+  const queryFn = () => ask<HandlingPast>(`/captures/handling?${searchOf({ species })}`);
+  return useQuery({ queryKey, queryFn }).data ?? NO_PAST;
 }
 
 export function useSettings(): KeptSettings {

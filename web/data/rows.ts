@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
+import type { KeptRehearsal } from '@keeper/contract/rehearsals';
 import type { KeptRig } from '@keeper/contract/rigs';
 import type { KeptSwim } from '@keeper/contract/swims';
 import type { KeptWater } from '@keeper/contract/waters';
@@ -22,6 +23,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   swims: {},
   rigs: {},
   kit: {},
+  rehearsals: {},
 };
 
 /** Rows as the server has them, with what this device wrote since laid over them. */
@@ -56,6 +58,12 @@ export function useRigs(): readonly KeptRig[] {
 
 export function useKit(): readonly KeptKitItem[] {
   return useStanding(useRows<KeptKitItem>('kit'));
+}
+
+/** The rehearsals, oldest first. */
+export function useRehearsals(): readonly KeptRehearsal[] {
+  const rows = useRows<KeptRehearsal>('rehearsals');
+  return useMemo(() => rows.toSorted((a, b) => a.at.localeCompare(b.at)), [rows]);
 }
 
 function useStanding<T extends { readonly retired: boolean; readonly name: string }>(rows: readonly T[]): readonly T[] {

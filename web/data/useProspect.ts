@@ -1,12 +1,33 @@
 import { useEffect, useMemo, useState } from 'react';
-import { readiness } from '@keeper/core/bank/readiness';
-import { lookAhead, type Prospect } from '@keeper/core/outing/prospect';
+import type { readiness } from '@keeper/core/bank/readiness';
+import type { lookAhead, Prospect } from '@keeper/core/outing/prospect';
 import type { OutingStory } from '@keeper/core/outing/story';
 import type { Swim } from '@keeper/core/water/swim';
 import type { Water } from '@keeper/core/water/water';
 import { timeText } from '../parts/when.js';
 import { useSettings } from './queries.js';
 import { useKit, useRigs, useSwims, useWaters } from './rows.js';
+
+/** What works out the hours ahead. */
+interface Looking {
+  readonly lookAhead: typeof lookAhead;
+  readonly readiness: typeof readiness;
+}
+
+let looking: Looking | undefined;
+
+/** Fetched behind the first page: a fish can be begun before the hours ahead are worked out. */
+const fetched = Promise.all([import('@keeper/core/outing/prospect'), import('@keeper/core/bank/readiness')]).then(
+  ([prospect, ready]) => (looking = { lookAhead: prospect.lookAhead, readiness: ready.readiness }),
+);
+
+function useLooking(): Looking | undefined {
+  const [here, setHere] = useState(looking);
+  useEffect(() => {
+    void fetched.then(setHere);
+  }, []);
+  return here;
+}
 
 const MINUTE_MS = 60_000;
 
@@ -48,16 +69,31 @@ export function useBank(story: OutingStory, lookMs?: number): Bank {
   const kit = useKit();
   const rigs = useRigs();
   const nowMs = useMinute();
+  const look = useLooking();
   // At a check nothing ahead changes: what takes its time is worked out again only when something else did.
   const { checked, ...rest } = story;
   const unchecked = useSteady({ ...rest, checked: [], runsDropped: 0, lastEvent: null });
   const ahead = useMemo(
     () =>
-      water
-        ? lookAhead({ story: unchecked, water, swim: swim ?? null, ways, kit, rigs, nowMs, lookMs, calendar, clock })
+      water && look
+        ? look.lookAhead({
+            story: unchecked,
+            water,
+            swim: swim ?? null,
+            ways,
+            kit,
+            rigs,
+            nowMs,
+            lookMs,
+            calendar,
+            clock,
+          })
         : null,
-    [unchecked, water, swim, ways, kit, rigs, nowMs, lookMs],
+    [look, unchecked, water, swim, ways, kit, rigs, nowMs, lookMs],
   );
-  const whole = useMemo(() => ahead && { ...ahead, readiness: readiness(ahead.items, checked) }, [ahead, checked]);
+  const whole = useMemo(
+    () => (ahead && look ? { ...ahead, readiness: look.readiness(ahead.items, checked) } : null),
+    [look, ahead, checked],
+  );
   return { water, swim, prospect: whole };
 }

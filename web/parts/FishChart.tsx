@@ -58,7 +58,9 @@ function Flank({ species, side }: { species: SpeciesId | null; side: WoundSide }
       {drawing.finsBehind.map((fin, i) => (
         <path key={i} d={path(fin)} {...line} fill="var(--water-fill)" />
       ))}
-      <path d={path(drawing.body)} {...line} />
+      <path d={path([...drawing.back, ...drawing.belly])} fill="var(--leaf)" />
+      <path d={path(drawing.back, false)} {...line} fill="none" />
+      <path d={path(drawing.belly, false)} {...line} fill="none" />
       {drawing.finsOver.map((fin, i) => (
         <path key={i} d={path(fin)} {...line} fill="var(--water-fill)" />
       ))}

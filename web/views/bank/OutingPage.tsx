@@ -13,7 +13,7 @@ import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
 import { clock, useBank, useMinute } from '../../data/useProspect.js';
-import { aroundNow } from '@keeper/core/outing/prospect';
+import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { FishOn } from '../../parts/FishOn.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/capture/clocks';
-import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
 import type { Amendment } from '@keeper/core/capture/facts';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { formatLength } from '@keeper/core/measure/length';
-import { clockText, spanText } from '@keeper/core/measure/duration';
+import { spanText } from '@keeper/core/measure/duration';
 import { formatMass } from '@keeper/core/measure/formatMass';
+import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
 import { useSettings } from '../../data/queries.js';
 import { useSwims, useWaters } from '../../data/rows.js';
@@ -18,9 +18,12 @@ import { MassText } from '../../parts/MassText.js';
 import { Part } from '../../parts/Part.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { Waterline } from '../../parts/Waterline.js';
-import { timeText, whenText } from '../../parts/when.js';
+import { whenText } from '../../parts/when.js';
+import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { AmendForm } from './AmendForm.js';
 import { FACT_WORDS, factText } from './factText.js';
+import { HandlingReview } from './HandlingReview.js';
+import { WoundsNoted } from './WoundsNoted.js';
 
 /** One fish with its whole story: as it happened, as it was read, and as it was corrected. */
 export function CapturePage() {
@@ -56,8 +59,10 @@ function CaptureOf({ story }: { story: CaptureStory }) {
       )}
       <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
       <HandlingSentence story={story} />
+      <AroundSentence story={story} />
       <div className="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="grid gap-6">
+          <HandlingReview story={story} />
           {facts.note && (
             <p className="max-w-prose border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">
               {facts.note}
@@ -76,19 +81,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           <AddPictures story={story} shown={false} />
         </div>
         <div className="grid gap-8">
-          <Part title="What happened">
-            <ol>
-              {story.marks.map(({ eventId, type, atMs }) => (
-                <li key={eventId} className="flex gap-4 border-t border-rule py-2">
-                  <span className="w-14 shrink-0 text-right font-semibold tabular-nums">{clockText(atMs)}</span>
-                  <span className="flex-1">
-                    {type === 'hooked' ? 'the take' : type === 'lost' ? 'got off' : STEP_WORDS[type as RunStep].done}
-                  </span>
-                  <span className="text-soft tabular-nums">{clockTimeOf(story.startedAt, atMs)}</span>
-                </li>
-              ))}
-            </ol>
-          </Part>
+          <WoundsNoted story={story} />
           {facts.weight && (
             <Part title="The weight as it was read">
               <AsRead story={story} />
@@ -155,6 +148,26 @@ function HandlingSentence({ story }: { story: CaptureStory }) {
   );
 }
 
+/** How it was around it, how the hook came away, and how it left. */
+function AroundSentence({ story }: { story: CaptureStory }) {
+  const { tempHabit } = useSettings();
+  const { waterC } = story.around;
+  const gill = story.recovery.gillBeats.at(-1);
+  const said = [
+    ...(waterC === undefined ? [] : [`Water ${formatTemperature(waterC, tempHabit)}.`]),
+    ...(story.hookEnd && story.hookEnd !== 'out' ? [HOOK_WORDS[story.hookEnd]] : []),
+    ...(gill ? [`${gill.perMinute} gill beats a minute at the last count.`] : []),
+    ...(story.leaving ? [`It left: ${LEAVING_WORDS[story.leaving].toLowerCase()}.`] : []),
+  ];
+  return said.length > 0 ? <p className="mt-1 max-w-prose text-soft">{said.join(' ')}</p> : null;
+}
+
+const HOOK_WORDS = {
+  cut: 'The hook was cut.',
+  'left-in': 'The line was cut and the hook left in.',
+  shed: 'It shed the hook.',
+} as const;
+
 /** The subtraction as one would check it on paper. */
 function AsRead({ story }: { story: CaptureStory }) {
   const { weight } = story.facts;
@@ -199,8 +212,4 @@ function Correction({ amendment, waterName }: { amendment: Amendment; waterName:
 function useWaterName(): (id: string) => string {
   const waters = useWaters();
   return (id) => waters.find((water) => water.id === id)?.name ?? 'a water not in this book';
-}
-
-function clockTimeOf(startedAt: string | null, atMs: number): string {
-  return startedAt ? timeText(new Date(Date.parse(startedAt) + atMs)) : '';
 }

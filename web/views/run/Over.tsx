@@ -2,15 +2,8 @@ import { Link } from 'react-router';
 import type { Leaving } from '@keeper/core/capture/event';
 import type { Moment } from '@keeper/core/care/moment/moment';
 import { spanText } from '@keeper/core/measure/duration';
+import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import type { RunDesk } from './runDesk.js';
-
-export const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {
-  strong: 'Strong, with a kick',
-  slow: 'Slowly',
-  'helped-again': 'Needed help again',
-  'lost-sight': 'Lost sight of it',
-  'not-recovered': 'It did not recover',
-};
 
 /** After the release: how it left, and where the writing waits. */
 export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {

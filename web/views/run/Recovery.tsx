@@ -18,19 +18,21 @@ const ANEW_MS = 10_000;
 export function Recovery({ desk }: { desk: RunDesk }) {
   const { story, tap, elapsed } = desk;
   const { recovery } = story;
-  const taps = useRef<number[]>([]);
-  const [count, setCount] = useState(0);
+  // Two beats within one drawing of the screen must both count.
+  const counted = useRef<readonly number[]>([]);
+  const [taps, setTaps] = useState<readonly number[]>([]);
   const last = recovery.gillBeats.at(-1);
   const beat = () => {
     const nowMs = elapsed();
-    const before = taps.current.at(-1);
-    taps.current = before !== undefined && nowMs - before > ANEW_MS ? [nowMs] : [...taps.current, nowMs];
-    setCount(taps.current.length);
-    const perMinute = gillBeatOf(taps.current);
+    const before = counted.current.at(-1);
+    const next = before !== undefined && nowMs - before > ANEW_MS ? [nowMs] : [...counted.current, nowMs];
+    counted.current = next;
+    setTaps(next);
+    const perMinute = gillBeatOf(next);
     // One figure for each handful of beats is enough for the book.
-    if (perMinute !== null && taps.current.length % 5 === 0) void tap('gill-beat', { perMinute });
+    if (perMinute !== null && next.length % 5 === 0) void tap('gill-beat', { perMinute });
   };
-  const live = gillBeatOf(taps.current);
+  const live = gillBeatOf(taps);
   return (
     <div role="group" aria-label="Recovery" className="grid gap-2.5">
       <button type="button" className="button min-h-20 flex-col gap-0 text-xl" onClick={beat}>
@@ -40,7 +42,7 @@ export function Recovery({ desk }: { desk: RunDesk }) {
             ? `${live} beats a minute`
             : last
               ? `${last.perMinute} beats a minute at ${clockText(last.atMs - (recovery.heldMs ?? 0))}`
-              : count > 0
+              : taps.length > 0
                 ? 'go on'
                 : 'each time they open'}
         </span>

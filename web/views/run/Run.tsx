@@ -11,7 +11,7 @@ import { OtherFish } from './OtherFish.js';
 import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
-import { useSituation } from './useSituation.js';
+import { useSituation } from '../../data/useSituation.js';
 
 /** The run of one fish of the book. */
 export function Run() {

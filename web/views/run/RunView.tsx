@@ -23,6 +23,8 @@ interface RunViewProps {
   readonly header: ReactNode;
   /** Species that it may be, while it was not said. */
   readonly expected: readonly SpeciesId[];
+  /** What stands above the counsel while it goes on. */
+  readonly told?: ReactNode;
   /** What stands below the controls while it goes on. */
   readonly footer?: ReactNode;
   /** What takes the place of the paperwork when it is over. */
@@ -32,7 +34,7 @@ interface RunViewProps {
 type Panel = 'weight' | 'length' | 'wounds';
 
 /** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
-export function RunView({ desk: given, header, expected, footer, over }: RunViewProps) {
+export function RunView({ desk: given, header, expected, told, footer, over }: RunViewProps) {
   const [notKept, setNotKept] = useState(false);
   const [panel, setPanel] = useState<Panel>();
   const desk = { ...given, tap: watched(given, setNotKept) };
@@ -67,6 +69,7 @@ export function RunView({ desk: given, header, expected, footer, over }: RunView
               That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
             </Notice>
           )}
+          {open && told}
           {open && <Counsel lines={counselOfMoment(moment)} />}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)

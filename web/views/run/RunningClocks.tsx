@@ -95,7 +95,7 @@ function smallClocks({ phase, clocks, dryMs, retention }: Moment) {
       shown: phase !== 'gone' && phase !== 'playing',
     },
     { name: 'Since it was wet', ms: dryMs, testId: undefined, shown: phase === 'air' },
-    { name: 'In net and sling', ms: retention.ms, testId: undefined, shown: phase === 'air' || phase === 'holding' },
+    { name: 'In net and sling', ms: retention.ms, testId: undefined, shown: phase === 'holding' },
     { name: 'Since the take', ms: clocks.elapsedMs, testId: 'elapsed', shown: true },
   ].filter(({ shown }) => shown);
 }

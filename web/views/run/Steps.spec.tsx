@@ -44,8 +44,8 @@ test('in the air there is no lifting; pouring, resting, a wound and a fall are a
   steps([...LIFTED, event('weighed', 4000)]);
   expect(names()).not.toContain('Lift');
   expect(names().slice(0, 8)).toEqual([
-    ...['Picture', 'Weigh again', 'Poured over it', 'Rest in the water', 'Hold it upright', 'It dropped'],
-    ...['Mark a wound', 'Set the weight'],
+    ...['Picture', 'Mark a wound', 'Weigh again', 'Poured over it', 'Rest in the water', 'Hold it upright'],
+    ...['It dropped', 'Set the weight'],
   ]);
 });
 

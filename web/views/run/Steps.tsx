@@ -41,16 +41,16 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
         </button>
       )}
       <div className="grid grid-cols-2 gap-2.5">
-        {likely.map((each) => (
-          <button key={each} {...tapped(() => onStep(each))} className="button min-h-16 px-2 leading-tight">
-            {stepLabel(story, moment, each)}
-          </button>
-        ))}
         {moment.phase === 'air' && (
           <button {...tapped(onWound)} className="button min-h-16 px-2">
             Mark a wound
           </button>
         )}
+        {likely.map((each) => (
+          <button key={each} {...tapped(() => onStep(each))} className="button min-h-16 px-2 leading-tight">
+            {stepLabel(story, moment, each)}
+          </button>
+        ))}
         {weightWaits && (
           <button type="button" className="button min-h-16 px-2" onClick={onSetWeight}>
             Set the weight

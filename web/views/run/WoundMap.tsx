@@ -10,9 +10,9 @@ import {
   type WoundSide,
 } from '@keeper/core/fish/wound';
 import { isOnFish, type FlankPoint } from '@keeper/core/flank/flankPoint';
-import type { WoundInStory } from '@keeper/core/capture/story';
 import { Choice } from '../../parts/Choice.js';
 import { CHART_VIEW, chartX, FishChart, WoundMark } from '../../parts/FishChart.js';
+import { woundName, woundText } from '../../parts/woundText.js';
 import type { RunDesk } from './runDesk.js';
 
 const SIDES: readonly { value: WoundSide; label: string }[] = [
@@ -95,7 +95,7 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
                 className="button min-h-14 px-2 leading-tight"
                 onClick={() => void note(kind)}
               >
-                {capital(WOUND_WORDS[kind])}
+                {woundName(kind)}
               </button>
             ))}
           </div>
@@ -179,15 +179,4 @@ function chartWords(wounds: readonly Wound[], side: WoundSide): string {
   return here.length === 0
     ? 'Nothing noted here.'
     : here.map((wound) => `${WOUND_WORDS[wound.kind]}, ${woundPlace(wound)}`).join('; ');
-}
-
-/** A wound in one line. Example: `Ulcer, left flank, before the tail, 1 to 3 cm; cleaned, sealed`. */
-export function woundText(wound: WoundInStory): string {
-  const size = WOUND_SIZE_WORDS[wound.sizeMm] ?? `${wound.sizeMm} mm`;
-  const done = wound.treatedWith.map((what) => (what === 'antiseptic' ? 'cleaned' : 'sealed'));
-  return `${capital(WOUND_WORDS[wound.kind])}, ${woundPlace(wound)}, ${size}${done.length > 0 ? `; ${done.join(', ')}` : ''}`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -12,6 +12,8 @@ import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
+import { BankWays } from './BankWays.js';
+import { DeviceWays } from './DeviceWays.js';
 import { Held } from './Held.js';
 import { Standins } from './Standins.js';
 
@@ -116,6 +118,8 @@ export function Settings() {
           ]}
         />
       </Part>
+      <BankWays bank={ways.bank} onChange={(bank) => write.mutate({ ...ways, bank })} />
+      <DeviceWays />
       {write.isError && <Notice role="alert">{write.error.message} Nothing was changed.</Notice>}
       <Standins />
       <Part title="Take the book with you">

@@ -1,9 +1,9 @@
 import { Link, useNavigate } from 'react-router';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
-import { aroundNow } from '@keeper/core/outing/prospect';
+import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
@@ -16,10 +16,12 @@ import { CaptureRow } from '../../parts/CaptureRow.js';
 import { FishOn } from '../../parts/FishOn.js';
 import { MassText } from '../../parts/MassText.js';
 import { Notice } from '../../parts/Notice.js';
-import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
 import { dueNow } from '../bank/heatWords.js';
+
+/** A list that opens is no small thing to load; the take does not wait for it. */
+const WaterPicker = lazy(async () => ({ default: (await import('../../parts/WaterPicker.js')).WaterPicker }));
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
@@ -131,13 +133,15 @@ function AtWater({ planned }: { planned: OutingSummary | undefined }) {
       <div className="mt-4 flex flex-col gap-2 md:flex-row md:items-center md:gap-4">
         <span className="shrink-0">You are at</span>
         <div className="md:w-72">
-          <WaterPicker
-            value={known}
-            onChange={(id) => {
-              localStorage.setItem('keeper.water', id);
-              setWaterId(id);
-            }}
-          />
+          <Suspense fallback={<div className="field" />}>
+            <WaterPicker
+              value={known}
+              onChange={(id) => {
+                localStorage.setItem('keeper.water', id);
+                setWaterId(id);
+              }}
+            />
+          </Suspense>
         </div>
         <Link to={planned ? `/bank/${planned.outingId}` : '/bank/new'} className="button font-normal md:ml-auto">
           {planned ? `Planned for ${whenText(new Date(planned.fromMs).toISOString())}` : 'Plan an outing'}

@@ -5,7 +5,7 @@ import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/capture/event';
 import { missingThings } from '@keeper/core/capture/missing';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
-import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { formatLength, parseLength } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
@@ -53,11 +53,14 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
     tare: '',
     length: '',
     note: '',
+    ...(facts.species && { species: facts.species }),
   });
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();
   const asked = new Set(missingThings(story));
   const lost = story.outcome === 'lost';
+  // Said on the bank in one tap; how it is scaled is for the desk.
+  const formOpen = !facts.form && (SPECIES.find(({ id }) => id === facts.species)?.forms.length ?? 0) > 0;
   const water = useWaters().find(({ id }) => id === facts.waterId);
 
   const habit = massSystemOf(standing?.asRead.unit ?? settings.massUnit);
@@ -107,7 +110,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
       <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">
-        {(asked.has('species') || lost) && (
+        {(asked.has('species') || lost || formOpen) && (
           <Part title="What was it?">
             <SpeciesChoice
               species={draft.species}

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { situationOf, type Situation } from '@keeper/core/capture/situation';
 import type { CaptureStory } from '@keeper/core/capture/story';
-import { useSettings } from '../../data/queries.js';
-import { useSwims, useWaters } from '../../data/rows.js';
-import { useOuting } from '../../data/useOuting.js';
-import { useBank } from '../../data/useProspect.js';
+import { useSettings } from './queries.js';
+import { useSwims, useWaters } from './rows.js';
+import { useOuting } from './useOuting.js';
+import { useBank } from './useProspect.js';
 
 /** Where a fish is dealt with, from its own log, the outing, the water and the keeper's ways. */
 export function useSituation(story: CaptureStory): Situation {

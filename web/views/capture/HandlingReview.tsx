@@ -1,0 +1,34 @@
+import { splitsOf, suggestionOf } from '@keeper/core/capture/handling';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { basisText } from '@keeper/core/care/counsel';
+import { momentOf } from '@keeper/core/care/moment/moment';
+import { useHandlingPast } from '../../data/queries.js';
+import { Part } from '../../parts/Part.js';
+import { Splits } from '../../parts/Splits.js';
+import { useSituation } from '../../data/useSituation.js';
+
+/** How it went, step by step, against the keeper's own median; and one thing to do otherwise. */
+export function HandlingReview({ story }: { story: CaptureStory }) {
+  const past = useHandlingPast(story.facts.species ?? undefined);
+  const situation = useSituation(story);
+  const splits = splitsOf(story.marks);
+  if (story.endMs === null || splits.length === 0) return null;
+  const end = momentOf(story, situation, story.endMs);
+  const { text, reason, basis } = suggestionOf(splits, end, past);
+  return (
+    <Part title="How it was handled">
+      <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
+        {text}{' '}
+        <span className="text-soft">
+          {reason} ({basisText(basis)})
+        </span>
+      </p>
+      <Splits splits={splits} past={past} />
+      <p className="mt-2 text-sm text-soft">
+        {past.captures > 1
+          ? `The tick is your own median over ${past.captures} fish${story.facts.species ? ' of this kind' : ''}.`
+          : 'With more fish of this kind in the book, your own median stands beside each step.'}
+      </p>
+    </Part>
+  );
+}

@@ -1,0 +1,33 @@
+import { WOUND_SIDES, type WoundSide } from '@keeper/core/fish/wound';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { FishChart, WoundMark } from '../../parts/FishChart.js';
+import { Part } from '../../parts/Part.js';
+import { woundText } from '../../parts/woundText.js';
+
+const NAMES: Readonly<Record<WoundSide, string>> = { left: 'Left flank', right: 'Right flank', mouth: 'Mouth' };
+
+/** What was found on it, where it lies, and what was applied. */
+export function WoundsNoted({ story }: { story: CaptureStory }) {
+  const sides = WOUND_SIDES.filter((side) => story.wounds.some((wound) => wound.side === side));
+  if (sides.length === 0) return null;
+  return (
+    <Part title="Wounds and marks">
+      {sides.map((side) => (
+        <FishChart key={side} species={story.facts.species ?? null} side={side} label={NAMES[side]}>
+          {story.wounds
+            .filter((wound) => wound.side === side)
+            .map((wound) => (
+              <WoundMark key={wound.woundId} wound={wound} />
+            ))}
+        </FishChart>
+      ))}
+      <ul>
+        {story.wounds.map((wound) => (
+          <li key={wound.woundId} className="border-t border-rule py-2">
+            {woundText(wound)}
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}

@@ -1,0 +1,85 @@
+import { Check, X } from 'lucide-react';
+import { useEffect, useMemo, useRef } from 'react';
+import { Link } from 'react-router';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { basisText } from '@keeper/core/care/counsel';
+import { spanText } from '@keeper/core/measure/duration';
+import { judgeRehearsal } from '@keeper/core/rehearse/judge';
+import { rehearsalOf } from '@keeper/core/rehearse/rehearsal';
+import type { Scenario } from '@keeper/core/rehearse/scenario';
+import { newId } from '../../data/device.js';
+import { writeRow } from '../../data/keeper.js';
+import { useHandlingPast, useSettings } from '../../data/queries.js';
+import { Splits } from '../../parts/Splits.js';
+
+interface RehearsalResultProps {
+  readonly scenario: Scenario;
+  readonly seed: string;
+  readonly story: CaptureStory;
+}
+
+/** How a rehearsal went: each decision with its reason, and the splits beside the keeper's real ones. Kept at once, apart from the book. */
+export function RehearsalResult({ scenario, seed, story }: RehearsalResultProps) {
+  const { bank, stopSchool } = useSettings();
+  const past = useHandlingPast(scenario.species);
+  const result = useMemo(() => judgeRehearsal(scenario, story, bank, stopSchool), [scenario, story, bank, stopSchool]);
+  const kept = useRef(false);
+  useEffect(() => {
+    if (kept.current) return;
+    kept.current = true;
+    const id = newId();
+    const { id: _id, ...row } = rehearsalOf({ id, at: new Date().toISOString(), scenario: scenario.id, seed }, result);
+    void writeRow('rehearsals', id, { ...row, retired: false, revision: 0 } as { readonly revision: number });
+  }, [result, scenario, seed]);
+  const wrong = result.decisions.filter(({ right }) => !right).length;
+  return (
+    <div className="grid gap-5 rounded-xl bg-leaf p-5">
+      <h2 className="text-2xl font-semibold">
+        {wrong === 0
+          ? 'All of it was right.'
+          : wrong === 1
+            ? 'One thing to do otherwise.'
+            : `${wrong} things to do otherwise.`}
+      </h2>
+      <ul>
+        {result.decisions.map(({ id, right, text, reason, basis }) => (
+          <li key={id} className="grid grid-cols-[1.75rem_1fr] border-t border-rule py-2.5">
+            {right ? (
+              <Check aria-label="right" className="mt-0.5" size={20} />
+            ) : (
+              <X aria-label="wrong" className="mt-0.5 text-rust" size={20} />
+            )}
+            <span>
+              <span className={right ? '' : 'font-semibold'}>{text}</span>{' '}
+              <span className="text-soft">
+                {reason} ({basisText(basis)})
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <div>
+        <h3 className="mb-1 text-lg font-semibold">From the net to the release: {spanText(result.handledMs)}</h3>
+        <Splits splits={result.splits} past={past} />
+        <p className="mt-1 text-sm text-soft">
+          {past.captures > 1
+            ? `The tick is your median over ${past.captures} real fish of this kind.`
+            : 'No real fish of this kind is in the book to set beside it.'}
+        </p>
+      </div>
+      <div className="grid gap-3">
+        <Link to={`/rehearse/${newSeed()}`} className="button button-main min-h-16 text-lg">
+          Another one
+        </Link>
+        <Link to="/rehearse" className="button min-h-14">
+          That will do
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+/** A seed that was not drawn before on this device. */
+export function newSeed(): string {
+  return newId().slice(-12);
+}

@@ -1,0 +1,79 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { drawScenario, twistsTold, type Scenario } from '@keeper/core/rehearse/scenario';
+import { useRehearsals } from '../../data/rows.js';
+import type { RunDesk } from '../run/runDesk.js';
+import { RunView } from '../run/RunView.js';
+import { Undo } from '../run/Undo.js';
+import { useRunningClock } from '../run/useRunningClock.js';
+import { RehearsalResult } from './RehearsalResult.js';
+import { usePractice } from './usePractice.js';
+
+/** A fish that is only played through: what it is, then the run, then how it went. */
+export function RehearsalRun() {
+  const seed = useParams()['seed'] ?? '1';
+  return <Drawn key={seed} seed={seed} />;
+}
+
+function Drawn({ seed }: { seed: string }) {
+  const last = useRehearsals().at(-1)?.scenario;
+  const [scenario] = useState(() => drawScenario(seed, last ? [last] : []));
+  const [begun, setBegun] = useState(false);
+  if (begun) return <Practice scenario={scenario} seed={seed} />;
+  const { around, title, told } = scenario;
+  return (
+    <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
+      <p className="text-soft">Rehearsal. Nothing of it goes into the book.</p>
+      <h1 className="text-4xl font-semibold">{title}</h1>
+      <p className="text-xl">{told}</p>
+      <p className="text-soft">
+        {around.waterC !== undefined && `Water ${around.waterC} °C, `}
+        {around.airC !== undefined && `air ${around.airC} °C, `}
+        {(around.companions ?? 0) > 0 ? 'with a helper' : 'alone'}
+        {around.dark && ', in the dark'}.
+      </p>
+      <button type="button" className="button button-main min-h-24 text-2xl" onClick={() => setBegun(true)}>
+        It comes to the net
+      </button>
+      <Link to="/rehearse" className="button min-h-14">
+        Not now
+      </Link>
+    </main>
+  );
+}
+
+function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
+  const desk = usePractice(scenario);
+  return (
+    <RunView
+      desk={desk}
+      expected={[]}
+      told={<Told scenario={scenario} desk={desk} />}
+      over={<RehearsalResult scenario={scenario} seed={seed} story={desk.story} />}
+      header={
+        <>
+          <Link to="/rehearse" aria-label="Leave the rehearsal" className="grid size-14 place-items-center">
+            <X aria-hidden />
+          </Link>
+          <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {scenario.title}</h1>
+          {desk.story.outcome === 'open' && desk.events.length > 2 && <Undo desk={desk} />}
+        </>
+      }
+    />
+  );
+}
+
+/** What has just turned up. */
+function Told({ scenario, desk }: { scenario: Scenario; desk: RunDesk }) {
+  const nowMs = useRunningClock(desk);
+  const last = twistsTold(scenario, desk.story.marks, nowMs).at(-1);
+  return (
+    <p
+      role="status"
+      className="min-h-12 rounded-sm border-2 border-dashed border-edge px-3 py-2 font-book text-lg italic"
+    >
+      {last?.tell ?? scenario.told}
+    </p>
+  );
+}

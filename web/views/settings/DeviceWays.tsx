@@ -1,0 +1,36 @@
+import { setDeviceWay, useDeviceWay, type AlertWay, type Hand } from '../../data/deviceWays.js';
+import { Choice } from '../../parts/Choice.js';
+import { Part } from '../../parts/Part.js';
+
+/** What only this device needs to know. */
+export function DeviceWays() {
+  const alert = useDeviceWay('alert');
+  const hand = useDeviceWay('hand');
+  return (
+    <Part title="This device, in the run">
+      <p className="mb-1 text-sm">When the time in the air goes, it</p>
+      <Choice<AlertWay>
+        label="When the time in the air goes"
+        value={alert}
+        onChange={(way) => setDeviceWay('alert', way)}
+        options={[
+          { value: 'silent', label: 'only shows it' },
+          { value: 'vibrate', label: 'vibrates' },
+          { value: 'sound', label: 'sounds' },
+          { value: 'voice', label: 'says so' },
+        ]}
+      />
+      <p className="mt-1.5 text-soft">At night it never sounds or speaks.</p>
+      <p className="mt-4 mb-1 text-sm">Held in the</p>
+      <Choice<Hand>
+        label="The hand that holds it"
+        value={hand}
+        onChange={(side) => setDeviceWay('hand', side)}
+        options={[
+          { value: 'right', label: 'right hand' },
+          { value: 'left', label: 'left hand' },
+        ]}
+      />
+    </Part>
+  );
+}
