@@ -32,6 +32,33 @@ export async function waterAndSwim(server: KeeperServer): Promise<{ waterId: str
   return { waterId, swimId };
 }
 
+/** An outing that is under way now, with what was measured on it. */
+export async function outingNow(
+  server: KeeperServer,
+  { bank, expected, waterC, companions = 0 }: { bank: string; expected: string[]; waterC: number; companions?: number },
+): Promise<string> {
+  const [waterId, swimId, outingId] = [uuid7(), uuid7(), uuid7()];
+  await send(server, 'PUT', `/waters/${waterId}`, { name: 'The Mere', kind: 'lake', revision: 0 });
+  await send(server, 'PUT', `/swims/${swimId}`, {
+    ...{ waterId, name: 'Alder bay', position: null, facingDeg: 20, bank, hazards: [], fixtures: [] },
+    ...{ note: null, retired: false, revision: 0 },
+  });
+  const nowMs = Date.now();
+  const at = (minutes: number) => new Date(nowMs + minutes * 60_000).toISOString();
+  const events = [
+    ['outing-planned', { waterId, fromAt: at(-60), toAt: at(240), companions, expected }],
+    ['swim-taken', { swimId }],
+    ['condition-taken', { source: 'hand', waterC, depth: 'surface', when: at(-10) }],
+  ] as const;
+  await send(server, 'POST', '/events', {
+    events: events.map(([type, payload], i) => ({
+      ...{ id: uuid7(), outingId, deviceId: 'shot', type, payload },
+      at: new Date(nowMs - 3_600_000 + i * 1000).toISOString(),
+    })),
+  });
+  return outingId;
+}
+
 /** An outing on a hot day with its forecast and one reading of the water. */
 export async function hotOuting(server: KeeperServer, fromMs = HOT_DAY_MS): Promise<string> {
   const { waterId, swimId } = await waterAndSwim(server);

@@ -68,3 +68,18 @@ export async function step(page: Page, name: string, undo: string): Promise<void
   await page.getByRole('button', { name, exact: true }).click();
   await page.getByRole('button', { name: `Undo “${undo}”` }).waitFor();
 }
+
+/** The large control: the next step in the order of the work. */
+export function next(page: Page) {
+  return page.getByRole('region', { name: 'What happens' }).locator('.button-main').first();
+}
+
+/** A small picture, as a camera would give it. */
+export const PICTURE = {
+  name: 'flank.png',
+  mimeType: 'image/png',
+  buffer: Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+    'base64',
+  ),
+};

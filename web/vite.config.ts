@@ -19,7 +19,9 @@ export default defineConfig({
         short_name: 'Keeper',
         start_url: '/',
         display: 'standalone',
-        background_color: '#f3efe4',
+        orientation: 'any',
+        // Seen for a moment at every start: by night it must not flash, by day it does no harm.
+        background_color: '#0b0605',
         theme_color: '#f3efe4',
         icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
       },

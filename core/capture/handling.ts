@@ -11,11 +11,17 @@ export interface Split {
   readonly tookMs: number;
 }
 
+/** Done while something else is: they are no stretch of their own. */
+const ON_THE_SIDE: readonly RunStep[] = ['zeroed', 'wetted'];
+
 type Timed = Pick<Mark, 'type' | 'atMs'>;
 
 /** The splits of a run, in its order. Example: netted at 300 s and unhooked at 330 s: 300 s to the net, 30 s to the hook. */
 export function splitsOf(marks: readonly Timed[]): Split[] {
-  const steps = marks.filter((mark): mark is Timed & { type: RunStep } => RUN_STEPS.includes(mark.type as RunStep));
+  const steps = marks.filter(
+    (mark): mark is Timed & { type: RunStep } =>
+      RUN_STEPS.includes(mark.type as RunStep) && !ON_THE_SIDE.includes(mark.type as RunStep),
+  );
   const startMs = marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
   return steps.map(({ type, atMs }, i) => ({ step: type, atMs, tookMs: atMs - (steps[i - 1]?.atMs ?? startMs) }));
 }

@@ -15,6 +15,7 @@ import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
 import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
+import { askToStay, hasRoomFor } from './room.js';
 import { RunClock } from './runClock.js';
 
 /**
@@ -77,6 +78,7 @@ export async function wakeKeeper(): Promise<void> {
       outbox.flush();
     }
   });
+  void askToStay().catch(() => undefined);
   await outbox.load();
   outbox.flush();
   await outbox.forget(isOver);
@@ -154,10 +156,11 @@ export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
 }
 
 /** What came of adding a picture. */
-export type PictureAdded = 'added' | 'known' | 'not-a-picture';
+export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
 /** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone. */
 export async function addPicture(story: CaptureStory, file: File): Promise<PictureAdded> {
+  if (!(await hasRoomFor(file.size))) return 'no-room';
   const readable = await createImageBitmap(file).catch(() => undefined);
   if (!readable) return 'not-a-picture';
   readable.close();

@@ -12,6 +12,13 @@ export function useOutbox(): OutboxState {
   return useSyncExternalStore(outbox.subscribe, outbox.snapshot);
 }
 
+/** How often it is looked whether another device has tapped. */
+const OTHER_DEVICES_MS = 4000;
+
+function isOpen(answer: CaptureEvents | undefined): boolean {
+  return answer !== undefined && tellStory(answer.captureId, answer.events).outcome === 'open';
+}
+
 export interface Capture {
   readonly story: CaptureStory;
   readonly events: readonly CaptureEvent[];
@@ -27,6 +34,8 @@ export function useCapture(captureId: string): Capture {
   const answer = useQuery({
     queryKey: ['capture', captureId],
     queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
+    // While a fish is on, somebody may tap on another device.
+    refetchInterval: ({ state }) => (isOpen(state.data) ? OTHER_DEVICES_MS : false),
     retry: (count, error) => !(error instanceof ApiError) && count < 1,
   });
   const local = useMemo(

@@ -6,11 +6,13 @@ import { addPicture } from '../data/keeper.js';
 import { useOutbox } from '../data/useCapture.js';
 import { FishPicture } from './FishPicture.js';
 import { Notice } from './Notice.js';
+import { TakeWaiting } from './TakeWaiting.js';
 
 /** The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera. */
 export function AddPictures({ story, shown = true }: { story: CaptureStory; shown?: boolean }) {
   const id = useId();
   const [problem, setProblem] = useState<string>();
+  const [full, setFull] = useState(false);
   const refused = useOutbox().pictures.filter(
     ({ captureId, state }) => captureId === story.captureId && state === 'refused',
   );
@@ -23,8 +25,9 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
       }
       const came = await addPicture(story, file).catch(() => 'no-room' as const);
       if (came === 'no-room') {
+        setFull(true);
         setProblem(
-          `${file.name} could not be kept on this device; there may be no room left. It is still where it was.`,
+          `There is no room left on this device for ${file.name}. It is still where it was; what waits here can be taken as a file, to make room.`,
         );
       }
       if (came === 'not-a-picture') {
@@ -66,6 +69,7 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
         </label>
       </div>
       {problem && <Notice role="alert">{problem}</Notice>}
+      {full && <TakeWaiting />}
       {refused.map(({ sha256, name, problem: why }) => (
         <Notice key={sha256} role="alert">
           {name}: {why} The file stays on this device.

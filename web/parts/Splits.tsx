@@ -9,22 +9,22 @@ interface SplitsProps {
 
 /** Step by step, how long each took; the tick is the keeper's own median. The fight is in another measure than the steps and has no bar. */
 export function Splits({ splits, past }: SplitsProps) {
-  const handled = splits.slice(1);
+  const handled = splits.filter(({ step }) => step !== 'netted');
   const longestMs = Math.max(1, ...handled.map(({ tookMs, step }) => Math.max(tookMs, usualMs(past, step) ?? 0)));
   const share = (ms: number) => `${Math.min(100, (100 * ms) / longestMs)}%`;
   return (
     <ol>
-      {splits.map(({ step, atMs, tookMs }, i) => {
+      {splits.map(({ step, atMs, tookMs }) => {
         const usual = usualMs(past, step);
         return (
           <li
-            key={`${step}${atMs}${i}`}
-            className="grid grid-cols-[3.5rem_8.5rem_1fr_4.5rem] items-center gap-3 border-t border-rule py-2"
+            key={`${step}${atMs}`}
+            className="grid grid-cols-[2.75rem_6rem_1fr_4rem] items-center gap-2.5 sm:grid-cols-[3.5rem_8.5rem_1fr_4.5rem] border-t border-rule py-2"
           >
             <span className="text-right font-semibold tabular-nums">{clockText(atMs)}</span>
             <span className="leading-tight">{STEP_WORDS[step].done}</span>
             <span className="relative h-4" aria-hidden>
-              {i > 0 && (
+              {step !== 'netted' && (
                 <>
                   <span
                     className="absolute inset-y-0 left-0 rounded-r-sm border border-water bg-waterfill"

@@ -16,6 +16,7 @@ import { BankWays } from './BankWays.js';
 import { DeviceWays } from './DeviceWays.js';
 import { Held } from './Held.js';
 import { Standins } from './Standins.js';
+import { WaitingHere } from './Waiting.js';
 
 /** The keeper's ways, the light of this device, and the way out for the whole book. */
 export function Settings() {
@@ -125,6 +126,7 @@ export function Settings() {
       <Part title="Take the book with you">
         <TakeAway />
       </Part>
+      <WaitingHere />
       <Held />
     </div>
   );
