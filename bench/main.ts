@@ -3,6 +3,7 @@ import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
 import { layoutBench } from './layout.js';
+import { runScreenBench } from './runScreen.js';
 
 /** Prints what is measured, each beside its baseline from the same run. */
 await coldStartBench();
@@ -10,3 +11,4 @@ await appendBench();
 await bookBench();
 await layoutBench();
 bundleBench();
+await runScreenBench();

@@ -44,6 +44,8 @@ for (const light of LIGHTS) {
       `/kit/rigs/${rigs?.[0]?.id}`,
       `/kit/items/${kit?.[2]?.id}`,
       '/more',
+      '/rehearse',
+      '/rehearse/7',
       '/nowhere',
     ];
     for (const view of views) {
@@ -76,6 +78,16 @@ for (const light of LIGHTS) {
     await step(page, 'Lift', 'lifted');
     await isClean(page);
     await step(page, 'Weigh', 'weighed');
+    await isClean(page);
+    await page.getByRole('button', { name: 'Later', exact: true }).click();
+    await page.getByRole('button', { name: 'Mark a wound' }).click();
+    await page.getByRole('application').click();
+    await page.getByRole('button', { name: 'Ulcer' }).waitFor();
+    await isClean(page);
+    await page.getByRole('button', { name: 'Done' }).click();
+    await step(page, 'Hold it upright', 'held upright');
+    await isClean(page);
+    await step(page, 'Released', 'released');
     await isClean(page);
   });
 }

@@ -197,6 +197,7 @@ function readResult(file) {
 
 function bench() {
   install();
+  chromium();
   build();
   process.exit(node([join('bench', 'dist', 'main.js'), ...rest]).status ?? 1);
 }
@@ -211,7 +212,20 @@ function screenshots() {
   );
 }
 
-const commands = { start, demo, test, bench, screenshots };
+/** The whole of the test of lost signals, killed servers and reloaded pages; `npm test` runs a part of it. */
+function chaos() {
+  install();
+  chromium();
+  build();
+  process.exit(
+    node([join('..', bin('@playwright/test', 'cli.js')), 'test', 'chaos.e2e.ts', '--project', 'desk'], {
+      cwd: 'e2e',
+      env: { ...process.env, KEEPER_CHAOS: 'full' },
+    }).status ?? 1,
+  );
+}
+
+const commands = { start, demo, test, bench, chaos, screenshots };
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 19)) fail(`Node.js 20.19 or later is needed; this is ${process.version}.`);
 if (!(command in commands)) fail(`Known: ${Object.keys(commands).join(', ')}`);

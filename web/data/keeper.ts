@@ -52,6 +52,11 @@ export const outbox = new Outbox(
       if ('locks' in navigator) await navigator.locks.request('keeper.outbox', work);
       else await work();
     },
+    soon: (work) => {
+      // What was tapped is on the device; the picture of it comes before the sending.
+      if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 500 });
+      else setTimeout(work, 50);
+    },
     wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
   },
   async ({ subjects, rows }) => {

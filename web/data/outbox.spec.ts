@@ -31,6 +31,7 @@ function world() {
     refusal: (error) => (error instanceof Refused ? error.message : undefined),
     alone: (work) => work(),
     // The server comes back after two pauses.
+    soon: (work) => work(),
     wait: () => {
       server.pauses += 1;
       if (server.pauses === 2) server.away = false;

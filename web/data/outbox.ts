@@ -19,6 +19,8 @@ export interface OutboxPlatform {
   /** Runs work in one tab at a time. */
   alone(work: () => Promise<void>): Promise<void>;
   wait(ms: number): Promise<void>;
+  /** Runs work when the screen has nothing more urgent to draw. */
+  soon(work: () => void): void;
 }
 
 /** What the outbox tells the screen. The same object until something changes. */
@@ -96,7 +98,7 @@ export class Outbox {
     // A reading that ran meanwhile may have brought them already.
     const orders = new Set(stored.map(({ order }) => order));
     this.set({ events: [...this.state.events.filter(({ order }) => !orders.has(order)), ...stored] });
-    this.flush();
+    this.platform.soon(() => this.flush());
   }
 
   /** Keeps a picture's bytes until the server has them. The same picture twice is kept once. */

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { clocksAt } from '@keeper/core/capture/clocks';
 import type { Mark, Spell } from '@keeper/core/capture/story';
 import { clockText, spanText } from '@keeper/core/measure/duration';
@@ -17,7 +17,7 @@ interface WaterlineProps {
   readonly budget?: Budget;
 }
 
-interface Budget {
+export interface Budget {
   readonly fromMs: number;
   readonly ms: number;
   readonly stage: 'fine' | 'half' | 'three-quarters' | 'over';
@@ -37,7 +37,7 @@ const SHORTEST_MS = 60_000;
  * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing above it.
  * Below is hatched like water and above is solid, so that it reads without colour.
  */
-export function Waterline({ spells, marks, untilMs, size, budget }: WaterlineProps) {
+export const Waterline = memo(function Waterline({ spells, marks, untilMs, size, budget }: WaterlineProps) {
   const [ref, width] = useWidth(size === 'glyph' ? 132 : 640);
   const form = FORM[size];
   const fromMs = spells[0]?.fromMs ?? 0;
@@ -100,7 +100,7 @@ export function Waterline({ spells, marks, untilMs, size, budget }: WaterlinePro
       <Marks marks={marks} x={x} form={form} size={size} width={width} />
     </svg>
   );
-}
+});
 
 interface BudgetShapeProps {
   readonly budget: Budget;

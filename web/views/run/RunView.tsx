@@ -39,7 +39,8 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
   const [panel, setPanel] = useState<Panel>();
   const desk = { ...given, tap: watched(given, setNotKept) };
   const { story, situation, tap } = desk;
-  const nowMs = useRunningClock(desk);
+  // What matters now is looked at once a second; only the clocks run faster.
+  const nowMs = useRunningClock(desk, 1000);
   const moment = momentOf(story, situation, nowMs);
   const open = story.outcome === 'open';
   const leftHand = useDeviceWay('hand') === 'left';
@@ -56,7 +57,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
           aria-label="Clocks"
           className={`short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
         >
-          <RunningClocks desk={desk} moment={moment} nowMs={nowMs} />
+          <RunningClocks desk={desk} />
           {wake === 'refused' && open && (
             <p className="mt-3 text-sm text-soft">
               This device lets its screen go dark; the clocks go on all the same.

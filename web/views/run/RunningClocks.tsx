@@ -1,7 +1,9 @@
-import type { Moment } from '@keeper/core/care/moment/moment';
+import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
 import { clockText, spanText } from '@keeper/core/measure/duration';
-import { Waterline } from '../../parts/Waterline.js';
+import { useMemo } from 'react';
+import { Waterline, type Budget } from '../../parts/Waterline.js';
 import type { RunDesk } from './runDesk.js';
+import { useRunningClock } from './useRunningClock.js';
 
 const STATUS: Readonly<Record<Moment['phase'], string>> = {
   playing: 'Being played',
@@ -19,19 +21,30 @@ const GONE: Readonly<Record<string, string>> = {
 };
 
 /** The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them all. */
-export function RunningClocks({ desk, moment, nowMs }: { desk: RunDesk; moment: Moment; nowMs: number }) {
+export function RunningClocks({ desk }: { desk: RunDesk }) {
   const { story } = desk;
-  const { clocks, phase, budget, use } = moment;
+  const nowMs = useRunningClock(desk);
+  const moment = momentOf(story, desk.situation, nowMs);
+  const { phase } = moment;
+  const { spellMs } = moment.budget;
+  const { stage } = moment.use;
   const inAir = phase === 'air';
   const large = largeClock(moment);
+  // Drawn once a second: finer nobody sees it, and a tap need not wait for it.
+  const drawnMs = Math.max(Math.floor(nowMs / 1000) * 1000, story.marks.at(-1)?.atMs ?? 0);
+  const liftedMs = story.spells.at(-1)?.fromMs ?? 0;
+  const room = useMemo<Budget | undefined>(
+    () => (inAir ? { fromMs: liftedMs, ms: spellMs, stage } : undefined),
+    [inAir, liftedMs, spellMs, stage],
+  );
   return (
     <>
       <p role="status" className="font-book text-2xl font-semibold">
         {phase === 'gone' ? (GONE[story.outcome] ?? 'The fish has gone back') : STATUS[phase]}
       </p>
       <p
-        data-stage={inAir ? use.stage : undefined}
-        className={`leading-none font-bold tabular-nums ${!inAir ? 'text-ink' : use.stage === 'over' ? 'text-rust' : 'text-airink'}`}
+        data-stage={inAir ? stage : undefined}
+        className={`leading-none font-bold tabular-nums ${!inAir ? 'text-ink' : stage === 'over' ? 'text-rust' : 'text-airink'}`}
       >
         <span data-testid="large-clock" className="text-[clamp(4.5rem,27vw,12rem)] short:text-[7rem] lg:text-[12rem]">
           {clockText(large.ms)}
@@ -41,13 +54,13 @@ export function RunningClocks({ desk, moment, nowMs }: { desk: RunDesk; moment: 
         {large.words}
         {!story.airComplete && ', at least: the lift was not tapped'}
       </p>
-      {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={use.share} />}
+      {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={moment.use.share} />}
       <Waterline
         spells={story.spells}
         marks={story.marks}
-        untilMs={story.endMs ?? nowMs}
+        untilMs={story.endMs ?? drawnMs}
         size="live"
-        {...(inAir && { budget: { fromMs: nowMs - clocks.airNowMs, ms: budget.spellMs, stage: use.stage } })}
+        {...(room && { budget: room })}
       />
       <dl className="mt-1 flex flex-wrap gap-x-7 gap-y-1">
         {smallClocks(moment).map(({ name, ms, testId }) => (

@@ -74,8 +74,9 @@ test('a second tap within the blink of a wet thumb is no step; a later one is', 
   tap('In the net');
   tap('Fish lost');
   expect(done).toEqual(['netted']);
-  expect(screen.getByRole('button', { name: 'Lift' })).toHaveAttribute('aria-disabled', 'true');
+  expect(screen.getByRole('group', { name: 'Steps' })).toHaveAttribute('aria-disabled', 'true');
   act(() => jest.advanceTimersByTime(400));
+  expect(screen.getByRole('group', { name: 'Steps' })).not.toHaveAttribute('aria-disabled');
   tap('Lift');
   expect(done).toEqual(['netted', 'lifted']);
 });

@@ -18,7 +18,7 @@ interface StepsProps {
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
 export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onLost }: StepsProps) {
-  const tapped = useSettling();
+  const { within, tapped } = useSettling();
   const next = nextTap(story, moment);
   const step = next?.kind === 'step' ? next.step : null;
   const { likely, sights, others } = phaseControls(story, moment, step);
@@ -26,7 +26,7 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
   const roles = step && rolesOf(step, moment.situation);
   const small = 'button min-h-14 px-2 font-normal leading-tight';
   return (
-    <>
+    <div ref={within} role="group" aria-label="Steps" className="grid gap-2.5">
       {next && (
         <button
           {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
@@ -66,7 +66,7 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
         <div
           role="group"
           aria-label="What you see"
-          className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
+          className="below-fold grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
         >
           {sights.map((sign) => (
             <button key={sign} {...tapped(() => onSeen(sign))} className={small}>
@@ -78,7 +78,7 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
       <div
         role="group"
         aria-label="What else can happen"
-        className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
+        className="below-fold grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
       >
         {others.map((each) => (
           <button key={each} {...tapped(() => onStep(each))} className={small}>
@@ -91,7 +91,7 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
           </button>
         )}
       </div>
-    </>
+    </div>
   );
 }
 

@@ -1,14 +1,14 @@
 import { useEffect, useState } from 'react';
 import type { RunDesk } from './runDesk.js';
 
-/** Elapsed ms of a run, looked at four times a second while it is open; when it is over, its end. */
-export function useRunningClock({ story, elapsed }: Pick<RunDesk, 'story' | 'elapsed'>): number {
+/** Elapsed ms of a run, looked at every so often while it is open; when it is over, its end. */
+export function useRunningClock({ story, elapsed }: Pick<RunDesk, 'story' | 'elapsed'>, everyMs = 250): number {
   const { endMs } = story;
   const [, look] = useState(0);
   useEffect(() => {
     if (endMs !== null) return;
-    const looking = setInterval(() => look((n) => n + 1), 250);
+    const looking = setInterval(() => look((n) => n + 1), everyMs);
     return () => clearInterval(looking);
-  }, [endMs]);
+  }, [endMs, everyMs]);
   return endMs ?? elapsed();
 }

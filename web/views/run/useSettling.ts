@@ -1,30 +1,67 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, type MouseEvent, type RefObject, type TouchEvent } from 'react';
 
 /** A second tap this soon is a wet thumb, not another step. */
 const BOUNCE_MS = 400;
+/** A thumb that moved farther was about to scroll. */
+const STILL_PX = 14;
 
-/** What a control of the run takes: never `disabled`, for that would take the focus away from those who work by keyboard. */
-export interface SettlingControl {
+type Control = HTMLElement;
+
+interface Tapped {
   readonly type: 'button';
-  readonly 'aria-disabled': boolean;
-  readonly onClick: () => void;
+  readonly onTouchStart: (event: TouchEvent<Control>) => void;
+  readonly onTouchEnd: (event: TouchEvent<Control>) => void;
+  readonly onTouchCancel: (event: TouchEvent<Control>) => void;
+  readonly onClick: (event: MouseEvent<Control>) => void;
 }
 
-/** Lets one tap through and holds further ones back until a thumb can have meant them. */
-export function useSettling(): (work: () => void) => SettlingControl {
-  const [settling, setSettling] = useState(false);
-  useEffect(() => {
-    if (!settling) return;
-    const settled = setTimeout(() => setSettling(false), BOUNCE_MS);
-    return () => clearTimeout(settled);
-  }, [settling]);
-  return (work) => ({
-    type: 'button',
-    'aria-disabled': settling,
-    onClick: () => {
-      if (settling) return;
-      setSettling(true);
+interface Settling {
+  /** What holds the controls: it is marked while taps are held back, so that nothing has to be drawn anew for it. */
+  readonly within: RefObject<HTMLDivElement | null>;
+  readonly tapped: (work: () => void) => Tapped;
+}
+
+/**
+ * Lets one tap through and holds further ones back until a thumb can have meant them. That a thumb was felt shows at once, that the tap is
+ * kept when it is. A touch counts when it ends: the click that a browser makes of it comes later, and could fall on what has come up
+ * meanwhile. Never `disabled`, for that would take the focus away from those who work by keyboard.
+ */
+export function useSettling(): Settling {
+  const within = useRef<HTMLDivElement>(null);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const began = useRef<{ readonly x: number; readonly y: number }>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const tapped = (work: () => void): Tapped => {
+    const act = (control: Control) => {
+      if (timer.current !== undefined) return;
+      control.dataset['felt'] = '';
+      within.current?.setAttribute('aria-disabled', 'true');
+      timer.current = setTimeout(() => {
+        timer.current = undefined;
+        within.current?.removeAttribute('aria-disabled');
+        delete control.dataset['felt'];
+      }, BOUNCE_MS);
       work();
-    },
-  });
+    };
+    return {
+      type: 'button',
+      onTouchStart: ({ currentTarget, touches }) => {
+        const touch = touches.length === 1 ? touches[0] : undefined;
+        began.current = touch && { x: touch.clientX, y: touch.clientY };
+        if (touch && timer.current === undefined) currentTarget.dataset['felt'] = '';
+      },
+      onTouchEnd: (event) => {
+        const touch = event.changedTouches[0];
+        const from = began.current;
+        began.current = undefined;
+        if (from && touch && Math.hypot(touch.clientX - from.x, touch.clientY - from.y) <= STILL_PX) {
+          event.preventDefault();
+          act(event.currentTarget);
+        } else delete event.currentTarget.dataset['felt'];
+      },
+      onTouchCancel: ({ currentTarget }) => delete currentTarget.dataset['felt'],
+      onClick: ({ currentTarget }) => act(currentTarget),
+    };
+  };
+  return { within, tapped };
 }

@@ -1,0 +1,26 @@
+import { chromium, type Browser, type Page } from '@playwright/test';
+
+const QUIET = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+];
+
+/** Debian's Chromium. */
+export function openBrowser(): Promise<Browser> {
+  return chromium.launch({ executablePath: '/usr/bin/chromium', args: QUIET });
+}
+
+/** A page of a phone's size with a fish on it, out of the water. */
+export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await page.goto(url);
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.getByRole('button', { name: 'Lift', exact: true }).click();
+  await page.getByRole('button', { name: 'Undo “lifted”' }).waitFor();
+  return page;
+}

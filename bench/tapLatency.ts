@@ -1,0 +1,70 @@
+import type { Browser } from '@playwright/test';
+import { quantile, report } from './figures.js';
+import { fishInTheAir } from './runInBrowser.js';
+
+const TAPS = 60;
+const SLOWER = 4;
+
+/** What a touch comes to, in ms since it: the first picture that shows it was felt, and the first that shows it is kept. */
+interface Shown {
+  readonly felt: number;
+  readonly kept: number;
+}
+
+/** Touches of controls of the run with the processor slowed down four times. A tap is shown as kept only when it is on the disk. */
+export async function tapLatencyBench(browser: Browser, url: string): Promise<void> {
+  const page = await fishInTheAir(browser, url);
+  const protocol = await page.context().newCDPSession(page);
+  await protocol.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+  const times: Shown[] = [];
+  for (let i = 0; i < TAPS; i += 1) {
+    const control = page.getByRole('button', { name: i % 2 === 0 ? /^Poured over it/ : /^Scale zeroed/ });
+    await control.scrollIntoViewIfNeeded();
+    await page.locator('[aria-disabled="true"]').waitFor({ state: 'detached' });
+    const shown = page.evaluate(watchOneTap);
+    // A bare touch: what else a test does to find and check a control would be measured with it.
+    const box = await control.boundingBox();
+    if (!box) throw new Error('The control is not in sight.');
+    await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2);
+    times.push(await shown);
+  }
+  for (const [what, of, aim] of [
+    ['felt', ({ felt }: Shown) => felt, 50],
+    ['kept and shown', ({ kept }: Shown) => kept, undefined],
+  ] as const) {
+    report(`run: tap to ${what}, processor ${SLOWER} times slower, p50`, quantile(times.map(of), 0.5), 'ms');
+    report(`run: tap to ${what}, processor ${SLOWER} times slower, p95`, quantile(times.map(of), 0.95), 'ms', aim);
+  }
+  await page.context().close();
+}
+
+/** Runs in the page: the event's own time stamp is that of the touch; a message sent in a frame comes when the frame has been drawn. */
+function watchOneTap(): Promise<Shown> {
+  return new Promise((resolve) => {
+    let touchedMs = 0;
+    let felt = NaN;
+    const drawn = (then: () => void) =>
+      requestAnimationFrame(() => {
+        const channel = new MessageChannel();
+        channel.port1.onmessage = then;
+        channel.port2.postMessage(0);
+      });
+    const watch = (node: Element, options: MutationObserverInit, then: () => void) => {
+      const seeing = new MutationObserver(() => {
+        seeing.disconnect();
+        drawn(then);
+      });
+      seeing.observe(node, options);
+    };
+    addEventListener('touchstart', (event) => (touchedMs = event.timeStamp), { capture: true, once: true });
+    watch(document.body, { subtree: true, attributes: true, attributeFilter: ['data-felt'] }, () => {
+      felt = performance.now() - touchedMs;
+    });
+    // The line that offers to take the tap back.
+    watch(
+      document.querySelector('header') ?? document.body,
+      { subtree: true, characterData: true, childList: true },
+      () => resolve({ felt, kept: performance.now() - touchedMs }),
+    );
+  });
+}
