@@ -1,3 +1,4 @@
+import type { Around } from '@keeper/core/capture/around';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
 import type { Length } from '@keeper/core/measure/length';
 import { convertMass, type Mass } from '@keeper/core/measure/mass';
@@ -82,7 +83,7 @@ function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Pla
       payload,
     }) as CaptureEvent;
   const base = { captureId, fish, takenAtMs, make };
-  const hooked = make('hooked', 0, { waterId: fish.waterId });
+  const hooked = make('hooked', 0, { waterId: fish.waterId, around: aroundAt(takenAtMs, luck) });
   if (lost) return { ...base, picturedMs: null, events: lostFish(hooked, make, luck) };
   return { ...base, ...landedFish(hooked, make, luck, fish, takenAtMs, place) };
 }
@@ -100,6 +101,42 @@ function lostFish(hooked: CaptureEvent, make: MakeEvent, luck: Chance): CaptureE
     make('described', lostMs + 1_800_000, { facts: { note: why } }),
     make('written-up', lostMs + 1_800_100, {}),
   ];
+}
+
+type PlainTap =
+  | 'netted'
+  | 'hook-out'
+  | 'hook-cut'
+  | 'zeroed'
+  | 'lifted'
+  | 'looked-over'
+  | 'weighed'
+  | 'pictured'
+  | 'rested'
+  | 'held'
+  | 'released';
+
+/** About how warm water and air are on a day of the year in that valley. */
+function aroundAt(takenAtMs: number, luck: Chance): Around {
+  const day = new Date(takenAtMs);
+  const summer = Math.sin((2 * Math.PI * (day.getUTCMonth() + day.getUTCDate() / 31 - 4)) / 12);
+  const tenth = (value: number) => Math.round(value * 10) / 10;
+  const waterC = tenth(12.5 + 7.5 * summer + luck.normal());
+  return { waterC, airC: tenth(waterC + 2 * luck.normal()), companions: luck.next() < 0.2 ? 1 : 0 };
+}
+
+/** Something on one flank, cleaned and sealed where it was open. */
+function woundFound(make: MakeEvent, luck: Chance, atMs: number): CaptureEvent[] {
+  const kind = luck.pick(['hook-hold', 'scales-lifted', 'torn-fin', 'healed', 'ulcer'] as const);
+  const side = kind === 'hook-hold' ? 'mouth' : luck.pick(['left', 'right'] as const);
+  const hundredth = (low: number, high: number) => Math.round(luck.between(low, high) * 100) / 100;
+  const at =
+    side === 'mouth' ? { u: 0.5, v: hundredth(0.7, 0.8) } : { u: hundredth(0.35, 0.8), v: hundredth(-0.06, 0.08) };
+  const noted = make('wound-noted', atMs + 1500, { wound: { kind, side, at, sizeMm: luck.pick([5, 20] as const) } });
+  if (kind === 'healed' || luck.next() < 0.4) return [noted];
+  const treated = (what: 'antiseptic' | 'sealant', laterMs: number) =>
+    make('treated', atMs + laterMs, { with: what, woundId: noted.id });
+  return [noted, treated('antiseptic', 3500), treated('sealant', 6000)];
 }
 
 /** Minutes of fight by species, from least to most. */
@@ -123,18 +160,22 @@ function landedFish(
   const events = [hooked];
   let now = 0;
   const after = (least: number, most: number) => (now += luck.between(least, most) * second);
-  const tap = (type: 'netted' | 'hook-out' | 'lifted' | 'weighed' | 'pictured' | 'returned' | 'released') =>
-    events.push(make(type, now, {}));
+  const tap = (type: PlainTap) => events.push(make(type, now, {}));
 
   const [least, most] = FIGHT_MIN[fish.species] ?? [3, 8];
   after(least * 60, most * 60);
   tap('netted');
   after(15, 80);
-  tap('hook-out');
-  after(30, 150);
+  tap(fish.species === 'pike' && luck.next() < 0.3 ? 'hook-cut' : 'hook-out');
+  after(10, 60);
+  tap('zeroed');
+  after(20, 90);
   // Once in the book the lift was forgotten: an odd entry, and it stays one.
   if (number !== 17) tap('lifted');
-  after(12, 26);
+  after(3, 8);
+  if (luck.next() < 0.85) tap('looked-over');
+  if (luck.next() < 0.3) events.push(...woundFound(make, luck, now));
+  after(8, 18);
   tap('weighed');
   after(4, 10);
   const reading = readScale(fish, years, luck, number);
@@ -143,7 +184,7 @@ function landedFish(
   const rests = luck.next() < 0.55;
   if (rests) {
     after(3, 8);
-    tap('returned');
+    tap('rested');
     after(30, 120);
     tap('lifted');
   }
@@ -155,9 +196,17 @@ function landedFish(
     picturedMs = now;
   }
   after(5, number === 31 ? 140 : 22);
-  tap('returned');
-  after(60, 420);
+  tap('held');
+  const helped = luck.between(60, 420);
+  const heldMs = now;
+  const during = (share: number) => heldMs + share * helped * second;
+  events.push(make('gill-beat', during(0.3), { perMinute: luck.whole(38, 64) }));
+  for (const [i, sign] of (['gills', 'fins', 'upright', 'kick'] as const).entries())
+    if (luck.next() < 0.8) events.push(make('recovering', during(0.4 + 0.15 * i), { sign }));
+  now = during(1);
   tap('released');
+  const leaving = luck.pick(['strong', 'strong', 'strong', 'slow', 'lost-sight'] as const);
+  events.push(make('left-as', now + 4 * second, { leaving }));
 
   // The newest two still wait for their paperwork.
   if (fromEnd > 1) {

@@ -107,6 +107,32 @@ const weigh = async (page: Page) => {
   await page.getByRole('button', { name: /^Weight, ounces/ }).click();
   for (const digit of ['1', '1']) await page.getByRole('button', { name: digit, exact: true }).click();
 };
+const tapped = async (page: Page, name: string | RegExp) => {
+  await page.getByRole('button', { name, exact: true }).first().click();
+  await page.locator('[aria-disabled="true"]').waitFor({ state: 'detached' });
+};
+const wound = async (page: Page) => {
+  await page.getByRole('button', { name: 'Mark a wound' }).click();
+  const map = page.getByRole('application');
+  const box = await map.boundingBox();
+  await map.click({ position: { x: (box?.width ?? 0) * 0.62, y: (box?.height ?? 0) * 0.46 } });
+  await page.getByRole('button', { name: 'Ulcer' }).click();
+  await page.getByRole('button', { name: 'Cleaned' }).click();
+  await page.getByText(/Now the seal/).waitFor();
+};
+const recovery = async (page: Page) => {
+  await tapped(page, 'Hold it upright');
+  for (const sign of ['Gills even', 'Fins moving']) await page.getByRole('button', { name: sign }).click();
+  for (let i = 0; i < 5; i += 1) {
+    await page.getByRole('button', { name: /^Tap with the gills/ }).click();
+    await page.waitForTimeout(1250);
+  }
+};
+const rehearsal = async (page: Page) => {
+  await page.getByRole('button', { name: 'It comes to the net' }).click();
+  await tapped(page, 'In the net');
+  await page.waitForTimeout(2500);
+};
 const dotted = async (page: Page) => {
   await page.getByRole('radio', { name: 'Pike' }).click();
   await page.getByLabel('Weight', { exact: true }).fill('14.09');
@@ -114,11 +140,8 @@ const dotted = async (page: Page) => {
 
 const SHOTS: readonly Shot[] = [
   { name: 'today-desk', size: DESK, path: at('/') },
-  { name: 'today-phone', size: PHONE, path: at('/') },
   { name: 'book-desk', size: DESK, path: at('/book') },
-  { name: 'book-phone', size: PHONE, path: at('/book') },
   { name: 'capture-desk', size: DESK, path: toldInFull },
-  { name: 'capture-phone', size: PHONE, path: toldInFull },
   {
     name: 'write-up-desk',
     size: { width: 1280, height: 1000 },
@@ -134,9 +157,12 @@ const SHOTS: readonly Shot[] = [
   { name: 'rig-desk', size: DESK, path: async () => `/kit/rigs/${await someRow('rigs', 'Short stiff link')}` },
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
-  { name: 'run-glare-phone', size: PHONE, light: 'glare', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
   { name: 'run-desk', size: DESK, path: () => runUnderWay(14_000) },
+  { name: 'wounds-phone', size: PHONE, path: () => runUnderWay(9_000), act: wound },
+  { name: 'recovery-phone', size: PHONE, path: () => runUnderWay(9_000), act: recovery },
+  { name: 'rehearsal-phone', size: PHONE, path: at('/rehearse/9'), act: rehearsal },
+  { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
 ];
 
 async function draw(browser: Browser, shot: Shot): Promise<void> {

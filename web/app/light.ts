@@ -10,6 +10,9 @@ const listeners = new Set<() => void>();
 export function setLight(light: Light): void {
   localStorage.setItem(KEY, light);
   document.documentElement.dataset['light'] = light;
+  // The browser's own bar must not shine at night.
+  const bar = document.querySelector<HTMLMetaElement>('meta[name="theme-color"]');
+  if (bar) bar.content = getComputedStyle(document.documentElement).getPropertyValue('--paper').trim();
   for (const listener of listeners) listener();
 }
 

@@ -13,15 +13,13 @@ interface WaterlineProps {
   /** The moment up to which it is drawn: now in a run, the end afterwards. */
   readonly untilMs: number;
   readonly size: Size;
-  /** How long the spell in the air that runs may last, and how far through it is. */
-  readonly budget?: Budget;
+  /** The spell in the air that runs: since when, how long it may last, and how far through that it is. */
+  readonly roomFromMs?: number;
+  readonly roomMs?: number;
+  readonly roomStage?: Stage;
 }
 
-export interface Budget {
-  readonly fromMs: number;
-  readonly ms: number;
-  readonly stage: 'fine' | 'half' | 'three-quarters' | 'over';
-}
+type Stage = 'fine' | 'half' | 'three-quarters' | 'over';
 
 /** Height of the drawing, and how far the air rises and the water hangs from the surface, in pixels. */
 const FORM: Readonly<Record<Size, { height: number; surface: number; rise: number; depth: number; stroke: number }>> = {
@@ -37,13 +35,14 @@ const SHORTEST_MS = 60_000;
  * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing above it.
  * Below is hatched like water and above is solid, so that it reads without colour.
  */
-export const Waterline = memo(function Waterline({ spells, marks, untilMs, size, budget }: WaterlineProps) {
+export const Waterline = memo(function Waterline(props: WaterlineProps) {
+  const { spells, marks, untilMs, size, roomFromMs = 0, roomMs = 0, roomStage } = props;
   const [ref, width] = useWidth(size === 'glyph' ? 132 : 640);
   const form = FORM[size];
   const fromMs = spells[0]?.fromMs ?? 0;
   const spanMs = Math.max(untilMs - fromMs, SHORTEST_MS);
   // A live line leaves room ahead for what is still to come.
-  const aheadMs = budget ? budget.fromMs + budget.ms - fromMs : 0;
+  const aheadMs = roomFromMs + roomMs - fromMs;
   const drawnMs = size === 'live' ? Math.max(spanMs * 1.12, aheadMs * 1.03, 3 * SHORTEST_MS) : spanMs;
   const inset = size === 'glyph' ? 2 : 10;
   const x = (ms: number) => inset + ((ms - fromMs) / drawnMs) * (width - 2 * inset);
@@ -82,14 +81,8 @@ export const Waterline = memo(function Waterline({ spells, marks, untilMs, size,
           </g>
         );
       })}
-      {budget && (
-        <BudgetShape
-          budget={budget}
-          left={x(budget.fromMs)}
-          right={x(budget.fromMs + budget.ms)}
-          now={x(untilMs)}
-          form={form}
-        />
+      {roomStage && (
+        <RoomShape stage={roomStage} left={x(roomFromMs)} right={x(roomFromMs + roomMs)} now={x(untilMs)} form={form} />
       )}
       <path
         d={`M${inset / 2} ${form.surface}H${width - inset / 2}`}
@@ -102,8 +95,8 @@ export const Waterline = memo(function Waterline({ spells, marks, untilMs, size,
   );
 });
 
-interface BudgetShapeProps {
-  readonly budget: Budget;
+interface RoomShapeProps {
+  readonly stage: Stage;
   readonly left: number;
   readonly right: number;
   readonly now: number;
@@ -111,8 +104,7 @@ interface BudgetShapeProps {
 }
 
 /** The room that the spell has, open at first; barred when three quarters are gone, and crossed out beyond its end. Told by shape, not by colour. */
-function BudgetShape({ budget, left, right, now, form }: BudgetShapeProps) {
-  const { stage } = budget;
+function RoomShape({ stage, left, right, now, form }: RoomShapeProps) {
   const top = form.surface - form.rise - 6;
   const strokes = { stroke: stage === 'over' ? 'var(--rust)' : 'var(--ink)', fill: 'none' };
   return (

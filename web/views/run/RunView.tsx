@@ -11,7 +11,7 @@ import { Recovery } from './Recovery.js';
 import type { RunDesk } from './runDesk.js';
 import { RunningClocks } from './RunningClocks.js';
 import { Steps } from './Steps.js';
-import { useAlerts } from './useAlerts.js';
+import { useAlerts, useKeepingNag } from './useAlerts.js';
 import { useRunningClock } from './useRunningClock.js';
 import { useWakeLock } from './useWakeLock.js';
 import { WeighPanel } from './WeighPanel.js';
@@ -44,7 +44,9 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
   const moment = momentOf(story, situation, nowMs);
   const open = story.outcome === 'open';
   const leftHand = useDeviceWay('hand') === 'left';
+  const counsel = counselOfMoment(moment);
   useAlerts(moment.use.stage, moment.phase === 'air');
+  useKeepingNag(counsel.some(({ rule }) => rule === 'kept-too-long' || rule === 'overnight'));
   const wake = useWakeLock(open);
   const shut = (kept: boolean) => setPanel((now) => (kept ? undefined : now));
   return (
@@ -71,7 +73,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
             </Notice>
           )}
           {open && told}
-          {open && <Counsel lines={counselOfMoment(moment)} />}
+          {open && <Counsel lines={counsel} />}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)
           ) : panel === 'weight' ? (

@@ -1,7 +1,8 @@
+import { AIR_WORDS } from '@keeper/core/capture/schools';
+import { basisText } from '@keeper/core/care/counsel';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
 import { clockText, spanText } from '@keeper/core/measure/duration';
-import { useMemo } from 'react';
-import { Waterline, type Budget } from '../../parts/Waterline.js';
+import { Waterline } from '../../parts/Waterline.js';
 import type { RunDesk } from './runDesk.js';
 import { useRunningClock } from './useRunningClock.js';
 
@@ -33,10 +34,6 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
   // Drawn once a second: finer nobody sees it, and a tap need not wait for it.
   const drawnMs = Math.max(Math.floor(nowMs / 1000) * 1000, story.marks.at(-1)?.atMs ?? 0);
   const liftedMs = story.spells.at(-1)?.fromMs ?? 0;
-  const room = useMemo<Budget | undefined>(
-    () => (inAir ? { fromMs: liftedMs, ms: spellMs, stage } : undefined),
-    [inAir, liftedMs, spellMs, stage],
-  );
   return (
     <>
       <p role="status" className="font-book text-2xl font-semibold">
@@ -50,17 +47,26 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
           {clockText(large.ms)}
         </span>
       </p>
-      <p className="mb-2 text-lg">
-        {large.words}
-        {!story.airComplete && ', at least: the lift was not tapped'}
-      </p>
+      {inAir ? (
+        <details className="mb-2 text-lg">
+          <summary className="min-h-9 cursor-pointer list-none">
+            {large.words} <span className="text-sm text-soft underline underline-offset-4">why</span>
+          </summary>
+          <p className="max-w-prose text-base text-soft">{roomReason(moment)}</p>
+        </details>
+      ) : (
+        <p className="mb-2 text-lg">
+          {large.words}
+          {!story.airComplete && ', at least: the lift was not tapped'}
+        </p>
+      )}
       {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={moment.use.share} />}
       <Waterline
         spells={story.spells}
         marks={story.marks}
         untilMs={story.endMs ?? drawnMs}
         size="live"
-        {...(room && { budget: room })}
+        {...(inAir && { roomFromMs: liftedMs, roomMs: spellMs, roomStage: stage })}
       />
       <dl className="mt-1 flex flex-wrap gap-x-7 gap-y-1">
         {smallClocks(moment).map(({ name, ms, testId }) => (
@@ -96,6 +102,13 @@ function largeClock({ phase, clocks, budget, retention, heldMs }: Moment): { ms:
     case 'gone':
       return { ms: clocks.airMs, words: 'out of the water in all' };
   }
+}
+
+/** Why a fish may be out for so long and no longer. */
+function roomReason({ budget, situation }: Moment): string {
+  const school = `${AIR_WORDS[situation.schools.air].name}, your school: ${AIR_WORDS[situation.schools.air].why}`;
+  const shorter = budget.reasons.map(({ text, basis }) => `${text} (${basisText(basis)})`).join(' ');
+  return shorter === '' ? school : `${school} Shortened: ${shorter}`;
 }
 
 function smallClocks({ phase, clocks, dryMs, retention }: Moment) {

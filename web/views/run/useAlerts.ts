@@ -30,6 +30,18 @@ export function useAlerts(stage: Stage, inAir: boolean): void {
   }, [stage, inAir, way, quiet]);
 }
 
+/** Nags once a minute while it has been kept too long. */
+export function useKeepingNag(keptTooLong: boolean): void {
+  const way = useDeviceWay('alert');
+  useEffect(() => {
+    if (!keptTooLong || way === 'silent' || !('vibrate' in navigator)) return;
+    const nag = () => navigator.vibrate([200, 150, 200]);
+    nag();
+    const nagging = setInterval(nag, 60_000);
+    return () => clearInterval(nagging);
+  }, [keptTooLong, way]);
+}
+
 /** Short low tones, one after the other. */
 function sound(count: number): void {
   const context = new AudioContext();

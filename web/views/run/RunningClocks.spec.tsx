@@ -1,0 +1,46 @@
+import '@testing-library/jest-dom';
+import { render, screen } from '@testing-library/react';
+import type { SituationInput } from '@keeper/core/capture/situation';
+import { FIRST_SCHOOLS } from '@keeper/core/capture/schools';
+import { tellStory } from '@keeper/core/capture/story';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import { CAPTURE, event } from '@keeper/core/spec/events';
+import { situation } from '@keeper/core/spec/situations';
+import { NO_RULES } from '@keeper/core/water/rules';
+import { RunningClocks } from './RunningClocks.js';
+
+function clocks(events: readonly CaptureEvent[], nowMs: number, change: Partial<SituationInput> = {}) {
+  const story = tellStory(CAPTURE, events);
+  const tap = () => Promise.resolve(true);
+  render(<RunningClocks desk={{ story, events, situation: situation(change), tap, elapsed: () => nowMs }} />);
+}
+
+const NETTED = [event('hooked', 0), event('netted', 300_000)];
+const LIFTED = [...NETTED, event('hook-out', 330_000), event('lifted', 360_000)];
+
+test.each<[string, CaptureEvent[], number, string, RegExp]>([
+  ['the fight', [event('hooked', 0)], 65_000, '1:05', /since the take/],
+  ['the net', NETTED, 345_000, '0:45', /15 min at most/],
+  ['the air', LIFTED, 372_000, '0:12', /30 s at a time/],
+  ['the holding', [...LIFTED, event('held', 380_000)], 430_000, '0:50', /as long as it takes/],
+  ['all of it, when it has gone', [...LIFTED, event('held', 380_000), event('released', 440_000)], 0, '0:20', /in all/],
+])('the large clock counts %s', (_, events, nowMs, text, words) => {
+  clocks(events, nowMs);
+  expect(screen.getByTestId('large-clock')).toHaveTextContent(text);
+  expect(screen.getByText(words)).toBeVisible();
+});
+
+test('why it may be out no longer is said on tap', () => {
+  clocks(LIFTED, 365_000, { around: { waterC: 26 } });
+  expect(screen.getByText(/15 s at a time/)).toBeVisible();
+  expect(screen.getByText(/Shortened: The water is within three degrees of the line\. \(Gale/)).toBeInTheDocument();
+});
+
+test('where nothing is kept it is said; those who go by their breath are told to hold it', () => {
+  clocks(NETTED, 330_000, {
+    water: { name: 'Mere', rules: { ...NO_RULES, retention: { kind: 'none' } }, altitudeM: 0, salinity: 0 },
+  });
+  expect(screen.getByText('in the net; nothing is kept here')).toBeVisible();
+  clocks(LIFTED, 370_000, { schools: { ...FIRST_SCHOOLS, air: 'own-breath' } });
+  expect(screen.getByText('Hold your breath.')).toBeVisible();
+});
