@@ -27,7 +27,7 @@ test('the demo book: filtered by species and water, sorted by weight, opened', a
   await page.getByRole('option', { name: 'Saltern Pit' }).click();
   await rows.first().getByRole('link').click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wels catfish');
-  await expect(page.getByRole('region', { name: 'What happened' })).toContainText('the take');
+  await expect(page.getByRole('region', { name: 'How it was handled' })).toContainText('netted');
   expect(noErrors).toEqual([]);
 });
 

@@ -61,7 +61,8 @@ export function situationOf(input: SituationInput): Situation {
     waterC: around.waterC ?? null,
     airC: around.airC ?? null,
     oxygenShare: oxygenShare(around, water),
-    stopLine: stopLineOf(species ?? 'other', input.stopSchool, rules, water?.name ?? ''),
+    // Of a fish that nobody has named yet, what is expected most often is taken.
+    stopLine: stopLineOf(species ?? 'carp', input.stopSchool, rules, water?.name ?? ''),
     matC: input.matC ?? null,
   };
 }

@@ -4,6 +4,8 @@ import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
+import { Database } from '../storage/database.js';
+import { AppendEvents } from './appendEvents.js';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -128,4 +130,19 @@ test('what was begun twice is in the book once', async () => {
   const { captureId, events } = wholeCapture(13, 200);
   await append([...events, event(captureId, 'merged', 910_000, { into: newId() })]).expect(201);
   expect((await page('limit=100')).rows.map((row) => row.captureId)).not.toContain(captureId);
+});
+
+test('captures that an earlier version told are told anew, once, when the server starts', async () => {
+  const { captureId, events } = wholeCapture(14, 210);
+  await append(events).expect(201);
+  const { sqlite } = server.app.get(Database);
+  const told = () => sqlite.prepare('SELECT summary FROM captures WHERE id = ?').pluck().get(captureId);
+  const whole = told();
+  const forget = () => sqlite.prepare("UPDATE captures SET summary = '{}' WHERE id = ?").run(captureId);
+  forget();
+  server.app.get(AppendEvents).onModuleInit();
+  expect(told()).toBe('{}');
+  sqlite.prepare("UPDATE settings SET value = '1' WHERE name = 'telling'").run();
+  server.app.get(AppendEvents).onModuleInit();
+  expect(told()).toBe(whole);
 });

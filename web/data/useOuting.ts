@@ -23,18 +23,19 @@ export interface Outing {
   readonly missing: boolean;
 }
 
-/** One outing: what this device holds and what the server holds, told as one story. */
-export function useOuting(outingId: string): Outing {
+/** One outing: what this device holds and what the server holds, told as one story. Without an id, an outing of which nothing is known. */
+export function useOuting(outingId: string | null): Outing {
   const held = useHeldOutingEvents();
   const { loaded } = useOutbox();
   const answer = useQuery({
     queryKey: ['outing', outingId],
     queryFn: () => ask<OutingEvents>(`/outings/${outingId}`),
+    enabled: outingId !== null,
     retry: (count, error) => !(error instanceof ApiError) && count < 1,
   });
   const story = useMemo(() => {
     const local = held.filter((event) => event.outingId === outingId);
-    return tellOuting(outingId, [...(answer.data?.events ?? []), ...local]);
+    return tellOuting(outingId ?? '', [...(answer.data?.events ?? []), ...local]);
   }, [answer.data, held, outingId]);
   const known = story.waterId !== null;
   return { story, loading: !known && (answer.isPending || !loaded), missing: !known && loaded && !answer.isPending };

@@ -8,7 +8,7 @@ import { useBank } from './useProspect.js';
 
 /** Where a fish is dealt with, from its own log, the outing, the water and the keeper's ways. */
 export function useSituation(story: CaptureStory): Situation {
-  const outing = useOuting(story.outingId ?? 'none').story;
+  const outing = useOuting(story.outingId).story;
   const { prospect } = useBank(outing);
   const swim = useSwims().find(({ id }) => id === story.swimId);
   const water = useWaters().find(({ id }) => id === story.facts.waterId);

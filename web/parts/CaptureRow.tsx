@@ -41,6 +41,8 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         <span className="text-lg font-semibold sm:text-right">
           {lost ? (
             <span className="font-normal text-soft">got off</span>
+          ) : capture.outcome === 'died' ? (
+            <span className="font-normal text-soft">did not recover</span>
           ) : (
             <MassText mass={capture.net} unit={massUnit} />
           )}

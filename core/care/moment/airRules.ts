@@ -67,12 +67,12 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'mat-hot',
-    look: ({ phase, clocks, situation: { matC, waterC, bank } }) =>
+    look: ({ phase, matSoaked, situation: { matC, waterC, bank } }) =>
       (phase === 'netted' || phase === 'resting') &&
       matC !== null &&
       matC >= (waterC === null ? MAT_BURNS_C : Math.min(MAT_BURNS_C, waterC + 10)) &&
       bank !== 'boat' &&
-      clocks.elapsedMs > 0
+      !matSoaked
         ? {
             severity: 'care',
             text: `The mat stands at about ${Math.round(matC)} °C: soak it, or turn it, before the fish lies on it.`,

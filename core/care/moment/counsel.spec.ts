@@ -87,7 +87,7 @@ const CASES: Record<
   'air-over': [LIFTED, 381, {}, /Back into the water now/, LIFTED, 379, {}],
   'no-further-lift': [[...LIFTED, ['rested', 411]], 420, {}, /no further lift/, [...LIFTED, ['rested', 409]], 420, {}],
   dropped: [[...LIFTED, ['dropped', 352]], 353, {}, /It dropped/, LIFTED, 353, {}],
-  'mat-hot': [UNHOOKED, 345, { matC: 27 }, /stands at about 27/, UNHOOKED, 345, { matC: 25 }],
+  'mat-hot': [UNHOOKED, 345, { matC: 27 }, /stands at about 27/, [...UNHOOKED, ['wetted', 320]], 345, { matC: 27 }],
   pour: [
     LIFTED,
     411,

@@ -21,6 +21,8 @@ export interface Moment {
   readonly pictured: boolean;
   readonly dropped: boolean;
   readonly zeroed: boolean;
+  /** Soaked while the fish was still in the water. */
+  readonly matSoaked: boolean;
   readonly budget: ExposureBudget;
   readonly use: ExposureUse;
   /** Since it was last wet, in the air; 0 in the water. */
@@ -60,6 +62,7 @@ export function momentOf(story: CaptureStory, situation: Situation, nowMs: numbe
     pictured: done(story, 'pictured'),
     dropped: done(story, 'dropped'),
     zeroed: done(story, 'zeroed'),
+    matSoaked: soakedBeforeLift(story),
     use: exposureUse(budget, clocks.airNowMs, clocks.airMs),
     dryMs: phase === 'air' ? Math.max(0, untilMs - (story.lastWetMs ?? untilMs)) : 0,
     retention: {
@@ -87,6 +90,12 @@ function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
   return types.some((type) => type === 'netted' || type.startsWith('hook-') || type === 'line-cut')
     ? 'netted'
     : 'playing';
+}
+
+function soakedBeforeLift({ marks }: CaptureStory): boolean {
+  const soaked = marks.findIndex(({ type }) => type === 'wetted');
+  const lifted = marks.findIndex(({ type }) => type === 'lifted');
+  return soaked >= 0 && (lifted < 0 || soaked < lifted);
 }
 
 /** Time in the water after the netting and before it is held for its release. */

@@ -26,7 +26,7 @@ function RunOf({ capture }: { capture: Capture }) {
   const { story, events } = capture;
   const { captureId, startedAt } = story;
   const water = useWaters().find(({ id }) => id === story.facts.waterId);
-  const { expected } = useOuting(story.outingId ?? 'none').story;
+  const { expected } = useOuting(story.outingId).story;
   const situation = useSituation(story);
   // Nothing on the screen changes before the tap is on the device.
   const tap: Tap = async (type, payload) => {

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
+import type { EventType } from '@keeper/core/capture/event';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf } from '@keeper/core/care/moment/moment';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
@@ -134,12 +135,17 @@ function SpeciesTaps({ expected, onSay }: { expected: readonly SpeciesId[]; onSa
   );
 }
 
+/** Taps that are made many at a time in one place. */
+const STAYS: readonly EventType[] = ['gill-beat', 'recovering', 'wound-noted', 'treated'];
+
 /** A tap that says when it could not be kept, and takes a fish up again that was set aside. */
 function watched({ story, tap }: RunDesk, setNotKept: (is: boolean) => void): RunDesk['tap'] {
   return async (type, payload) => {
     const aside = story.interruptions.some(({ endMs }) => endMs === null) && type !== 'interrupted';
     const kept = (!aside || (await tap('taken-up', {}))) && (await tap(type, payload));
     setNotKept(!kept);
+    // What matters now stands at the top: a tap farther down must not hide what it brings.
+    if (!STAYS.includes(type)) scrollTo({ top: 0 });
     return kept;
   };
 }
