@@ -173,8 +173,9 @@ function landedFish(
   // Once in the book the lift was forgotten: an odd entry, and it stays one.
   if (number !== 17) tap('lifted');
   after(3, 8);
-  if (luck.next() < 0.85) tap('looked-over');
-  if (luck.next() < 0.3) events.push(...woundFound(make, luck, now));
+  const found = luck.next() < 0.3;
+  if (found || luck.next() < 0.85) tap('looked-over');
+  if (found) events.push(...woundFound(make, luck, now));
   after(8, 18);
   tap('weighed');
   after(4, 10);

@@ -28,6 +28,18 @@ test('splits go from step to step', () => {
   ]);
 });
 
+test('a treatment of several taps is one stretch; what is done on the side is none', () => {
+  const treated = (atMs: number, what: 'antiseptic' | 'sealant') => event('treated', atMs, { with: what });
+  const log = [
+    event('hooked', 0),
+    event('lifted', 10_000),
+    event('zeroed', 11_000),
+    treated(14_000, 'antiseptic'),
+    treated(19_000, 'sealant'),
+  ];
+  expect(splitsOf(marks(log)).at(-1)).toEqual({ step: 'treated', atMs: 19_000, tookMs: 9000 });
+});
+
 test('the past is in medians', () => {
   expect([median([]), median([4]), median([9, 1, 2, 4])]).toEqual([null, 4, 3]);
   const past = pastOf([4000, 6000, 9000].map((ms) => ({ marks: marks(run(ms)), airMs: ms + 10_000 })));

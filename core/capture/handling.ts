@@ -16,14 +16,24 @@ const ON_THE_SIDE: readonly RunStep[] = ['zeroed', 'wetted'];
 
 type Timed = Pick<Mark, 'type' | 'atMs'>;
 
-/** The splits of a run, in its order. Example: netted at 300 s and unhooked at 330 s: 300 s to the net, 30 s to the hook. */
+/**
+ * The splits of a run, in its order; the same step tapped again and again is one.
+ * Example: netted at 300 s and unhooked at 330 s: 300 s to the net, 30 s to the hook.
+ */
 export function splitsOf(marks: readonly Timed[]): Split[] {
-  const steps = marks.filter(
-    (mark): mark is Timed & { type: RunStep } =>
-      RUN_STEPS.includes(mark.type as RunStep) && !ON_THE_SIDE.includes(mark.type as RunStep),
-  );
-  const startMs = marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
-  return steps.map(({ type, atMs }, i) => ({ step: type, atMs, tookMs: atMs - (steps[i - 1]?.atMs ?? startMs) }));
+  let beforeMs = marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
+  const splits: Split[] = [];
+  for (const { type, atMs } of marks.filter(isStretch)) {
+    const last = splits.at(-1);
+    if (last?.step === type) splits[splits.length - 1] = { ...last, atMs, tookMs: last.tookMs + atMs - beforeMs };
+    else splits.push({ step: type, atMs, tookMs: atMs - beforeMs });
+    beforeMs = atMs;
+  }
+  return splits;
+}
+
+function isStretch(mark: Timed): mark is Timed & { readonly type: RunStep } {
+  return RUN_STEPS.includes(mark.type as RunStep) && !ON_THE_SIDE.includes(mark.type as RunStep);
 }
 
 /** What the keeper's own past says of each step. */

@@ -58,7 +58,7 @@ export function momentOf(story: CaptureStory, situation: Situation, nowMs: numbe
   const heldMs = story.recovery.heldMs === null ? 0 : Math.max(0, untilMs - story.recovery.heldMs);
   return {
     ...{ phase, situation, clocks, signs: new Set(story.signs), hookEnd: story.hookEnd, wounds: story.wounds, budget },
-    lookedOver: done(story, 'looked-over'),
+    lookedOver: done(story, 'looked-over') || story.wounds.length > 0,
     pictured: done(story, 'pictured'),
     dropped: done(story, 'dropped'),
     zeroed: done(story, 'zeroed'),

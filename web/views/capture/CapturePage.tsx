@@ -62,22 +62,14 @@ function CaptureOf({ story }: { story: CaptureStory }) {
       <AroundSentence story={story} />
       <div className="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="grid gap-6">
-          <HandlingReview story={story} />
           {facts.note && (
             <p className="max-w-prose border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">
               {facts.note}
             </p>
           )}
-          {story.pictures.map(({ sha256, role }) => (
-            <a key={sha256} href={`/api/pictures/${sha256}`} target="_blank" rel="noreferrer">
-              <FishPicture
-                sha256={sha256}
-                size="view"
-                alt={role ? role.replace('-', ' ') : 'Picture of this fish'}
-                className="aspect-4/3 w-full rounded-lg"
-              />
-            </a>
-          ))}
+          <Pictures pictures={story.pictures.slice(0, 1)} />
+          <HandlingReview story={story} />
+          <Pictures pictures={story.pictures.slice(1)} />
           <AddPictures story={story} shown={false} />
         </div>
         <div className="grid gap-8">
@@ -146,6 +138,19 @@ function HandlingSentence({ story }: { story: CaptureStory }) {
       {!story.airComplete && ' at the least, for a lift was not tapped'}.
     </p>
   );
+}
+
+function Pictures({ pictures }: { pictures: CaptureStory['pictures'] }) {
+  return pictures.map(({ sha256, role }) => (
+    <a key={sha256} href={`/api/pictures/${sha256}`} target="_blank" rel="noreferrer">
+      <FishPicture
+        sha256={sha256}
+        size="view"
+        alt={role ? role.replace('-', ' ') : 'Picture of this fish'}
+        className="aspect-4/3 w-full rounded-lg"
+      />
+    </a>
+  ));
 }
 
 /** How it was around it, how the hook came away, and how it left. */
