@@ -180,7 +180,8 @@ function landedFish(
   tap('weighed');
   after(4, 10);
   const reading = readScale(fish, years, luck, number);
-  const weighed = luck.next() > 0.06;
+  // Of the last but one the number was left for the desk.
+  const weighed = luck.next() > 0.06 && fromEnd !== 1;
   if (weighed) events.push(make('reading-taken', now, { weight: reading }));
   const rests = luck.next() < 0.55;
   if (rests) {
