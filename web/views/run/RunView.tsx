@@ -1,8 +1,9 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import type { EventType } from '@keeper/core/capture/event';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
-import { momentOf } from '@keeper/core/care/moment/moment';
+import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { clockText } from '@keeper/core/measure/duration';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { Notice } from '../../parts/Notice.js';
 import { Counsel } from './Counsel.js';
@@ -73,8 +74,9 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
             </Notice>
           )}
+          {open && panel && <ClockBar moment={moment} />}
           {open && told}
-          {open && <Counsel lines={counsel} />}
+          {open && <Counsel lines={panel ? counsel.slice(0, 1) : counsel} />}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)
           ) : panel === 'weight' ? (
@@ -118,6 +120,16 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
         </section>
       </div>
     </main>
+  );
+}
+
+/** While a panel has scrolled the clocks away on a small screen, the one that matters stays in sight. */
+function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
+  if (phase !== 'air') return null;
+  return (
+    <p aria-hidden className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
+      <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> out of the water
+    </p>
   );
 }
 

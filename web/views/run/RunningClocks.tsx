@@ -118,7 +118,8 @@ function smallClocks({ phase, clocks, dryMs, retention }: Moment) {
       name: 'In the air in all',
       ms: clocks.airMs,
       testId: 'air-total',
-      shown: phase !== 'gone' && phase !== 'playing',
+      // In its first spell the large clock says the same.
+      shown: phase !== 'gone' && phase !== 'playing' && clocks.airMs !== clocks.airNowMs,
     },
     { name: 'Since it was wet', ms: dryMs, testId: undefined, shown: phase === 'air' },
     { name: 'In net and sling', ms: retention.ms, testId: undefined, shown: phase === 'holding' },
