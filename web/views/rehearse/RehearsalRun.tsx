@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { drawScenario, twistsTold, type Scenario } from '@keeper/core/rehearse/scenario';
+import { NO_RULES, ruleSentences } from '@keeper/core/water/rules';
 import { useRehearsals } from '../../data/rows.js';
 import type { RunDesk } from '../run/runDesk.js';
 import { RunView } from '../run/RunView.js';
@@ -22,6 +23,7 @@ function Drawn({ seed }: { seed: string }) {
   const [begun, setBegun] = useState(false);
   if (begun) return <Practice scenario={scenario} seed={seed} />;
   const { around, title, told } = scenario;
+  const rules = ruleSentences({ ...NO_RULES, ...scenario.rules });
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
       <p className="text-soft">Rehearsal. Nothing of it goes into the book.</p>
@@ -33,6 +35,13 @@ function Drawn({ seed }: { seed: string }) {
         {(around.companions ?? 0) > 0 ? 'with a helper' : 'alone'}
         {around.dark && ', in the dark'}.
       </p>
+      {rules.length > 0 && (
+        <ul aria-label="The rules of this water" className="rounded-md border-2 border-edge bg-leaf px-5 py-3">
+          {rules.map((rule) => (
+            <li key={rule}>{rule}</li>
+          ))}
+        </ul>
+      )}
       <button type="button" className="button button-main min-h-24 text-2xl" onClick={() => setBegun(true)}>
         It comes to the net
       </button>
