@@ -14,6 +14,10 @@ export default defineConfig({
   use: BROWSER,
   projects: [
     { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+    {
+      name: 'phone',
+      testIgnore: ['**/axeLights.e2e.ts', '**/chaos.e2e.ts'],
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+    },
   ],
 });

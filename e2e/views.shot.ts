@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import { test, type Browser, type Page } from '@playwright/test';
+import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import { KeeperServer } from './keeperServer.js';
 
@@ -124,14 +124,16 @@ const recovery = async (page: Page) => {
   await tapped(page, 'Hold it upright');
   for (const sign of ['Gills even', 'Fins moving']) await page.getByRole('button', { name: sign }).click();
   for (let i = 0; i < 5; i += 1) {
+    const clock = page.getByTestId('elapsed');
+    const before = await clock.innerText();
     await page.getByRole('button', { name: /^Tap with the gills/ }).click();
-    await page.waitForTimeout(1250);
+    await expect(clock).not.toHaveText(before);
   }
 };
 const rehearsal = async (page: Page) => {
   await page.getByRole('button', { name: 'It comes to the net' }).click();
   await tapped(page, 'In the net');
-  await page.waitForTimeout(2500);
+  await page.getByText('Four pounds at most.').waitFor();
 };
 const dotted = async (page: Page) => {
   await page.getByRole('radio', { name: 'Pike' }).click();
