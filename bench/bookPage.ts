@@ -27,7 +27,7 @@ export async function bookBench(): Promise<void> {
   const { sqlite } = database;
   fill(sqlite);
   const bare = sqlite.prepare(
-    `SELECT id, started_at, summary FROM captures WHERE outcome <> 'discarded' AND started_at IS NOT NULL
+    `SELECT id, started_at, summary FROM captures WHERE outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL
      ORDER BY started_at DESC, id DESC LIMIT 41`,
   );
   const book = new ReadBook(database);

@@ -13,22 +13,20 @@ const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictu
  * there are. Steps that are left out can still be tapped. Example: a pike over its stop line is netted, unhooked, held and released.
  */
 export function orderOfWork(moment: Moment): RunStep[] {
-  const { situation, fromTheNet } = moment;
+  const { situation, fromTheNet, signs } = moment;
   const { schools, bank } = situation;
   const away: RunStep[] = ['held', 'released'];
-  if (fromTheNet) return ['netted', 'hook-out', ...away];
+  if (fromTheNet || signs.has('small')) return ['netted', 'hook-out', ...away];
   // On a boat and in the water the fish is unhooked where it breathes; there is no mat to carry it to.
   const inWater = schools.unhook === 'water' || bank === 'boat' || bank === 'wading';
-  const worth = !moment.signs.has('small');
-  const weighs = schools.weigh && worth && (bank !== 'wading' || situation.helped);
+  const weighs = schools.weigh && (bank !== 'wading' || situation.helped);
   const outside: RunStep[] = [
     'looked-over',
     ...(weighs ? (['weighed'] as const) : []),
-    ...(schools.measure && worth ? (['measured'] as const) : []),
-    ...(schools.picture && worth ? (['pictured'] as const) : []),
+    ...(schools.measure ? (['measured'] as const) : []),
+    ...(schools.picture ? (['pictured'] as const) : []),
     ...(bank === 'boat' || bank === 'wading' ? [] : (['carried'] as const)),
   ];
-  if (!worth) return ['netted', 'hook-out', ...away];
   return inWater
     ? ['netted', 'hook-out', 'lifted', ...outside, ...away]
     : ['netted', 'lifted', 'hook-out', ...outside, ...away];

@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
+import type { Around } from '@keeper/core/capture/around';
 import { situationOf, type Situation } from '@keeper/core/capture/situation';
 import type { CaptureStory } from '@keeper/core/capture/story';
+import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { useSettings } from './queries.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting } from './useOuting.js';
@@ -17,12 +19,15 @@ export function useSituation(story: CaptureStory): Situation {
   const expected = outing.expected.length === 1 ? outing.expected[0] : undefined;
   const species = story.facts.species ?? expected ?? null;
   const matC = moment?.matC ?? null;
+  // What the take could not know yet (the hours ahead were still being worked out) is known by now.
+  const now = prospect ? aroundNow(prospect, outing) : {};
+  const around = JSON.stringify({ ...now, ...story.around });
   return useMemo(
     () =>
       situationOf({
-        ...{ species, water: water ?? null, around: story.around, schools: bank, stopSchool, matC },
+        ...{ species, water: water ?? null, around: JSON.parse(around) as Around, schools: bank, stopSchool, matC },
         ...{ bank: swim?.bank ?? null, hazards: swim?.hazards ?? [] },
       }),
-    [species, water, story.around, bank, stopSchool, matC, swim],
+    [species, water, around, bank, stopSchool, matC, swim],
   );
 }
