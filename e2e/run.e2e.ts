@@ -177,9 +177,11 @@ test('the other rod goes: two fish, one tap apart; begun twice by mistake, they 
   await page.getByRole('button', { name: 'Make one of both' }).click();
   await expect(page).toHaveURL(first);
   await expect(undo(page, 'hook out')).toBeVisible();
-  await expect
-    .poll(async () => (await onlyCapture(server)).events.map(({ type }) => type))
-    .toEqual([...['hooked', 'netted', 'interrupted', 'netted', 'hook-out']]);
+  // Until the merging has arrived there are two in the book.
+  await expect(async () => {
+    const { events } = await onlyCapture(server);
+    expect(events.map(({ type }) => type)).toEqual(['hooked', 'netted', 'interrupted', 'netted', 'hook-out']);
+  }).toPass();
 });
 
 test('undo covers signs and steps, one after the other', async ({ page, server }) => {

@@ -1,10 +1,11 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useWaters } from '../data/rows.js';
 import { Picker } from './Picker.js';
 import { Sheet } from './Sheet.js';
+import { later } from './later.js';
 
 // The form and its validation stay out of what the bank loads first.
-const NameWater = lazy(async () => ({ default: (await import('./NameWater.js')).NameWater }));
+const NameWater = later(async () => (await import('./NameWater.js')).NameWater);
 
 const ANOTHER = 'another';
 

@@ -1,7 +1,8 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { Suspense, type ComponentProps } from 'react';
 import type { ConditionsStrip } from './ConditionsStrip.js';
+import { later } from '../../parts/later.js';
 
-const Drawn = lazy(async () => ({ default: (await import('./ConditionsStrip.js')).ConditionsStrip }));
+const Drawn = later(async () => (await import('./ConditionsStrip.js')).ConditionsStrip);
 
 /** The strip of conditions; what draws it is fetched when it is first needed. */
 export function Strip(props: ComponentProps<typeof ConditionsStrip>) {

@@ -66,7 +66,7 @@ function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
             <X aria-hidden />
           </Link>
           <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {scenario.title}</h1>
-          {desk.story.outcome === 'open' && desk.events.length > 2 && <Undo desk={desk} />}
+          {desk.story.outcome === 'open' && desk.tapped && <Undo desk={desk} />}
         </>
       }
     />

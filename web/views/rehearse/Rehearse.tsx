@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { scenarioOf, SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
 import { spanText } from '@keeper/core/measure/duration';
@@ -6,8 +6,9 @@ import { useRehearsals } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
 import { whenText } from '../../parts/when.js';
 import { newSeed } from './RehearsalResult.js';
+import { later } from '../../parts/later.js';
 
-const ScorePlot = lazy(async () => ({ default: (await import('./ScorePlot.js')).ScorePlot }));
+const ScorePlot = later(async () => (await import('./ScorePlot.js')).ScorePlot);
 
 /** Playing a fish through before there is one, and how it went over time. */
 export function Rehearse() {

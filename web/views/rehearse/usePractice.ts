@@ -9,8 +9,8 @@ import type { RunDesk } from '../run/runDesk.js';
 
 const CAPTURE = 'rehearsal';
 
-/** The same desk as beside a fish, with a log that nobody keeps. The fight is over when it begins. */
-export function usePractice(scenario: Scenario): RunDesk {
+/** The same desk as beside a fish, with a log that nobody keeps. The fight is over when it begins; `tapped` once the keeper has done something. */
+export function usePractice(scenario: Scenario): RunDesk & { readonly tapped: boolean } {
   const [begunMs] = useState(() => deviceClock.monotonicMs());
   const elapsed = () => Math.round(scenario.fightMs + deviceClock.monotonicMs() - begunMs);
   const [events, setEvents] = useState<readonly CaptureEvent[]>(() => [
@@ -19,11 +19,12 @@ export function usePractice(scenario: Scenario): RunDesk {
   ]);
   // Two taps within one drawing of the screen must both be in the log.
   const log = useRef(events);
+  const [given] = useState(events.length);
   const story = useMemo(() => tellStory(CAPTURE, events), [events]);
   const { bank, stopSchool } = useSettings();
   const situation = useMemo(() => situationIn(scenario, bank, stopSchool), [scenario, bank, stopSchool]);
   return {
-    ...{ story, events, situation, elapsed },
+    ...{ story, events, situation, elapsed, tapped: events.length > given },
     tap: (type, payload) => {
       log.current = [...log.current, makeEvent(type, elapsed(), payload)];
       setEvents(log.current);

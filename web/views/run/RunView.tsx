@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import type { EventType } from '@keeper/core/capture/event';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
@@ -17,8 +17,9 @@ import { useAlerts, useKeepingNag } from './useAlerts.js';
 import { useRunningClock } from './useRunningClock.js';
 import { useWakeLock } from './useWakeLock.js';
 import { WeighPanel } from './WeighPanel.js';
+import { later } from '../../parts/later.js';
 
-const WoundMap = lazy(async () => ({ default: (await import('./WoundMap.js')).WoundMap }));
+const WoundMap = later(async () => (await import('./WoundMap.js')).WoundMap);
 
 interface RunViewProps {
   readonly desk: RunDesk;

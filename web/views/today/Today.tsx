@@ -1,5 +1,5 @@
 import { Link, useNavigate } from 'react-router';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
@@ -19,9 +19,10 @@ import { Notice } from '../../parts/Notice.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
 import { dueNow } from '../bank/heatWords.js';
+import { later } from '../../parts/later.js';
 
 /** A list that opens is no small thing to load; the take does not wait for it. */
-const WaterPicker = lazy(async () => ({ default: (await import('../../parts/WaterPicker.js')).WaterPicker }));
+const WaterPicker = later(async () => (await import('../../parts/WaterPicker.js')).WaterPicker);
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
