@@ -13,10 +13,15 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? 'test-results/e2e.json' }]],
   use: BROWSER,
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    // What happens beside a fish happens on a phone; what is written, read and checked at home is tried at the desk too.
+    {
+      name: 'desk',
+      testIgnore: ['run', 'nothingLost', 'twoDevices', 'offline', 'nightLight'].map((name) => `**/${name}.e2e.ts`),
+      use: { viewport: { width: 1280, height: 800 } },
+    },
     {
       name: 'phone',
-      testIgnore: ['**/axeLights.e2e.ts', '**/chaos.e2e.ts'],
+      testIgnore: ['axeLights', 'chaos', 'keyboard'].map((name) => `**/${name}.e2e.ts`),
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
   ],

@@ -37,4 +37,4 @@ test('what the server keeps of any history is what the device tells, to the byte
     }),
     { numRuns: 150 },
   );
-});
+}, 60_000);
