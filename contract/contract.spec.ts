@@ -38,6 +38,8 @@ const good: Record<EventType, object> = {
   carried: {},
   dropped: {},
   held: {},
+  'sling-hung': { shown: { unit: 'oz', count: -3 } },
+  'entry-kept': { note: 'Weighed twice.' },
   'gill-beat': { perMinute: 44 },
   recovering: { sign: 'upright' },
   'left-as': { leaving: 'strong' },

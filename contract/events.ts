@@ -52,7 +52,14 @@ import { MOST_EVENTS } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
-import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
+import {
+  READING_WAYS,
+  SCALE_SUPPORTS,
+  WEIGH_METHODS,
+  type ReadingWay,
+  type ScaleSupport,
+  type WeighMethod,
+} from '@keeper/core/weighing/reading';
 import { OUTING_PAYLOADS } from './outings.js';
 
 /** Ten years: no capture is written about for longer, and the number stays exact. */
@@ -75,6 +82,19 @@ export class WeightReadingDto {
   @IsIn(WEIGH_METHODS) method: WeighMethod;
   @IsOptional() @ValidateNested() @Type(() => MassDto) tare?: MassDto;
   @IsOptional() @IsString() @MaxLength(100) written?: string;
+  @IsOptional() @IsIn(READING_WAYS) way?: ReadingWay;
+  @IsOptional() @IsUUID() scalesId?: string;
+  @IsOptional() @IsUUID() slingId?: string;
+  @IsOptional() @IsIn(SCALE_SUPPORTS) support?: ScaleSupport;
+  @IsOptional() @IsISO8601({ strict: true }) zeroedAt?: string;
+  @IsOptional() @IsISO8601({ strict: true }) readAt?: string;
+  @IsOptional() @IsNumber() @Min(0) @Max(5000) steadyGrams?: number;
+}
+
+/** What a zeroed scale shows of a sling that has become lighter lies below nothing. */
+export class ShownDto {
+  @IsIn(MASS_UNITS) unit: MassUnit;
+  @IsInt() @Min(-100_000) @Max(100_000) count: number;
 }
 
 export class FactsDto {
@@ -83,6 +103,8 @@ export class FactsDto {
   @IsOptional() @IsUUID() waterId?: string | null;
   @IsOptional() @ValidateNested() @Type(() => WeightReadingDto) weight?: WeightReadingDto | null;
   @IsOptional() @ValidateNested() @Type(() => LengthDto) length?: LengthDto | null;
+  @IsOptional() @ValidateNested() @Type(() => LengthDto) girth?: LengthDto | null;
+  @IsOptional() @ValidateNested() @Type(() => MassDto) guess?: MassDto | null;
   @IsOptional() @IsString() @MaxLength(4000) note?: string | null;
 }
 
@@ -106,6 +128,14 @@ export class HookedDto {
 
 export class ReadingTakenDto {
   @IsDefined() @ValidateNested() @Type(() => WeightReadingDto) weight: WeightReadingDto;
+}
+
+export class SlingHungDto {
+  @IsDefined() @ValidateNested() @Type(() => ShownDto) shown: ShownDto;
+}
+
+export class EntryKeptDto {
+  @IsOptional() @IsString() @MaxLength(500) note?: string;
 }
 
 export class DescribedDto {
@@ -245,6 +275,8 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   carried: NothingDto,
   dropped: NothingDto,
   held: NothingDto,
+  'sling-hung': SlingHungDto,
+  'entry-kept': EntryKeptDto,
   'gill-beat': GillBeatDto,
   recovering: RecoveringDto,
   released: NothingDto,

@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsBoolean,
   IsDefined,
@@ -9,6 +10,7 @@ import {
   IsInt,
   IsISO8601,
   IsNotEmpty,
+  IsNumber,
   IsOptional,
   IsString,
   IsUUID,
@@ -19,6 +21,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/bank/kit';
+import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/weighing/permissibleError';
 import { MassDto } from './events.js';
 import type { Shelved } from './rows.js';
 import { Trim } from './waters.js';
@@ -29,6 +32,32 @@ export class TareNoteDto {
   @IsISO8601({ strict: true }) at: string;
   @IsBoolean() wet: boolean;
   @IsDefined() @ValidateNested() @Type(() => MassDto) mass: MassDto;
+  @IsOptional() @IsNumber() @Min(0) @Max(24 * 60) hungMin?: number;
+}
+
+const KNOWN = 'A known mass is between 1 g and 200 kg.';
+
+export class CheckPointDto {
+  @IsIn(['known-mass', 'water']) how: 'known-mass' | 'water';
+  @IsNumber({}, { message: KNOWN }) @Min(1, { message: KNOWN }) @Max(200_000, { message: KNOWN }) trueGrams: number;
+  @IsNumber() @Min(0.001) @Max(5000) uGrams: number;
+  @IsDefined() @ValidateNested() @Type(() => MassDto) shown: MassDto;
+}
+
+export class ScaleCheckDto {
+  @IsISO8601({ strict: true }) at: string;
+  @IsArray()
+  @ArrayMinSize(3, { message: 'A check needs at least three known masses.' })
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => CheckPointDto)
+  points: CheckPointDto[];
+}
+
+export class ScaleNatureDto {
+  @IsDefined() @ValidateNested() @Type(() => MassDto) division: MassDto;
+  @IsIn(SCALE_CLASSES) scaleClass: ScaleClass;
+  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => ScaleCheckDto) checks: ScaleCheckDto[];
 }
 
 export class DisinfectionDto {
@@ -61,6 +90,7 @@ export class WriteKitItemDto {
   inDateUntil: string | null;
   @IsArray() @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => TareNoteDto) tares: TareNoteDto[];
   @IsOptional() @IsISO8601({ strict: true }) checkedAt: string | null;
+  @IsOptional() @ValidateNested() @Type(() => ScaleNatureDto) scale?: ScaleNatureDto | null;
   @IsOptional() @ValidateNested() @Type(() => DisinfectionDto) disinfected: DisinfectionDto | null;
   @IsOptional() @ValidateNested() @Type(() => LastWaterDto) lastWater: LastWaterDto | null;
   @IsBoolean() retired: boolean;

@@ -46,6 +46,12 @@ export const ROUTES: readonly Route[] = [
     query: HandlingQueryDto,
     gives: JSON_TYPE,
   },
+  {
+    method: 'get',
+    path: '/captures/weighed',
+    summary: 'Every fish that was weighed, newest first: what other weights are held against',
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/captures/{captureId}', summary: 'One capture with all its events', gives: JSON_TYPE },
   {
     method: 'post',

@@ -20,6 +20,7 @@ import { TEMP_HABITS, type TempHabit } from '@keeper/core/measure/temperature';
 import { LayoutDto } from './layout.js';
 import { LENGTH_HABITS, type LengthHabit } from './ways.js';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
+import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 
 const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
@@ -41,6 +42,10 @@ export class WriteSettingsDto {
   /** The division that the keeper's scale shows. */
   @IsIn(MASS_UNITS) massUnit: MassUnit;
   @IsIn(WEIGH_METHODS) weighMethod: WeighMethod;
+  /** What becomes of what lies between two marks of the scale. */
+  @IsIn(ROUNDINGS) rounding: Rounding;
+  /** Whether a guess is asked before the reading. */
+  @IsBoolean() guessFirst: boolean;
   @IsIn(LENGTH_HABITS) lengthHabit: LengthHabit;
   @IsIn(TEMP_HABITS) tempHabit: TempHabit;
   @IsIn(STOP_SCHOOLS) stopSchool: StopSchool;

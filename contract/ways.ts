@@ -5,6 +5,7 @@ import type { HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import type { StopSchool } from '@keeper/core/care/stopLine';
 import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
+import type { Rounding } from '@keeper/core/weighing/rounding';
 import type { WeighMethod } from '@keeper/core/weighing/reading';
 
 export const LENGTH_HABITS = ['in', 'cm'] as const;
@@ -15,6 +16,10 @@ export interface KeptSettings {
   /** The division that the keeper's scale shows. */
   readonly massUnit: MassUnit;
   readonly weighMethod: WeighMethod;
+  /** What becomes of what lies between two marks of the scale. */
+  readonly rounding: Rounding;
+  /** Whether a guess is asked before the reading. */
+  readonly guessFirst: boolean;
   readonly lengthHabit: LengthHabit;
   readonly tempHabit: TempHabit;
   readonly stopSchool: StopSchool;
@@ -32,6 +37,8 @@ export interface KeptSettings {
 export const FIRST_SETTINGS: KeptSettings = {
   massUnit: 'oz',
   weighMethod: 'zeroed',
+  rounding: 'down',
+  guessFirst: false,
   lengthHabit: 'in',
   tempHabit: 'C',
   stopSchool: 'per-species',

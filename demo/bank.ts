@@ -2,6 +2,7 @@ import type { Fixture, FixtureKind, Layout } from '@keeper/core/bank/plan';
 import type { KitItem } from '@keeper/core/bank/kit';
 import type { Rig } from '@keeper/core/bank/rig';
 import type { Swim } from '@keeper/core/water/swim';
+import type { ScaleCheck } from '@keeper/core/weighing/scales';
 import { WATERS } from './waters.js';
 
 const [MERE, PIT, RIVER] = WATERS.map(({ id }) => id) as [string, string, string];
@@ -118,7 +119,30 @@ const item = (n: number, change: Partial<KitItem> & Pick<KitItem, 'kind' | 'name
 
 const atMere = { waterId: MERE, at: '2026-11-06T21:00:00.000Z' };
 const dried = { at: '2026-11-08T10:00:00.000Z', how: 'dried' as const };
-const wet = (at: string, count: number) => ({ at, wet: true, mass: { unit: 'oz' as const, count } });
+const wet = (at: string, count: number, hungMin?: number) => ({
+  ...{ at, wet: true, mass: { unit: 'oz' as const, count } },
+  ...(hungMin !== undefined && { hungMin }),
+});
+
+/** Kitchen weights of 2 and 5 kg, ten litres and fifteen of water; the needle has crept up over the years. */
+const DIAL_CHECKS: readonly ScaleCheck[] = (
+  [
+    ['2024-04-06T12:00:00.000Z', [71, 176, 352, 527]],
+    ['2025-04-13T12:00:00.000Z', [71, 177, 353, 528]],
+    ['2026-04-20T12:00:00.000Z', [71, 177, 354, 531]],
+  ] as const
+).map(([at, shown]) => ({
+  at,
+  points: shown.map((count, i) => ({
+    how: i < 2 ? 'known-mass' : 'water',
+    trueGrams: [2000, 5000, 9971.6, 14_957.4][i] ?? 0,
+    uGrams: [1, 2.5, 30, 45][i] ?? 1,
+    shown: { unit: 'oz', count },
+  })),
+}));
+
+export const DIAL_SCALES = idOf('0d', 4);
+export const GREEN_SLING = idOf('0d', 3);
 
 /** What lies in the demo keeper's shed. */
 export const KIT: readonly KitItem[] = [
@@ -130,12 +154,18 @@ export const KIT: readonly KitItem[] = [
     lastWater: atMere,
     disinfected: dried,
     tares: [
-      wet('2026-06-14T05:30:00.000Z', 27),
-      wet('2026-08-02T05:10:00.000Z', 28),
+      wet('2026-06-14T05:30:00.000Z', 27, 4),
+      wet('2026-06-14T05:40:00.000Z', 26, 14),
+      wet('2026-06-14T06:05:00.000Z', 24, 40),
+      wet('2026-08-02T05:10:00.000Z', 28, 0),
+      wet('2026-08-02T05:32:00.000Z', 25, 22),
       { at: '2026-05-01T12:00:00.000Z', wet: false, mass: { unit: 'oz', count: 19 } },
     ],
   }),
-  item(4, { kind: 'scales', name: 'Dial scales', charge: 'full', checkedAt: '2026-04-20T12:00:00.000Z' }),
+  item(4, {
+    ...{ kind: 'scales', name: 'Dial scales', charge: 'full', checkedAt: '2026-04-20T12:00:00.000Z' },
+    scale: { division: { unit: 'oz', count: 1 }, scaleClass: 'IIII', checks: DIAL_CHECKS },
+  }),
   item(5, { kind: 'tool', name: 'Long forceps', sizeMm: 300, onLanyard: true }),
   item(6, { kind: 'tool', name: 'Side cutters', sizeMm: 180, onLanyard: true }),
   item(7, { kind: 'tool', name: 'Jaw spreader', onLanyard: true }),

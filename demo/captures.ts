@@ -1,9 +1,10 @@
 import type { Around } from '@keeper/core/capture/around';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
 import type { Length } from '@keeper/core/measure/length';
-import { convertMass, type Mass } from '@keeper/core/measure/mass';
+import { convertMass, gramsOf, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { chance, type Chance } from '@keeper/core/chance/chance';
+import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
 import { STOCK } from './waters.js';
@@ -168,7 +169,9 @@ function landedFish(
   after(15, 80);
   tap(fish.species === 'pike' && luck.next() < 0.3 ? 'hook-cut' : 'hook-out');
   after(10, 60);
-  tap('zeroed');
+  // Once it was forgotten; what came of it stands in the book and wants looking at.
+  const forgotten = fromEnd === FORGOTTEN_FROM_END;
+  if (!forgotten) tap('zeroed');
   after(20, 90);
   // Once in the book the lift was forgotten: an odd entry, and it stays one.
   if (number !== 17) tap('lifted');
@@ -179,7 +182,10 @@ function landedFish(
   after(8, 18);
   tap('weighed');
   after(4, 10);
-  const reading = readScale(fish, years, luck, number);
+  const read = readScale(fish, years, luck, number);
+  const weighing = chance(`weighing ${number}`);
+  const reading = withKit(forgotten ? slingOn(read) : read);
+  if (weighing.next() < 0.5) events.push(make('described', now, { facts: { guess: guessOf(read, weighing) } }));
   // Of the last but one the number was left for the desk.
   const weighed = luck.next() > 0.06 && fromEnd !== 1;
   if (weighed) events.push(make('reading-taken', now, { weight: reading }));
@@ -209,6 +215,11 @@ function landedFish(
   tap('released');
   const leaving = luck.pick(['strong', 'strong', 'strong', 'slow', 'lost-sight'] as const);
   events.push(make('left-as', now + 4 * second, { leaving }));
+  if (weighed && (forgotten || weighing.next() < 0.3)) {
+    const zeroed = reading.method === 'zeroed' && reading.asRead.unit === 'oz';
+    const count = forgotten ? SLING_OZ : weighing.whole(-1, 3);
+    if (zeroed) events.push(make('sling-hung', now + 95 * second, { shown: { unit: 'oz', count } }));
+  }
 
   // The newest two still wait for their paperwork.
   if (fromEnd > 1) {
@@ -235,6 +246,28 @@ function readScale(fish: DemoFish, years: number, luck: Chance, number: number):
   if (number % 7 !== 3) return { asRead: net, method: 'zeroed' };
   const tare: Mass = { unit: 'oz', count: luck.whole(24, 31) };
   return { asRead: { unit: 'oz', count: net.count + tare.count }, method: 'gross-minus-tare', tare };
+}
+
+/** The one whose scale was not zeroed, counted from the newest. */
+const FORGOTTEN_FROM_END = 3;
+const SLING_OZ = 27;
+
+function slingOn(reading: WeightReading): WeightReading {
+  const count = reading.asRead.count + (reading.asRead.unit === 'g' ? 765 : SLING_OZ);
+  return { asRead: { ...reading.asRead, count }, method: 'zeroed' };
+}
+
+/** With the keeper's own scale and sling; the club's scale in kilograms is none of theirs. */
+function withKit(reading: WeightReading): WeightReading {
+  const own = reading.asRead.unit === 'oz' ? { scalesId: DIAL_SCALES, slingId: GREEN_SLING } : { slingId: GREEN_SLING };
+  return { ...reading, way: 'set', support: 'hung', ...own };
+}
+
+/** An eye that sees large ones too large. */
+function guessOf({ asRead }: WeightReading, luck: Chance): Mass {
+  const share = 1 + 0.09 * luck.normal() + (gramsOf(asRead) > 10_000 ? 0.08 : -0.02);
+  const step = asRead.unit === 'g' ? 500 : 8;
+  return { unit: asRead.unit, count: Math.round((asRead.count * share) / step) * step };
 }
 
 function slingForgotten(make: MakeEvent, elapsedMs: number, reading: WeightReading): CaptureEvent {

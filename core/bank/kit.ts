@@ -1,4 +1,5 @@
-import type { Mass } from '../measure/mass.js';
+import type { ScaleNature } from '../weighing/scales.js';
+import type { TareNote } from '../weighing/slingDrain.js';
 
 export const KIT_KINDS = [
   'net',
@@ -29,13 +30,6 @@ export const KIT_KIND_WORDS: Readonly<Record<KitKind, string>> = {
   other: 'Other',
 };
 
-/** A weighing of the empty sling. */
-export interface TareNote {
-  readonly at: string;
-  readonly wet: boolean;
-  readonly mass: Mass;
-}
-
 /** When a thing that carries disease between waters was last dipped or dried through, and how. */
 export interface Disinfection {
   readonly at: string;
@@ -57,8 +51,10 @@ export interface KitItem {
   /** Last day on which a care kit is in date, `YYYY-MM-DD`. */
   readonly inDateUntil: string | null;
   readonly tares: readonly TareNote[];
-  /** When a scale was last held against a known mass. */
+  /** When a scale was last held against a known mass without writing down what it showed. */
   readonly checkedAt: string | null;
+  /** Of scales: its step, its class and its checks. */
+  readonly scale?: ScaleNature | null;
   readonly disinfected: Disinfection | null;
   /** The water where it was last wetted, and when. */
   readonly lastWater: { readonly waterId: string; readonly at: string } | null;

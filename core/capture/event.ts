@@ -1,6 +1,7 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
+import type { Mass } from '../measure/mass.js';
 import type { WeightReading } from '../weighing/reading.js';
 import type { Around } from './around.js';
 import type { Sign } from './sign.js';
@@ -12,12 +13,24 @@ export interface Facts {
   waterId?: string | null;
   weight?: WeightReading | null;
   length?: Length | null;
+  girth?: Length | null;
+  /** What the keeper took it for before it was read. */
+  guess?: Mass | null;
   note?: string | null;
 }
 
 export type FactName = keyof Facts;
 
-export const FACT_NAMES: readonly FactName[] = ['species', 'form', 'waterId', 'weight', 'length', 'note'];
+export const FACT_NAMES: readonly FactName[] = [
+  'species',
+  'form',
+  'waterId',
+  'weight',
+  'length',
+  'girth',
+  'guess',
+  'note',
+];
 
 export type PictureRole = 'left-flank' | 'right-flank' | 'portrait' | 'wound' | 'scale' | 'board' | 'release';
 
@@ -79,6 +92,10 @@ export interface EventPayloads {
   dropped: Record<string, never>;
   /** In the water, held upright until it goes. */
   held: Record<string, never>;
+  /** The empty wet sling, hung again once the fish is away; below nothing where a zeroed scale shows it lighter. */
+  'sling-hung': { shown: Mass };
+  /** The keeper was asked whether an entry adds up, and stands by it. */
+  'entry-kept': { note?: string };
   /** Gill beats a minute, tapped along. */
   'gill-beat': { perMinute: number };
   recovering: { sign: RecoverySign };
@@ -124,6 +141,8 @@ export const EVENT_TYPES = [
   'zeroed',
   'weighed',
   'reading-taken',
+  'sling-hung',
+  'entry-kept',
   'measured',
   'pictured',
   'rested',

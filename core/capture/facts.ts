@@ -16,7 +16,11 @@ export interface Amendment {
 interface FactsKept {
   readonly facts: Facts;
   readonly amendments: readonly Amendment[];
+  readonly entryKept: { readonly note: string | null } | null;
 }
+
+/** What decides whether an entry adds up: once one of them changes, the keeper may be asked anew. */
+const ADDS_UP: readonly FactName[] = ['species', 'weight', 'length', 'girth'];
 
 /** Sets facts; a fact that already had another value becomes an amendment, whoever wrote it. */
 export function noteFacts<S extends FactsKept>(story: S, event: EventHead, facts: Facts, why: string): S {
@@ -25,7 +29,12 @@ export function noteFacts<S extends FactsKept>(story: S, event: EventHead, facts
     .filter((name) => story.facts[name] !== undefined && !completes(story.facts[name], facts[name]))
     .map((field) => ({ eventId: event.id, at: event.at, field, from: story.facts[field], to: facts[field], why }));
   const picked = Object.fromEntries(changed.map((name) => [name, facts[name]]));
-  return { ...story, facts: { ...story.facts, ...picked }, amendments: [...story.amendments, ...corrections] };
+  return {
+    ...story,
+    facts: { ...story.facts, ...picked },
+    amendments: [...story.amendments, ...corrections],
+    entryKept: changed.some((name) => ADDS_UP.includes(name)) ? null : story.entryKept,
+  };
 }
 
 /** A gross reading that gets its tare is finished, not corrected. */

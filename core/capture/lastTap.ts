@@ -4,7 +4,17 @@ import type { CaptureEvent, EventType } from './event.js';
 
 const TAPS: readonly EventType[] = [
   ...RUN_STEPS,
-  ...(['seen', 'wound-noted', 'gill-beat', 'recovering', 'lost', 'left-as', 'reading-taken', 'interrupted'] as const),
+  ...([
+    'seen',
+    'wound-noted',
+    'gill-beat',
+    'recovering',
+    'lost',
+    'left-as',
+    'reading-taken',
+    'sling-hung',
+    'interrupted',
+  ] as const),
 ];
 
 /**

@@ -80,6 +80,10 @@ export interface CaptureStory {
   readonly lastWetMs: number | null;
   readonly recovery: Recovery;
   readonly leaving: Leaving | null;
+  /** What the scale showed with the empty wet sling on it afterwards. */
+  readonly slingAfter: Mass | null;
+  /** The keeper stood by the entry as it is, with a note perhaps; null when never asked, or when it has changed since. */
+  readonly entryKept: { readonly note: string | null } | null;
   readonly interruptions: readonly {
     readonly atMs: number;
     readonly why: Interruption;
@@ -115,6 +119,8 @@ export function emptyStory(captureId: string): CaptureStory {
     lastWetMs: null,
     recovery: { heldMs: null, gillBeats: [], signs: [] },
     leaving: null,
+    slingAfter: null,
+    entryKept: null,
     interruptions: [],
     devices: [],
     mergedInto: null,
@@ -195,6 +201,10 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
       return { ...story, wounds: [...story.wounds, { ...event.payload.wound, woundId: event.id, treatedWith: [] }] };
     case 'treated':
       return { ...marked, wounds: treat(story.wounds, event.payload) };
+    case 'sling-hung':
+      return { ...story, slingAfter: event.payload.shown };
+    case 'entry-kept':
+      return { ...story, entryKept: { note: event.payload.note ?? null } };
     case 'gill-beat': {
       const gillBeats = [...story.recovery.gillBeats, { atMs, perMinute: event.payload.perMinute }];
       return { ...story, recovery: { ...story.recovery, gillBeats } };

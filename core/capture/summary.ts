@@ -19,6 +19,8 @@ export interface CaptureSummary {
   readonly net: Mass | null;
   readonly netGrams: number | null;
   readonly lengthMm: number | null;
+  /** What it was taken for before it was read. */
+  readonly guessGrams: number | null;
   readonly fightMs: number;
   readonly airMs: number;
   readonly longestAirMs: number;
@@ -41,7 +43,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
   const lastMs = Math.max(0, ...story.marks.map((mark) => mark.atMs));
   const clocks = clocksAt(story, lastMs);
   const net = netOf(story) ?? null;
-  const { species, form, waterId, length } = story.facts;
+  const { species, form, waterId, length, guess } = story.facts;
   return {
     captureId: story.captureId,
     startedAt: story.startedAt,
@@ -54,6 +56,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     net,
     netGrams: net && gramsOf(net),
     lengthMm: length ? lengthMm(length) : null,
+    guessGrams: guess ? gramsOf(guess) : null,
     fightMs: clocks.fightMs,
     airMs: clocks.airMs,
     longestAirMs: clocks.longestAirMs,

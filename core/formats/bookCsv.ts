@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureStory } from '../capture/story.js';
 import { woundPlace } from '../fish/wound.js';
-import { formatLength } from '../measure/length.js';
+import { formatLength, lengthMm } from '../measure/length.js';
 import { formatMass } from '../measure/formatMass.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
@@ -41,6 +41,12 @@ const COLUMNS = [
   'hook',
   'left_as',
   'wounds',
+  'girth_as_read',
+  'girth_mm',
+  'guess_g',
+  'read_how',
+  'scale_support',
+  'empty_sling_after',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -64,7 +70,7 @@ export function csvRecord(
 ): string {
   const { water, swim } = place;
   const summary = summaryOf(story);
-  const { weight, length, note } = story.facts;
+  const { weight, length, girth, note } = story.facts;
   const fields = [
     story.captureId,
     story.startedAt ?? '',
@@ -94,6 +100,12 @@ export function csvRecord(
     story.hookEnd ?? '',
     story.leaving ?? '',
     story.wounds.map((wound) => `${wound.kind} (${woundPlace(wound)}, ${wound.sizeMm} mm)`).join('; '),
+    girth ? formatLength(girth) : '',
+    girth ? lengthMm(girth).toFixed(1) : '',
+    summary.guessGrams === null ? '' : summary.guessGrams.toFixed(1),
+    weight?.way ?? '',
+    weight?.support ?? '',
+    story.slingAfter ? formatMass(story.slingAfter) : '',
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
   return `${Papa.unparse([fields], RFC_4180)}\r\n`;

@@ -56,6 +56,10 @@ const anyPayload = {
   }),
   treated: fc.record({ with: fc.constantFrom(...TREATMENTS) }),
   'gill-beat': fc.record({ perMinute: fc.integer({ min: 10, max: 120 }) }),
+  'sling-hung': fc.record({
+    shown: fc.record({ unit: fc.constant('oz' as const), count: fc.integer({ min: -10, max: 40 }) }),
+  }),
+  'entry-kept': fc.record({ note: fc.constantFrom('by the lock keeper', 'weighed twice') }),
   recovering: fc.record({ sign: fc.constantFrom(...RECOVERY_SIGNS) }),
   'left-as': fc.record({ leaving: fc.constantFrom(...LEAVINGS) }),
   interrupted: fc.record({ why: fc.constantFrom(...INTERRUPTIONS) }),

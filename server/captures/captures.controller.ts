@@ -3,6 +3,7 @@ import { BookQueryDto, type BookTally } from '@keeper/contract/book';
 import { HandlingQueryDto } from '@keeper/contract/handling';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
 import { ReadBook } from './readBook.js';
 
@@ -25,6 +26,11 @@ export class CapturesController {
   @Get('captures/handling')
   handling(@Query() query: HandlingQueryDto): HandlingPast {
     return this.book.handling(query);
+  }
+
+  @Get('captures/weighed')
+  weighed(): WeighedFish[] {
+    return this.book.weighed();
   }
 
   @Get('captures/:captureId')

@@ -1,4 +1,5 @@
 import type { BookPage, BookTally } from '@keeper/contract/book';
+import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
@@ -145,4 +146,20 @@ test('captures that an earlier version told are told anew, once, when the server
   sqlite.prepare("UPDATE settings SET value = '1' WHERE name = 'telling'").run();
   server.app.get(AppendEvents).onModuleInit();
   expect(told()).toBe(whole);
+});
+
+test('the fish that were weighed, as other weights are held against them', async () => {
+  const { captureId, events } = wholeCapture(44, 400);
+  const facts = { guess: { unit: 'oz', count: 352 }, length: { unit: 'quarter-in', count: 125 } };
+  await append([...events, event(captureId, 'described', 700_000, { facts })]).expect(201);
+  const weighed = (await server.http.get('/api/captures/weighed').expect(200)).body as WeighedFish[];
+  expect(weighed.find((fish) => fish.captureId === captureId)).toEqual({
+    captureId,
+    startedAt: expect.any(String),
+    species: expect.any(String),
+    lengthMm: 793.75,
+    grams: expect.closeTo((400 * 453.59237) / 16, 6),
+    guessGrams: expect.closeTo(22 * 453.59237, 6),
+  });
+  expect(weighed.every(({ grams }) => grams > 0)).toBe(true);
 });

@@ -4,6 +4,7 @@ import type { BookOrder } from '@keeper/contract/orders';
 import type { BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { SpeciesId } from '@keeper/core/fish/species';
@@ -15,6 +16,8 @@ import { eventOf } from './eventRow.js';
 const PAGE_ROWS = 40;
 /** A keeper's hands change: older captures say nothing of today's. */
 const PAST_CAPTURES = 100;
+/** More than one keeper weighs in many years. */
+const MOST_WEIGHED = 5000;
 
 /** Written as in the indexes, so that SQLite takes them. */
 const IN_THE_BOOK = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
@@ -130,6 +133,25 @@ export class ReadBook {
       .limit(PAST_CAPTURES)
       .all();
     return pastOf(rows.map(({ summary }) => summaryIn(summary)));
+  }
+
+  /** The fish that were weighed, newest first, as little of each as is held against other weights. */
+  weighed(): WeighedFish[] {
+    const { drizzle } = this.database;
+    return drizzle
+      .select({
+        captureId: captures.id,
+        startedAt: sql<string>`started_at`,
+        species: sql<SpeciesId | null>`species`,
+        lengthMm: sql<number | null>`json_extract(summary, '$.lengthMm')`,
+        grams: sql<number>`net_grams`,
+        guessGrams: sql<number | null>`json_extract(summary, '$.guessGrams')`,
+      })
+      .from(captures)
+      .where(and(IN_THE_BOOK, sql`net_grams IS NOT NULL`))
+      .orderBy(desc(captures.startedAt), desc(captures.id))
+      .limit(MOST_WEIGHED)
+      .all();
   }
 
   /** Counts and bests, for Today and for the filters. */

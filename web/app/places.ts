@@ -1,4 +1,4 @@
-import { Backpack, BookOpen, Map, PenLine, Repeat, SlidersHorizontal, Sunrise, Waves } from 'lucide-react';
+import { Backpack, BookOpen, Map, PenLine, Repeat, Scale, SlidersHorizontal, Sunrise, Waves } from 'lucide-react';
 
 /** The places of the application in the order of the work. */
 export const WORK_PLACES = [
@@ -12,6 +12,7 @@ export const WORK_PLACES = [
 export const FURTHER_PLACES = [
   { to: '/waters', name: 'Waters', Icon: Waves },
   { to: '/kit', name: 'Kit', Icon: Backpack },
+  { to: '/weigh', name: 'Weigh desk', Icon: Scale },
   { to: '/rehearse', name: 'Rehearse', Icon: Repeat },
   { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
 ] as const;

@@ -55,6 +55,11 @@ export const router = createBrowserRouter([
         path: '/kit/items/:itemId',
         lazy: async () => ({ Component: (await import('../views/kit/KitForm.js')).KitForm }),
       },
+      { path: '/weigh', lazy: async () => ({ Component: (await import('../views/weigh/WeighDesk.js')).WeighDesk }) },
+      {
+        path: '/weigh/scales/:itemId',
+        lazy: async () => ({ Component: (await import('../views/weigh/ScaleCheckPage.js')).ScaleCheckPage }),
+      },
       {
         path: '/rehearse',
         lazy: async () => ({ Component: (await import('../views/rehearse/Rehearse.js')).Rehearse }),

@@ -4,14 +4,29 @@ import { useSyncExternalStore } from 'react';
 export type AlertWay = 'silent' | 'vibrate' | 'sound' | 'voice';
 /** The hand that holds the phone. */
 export type Hand = 'left' | 'right';
+/** The scale that this device listens to: none, the simulated one, or one over Bluetooth. */
+export type ScaleWay = 'none' | 'simulated' | 'bluetooth';
 
 interface Ways {
   readonly alert: AlertWay;
   readonly hand: Hand;
+  readonly scale: ScaleWay;
+  /** Scales and sling of the kit that lie on this bank; empty takes the first of each. */
+  readonly scalesId: string;
+  readonly slingId: string;
+  /** When the scale was set to zero with the wet sling on, before a take. */
+  readonly zeroedAt: string;
 }
 
-const KEYS = { alert: 'keeper.alert', hand: 'keeper.hand' } as const;
-const FIRST: Ways = { alert: 'vibrate', hand: 'right' };
+const KEYS: Readonly<Record<keyof Ways, string>> = {
+  alert: 'keeper.alert',
+  hand: 'keeper.hand',
+  scale: 'keeper.scale',
+  scalesId: 'keeper.scales',
+  slingId: 'keeper.sling',
+  zeroedAt: 'keeper.zeroedAt',
+};
+const FIRST: Ways = { alert: 'vibrate', hand: 'right', scale: 'none', scalesId: '', slingId: '', zeroedAt: '' };
 const listeners = new Set<() => void>();
 
 /** Ways of this one device: they are not the keeper's on every other. */

@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
+import type { CaptureEvent, EventPayloads, EventType, PictureRole } from '@keeper/core/capture/event';
 import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
 import {
   subjectOf,
@@ -164,7 +164,7 @@ export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
 export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
 /** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone. */
-export async function addPicture(story: CaptureStory, file: File): Promise<PictureAdded> {
+export async function addPicture(story: CaptureStory, file: File, role?: PictureRole): Promise<PictureAdded> {
   if (!(await hasRoomFor(file.size))) return 'no-room';
   const readable = await createImageBitmap(file).catch(() => undefined);
   if (!readable) return 'not-a-picture';
@@ -173,6 +173,6 @@ export async function addPicture(story: CaptureStory, file: File): Promise<Pictu
   const sha256 = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
   if (story.pictures.some((picture) => picture.sha256 === sha256)) return 'known';
   await outbox.keepPicture({ sha256, captureId: story.captureId, name: file.name, bytes: file });
-  await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256 })]);
+  await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);
   return 'added';
 }

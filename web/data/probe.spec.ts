@@ -1,5 +1,6 @@
 import { readProbePacket } from '@keeper/core/water/probeTemperature';
-import { bluetoothProbe, canUseBluetooth, simulatedProbe } from './probe.js';
+import { canUseBluetooth } from './bluetooth.js';
+import { bluetoothProbe, simulatedProbe } from './probe.js';
 
 /** A device as Web Bluetooth gives it, in the test's hand. */
 function device() {

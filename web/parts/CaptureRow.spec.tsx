@@ -23,6 +23,7 @@ const summary: CaptureSummary = {
   net: poundsOunces(23, 11),
   netGrams: 10_744,
   lengthMm: null,
+  guessGrams: null,
   fightMs: 300_000,
   airMs: 40_000,
   longestAirMs: 40_000,

@@ -9,6 +9,7 @@ import type { MatFace } from '@keeper/core/care/mat';
 import { NotHere } from '../../app/NotHere.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
+import { setDeviceWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
@@ -120,7 +121,11 @@ function OutingOf({ story }: { story: OutingStory }) {
           />
           <ReadinessList
             {...{ items, readiness, checked: story.checked }}
-            onCheck={(item, done) => void note('item-checked', { item, done })}
+            onCheck={(item, done) => {
+              void note('item-checked', { item, done });
+              // Zeroed with the wet sling: weights of this outing count their zero from now.
+              if (item === 'scales') setDeviceWay('zeroedAt', done ? new Date().toISOString() : '');
+            }}
           />
         </div>
         <div className="grid content-start gap-10 lg:col-start-2">

@@ -3,7 +3,8 @@ import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperat
 import type { WaterProbe } from '@keeper/core/water/probe';
 import { readProbePacket, settledTemperature } from '@keeper/core/water/probeTemperature';
 import type { Position } from '@keeper/core/water/water';
-import { bluetoothProbe, canUseBluetooth, simulatedProbe } from '../../data/probe.js';
+import { canUseBluetooth } from '../../data/bluetooth.js';
+import { bluetoothProbe, simulatedProbe } from '../../data/probe.js';
 import { Notice } from '../../parts/Notice.js';
 
 interface ProbeReadingProps {

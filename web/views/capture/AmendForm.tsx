@@ -4,10 +4,10 @@ import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import type { FormId, SpeciesId } from '@keeper/core/fish/species';
-import { parseLength } from '@keeper/core/measure/length';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
+import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
@@ -15,13 +15,14 @@ import { WaterPicker } from '../../parts/WaterPicker.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 
-type Subject = 'weight' | 'species' | 'waterId' | 'length' | 'note';
+type Subject = 'weight' | 'species' | 'waterId' | 'length' | 'girth' | 'note';
 
 const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
   { value: 'weight', label: 'The weight' },
   { value: 'species', label: 'The species' },
   { value: 'waterId', label: 'The water' },
   { value: 'length', label: 'The length' },
+  { value: 'girth', label: 'The girth' },
   { value: 'note', label: 'The note' },
 ];
 
@@ -43,12 +44,13 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
 
   const readingUnit = story.facts.weight?.asRead.unit ?? settings.massUnit;
   const read = readWeight(weight, massSystemOf(readingUnit));
-  const readLength = length.trim() ? parseLength(length, settings.lengthHabit) : undefined;
+  const readLength = readLengthText(length, settings.lengthHabit);
   const facts: Record<Subject, Facts | undefined> = {
     weight: 'reading' in read && read.reading ? { weight: read.reading } : undefined,
     species: kind && { species: kind.species, ...(kind.form && { form: kind.form }) },
     waterId: waterId ? { waterId } : undefined,
     length: readLength?.ok ? { length: readLength.value } : undefined,
+    girth: readLength?.ok ? { girth: readLength.value } : undefined,
     note: { note: note.trim() || null },
   };
   const whyProblem = problemsIn(AmendedDto, { facts: {}, why: why.trim() })[0]?.sentence;
@@ -91,24 +93,15 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
         />
       )}
       {subject === 'waterId' && <WaterPicker value={waterId} onChange={setWaterId} />}
-      {subject === 'length' && (
+      {(subject === 'length' || subject === 'girth') && (
         <div>
-          <label htmlFor="amend-length" className="mb-1 block font-semibold">
-            Length as read
-          </label>
-          <input
-            id="amend-length"
-            className="field"
-            autoComplete="off"
-            value={length}
-            aria-invalid={tried && !facts.length}
-            onChange={(event) => setLength(event.target.value)}
+          <LengthField
+            label={subject === 'length' ? 'Length as read' : 'Girth as read'}
+            text={length}
+            onChange={setLength}
+            tried={tried}
           />
-          {tried && !facts.length && (
-            <FieldSentence id="amend-length-problem">
-              {readLength && !readLength.ok ? readLength.reason : 'No length was given.'}
-            </FieldSentence>
-          )}
+          {tried && !readLength && <FieldSentence id="amend-length-problem">No length was given.</FieldSentence>}
         </div>
       )}
       {subject === 'note' && (

@@ -6,7 +6,6 @@ import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { formatLength } from '@keeper/core/measure/length';
 import { spanText } from '@keeper/core/measure/duration';
-import { formatMass } from '@keeper/core/measure/formatMass';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
 import { useSettings } from '../../data/queries.js';
@@ -20,6 +19,9 @@ import { Sheet } from '../../parts/Sheet.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
+import { AsRead } from '../../parts/weight/AsRead.js';
+import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
+import { WeightStands } from '../../parts/weight/WeightStands.js';
 import { AmendForm } from './AmendForm.js';
 import { FACT_WORDS, factText } from './factText.js';
 import { HandlingReview } from './HandlingReview.js';
@@ -54,12 +56,20 @@ function CaptureOf({ story }: { story: CaptureStory }) {
       {!lost && (
         <p className="mt-1 mb-5 text-3xl font-bold">
           <MassText mass={netOf(story) ?? null} unit={massUnit} />
-          {facts.length && <span className="ml-4 text-2xl font-normal tabular-nums">{formatLength(facts.length)}</span>}
+          {facts.length && (
+            <span className="ml-4 text-2xl font-normal tabular-nums">
+              {formatLength(facts.length)}
+              {facts.girth && `, ${formatLength(facts.girth)} round`}
+            </span>
+          )}
         </p>
       )}
       <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
       <HandlingSentence story={story} />
       <AroundSentence story={story} />
+      <div className="mt-5 max-w-3xl empty:hidden">
+        <EntryQuestion story={story} />
+      </div>
       <div className="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="grid gap-6">
           {facts.note && (
@@ -77,6 +87,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           {facts.weight && (
             <Part title="The weight as it was read">
               <AsRead story={story} />
+              <WeightStands story={story} />
             </Part>
           )}
           {story.gaps.length > 0 && (
@@ -172,33 +183,6 @@ const HOOK_WORDS = {
   'left-in': 'The line was cut and the hook left in.',
   shed: 'It shed the hook.',
 } as const;
-
-/** The subtraction as one would check it on paper. */
-function AsRead({ story }: { story: CaptureStory }) {
-  const { weight } = story.facts;
-  if (!weight) return null;
-  const net = netOf(story);
-  const line = 'flex justify-between border-t border-rule py-2 tabular-nums';
-  return (
-    <dl>
-      <div className={line}>
-        <dt>{weight.method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling'}</dt>
-        <dd>{formatMass(weight.asRead)}</dd>
-      </div>
-      {weight.method === 'gross-minus-tare' && (
-        <div className={line}>
-          <dt>Tare, the wet sling</dt>
-          <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : 'not noted'}</dd>
-        </div>
-      )}
-      <div className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
-        <dt>Net</dt>
-        <dd>{net ? formatMass(net) : 'not known without the tare'}</dd>
-      </div>
-      {weight.written && <p className="text-sm text-soft">Written down as “{weight.written}”.</p>}
-    </dl>
-  );
-}
 
 function Correction({ amendment, waterName }: { amendment: Amendment; waterName: (id: string) => string }) {
   const { field, from, to, why, at } = amendment;

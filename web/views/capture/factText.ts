@@ -2,6 +2,7 @@ import type { FactName, Facts } from '@keeper/core/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
+import type { Mass } from '@keeper/core/measure/mass';
 import { netWeight, type WeightReading } from '@keeper/core/weighing/reading';
 
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
@@ -10,6 +11,8 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   waterId: 'Water',
   weight: 'Weight',
   length: 'Length',
+  girth: 'Girth',
+  guess: 'Guess',
   note: 'Note',
 };
 
@@ -18,7 +21,8 @@ export function factText(field: FactName, value: Facts[FactName], waterName: (id
   if (value === null || value === undefined) return 'not known';
   if (field === 'species') return speciesName(value as SpeciesId);
   if (field === 'waterId') return waterName(value as string);
-  if (field === 'length') return formatLength(value as Length);
+  if (field === 'length' || field === 'girth') return formatLength(value as Length);
+  if (field === 'guess') return formatMass(value as Mass);
   if (field === 'weight') return weightText(value as WeightReading);
   return typeof value === 'string' ? value : '';
 }

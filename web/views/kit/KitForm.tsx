@@ -1,18 +1,6 @@
-import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
-import {
-  CARRIES_DISEASE,
-  KIT_KIND_WORDS,
-  KIT_KINDS,
-  type KitItem,
-  type KitKind,
-  type TareNote,
-} from '@keeper/core/bank/kit';
-import { formatMass } from '@keeper/core/measure/formatMass';
-import { massSystemOf } from '@keeper/core/measure/mass';
-import { parseMass } from '@keeper/core/measure/parseMass';
-import { useSettings } from '../../data/queries.js';
+import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/bank/kit';
 import { useKit, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
@@ -61,6 +49,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
       checkedAt: draft.checkedAt,
     },
     ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: draft.revision },
+    scale: item?.scale ?? null,
     sizeMm: typedCentimetres(draft.size) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
     spare: draft.flags.includes('spare'),
@@ -132,16 +121,20 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
             onChange={(inDateUntil) => change({ inDateUntil })}
           />
         )}
-        {draft.kind === 'scales' && (
-          <div className="flex flex-wrap items-center gap-3">
-            <button type="button" className="button font-normal" onClick={() => change({ checkedAt: now() })}>
-              Held against a known mass today
-            </button>
+        {draft.kind === 'scales' && item && (
+          <p>
+            <Link to={`/weigh/scales/${item.id}`} className="quiet-link">
+              Hold it against known masses
+            </Link>{' '}
             <span className="text-soft">{draft.checkedAt ? `last ${whenText(draft.checkedAt)}` : 'never yet'}</span>
-          </div>
+          </p>
         )}
-        {draft.kind === 'sling' && (
-          <Tares tares={draft.tares} onAdd={(tare) => change({ tares: [...draft.tares, tare] })} now={now} />
+        {draft.kind === 'sling' && item && (
+          <p>
+            <Link to="/weigh" className="quiet-link">
+              Its tares are kept at the weigh desk
+            </Link>
+          </p>
         )}
         {CARRIES_DISEASE.includes(draft.kind) && (
           <Part title="Between waters">
@@ -196,60 +189,4 @@ function draftOf(item: KeptKitItem | undefined): Draft {
     inDateUntil: item?.inDateUntil ?? '',
     revision: item?.revision ?? 0,
   };
-}
-
-/** The weighings of an empty sling, wet and dry. */
-function Tares({
-  tares,
-  onAdd,
-  now,
-}: {
-  tares: readonly TareNote[];
-  onAdd: (tare: TareNote) => void;
-  now: () => string;
-}) {
-  const { massUnit } = useSettings();
-  const [text, setText] = useState('');
-  const [problem, setProblem] = useState<string>();
-  const add = (wet: boolean) => {
-    const parsed = parseMass(text, massSystemOf(massUnit));
-    if (parsed.kind === 'refused') return setProblem(parsed.reason);
-    if (parsed.kind === 'ambiguous')
-      return setProblem(`${parsed.question} Write it as ${parsed.meanings[0]?.says ?? ''}.`);
-    setText('');
-    onAdd({ at: now(), wet, mass: parsed.mass });
-  };
-  return (
-    <Part title="Its tare">
-      <div className="flex flex-wrap items-end gap-3">
-        <TextField
-          className="w-56"
-          label="The empty sling weighs"
-          placeholder={massSystemOf(massUnit) === 'kg' ? '0.74 kg' : '1 lb 10 oz'}
-          value={text}
-          problem={problem}
-          onChange={(value) => {
-            setText(value);
-            setProblem(undefined);
-          }}
-        />
-        <button type="button" className="button font-normal" onClick={() => add(true)}>
-          wet
-        </button>
-        <button type="button" className="button font-normal" onClick={() => add(false)}>
-          dry
-        </button>
-      </div>
-      <ul className="mt-3">
-        {tares.toReversed().map((tare) => (
-          <li key={`${tare.at}${tare.wet}`} className="flex justify-between border-t border-rule py-2 tabular-nums">
-            <span>{whenText(tare.at)}</span>
-            <span>
-              {formatMass(tare.mass)}, {tare.wet ? 'wet' : 'dry'}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </Part>
-  );
 }

@@ -1,9 +1,14 @@
+import { Suspense } from 'react';
 import { Link } from 'react-router';
 import type { Leaving } from '@keeper/core/capture/event';
 import type { Moment } from '@keeper/core/care/moment/moment';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
+import { later } from '../../parts/later.js';
 import type { RunDesk } from './runDesk.js';
+
+// Nothing of this is needed while the fish is there.
+const AfterWeighing = later(async () => (await import('./AfterWeighing.js')).AfterWeighing);
 
 /** After the release: how it left, and where the writing waits. */
 export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
@@ -28,6 +33,11 @@ export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
         </div>
       ) : (
         <p className="mb-5 text-lg">{overText(outcome, leaving, clocks.elapsedMs, moment.situation.waterName)}</p>
+      )}
+      {leaving !== null && story.facts.weight && (
+        <Suspense>
+          <AfterWeighing desk={desk} />
+        </Suspense>
       )}
       <div className="grid gap-3">
         {outcome === 'merged' && story.mergedInto ? (

@@ -82,8 +82,9 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
             (over ?? <Over desk={desk} moment={moment} />)
           ) : panel === 'weight' ? (
             <WeighPanel
-              current={story.facts.weight ?? undefined}
+              story={story}
               onSet={(weight) => void tap('reading-taken', { weight }).then(shut)}
+              onGuess={(guess) => void tap('described', { facts: { guess } })}
               onLater={() => shut(true)}
             />
           ) : panel === 'length' ? (

@@ -34,11 +34,13 @@ export function tapWord(event: CaptureEvent): string {
     case 'reading-taken':
       return 'weight';
     case 'described':
-      return event.payload.facts.species ? 'species' : 'length';
+      return event.payload.facts.species ? 'species' : event.payload.facts.guess ? 'guess' : 'length';
     case 'seen':
       return SIGN_WORDS[event.payload.sign].toLowerCase();
     case 'wound-noted':
       return WOUND_WORDS[event.payload.wound.kind];
+    case 'sling-hung':
+      return 'empty sling';
     case 'treated':
       return event.payload.with === 'antiseptic' ? 'cleaned' : 'sealed';
     case 'gill-beat':

@@ -3,26 +3,41 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
-import { poundsOunces } from '@keeper/core/measure/mass';
+import { emptyStory } from '@keeper/core/capture/story';
+import { poundsOunces, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { WeighPanel } from './WeighPanel.js';
 
-jest.mock('../../data/keeper.js', () => ({ queryClient: undefined }));
+jest.mock('../../data/keeper.js', () => {
+  const nothing = { events: [], rows: [], pictures: [], loaded: true };
+  return { queryClient: undefined, outbox: { subscribe: () => () => undefined, snapshot: () => nothing } };
+});
 
 function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
   client.setQueryData(['settings'], { ...FIRST_SETTINGS, ...settings });
+  client.setQueryData(['kit'], []);
   const taken: WeightReading[] = [];
+  const guessed: Mass[] = [];
   let later = 0;
+  const story = { ...emptyStory('c1'), facts: current ? { weight: current } : {} };
   render(
     <QueryClientProvider client={client}>
-      <WeighPanel current={current} onSet={(reading) => taken.push(reading)} onLater={() => (later += 1)} />
+      <WeighPanel
+        story={story}
+        onSet={({ readAt, way, ...reading }) => {
+          expect([way, typeof readAt]).toEqual(['set', 'string']);
+          taken.push(reading);
+        }}
+        onGuess={(guess) => guessed.push(guess)}
+        onLater={() => (later += 1)}
+      />
     </QueryClientProvider>,
   );
   const tap = async (...names: (string | RegExp)[]) => {
     for (const name of names) await userEvent.click(screen.getByRole('button', { name }));
   };
-  return { taken, tap, laters: () => later };
+  return { taken, guessed, tap, laters: () => later };
 }
 
 beforeEach(() => localStorage.clear());
@@ -93,4 +108,13 @@ test('a weight that was read already stands on the wheels, in the unit in which 
   panel({ massUnit: 'g' }, { asRead: { unit: 'quarter-oz', count: 1517 }, method: 'zeroed' });
   expect(screen.getByRole('button', { name: 'Weight, pounds: 23' })).toBeVisible();
   expect(screen.getByRole('button', { name: 'Weight, quarter ounces: 1' })).toBeVisible();
+});
+
+test('where a guess is wanted it is asked before the scale is read', async () => {
+  const { guessed, tap, taken } = panel({ guessFirst: true });
+  expect(screen.queryByRole('button', { name: /^Weight, pounds/ })).not.toBeInTheDocument();
+  await tap('2', '2', /^Guess, ounces/, '8', /^I say 22 lb 8 oz/);
+  expect(guessed).toEqual([poundsOunces(22, 8)]);
+  await tap('2', '3', /^23 lb 0 oz/);
+  expect(taken).toEqual([{ asRead: poundsOunces(23, 0), method: 'zeroed' }]);
 });

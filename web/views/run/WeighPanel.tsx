@@ -1,24 +1,96 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
+import type { CaptureStory } from '@keeper/core/capture/story';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import type { Mass, MassUnit } from '@keeper/core/measure/mass';
+import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/weighing/reading';
+import { canUseBluetooth } from '../../data/bluetooth.js';
+import { setDeviceWay, useDeviceWay, type ScaleWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
+import { keepTare, lastTare } from '../../data/tares.js';
+import { useWeighedWith } from '../../data/useWeighingKit.js';
 import { Choice } from '../../parts/Choice.js';
+import { later } from '../../parts/later.js';
 import { useWheels } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
+import { DialPicture } from './DialPicture.js';
+import { GuessPanel } from './GuessPanel.js';
+
+// The trace and the judging of a connected scale come when one is used.
+const LiveWeight = later(async () => (await import('./LiveWeight.js')).LiveWeight);
 
 interface WeighPanelProps {
-  readonly current: WeightReading | undefined;
+  readonly story: CaptureStory;
   readonly onSet: (reading: WeightReading) => void;
+  readonly onGuess: (guess: Mass) => void;
   readonly onLater: () => void;
+}
+
+/** The weight beside the fish: off a connected scale by itself, or by steppers and keypad; "later" is always an answer. */
+export function WeighPanel({ story, onSet, onGuess, onLater }: WeighPanelProps) {
+  const way = useDeviceWay('scale');
+  const { guessFirst } = useSettings();
+  const [guessing, setGuessing] = useState(guessFirst && !story.facts.guess && !story.facts.weight);
+  const [byHand, setByHand] = useState(way === 'none' || Boolean(story.facts.weight));
+  const guessed = (guess: Mass | undefined) => {
+    setGuessing(false);
+    if (guess) onGuess(guess);
+  };
+  if (guessing) return <GuessPanel onGuess={guessed} />;
+  if (byHand) {
+    return (
+      <>
+        <ByHand story={story} onSet={onSet} onLater={onLater} />
+        <ListenTo onChosen={() => setByHand(false)} />
+      </>
+    );
+  }
+  return (
+    <div role="group" aria-label="Weight" className="grid gap-3">
+      <Suspense fallback={<p>Looking for the scale…</p>}>
+        <LiveWeight story={story} onSet={onSet} />
+      </Suspense>
+      <div className="grid grid-cols-3 gap-3">
+        <button type="button" className="button min-h-20 px-2" onClick={() => setByHand(true)}>
+          Set it by hand
+        </button>
+        <DialPicture story={story} onPictured={onLater} />
+        <button type="button" className="button min-h-20 px-2" onClick={onLater}>
+          Later
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** A scale is chosen once; from then on it is listened to by itself. */
+function ListenTo({ onChosen }: { onChosen: () => void }) {
+  const choose = (way: ScaleWay) => {
+    setDeviceWay('scale', way);
+    onChosen();
+  };
+  return (
+    <div role="group" aria-label="Listen to a scale" className="flex flex-wrap items-center gap-2.5">
+      <span className="text-soft">Listen to a scale:</span>
+      <button type="button" className="button min-h-14 font-normal" onClick={() => choose('simulated')}>
+        the simulated one
+      </button>
+      {canUseBluetooth() && (
+        <button type="button" className="button min-h-14 font-normal" onClick={() => choose('bluetooth')}>
+          over Bluetooth
+        </button>
+      )}
+    </div>
+  );
 }
 
 type Row = 'asRead' | 'tare';
 
-/** Sets the weight by steppers or keypad, with wet thumbs and without typing. "Later" is always an answer. */
-export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
+/** Sets the weight by steppers or keypad, with wet thumbs and without typing. */
+function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSet' | 'onLater'>) {
   const settings = useSettings();
+  const current = story.facts.weight ?? undefined;
+  const around = useWeighedWith();
   const unit = current?.asRead.unit ?? settings.massUnit;
   const [method, setMethod] = useState<WeighMethod>(current?.method ?? settings.weighMethod);
   const parts = massParts(unit);
@@ -30,8 +102,8 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
   const { values } = wheels;
   const asRead = massFromParts(unit, values.asRead);
   const tare = massFromParts(unit, values.tare);
-  const reading: WeightReading =
-    method === 'zeroed' || tare.count === 0 ? { asRead, method } : { asRead, method, tare };
+  const read = { asRead, method, way: 'set' as const, ...around };
+  const reading: WeightReading = method === 'zeroed' || tare.count === 0 ? read : { ...read, tare };
   const net = netWeight(reading);
   return (
     <div role="group" aria-label="Weight" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
@@ -56,17 +128,18 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
       ))}
       <Keypad {...wheels} />
       {method === 'gross-minus-tare' && net && !net.ok && <p className="text-rust">{net.reason}</p>}
-      <div className="grid grid-cols-[1fr_2fr] gap-3">
-        <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
+      <div className="grid grid-cols-[1fr_1fr_2fr] gap-3">
+        <button type="button" className="button min-h-20 px-2" onClick={onLater}>
           Later
         </button>
+        <DialPicture story={story} onPictured={onLater} />
         <button
           type="button"
-          className="button button-main min-h-20 flex-col gap-0 text-2xl"
+          className="button button-main min-h-20 flex-col gap-0 px-2 text-2xl"
           disabled={asRead.count === 0 || (net !== undefined && !net.ok)}
           onClick={() => {
-            if (reading.tare) localStorage.setItem(`keeper.tare.${unit}`, JSON.stringify(reading.tare));
-            onSet(reading);
+            if (reading.tare) keepTare(reading.tare);
+            onSet({ ...reading, readAt: new Date().toISOString() });
           }}
         >
           {asRead.count === 0 ? 'Set it above' : net?.ok ? formatMass(net.value) : formatMass(asRead)}
@@ -87,10 +160,4 @@ export function WeighPanel({ current, onSet, onLater }: WeighPanelProps) {
 
 function partsOr(mass: Mass | undefined): readonly number[] {
   return mass ? partsFromMass(mass) : [];
-}
-
-/** The tare that was last taken off on this device: the sling is mostly the same, and as wet. */
-function lastTare(unit: MassUnit): Mass | undefined {
-  const kept = localStorage.getItem(`keeper.tare.${unit}`);
-  return kept ? (JSON.parse(kept) as Mass) : undefined;
 }

@@ -1,4 +1,5 @@
-import { setDeviceWay, useDeviceWay, type AlertWay, type Hand } from '../../data/deviceWays.js';
+import { canUseBluetooth } from '../../data/bluetooth.js';
+import { setDeviceWay, useDeviceWay, type AlertWay, type Hand, type ScaleWay } from '../../data/deviceWays.js';
 import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';
 
@@ -6,6 +7,7 @@ import { Part } from '../../parts/Part.js';
 export function DeviceWays() {
   const alert = useDeviceWay('alert');
   const hand = useDeviceWay('hand');
+  const scale = useDeviceWay('scale');
   return (
     <Part title="This device, in the run">
       <p className="mb-1 text-sm">When the time in the air goes, it</p>
@@ -29,6 +31,17 @@ export function DeviceWays() {
         options={[
           { value: 'right', label: 'right hand' },
           { value: 'left', label: 'left hand' },
+        ]}
+      />
+      <p className="mt-4 mb-1 text-sm">It listens to</p>
+      <Choice<ScaleWay>
+        label="The scale it listens to"
+        value={scale}
+        onChange={(way) => setDeviceWay('scale', way)}
+        options={[
+          { value: 'none', label: 'no scale' },
+          { value: 'simulated', label: 'the simulated scale' },
+          ...(canUseBluetooth() ? [{ value: 'bluetooth' as const, label: 'a scale over Bluetooth' }] : []),
         ]}
       />
     </Part>

@@ -6,6 +6,7 @@ import { HOT_CAPTURE_WAYS, type HotCaptureSchool } from '@keeper/core/care/hotCa
 import { STOP_SCHOOL_WORDS, STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
 import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
+import type { Rounding } from '@keeper/core/weighing/rounding';
 import type { WeighMethod } from '@keeper/core/weighing/reading';
 import { setLight, useLight, type Light } from '../../app/light.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
@@ -67,6 +68,28 @@ export function Settings() {
             ? 'The reading is the weight. Nothing is left to subtract, so nothing can be subtracted wrongly.'
             : 'The tare is of the sling as wet as it is now. The sum is shown the way one would check it on paper.'}
         </p>
+      </Part>
+      <Part title="What lies between two marks">
+        <Choice<Rounding>
+          label="Rounding of weights"
+          value={ways.rounding}
+          onChange={(rounding) => write.mutate({ ...ways, rounding })}
+          options={[
+            { value: 'down', label: 'left off' },
+            { value: 'nearest', label: 'to the nearer mark' },
+            { value: 'as-read', label: 'kept as read' },
+          ]}
+        />
+        <p className="mt-4 mb-1 text-sm">Before the reading, a guess is</p>
+        <Choice<'asked' | 'not-asked'>
+          label="Guess first"
+          value={ways.guessFirst ? 'asked' : 'not-asked'}
+          onChange={(asked) => write.mutate({ ...ways, guessFirst: asked === 'asked' })}
+          options={[
+            { value: 'not-asked', label: 'not asked' },
+            { value: 'asked', label: 'asked' },
+          ]}
+        />
       </Part>
       <Part title="How you measure">
         <Choice<LengthHabit>

@@ -19,7 +19,17 @@ const WAYS: readonly { value: Behaviour; label: string }[] = [
   { value: 'nonsense', label: 'nonsense' },
 ];
 
-/** The simulated weather service and water probe that ship with the application: what they are told to be on this device. */
+const HANGS: readonly { value: StandinWishes['hangs']; label: string }[] = [
+  { value: 'bar', label: 'a bar' },
+  { value: 'tripod', label: 'a tripod' },
+  { value: 'cupped', label: 'a hand around it' },
+];
+const FISH: readonly { value: StandinWishes['fish']; label: string }[] = [
+  { value: 'calm', label: 'calm' },
+  { value: 'lively', label: 'lively' },
+];
+
+/** The simulated weather service, water probe and scale that ship with the application: what they are told to be on this device. */
 export function Standins() {
   const [wishes, setWishes] = useState(standinWishes);
   const wish = (change: Partial<StandinWishes>) => {
@@ -28,12 +38,27 @@ export function Standins() {
     setWishes(next);
   };
   return (
-    <Part title="Simulated weather and probe">
+    <Part title="Simulated weather, probe and scale">
       <p className="mb-3 text-soft">
-        They stand in for a weather service and a water probe, and need no network. What they give is invented.
+        They stand in for a weather service, a water probe and a hanging scale, and need no network. What they give is
+        invented.
       </p>
       <p className="mb-1 text-sm">The day is</p>
       <Choice<DayKind> label="Simulated day" value={wishes.day} onChange={(day) => wish({ day })} options={DAYS} />
+      <p className="mt-4 mb-1 text-sm">The scale hangs from</p>
+      <Choice
+        label="What the simulated scale hangs from"
+        value={wishes.hangs}
+        onChange={(hangs) => wish({ hangs })}
+        options={HANGS}
+      />
+      <p className="mt-4 mb-1 text-sm">The fish in its sling is</p>
+      <Choice
+        label="How the simulated fish is"
+        value={wishes.fish}
+        onChange={(fish) => wish({ fish })}
+        options={FISH}
+      />
       <p className="mt-4 mb-1 text-sm">They answer</p>
       <Choice<Behaviour>
         label="How they answer"

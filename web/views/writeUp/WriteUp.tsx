@@ -6,7 +6,7 @@ import type { Facts } from '@keeper/core/capture/event';
 import { missingThings } from '@keeper/core/capture/missing';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
-import { formatLength, parseLength } from '@keeper/core/measure/length';
+import { formatLength } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { NotHere } from '../../app/NotHere.js';
@@ -15,7 +15,8 @@ import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
-import { FieldSentence, Notice } from '../../parts/Notice.js';
+import { LengthField, readLengthText } from '../../parts/LengthField.js';
+import { Notice } from '../../parts/Notice.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { Part } from '../../parts/Part.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
@@ -31,6 +32,7 @@ interface Draft extends TypedWeight {
   readonly form?: FormId;
   readonly waterId?: string;
   readonly length: string;
+  readonly girth: string;
   readonly note: string;
 }
 
@@ -52,6 +54,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
     asRead: standing ? formatMass(standing.asRead) : '',
     tare: '',
     length: '',
+    girth: '',
     note: '',
     ...(facts.species && { species: facts.species }),
   });
@@ -66,12 +69,13 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const habit = massSystemOf(standing?.asRead.unit ?? settings.massUnit);
   const weight = readWeight(draft, habit);
   const question = 'question' in weight ? weight.question : undefined;
-  const length = draft.length.trim() === '' ? undefined : parseLength(draft.length, settings.lengthHabit);
-  const lengthProblem = length && !length.ok ? length.reason : undefined;
+  const length = readLengthText(draft.length, settings.lengthHabit);
+  const girth = readLengthText(draft.girth, settings.lengthHabit);
+  const unread = (length && !length.ok) || (girth && !girth.ok);
 
   const put = async () => {
     setTried(true);
-    if (question || lengthProblem) return;
+    if (question || unread) return;
     const reading = 'reading' in weight ? weight.reading : undefined;
     const noted: Facts = {
       ...(draft.species && { species: draft.species }),
@@ -79,6 +83,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       ...(draft.waterId && { waterId: draft.waterId }),
       ...(reading && (asked.has('weight') || asked.has('tare')) && { weight: reading }),
       ...(length?.ok && { length: length.value }),
+      ...(girth?.ok && { girth: girth.value }),
       ...(draft.note.trim() && { note: draft.note.trim() }),
     };
     const [bad] = problemsIn(DescribedDto, { facts: noted });
@@ -141,20 +146,20 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
         )}
         {asked.has('length') && (
           <Part title="How long?">
-            <label htmlFor="length" className="mb-1 block text-sm">
-              Read down to the mark
-            </label>
-            <input
-              id="length"
-              className="field max-w-64"
-              autoComplete="off"
-              placeholder={settings.lengthHabit === 'in' ? '31 1/4 in' : '79.5 cm'}
-              value={draft.length}
-              aria-invalid={tried && lengthProblem !== undefined}
-              aria-describedby={lengthProblem && 'length-problem'}
-              onChange={(event) => change({ length: event.target.value })}
-            />
-            {tried && lengthProblem && <FieldSentence id="length-problem">{lengthProblem}</FieldSentence>}
+            <div className="grid max-w-lg gap-3 sm:grid-cols-2">
+              <LengthField
+                label="Read down to the mark"
+                text={draft.length}
+                onChange={(text) => change({ length: text })}
+                tried={tried}
+              />
+              <LengthField
+                label="Girth before the back fin, if taken"
+                text={draft.girth}
+                onChange={(text) => change({ girth: text })}
+                tried={tried}
+              />
+            </div>
           </Part>
         )}
         <Part title="Pictures">

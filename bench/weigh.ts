@@ -1,0 +1,116 @@
+import { chance } from '@keeper/core/chance/chance';
+import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
+import { drawLoad, hangingForce, type Support } from '@keeper/standins/hangingLoad';
+import { drawSensor, readForce } from '@keeper/standins/scaleSensor';
+import { quantile } from './figures.js';
+
+const WEIGHINGS = 2000;
+/** Ranges so many times as wide as the simulated scale's own. */
+const WIDER = 1.4;
+const GRAMS_PER_POUND = 453.59237;
+/** 5, 10, 20 and 50 g, and an ounce. No scale of the trade is asked for more than 3000 steps. */
+const DIVISIONS = [5, 10, 20, GRAMS_PER_POUND / 16, 50];
+const MOST_STEPS = 3000;
+const SUPPORTS: readonly Support[] = ['bar', 'tripod', 'hand', 'cupped'];
+const PATIENCE_MS = 30_000;
+
+/** What a way of reading takes, and when; undefined when it takes nothing in half a minute. */
+interface Taken {
+  readonly grams: number;
+  readonly atMs: number;
+  readonly held?: boolean;
+}
+
+type Way = (samples: readonly ScaleSample[], divisionGrams: number) => Taken | undefined;
+
+function last(samples: readonly ScaleSample[]): ScaleSample {
+  return samples.at(-1) ?? { atMs: 0, grams: 0 };
+}
+
+const ours: Way = (samples, divisionGrams) => {
+  const { atMs } = last(samples);
+  const said: Settling = settle(samples, divisionGrams);
+  if (said.steadiness === 'held') return { grams: said.grams ?? 0, atMs, held: true };
+  return said.steadiness === 'settled' ? { grams: said.grams ?? 0, atMs } : undefined;
+};
+
+/** A baseline takes what its last two seconds come to, once all of them lie within two steps. */
+function plain(middle: (values: readonly number[]) => number): Way {
+  return (samples, divisionGrams) => {
+    const { atMs } = last(samples);
+    const recent = samples.filter((sample) => sample.atMs > atMs - 2000).map(({ grams }) => grams);
+    const spread = Math.max(...recent) - Math.min(...recent);
+    const hangs = recent.every((grams) => grams > 3 * divisionGrams) && atMs > 2000;
+    return hangs && spread <= 2 * divisionGrams ? { grams: middle(recent), atMs } : undefined;
+  };
+}
+
+const WAYS: Readonly<Record<string, Way>> = {
+  'this application': ours,
+  'moving average of 2 s': plain((values) => values.reduce((sum, each) => sum + each, 0) / values.length),
+  'median of 2 s': plain((values) => quantile(values, 0.5)),
+};
+
+interface Weighing {
+  readonly support: Support;
+  readonly grams: number;
+  readonly divisionGrams: number;
+  readonly taken: Readonly<Record<string, Taken | undefined>>;
+}
+
+function weigh(seed: string): Weighing {
+  const luck = chance(seed);
+  const support = luck.pick(SUPPORTS);
+  const load = drawLoad(luck, GRAMS_PER_POUND * luck.between(5, 60), support, luck.next(), WIDER);
+  const sensor = drawSensor(luck, luck.pick(DIVISIONS.filter((step) => load.grams <= MOST_STEPS * step)), WIDER);
+  const read = readForce(sensor, hangingForce(load, luck), luck);
+  const samples: ScaleSample[] = [];
+  const taken: Record<string, Taken | undefined> = {};
+  while (last(samples).atMs < PATIENCE_MS && Object.keys(taken).length < Object.keys(WAYS).length) {
+    samples.push(read());
+    for (const [name, way] of Object.entries(WAYS)) {
+      const now = taken[name] ?? way(samples, sensor.divisionGrams);
+      if (now) taken[name] = now;
+    }
+  }
+  return { support, grams: load.grams, divisionGrams: sensor.divisionGrams, taken };
+}
+
+/** How well the weight is taken off a scale that swings and kicks, beside two plain ways, in the same run. */
+export function weighBench(): void {
+  const all = Array.from({ length: WEIGHINGS }, (_, i) => weigh(`weighing of the bench ${i}`));
+  const hung = all.filter(({ support }) => support === 'bar' || support === 'tripod');
+  const byHand = all.filter(({ support }) => support === 'hand' || support === 'cupped');
+  const say = (name: string, value: string) => process.stdout.write(`${name.padEnd(58)}${value}\n`);
+  const share = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`;
+  say('weighings', `${WEIGHINGS}, of them hung ${hung.length}, by hand ${byHand.length}`);
+  for (const name of Object.keys(WAYS)) {
+    const errors = hung.flatMap(({ taken, grams, divisionGrams }) => {
+      const one = taken[name];
+      return one && !one.held ? [{ steps: Math.abs(one.grams - grams) / divisionGrams, atMs: one.atMs }] : [];
+    });
+    say(
+      `${name}: hung, within one division`,
+      `${share(errors.filter(({ steps }) => steps <= 1).length, hung.length)} (aim 97)`,
+    );
+    say(
+      `${name}: hung, off by more than two`,
+      `${share(errors.filter(({ steps }) => steps > 2).length, hung.length)} (aim at most 0.5)`,
+    );
+    say(`${name}: hung, nothing taken in 30 s`, share(hung.length - errors.length, hung.length));
+    say(
+      `${name}: median time from lifting to the value`,
+      `${(
+        quantile(
+          errors.map(({ atMs }) => atMs),
+          0.5,
+        ) / 1000
+      ).toFixed(2)} s (aim 4)`,
+    );
+  }
+  const heldRight = byHand.filter(({ taken }) => taken['this application']?.held).length;
+  const hungRight = hung.filter(({ taken }) => taken['this application'] && !taken['this application'].held).length;
+  say('hand told from hung: right', `${share(heldRight + hungRight, WEIGHINGS)} (aim 95)`);
+  say('  by hand and said to be held', share(heldRight, byHand.length));
+  say('  hung and taken as hung', share(hungRight, hung.length));
+}

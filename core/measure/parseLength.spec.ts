@@ -1,0 +1,59 @@
+import fc from 'fast-check';
+import { formatLength, LENGTH_UNITS, lengthMm } from './length.js';
+import { parseLength } from './parseLength.js';
+
+test.each([
+  ['31 1/4', '31¼ in', 793.75],
+  ['31.25', '31¼ in', 793.75],
+  ['31-1/4"', '31¼ in', 793.75],
+  ['31¼ in', '31¼ in', 793.75],
+  ['31 1⁄4 inches', '31¼ in', 793.75],
+  ['31', '31 in', 787.4],
+  ['79.5 cm', '79.5 cm', 795],
+  ['79,5cm', '79.5 cm', 795],
+  ['793 mm', '79.3 cm', 793],
+  ['1.12 m', '112.0 cm', 1120],
+])('%s is %s', (text, says, mm) => {
+  const parsed = parseLength(text, 'in');
+  if (!parsed.ok) throw new Error(parsed.reason);
+  expect(formatLength(parsed.value)).toBe(says);
+  expect(lengthMm(parsed.value)).toBeCloseTo(mm, 9);
+});
+
+test.each([
+  ['31.14', /quarter inch/, ['31¼ in', '31 in']],
+  ['31.4', /quarter inch/, ['31¼ in']],
+  ['31.34 in', /quarter inch/, ['31¾ in', '31¼ in']],
+  ['3125', /longer than any fish/, ['31¼ in']],
+  ['3125 in', /longer than any fish/, ['31¼ in']],
+  ['795 cm', /longer than any fish/, ['79.5 cm']],
+  ['', /No length/, []],
+  ['0', /no length/, []],
+  ['-31', /below nothing/, []],
+  ['−31 in', /below nothing/, []],
+  ['31 in 79 cm', /Inches and centimetres/, []],
+  ['two foot', /does not read/, []],
+])('%s is refused, and what was likely meant is offered', (text, reason, meant) => {
+  const parsed = parseLength(text, 'in');
+  if (parsed.ok) throw new Error('It was taken.');
+  expect(parsed.reason).toMatch(reason);
+  expect(parsed.meanings.map(({ says }) => says).filter((says) => meant.includes(says))).toEqual(meant);
+});
+
+test('lengths read back as written', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...LENGTH_UNITS), fc.integer({ min: 1, max: 600 }), (unit, count) => {
+      const back = parseLength(formatLength({ unit, count }), 'cm');
+      expect(back.ok && lengthMm(back.value)).toBeCloseTo(lengthMm({ unit, count }), 9);
+    }),
+  );
+});
+
+test('whatever is pasted gives a length or a sentence', () => {
+  fc.assert(
+    fc.property(fc.string({ unit: 'grapheme', maxLength: 12 }), (text) => {
+      const parsed = parseLength(text, 'in');
+      expect(parsed.ok ? parsed.value.count : parsed.reason.length).toBeGreaterThan(0);
+    }),
+  );
+});

@@ -1,0 +1,26 @@
+import type { Mass } from '../measure/mass.js';
+import type { ScaleClass } from './permissibleError.js';
+
+/** A known mass that was hung on a scale, and what the scale showed. */
+export interface CheckPoint {
+  /** A mass whose value is known, or a volume of water worked out by `shownWaterGrams`. */
+  readonly how: 'known-mass' | 'water';
+  readonly trueGrams: number;
+  /** Standard uncertainty of it. */
+  readonly uGrams: number;
+  readonly shown: Mass;
+}
+
+/** One session with known masses. */
+export interface ScaleCheck {
+  readonly at: string;
+  readonly points: readonly CheckPoint[];
+}
+
+/** What is asked of a scale to stand behind its weights. */
+export interface ScaleNature {
+  /** The step that it shows, such as 1 oz or 10 g. */
+  readonly division: Mass;
+  readonly scaleClass: ScaleClass;
+  readonly checks: readonly ScaleCheck[];
+}

@@ -1,0 +1,143 @@
+/** One reading of a connected scale. */
+export interface ScaleSample {
+  readonly atMs: number;
+  readonly grams: number;
+}
+
+/**
+ * What the last seconds of a scale come to. `empty`: nothing hangs. `settling`: wait. `settled`: this is the weight. `moving`: the fish
+ * kicks or swings too much. `held`: a hand carries the scale, which adds to the weight and never comes to rest.
+ */
+export type Steadiness = 'empty' | 'settling' | 'settled' | 'moving' | 'held';
+
+export interface Settling {
+  readonly steadiness: Steadiness;
+  /** The best value so far; undefined while nothing hangs. */
+  readonly grams?: number;
+  /** Standard uncertainty of it, from how far its parts disagree. */
+  readonly uGrams?: number;
+  /** How restless the last seconds were, as a share of the weight. */
+  readonly unrest?: number | undefined;
+}
+
+/** Stretches in which a fish must hang still to be read, in ms: the longer ones give the better value. */
+const STRETCHES_MS = [1700, 2300, 3200] as const;
+/** So many readings at least: a scale that sends seldom is listened to for longer. */
+const FEWEST = 8;
+/** A stretch is still when what no swing explains is under this share of the weight. A hand that carries a scale does not come so low. */
+const STILL = 0.0013;
+/** The steps of the scale alone make it tremble by so much of a division. */
+const STEPS_TREMBLE = 0.4;
+/** Known to this share of a division, a value is settled. */
+const GOOD = 0.4;
+/** More unrest than this is a kick. */
+const KICKS = 0.03;
+/** So many pieces of so many ms without a kick, and none of them still: it is a hand that holds the scale. */
+const PIECES = 6;
+const PIECE_MS = 2000;
+/** Less than this share of the last reading, and the load has only just been hung or taken off. */
+const HANGS = 0.75;
+/** The bounce of hanging it up is over after so long. */
+const BOUNCE_MS = 250;
+
+/**
+ * Judges the recent readings of one load. `samples` in order of time, of the last 25 s or so; `divisionGrams` is the step of the scale.
+ *
+ * Between its kicks a fish in a sling lies still, and only swings. A pendulum that swings by the angle a pulls `1 + a^2/4` on average and
+ * trembles by three times that at twice its rate (small-angle pendulum, any textbook of mechanics): such a tremble is fitted, and a third of
+ * it taken off. What is left says whether the stretch was still. A hand that carries the scale sways without a rate and never is.
+ *
+ * Example: twenty readings of 10 000 g in four seconds are settled at 10 000 g.
+ */
+export function settle(samples: readonly ScaleSample[], divisionGrams: number): Settling {
+  const hanging = sinceHung(samples, divisionGrams);
+  const last = hanging.at(-1);
+  const first = hanging[0];
+  if (!last || !first) return { steadiness: 'empty' };
+  const startMs = first.atMs + BOUNCE_MS;
+  const stretches = STRETCHES_MS.flatMap((ms) => {
+    const within = hanging.filter(({ atMs }) => atMs > last.atMs - ms);
+    return last.atMs - ms >= startMs && within.length >= FEWEST ? [readStretch(within, divisionGrams)] : [];
+  });
+  const best = stretches.toSorted((a, b) => a.uGrams - b.uGrams)[0];
+  if (!best) return { steadiness: 'settling', grams: last.grams };
+  const { grams, uGrams, unrest } = best;
+  const said = { grams, uGrams, unrest };
+  if (unrest < STILL && uGrams <= GOOD * divisionGrams) return { steadiness: 'settled', ...said };
+  if (looksHeld(hanging, startMs, last.atMs, divisionGrams)) return { steadiness: 'held', ...said };
+  return { steadiness: last.atMs - startMs < 4000 ? 'settling' : 'moving', ...said };
+}
+
+/** Whether it sways all the time without kicking. */
+function looksHeld(samples: readonly ScaleSample[], startMs: number, nowMs: number, divisionGrams: number): boolean {
+  let swaying = 0;
+  for (let toMs = nowMs; toMs - PIECE_MS >= startMs; toMs -= PIECE_MS) {
+    const piece = samples.filter(({ atMs }) => atMs > toMs - PIECE_MS && atMs <= toMs);
+    if (piece.length < 6) continue;
+    const { unrest } = readStretch(piece, divisionGrams);
+    if (unrest < STILL) return false;
+    if (unrest < KICKS) swaying += 1;
+  }
+  return swaying >= PIECES;
+}
+
+/** The readings since the whole load hangs: from the first that comes near what hangs now. */
+function sinceHung(samples: readonly ScaleSample[], divisionGrams: number): readonly ScaleSample[] {
+  const recent = samples
+    .slice(-5)
+    .map(({ grams }) => grams)
+    .sort((a, b) => a - b);
+  const now = recent[Math.floor(recent.length / 2)] ?? 0;
+  if (now < 3 * divisionGrams) return [];
+  const before = samples.findLastIndex(({ grams }) => grams < HANGS * now);
+  return samples.slice(before + 1);
+}
+
+/** Twice the rates at which a fish in a sling swings: pendulums of 0.2 to 1.2 m. */
+const SWING_HZ = [0.9, 1.0, 1.1, 1.2, 1.3, 1.45, 1.6, 1.8, 2.1] as const;
+
+function readStretch(samples: readonly ScaleSample[], divisionGrams: number) {
+  const count = samples.length;
+  const middle = samples.reduce((sum, { grams }) => sum + grams, 0) / count;
+  const fits = SWING_HZ.map((hz) => fitSwing(samples, middle, hz));
+  const swing = fits.reduce((best, fit) => (fit.left < best.left ? fit : best));
+  const grams = swing.mean - swing.amplitude / 3;
+  const variance = Math.max(0, swing.left) / (count - 4);
+  const beyondSteps = Math.max(0, variance - (STEPS_TREMBLE * divisionGrams) ** 2);
+  return {
+    grams,
+    uGrams: Math.sqrt(variance / count + (0.05 * swing.amplitude) ** 2 + divisionGrams ** 2 / 12 / count),
+    unrest: Math.sqrt(beyondSteps) / grams,
+  };
+}
+
+/** Least squares of a mean and a tremble at one rate, with the sum of squares that is left. */
+function fitSwing(samples: readonly ScaleSample[], near: number, hz: number) {
+  const n = samples.length;
+  let [sc, ss, scc, sss, scs, sy, scy, ssy, syy] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
+  for (const { atMs, grams } of samples) {
+    const turn = (2 * Math.PI * hz * atMs) / 1000;
+    const [c, s, y] = [Math.cos(turn), Math.sin(turn), grams - near];
+    sc += c;
+    ss += s;
+    scc += c * c;
+    sss += s * s;
+    scs += c * s;
+    sy += y;
+    scy += c * y;
+    ssy += s * y;
+    syy += y * y;
+  }
+  // Elimination of the mean leaves two equations.
+  const [acc, ass, acs] = [scc - (sc * sc) / n, sss - (ss * ss) / n, scs - (sc * ss) / n];
+  const [bc, bs] = [scy - (sc * sy) / n, ssy - (ss * sy) / n];
+  const determinant = acc * ass - acs * acs;
+  if (Math.abs(determinant) < 1e-6 * n * n) return { mean: near + sy / n, amplitude: 0, left: syy - (sy * sy) / n };
+  const b = (bc * ass - bs * acs) / determinant;
+  const c = (bs * acc - bc * acs) / determinant;
+  return {
+    mean: near + (sy - b * sc - c * ss) / n,
+    amplitude: Math.hypot(b, c),
+    left: syy - (sy * sy) / n - b * bc - c * bs,
+  };
+}

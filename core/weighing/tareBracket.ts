@@ -1,0 +1,45 @@
+import { formatMass } from '../measure/formatMass.js';
+import { convertMass, gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
+import type { WeightReading } from './reading.js';
+
+/** What the sling, hung again after the fish, says about the weight. */
+export interface TareBracket {
+  /** How much heavier the empty sling was afterwards than it was taken for, in grams; below nothing if lighter. */
+  readonly changeGrams: number;
+  /** To be added to the net weight: half the change the other way, for the truth lies between the two tares. */
+  readonly correctionGrams: number;
+  /** Standard uncertainty: anywhere between the two is as likely (JCGM 100:2008, 4.3.7). */
+  readonly uGrams: number;
+  readonly says: string;
+}
+
+/**
+ * Brackets the tare by the empty wet sling before and after. Undefined when it was not hung again, or the tare is missing.
+ * Example: a zeroed scale that shows 4 oz afterwards: 2 oz come off the weight, give or take 1.2 oz.
+ */
+export function bracketTare(reading: WeightReading): TareBracket | undefined {
+  const { slingAfter, method, tare, asRead } = reading;
+  if (!slingAfter || (method === 'gross-minus-tare' && !tare)) return undefined;
+  const before = method === 'gross-minus-tare' && tare ? gramsOf(tare) : 0;
+  const changeGrams = gramsOf(slingAfter) - before;
+  return {
+    changeGrams,
+    // Turned into plain zero where nothing changed.
+    correctionGrams: changeGrams === 0 ? 0 : -changeGrams / 2,
+    uGrams: Math.abs(changeGrams) / Math.sqrt(12),
+    says: saying(changeGrams, asRead.unit),
+  };
+}
+
+function saying(changeGrams: number, unit: MassUnit): string {
+  if (changeGrams === 0) return 'The empty sling weighed the same afterwards.';
+  const change = formatMass(nearest(Math.abs(changeGrams), unit));
+  return changeGrams > 0
+    ? `The sling held ${change} more water with the fish out. Half of that comes off the weight.`
+    : `The sling was ${change} lighter afterwards: it had drained. Half of that goes onto the weight.`;
+}
+
+/** Grams in a unit, to the nearest whole one of it. Example: 85 g in ounces is 3 oz. */
+export function nearest(grams: number, unit: MassUnit): Mass {
+  return convertMass({ unit: 'g', count: grams + gramsOf({ unit, count: 1 }) / 2 }, unit);
+}

@@ -1,0 +1,48 @@
+import { chance } from '@keeper/core/chance/chance';
+import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
+import type { HangingScale } from '@keeper/core/weighing/scale';
+import { WEIGHT_MEASUREMENT, WEIGHT_SCALE } from '@keeper/core/weighing/weightMeasurement';
+import { standinScale } from '@keeper/standins/scale';
+import { listenTo, STANDIN_PLATFORM } from './bluetooth.js';
+import { standinWishes } from './forecast.js';
+
+/** A real scale that speaks Weight Measurement over Bluetooth. */
+export function bluetoothScale(): HangingScale {
+  const spoken = { service: WEIGHT_SCALE, characteristic: WEIGHT_MEASUREMENT, name: 'scale' };
+  return { name: 'scale over Bluetooth', connect: (heard) => listenTo(spoken, heard) };
+}
+
+/** What is hung on the simulated scale. */
+export interface Hung {
+  /** The fish of a capture in its sling, or the sling alone. */
+  readonly what: { readonly fishOf: string } | 'sling';
+  readonly slingGrams: number;
+  /** What the scale was set to zero with: the wet sling, or nothing. */
+  readonly zeroGrams: number;
+  readonly division: Mass;
+}
+
+/** The weight of the fish that a capture has on the simulated scale: always the same one. */
+export function simulatedFishGrams(captureId: string): number {
+  return 9000 * Math.exp(0.35 * chance(`fish of ${captureId}`).normal());
+}
+
+/** The simulated scale, with a fish or a sling on it. */
+export function simulatedScale({ what, slingGrams, zeroGrams, division }: Hung): HangingScale {
+  const { behave, hangs, fish } = standinWishes();
+  const sling = what === 'sling';
+  return standinScale(
+    {
+      grams: slingGrams + (sling ? 0 : simulatedFishGrams(what.fishOf)),
+      zeroGrams,
+      support: hangs,
+      liveliness: sling ? 0 : fish === 'lively' ? 0.8 : 0.15,
+      divisionGrams: gramsOf(division),
+      // A fish that is hung again kicks otherwise.
+      seed: `${sling ? 'sling' : what.fishOf} ${Math.floor(Date.now() / 1000)}`,
+    },
+    massSystemOf(division.unit) === 'kg' ? 'kg' : 'lb',
+    behave,
+    STANDIN_PLATFORM,
+  );
+}

@@ -1,0 +1,89 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { WeighedFish } from '@keeper/contract/weighed';
+import { timesDone } from '@keeper/core/capture/steps';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import type { OwnFish } from '@keeper/core/fish/expectedWeight';
+import { lengthMm } from '@keeper/core/measure/length';
+import { gramsOf } from '@keeper/core/measure/mass';
+import type { Entry } from '@keeper/core/weighing/entry';
+import { weightResult, type WeightResult } from '@keeper/core/weighing/result';
+import { checkInForce } from '@keeper/core/weighing/scaleCheck';
+import { slingDrain, wetTareGrams } from '@keeper/core/weighing/slingDrain';
+import { weighingOf } from '@keeper/core/weighing/weighing';
+import { ask } from './api.js';
+import { useSettings } from './queries.js';
+import { useKit } from './rows.js';
+import { isOfThisOuting, plainDivision } from './useWeighingKit.js';
+
+const NONE: readonly WeighedFish[] = [];
+
+/** Every fish that was weighed, newest first. */
+export function useWeighed(): readonly WeighedFish[] {
+  return useQuery({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }).data ?? NONE;
+}
+
+/** Scales and sling of the kit that a fish was weighed with, as far as they were noted. */
+function useWith(story: CaptureStory) {
+  const kit = useKit();
+  const { weight } = story.facts;
+  return {
+    scales: kit.find(({ id }) => id === weight?.scalesId),
+    sling: kit.find(({ id }) => id === weight?.slingId),
+  };
+}
+
+/** The weight of a fish with its uncertainty; undefined while nothing was read, or its tare is missing. */
+export function useWeightResult(story: CaptureStory): WeightResult | undefined {
+  const { scales, sling } = useWith(story);
+  const { rounding } = useSettings();
+  return useMemo(() => {
+    const weighing = weighingOf(story);
+    if (!weighing) return undefined;
+    const nature = scales?.scale;
+    return weightResult(weighing, {
+      division: nature?.division ?? plainDivision(weighing.asRead.unit),
+      scaleClass: nature?.scaleClass ?? 'III',
+      check: nature ? checkInForce(nature, weighing.readAt ?? story.startedAt ?? '') : undefined,
+      drain: sling ? slingDrain(sling.tares) : undefined,
+      rounding,
+    });
+  }, [story, scales, sling, rounding]);
+}
+
+/** What an entry is held against: the other fish of the book, and what happened around the weighing. */
+export function useEntry(story: CaptureStory): Entry | undefined {
+  const { scales, sling } = useWith(story);
+  const weighed = useWeighed();
+  return useMemo(() => {
+    const reading = weighingOf(story);
+    if (!reading) return undefined;
+    const others = weighed.filter(({ captureId }) => captureId !== story.captureId);
+    const { species, length, girth, guess } = story.facts;
+    const startedAt = story.startedAt ?? '';
+    const before = others.find((fish) => fish.startedAt < startedAt);
+    const own = others.flatMap((fish): OwnFish[] =>
+      fish.species ? [{ species: fish.species, lengthMm: fish.lengthMm, grams: fish.grams }] : [],
+    );
+    const drain = sling && sling.tares.length > 0 ? slingDrain(sling.tares) : undefined;
+    return {
+      ...{ reading, own, species: species ?? null },
+      lengthMm: length ? lengthMm(length) : null,
+      girthMm: girth ? lengthMm(girth) : null,
+      // Where the run was tapped through, a zero that was not tapped is likely not to have been set.
+      ...(timesDone(story, 'weighed') > 0 &&
+        reading.method === 'zeroed' && {
+          zeroSeen: timesDone(story, 'zeroed') > 0 || isOfThisOuting(reading.zeroedAt, startedAt),
+        }),
+      ...(drain && { slingGrams: wetTareGrams(drain, 0) }),
+      ...(scales?.scale && { division: scales.scale.division }),
+      ...(guess && { guessGrams: gramsOf(guess) }),
+      ...(before && {
+        before: {
+          ...{ grams: before.grams, lengthMm: before.lengthMm },
+          minutesAgo: (Date.parse(startedAt) - Date.parse(before.startedAt)) / 60_000,
+        },
+      }),
+    };
+  }, [story, scales, sling, weighed]);
+}

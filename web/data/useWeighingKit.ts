@@ -1,0 +1,69 @@
+import { useMemo } from 'react';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import type { WeightReading } from '@keeper/core/weighing/reading';
+import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import type { ScaleNature } from '@keeper/core/weighing/scales';
+import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
+import { useDeviceWay } from './deviceWays.js';
+import { useSettings } from './queries.js';
+import { useKit } from './rows.js';
+
+/** What fish are weighed with on this bank. */
+export interface WeighingKit {
+  readonly scales: KeptKitItem | undefined;
+  readonly sling: KeptKitItem | undefined;
+  readonly nature: ScaleNature;
+  readonly drain: SlingDrain;
+  /** What the sling weighs wet through, as far as is known. */
+  readonly slingGrams: number;
+  readonly zeroedAt: string | undefined;
+}
+
+/** The steps of a scale that nobody described: one of the unit read, ten grams where it shows kilograms. */
+export function plainDivision(unit: Mass['unit']): Mass {
+  return { unit, count: unit === 'g' ? 10 : 1 };
+}
+
+/** Scales and sling as they were chosen on this device, else the first of each in the kit. */
+export function useWeighingKit(): WeighingKit {
+  const kit = useKit();
+  const { massUnit } = useSettings();
+  const scalesId = useDeviceWay('scalesId');
+  const slingId = useDeviceWay('slingId');
+  const zeroedAt = useDeviceWay('zeroedAt');
+  return useMemo(() => {
+    const of = (kind: 'scales' | 'sling', id: string) =>
+      kit.find((item) => item.id === id) ?? kit.find((item) => item.kind === kind);
+    const scales = of('scales', scalesId);
+    const sling = of('sling', slingId);
+    const drain = slingDrain(sling?.tares ?? []);
+    return {
+      scales,
+      sling,
+      nature: scales?.scale ?? { division: plainDivision(massUnit), scaleClass: 'III', checks: [] },
+      drain,
+      slingGrams: sling && sling.tares.length > 0 ? wetTareGrams(drain, 0) : FIRST_SLING_GRAMS,
+      zeroedAt: zeroedAt || undefined,
+    };
+  }, [kit, massUnit, scalesId, slingId, zeroedAt]);
+}
+
+const FIRST_SLING_GRAMS = gramsOf({ unit: 'oz', count: 27 });
+
+/** What every reading of this bank carries: with what it was weighed, and when that was zeroed. */
+export function useWeighedWith(): Pick<WeightReading, 'scalesId' | 'slingId' | 'zeroedAt'> {
+  const { scales, sling, zeroedAt } = useWeighingKit();
+  return {
+    ...(scales && { scalesId: scales.id }),
+    ...(sling && { slingId: sling.id }),
+    ...(zeroedAt && { zeroedAt }),
+  };
+}
+
+const OUTING_MS = 12 * 3_600_000;
+
+/** A zero from before the take counts for the outing; one of another day was of another wetness. */
+export function isOfThisOuting(zeroedAt: string | undefined, startedAt: string | null): boolean {
+  if (!zeroedAt || !startedAt) return false;
+  return Math.abs(Date.parse(startedAt) - Date.parse(zeroedAt)) < OUTING_MS;
+}

@@ -1,0 +1,48 @@
+import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import { relativeWeight } from '@keeper/core/fish/relativeWeight';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { lengthMm } from '@keeper/core/measure/length';
+import { gramsOf } from '@keeper/core/measure/mass';
+
+/** The subtraction as one would check it on paper. */
+export function AsRead({ story }: { story: CaptureStory }) {
+  const { weight } = story.facts;
+  if (!weight) return null;
+  const net = netOf(story);
+  const line = 'flex justify-between border-t border-rule py-2 tabular-nums';
+  return (
+    <dl>
+      <div className={line}>
+        <dt>{weight.method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling'}</dt>
+        <dd>{formatMass(weight.asRead)}</dd>
+      </div>
+      {weight.method === 'gross-minus-tare' && (
+        <div className={line}>
+          <dt>Tare, the wet sling</dt>
+          <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : 'not noted'}</dd>
+        </div>
+      )}
+      <div className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
+        <dt>Net</dt>
+        <dd>{net ? formatMass(net) : 'not known without the tare'}</dd>
+      </div>
+      <ConditionLine story={story} />
+      {weight.written && <p className="text-sm text-soft">Written down as “{weight.written}”.</p>}
+    </dl>
+  );
+}
+
+/** How well fed it is for its length, where a standard weight is published for its kind; and what it was taken for. */
+function ConditionLine({ story }: { story: CaptureStory }) {
+  const { species, length, guess } = story.facts;
+  const net = netOf(story);
+  const relative = species && length && net ? relativeWeight(species, lengthMm(length), gramsOf(net)) : undefined;
+  if (relative === undefined && !guess) return null;
+  return (
+    <p className="py-1 text-soft">
+      {relative !== undefined &&
+        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. `}
+      {guess && `You took it for ${formatMass(guess)}.`}
+    </p>
+  );
+}

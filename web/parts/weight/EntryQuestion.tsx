@@ -1,0 +1,148 @@
+import { useState } from 'react';
+import type { Facts } from '@keeper/core/capture/event';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { speciesName } from '@keeper/core/fish/species';
+import { formatLength, type Length } from '@keeper/core/measure/length';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import { explainEntry, type Explanation } from '@keeper/core/weighing/explain';
+import type { WeightReading } from '@keeper/core/weighing/reading';
+import { SLIP_WORDS } from '@keeper/core/weighing/slip';
+import { makeEvent, record } from '../../data/keeper.js';
+import { useEntry } from '../../data/useWeighing.js';
+import { aboutGrams, aboutMass } from './massWords.js';
+
+/** So many slips are shown: what is less likely than the third is none. */
+const SHOWN = 3;
+const TOO_UNLIKELY = 0.02;
+
+/** An entry that does not fit is explained, not only flagged: the likeliest slips with what each would make of it. It never holds anything up. */
+export function EntryQuestion({ story }: { story: CaptureStory }) {
+  const entry = useEntry(story);
+  const [note, setNote] = useState('');
+  const said = entry && explainEntry(entry);
+  if (!entry || !said?.ask || story.entryKept) return null;
+  const { unit } = entry.reading.asRead;
+  const slips = said.slips.filter(({ probability }) => probability > TOO_UNLIKELY).slice(0, SHOWN);
+  const write = (...made: ReturnType<typeof makeEvent>[]) => void record(made);
+  return (
+    <section aria-label="Does it add up?" className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
+      <h2 className="text-xl font-semibold">Does it add up?</h2>
+      <p>
+        From {said.expected.basis} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} was to be expected, two in
+        three between {aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit)} and{' '}
+        {aboutGrams(Math.exp(said.expected.lnGrams + said.expected.sd), unit)}.
+      </p>
+      <ul>
+        {slips.map((slip) => {
+          const corrected = correctedFacts(slip, entry.reading, story);
+          return (
+            <li key={slip.kind} className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-3">
+              <span className="min-w-48 flex-1">
+                <b>{SLIP_WORDS[slip.kind]}.</b> <span className="text-soft">{oddsText(slip.probability)}</span>
+              </span>
+              {corrected && (
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() =>
+                    write(
+                      makeEvent(story.captureId, story.startedAt, 'amended', {
+                        facts: corrected.facts,
+                        why: `${SLIP_WORDS[slip.kind]}.`,
+                      }),
+                      makeEvent(story.captureId, story.startedAt, 'entry-kept', {}),
+                    )
+                  }
+                >
+                  {corrected.says}
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="min-w-48 flex-1 text-sm">
+          A note, if you like
+          <input
+            className="field mt-1"
+            maxLength={500}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </label>
+        <button
+          type="button"
+          className="button"
+          onClick={() =>
+            write(makeEvent(story.captureId, story.startedAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
+          }
+        >
+          It is right as it stands
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** What an explanation would make of the entry, and how that is said; nothing where it only says that the truth is not known. */
+function correctedFacts(
+  { corrected, kind }: Explanation,
+  reading: WeightReading,
+  story: CaptureStory,
+): { readonly facts: Facts; readonly says: string } | undefined {
+  if (corrected.species)
+    return {
+      facts: { species: corrected.species, form: null },
+      says: `Make it a ${speciesName(corrected.species).toLowerCase()}`,
+    };
+  if (corrected.lengthMm !== undefined) {
+    const unit =
+      kind === 'inches-for-centimetres'
+        ? 'half-cm'
+        : kind === 'centimetres-for-inches'
+          ? 'quarter-in'
+          : story.facts.length?.unit;
+    const length = lengthIn(corrected.lengthMm, unit ?? 'half-cm');
+    return { facts: { length }, says: `Make it ${formatLength(length)}` };
+  }
+  if (corrected.grams === undefined) return undefined;
+  const { tare: _tare, ...rest } = reading;
+  switch (kind) {
+    // What was read stays as it was read; only what was done with it is put right.
+    case 'sling-left-on': {
+      const tare = aboutMass(gramsOf(reading.asRead) - corrected.grams, reading.asRead.unit);
+      return {
+        facts: { weight: { ...rest, method: 'gross-minus-tare', tare } },
+        says: `Take ${formatMass(tare)} of sling off`,
+      };
+    }
+    case 'sling-taken-twice':
+      return { facts: { weight: { ...rest, method: 'zeroed' } }, says: `Make it ${formatMass(reading.asRead)}` };
+    case 'scale-held':
+      return { facts: { weight: { ...reading, support: 'held' } }, says: 'Mark it as held' };
+    default: {
+      const asRead = correctedMass(corrected.grams, kind, reading);
+      return { facts: { weight: { ...rest, asRead, method: 'zeroed' } }, says: `Make it ${formatMass(asRead)}` };
+    }
+  }
+}
+
+function correctedMass(grams: number, kind: Explanation['kind'], { asRead }: WeightReading): Mass {
+  if (kind === 'pounds-for-kilograms') return aboutMass(grams, 'g');
+  if (kind === 'kilograms-for-pounds' || kind === 'dotted-ounces') return aboutMass(grams, 'oz');
+  return aboutMass(grams, asRead.unit);
+}
+
+function lengthIn(mm: number, unit: Length['unit']): Length {
+  const mark = unit === 'quarter-in' ? 25.4 / 4 : unit === 'half-cm' ? 5 : 1;
+  return { unit, count: Math.max(1, Math.round(mm / mark)) };
+}
+
+/** A probability as one says it. Examples: `almost certain`, `about 7 in 10`, `about 1 in 20`. */
+export function oddsText(probability: number): string {
+  if (probability > 0.97) return 'almost certain';
+  if (probability >= 0.1) return `about ${Math.round(probability * 10)} in 10`;
+  return `about 1 in ${Math.round(1 / probability / 5) * 5 || 10}`;
+}

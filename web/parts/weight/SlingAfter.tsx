@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { timesDone } from '@keeper/core/capture/steps';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import { massFromParts, massParts } from '@keeper/core/measure/massParts';
+import { useDeviceWay } from '../../data/deviceWays.js';
+import { bluetoothScale, simulatedScale } from '../../data/scale.js';
+import { isOfThisOuting, useWeighingKit } from '../../data/useWeighingKit.js';
+import { Choice } from '../Choice.js';
+import { useWheels } from '../useWheels.js';
+import { Keypad, keypadKeys, Wheels } from '../Wheels.js';
+import { LiveScaleReading } from './LiveScaleReading.js';
+import { useLiveScale } from './useLiveScale.js';
+
+interface SlingAfterProps {
+  readonly story: CaptureStory;
+  readonly onShown: (shown: Mass) => void;
+}
+
+/** The empty wet sling on the scale once more: the two tares bracket the truth. */
+export function SlingAfter({ story, onShown }: SlingAfterProps) {
+  const way = useDeviceWay('scale');
+  const [open, setOpen] = useState<'no' | 'live' | 'hand'>('no');
+  if (open === 'live') return <LiveSling story={story} onShown={onShown} onByHand={() => setOpen('hand')} />;
+  if (open === 'hand') return <SlingByHand story={story} onShown={onShown} />;
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <button type="button" className="button min-h-14" onClick={() => setOpen(way === 'none' ? 'hand' : 'live')}>
+        Hang the empty sling again
+      </button>
+      <p className="min-w-40 flex-1 text-sm text-soft">
+        A sling holds more or less water than when it was zeroed. Wet, empty, now: then the weight is bracketed.
+      </p>
+    </div>
+  );
+}
+
+function LiveSling({ story, onShown, onByHand }: SlingAfterProps & { onByHand: () => void }) {
+  const way = useDeviceWay('scale');
+  const { nature, slingGrams, zeroedAt } = useWeighingKit();
+  const { state, listen, stop } = useLiveScale(gramsOf(nature.division));
+  const zeroed = timesDone(story, 'zeroed') > 0 || isOfThisOuting(zeroedAt, story.startedAt);
+  const begin = () => {
+    // A fish leaves some water in the sling.
+    const hung = { what: 'sling' as const, slingGrams: slingGrams * 1.04, division: nature.division };
+    const zeroGrams = zeroed ? slingGrams : 0;
+    void listen(way === 'bluetooth' ? bluetoothScale() : simulatedScale({ ...hung, zeroGrams }));
+  };
+  const shown =
+    state.is === 'reading' && state.settling.steadiness === 'empty' ? state.samples.at(-1)?.grams : undefined;
+  return (
+    <div role="group" aria-label="Empty sling" className="grid gap-3">
+      {state.is === 'off' && (
+        <button type="button" className="button button-main min-h-14" onClick={begin}>
+          It hangs there, wet and empty
+        </button>
+      )}
+      <LiveScaleReading state={state} division={nature.division} what="sling" onTaken={({ mass }) => onShown(mass)} />
+      {shown !== undefined && state.is === 'reading' && (
+        <button
+          type="button"
+          className="button min-h-14"
+          onClick={() => {
+            stop();
+            onShown({ unit: state.unit, count: Math.round(shown / gramsOf({ unit: state.unit, count: 1 })) });
+          }}
+        >
+          Take about nothing
+        </button>
+      )}
+      <button type="button" className="button" onClick={onByHand}>
+        Set it by hand
+      </button>
+    </div>
+  );
+}
+
+function SlingByHand({ story, onShown }: SlingAfterProps) {
+  const asRead = story.facts.weight?.asRead;
+  const unit = asRead?.unit ?? 'oz';
+  const parts = massParts(unit);
+  const wheels = useWheels<'sling'>(parts, { sling: [] }, 'sling');
+  const [below, setBelow] = useState<'above' | 'below'>('above');
+  const shown = massFromParts(unit, wheels.values.sling);
+  const signed = { unit, count: below === 'below' ? -shown.count : shown.count };
+  return (
+    <div role="group" aria-label="Empty sling" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
+      {story.facts.weight?.method === 'zeroed' && (
+        <Choice
+          label="Above or below nothing"
+          value={below}
+          onChange={setBelow}
+          options={[
+            { value: 'above', label: 'Shows more than nothing' },
+            { value: 'below', label: 'Shows less than nothing' },
+          ]}
+        />
+      )}
+      <Wheels state={wheels} row="sling" name="Empty sling" named={false} wheels={parts} />
+      <Keypad {...wheels} />
+      <button type="button" className="button button-main min-h-14" onClick={() => onShown(signed)}>
+        The empty sling shows {below === 'below' && shown.count > 0 ? '− ' : ''}
+        {formatMass(shown)}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,16 @@
+import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
+import { SlingAfter } from '../../parts/weight/SlingAfter.js';
+import { WeightStands } from '../../parts/weight/WeightStands.js';
+import type { RunDesk } from './runDesk.js';
+
+/** The weight once the fish is away: what it can be stood behind with, while sling and scale still hang there. */
+export function AfterWeighing({ desk: { story, tap } }: { desk: RunDesk }) {
+  if (!story.facts.weight) return null;
+  return (
+    <section aria-label="The weight" className="mb-5 grid gap-4">
+      <WeightStands story={story} />
+      {!story.slingAfter && <SlingAfter story={story} onShown={(shown) => void tap('sling-hung', { shown })} />}
+      <EntryQuestion story={story} />
+    </section>
+  );
+}

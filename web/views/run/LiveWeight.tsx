@@ -1,0 +1,44 @@
+import { useEffect, useEffectEvent } from 'react';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { timesDone } from '@keeper/core/capture/steps';
+import { gramsOf } from '@keeper/core/measure/mass';
+import type { WeightReading } from '@keeper/core/weighing/reading';
+import { useDeviceWay } from '../../data/deviceWays.js';
+import { useSettings } from '../../data/queries.js';
+import { bluetoothScale, simulatedScale } from '../../data/scale.js';
+import { lastTare } from '../../data/tares.js';
+import { isOfThisOuting, useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
+import { LiveScaleReading, type TakenLive } from '../../parts/weight/LiveScaleReading.js';
+import { useLiveScale } from '../../parts/weight/useLiveScale.js';
+
+interface LiveWeightProps {
+  readonly story: CaptureStory;
+  readonly onSet: (reading: WeightReading) => void;
+}
+
+/** The connected scale beside a fish: its value goes into the book when it has settled. */
+export function LiveWeight({ story, onSet }: LiveWeightProps) {
+  const { weighMethod } = useSettings();
+  const way = useDeviceWay('scale');
+  const { nature, slingGrams, zeroedAt } = useWeighingKit();
+  const around = useWeighedWith();
+  const { state, listen } = useLiveScale(gramsOf(nature.division));
+  const zeroed = timesDone(story, 'zeroed') > 0 || isOfThisOuting(zeroedAt, story.startedAt);
+  const begin = useEffectEvent(() => {
+    const hung = { what: { fishOf: story.captureId }, slingGrams, division: nature.division };
+    void listen(
+      way === 'bluetooth'
+        ? bluetoothScale()
+        : simulatedScale({ ...hung, zeroGrams: zeroed && weighMethod === 'zeroed' ? slingGrams : 0 }),
+    );
+  });
+  useEffect(() => begin(), []);
+  const taken = ({ mass, steadyGrams, support }: TakenLive) => {
+    const tare = weighMethod === 'gross-minus-tare' ? lastTare(nature.division.unit) : undefined;
+    onSet({
+      ...{ asRead: mass, method: weighMethod, ...(tare && { tare }) },
+      ...{ way: 'live', steadyGrams, support, ...around, readAt: new Date().toISOString() },
+    });
+  };
+  return <LiveScaleReading state={state} division={nature.division} onTaken={taken} what="fish" />;
+}

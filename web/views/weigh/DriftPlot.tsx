@@ -1,0 +1,51 @@
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import type { JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+import { errorAtTen } from './ScaleList.js';
+
+const axis = { stroke: 'var(--edge)', tick: { fill: 'var(--ink-soft)', fontSize: 13 }, tickLine: false };
+
+/** What the scale showed too much at ten kilograms, check by check over the years. */
+export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; system: 'lb-oz' | 'kg' }) {
+  const unit = system === 'kg' ? 'g' : 'oz';
+  const points = checks.map((check) => ({
+    atMs: Date.parse(check.at),
+    error: Math.round((errorAtTen(check) / (system === 'kg' ? 1 : 28.349523125)) * 10) / 10,
+  }));
+  const newest = points.at(-1);
+  const reach = Math.max(1, ...points.map(({ error }) => Math.abs(error))) * 1.3;
+  return (
+    <figure
+      className="mt-2"
+      role="img"
+      aria-label={`${points.length} checks; at the last one ${newest?.error ?? 0} ${unit} off at 10 kg.`}
+    >
+      <figcaption className="text-sm text-soft">Shown too much at 10 kg, in {unit}</figcaption>
+      <ResponsiveContainer width="100%" height={150}>
+        <LineChart data={points} margin={{ top: 8, right: 16, bottom: 0, left: 0 }}>
+          <CartesianGrid vertical={false} stroke="var(--rule)" />
+          <XAxis
+            dataKey="atMs"
+            type="number"
+            domain={['dataMin', 'dataMax']}
+            tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
+            {...axis}
+          />
+          <YAxis
+            domain={[-reach, reach]}
+            width={44}
+            tickFormatter={(value: number) => value.toFixed(reach < 5 ? 1 : 0)}
+            {...axis}
+          />
+          <ReferenceLine y={0} stroke="var(--water)" strokeWidth={2} />
+          <Line
+            dataKey="error"
+            stroke="var(--ink)"
+            strokeWidth={2}
+            dot={{ r: 4, fill: 'var(--ink)' }}
+            isAnimationActive={false}
+          />
+        </LineChart>
+      </ResponsiveContainer>
+    </figure>
+  );
+}

@@ -1,0 +1,95 @@
+import { Link } from 'react-router';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { judgeCheck, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+import { useKit } from '../../data/rows.js';
+import { useMinute } from '../../data/useProspect.js';
+import { Part } from '../../parts/Part.js';
+import { doubtText } from '../../parts/weight/massWords.js';
+import { whenText } from '../../parts/when.js';
+import { DriftPlot } from './DriftPlot.js';
+
+/** The keeper's scales, each with what its checks found over the years. */
+export function ScaleList() {
+  const scales = useKit().filter(({ kind }) => kind === 'scales');
+  return (
+    <Part title="Scales that are known">
+      {scales.length === 0 && (
+        <p className="text-soft">
+          No scales stand in your kit.{' '}
+          <Link to="/kit" className="quiet-link">
+            Add them there
+          </Link>
+          , then hold them against known masses here.
+        </p>
+      )}
+      <ul className="grid gap-6">
+        {scales.map((item) => (
+          <li key={item.id}>
+            <OneScale item={item} />
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+/** The checks of a scale that could be judged, oldest first. */
+export function judgedChecks({ scale }: Pick<KeptKitItem, 'scale'>): readonly JudgedCheck[] {
+  if (!scale) return [];
+  return scale.checks
+    .flatMap((check) => {
+      const judged = judgeCheck(check, scale);
+      return judged.ok ? [judged.value] : [];
+    })
+    .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
+}
+
+function OneScale({ item }: { item: KeptKitItem }) {
+  const checks = judgedChecks(item);
+  const last = checks.at(-1);
+  const nowMs = useMinute();
+  const system = massSystemOf(item.scale?.division.unit ?? 'g');
+  return (
+    <div className="border-t border-rule pt-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h3 className="text-lg font-semibold">{item.name}</h3>
+        <span className="text-soft">
+          {item.scale ? `steps of ${formatMass(item.scale.division)}, class ${item.scale.scaleClass}` : ''}
+        </span>
+      </div>
+      <p className="mt-1">
+        {last
+          ? verdict(last, nowMs, system)
+          : 'Never held against known masses. Its weights carry the whole limit of its class as doubt.'}
+      </p>
+      {checks.length > 1 && <DriftPlot checks={checks} system={system} />}
+      <Link to={`/weigh/scales/${item.id}`} className="button mt-3">
+        Hold it against known masses
+      </Link>
+    </div>
+  );
+}
+
+/** A load at which scales are compared over the years. */
+const AT_GRAMS = 10_000;
+
+/** What a check found at ten kilograms. Example: 20 g above. */
+export function errorAtTen({ line }: JudgedCheck): number {
+  return line.offset + (line.slope - 1) * AT_GRAMS;
+}
+
+function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): string {
+  const error = errorAtTen(check);
+  const at = system === 'kg' ? '10 kg' : '22 lb';
+  const shows =
+    Math.abs(error) < 3
+      ? `true at ${at}`
+      : `${doubtText(Math.abs(error), system)} too ${error > 0 ? 'much' : 'little'} at ${at}`;
+  const due =
+    check.due < new Date(nowMs).toISOString().slice(0, 10)
+      ? `It was due again on ${check.due}.`
+      : `Next check by ${check.due}.`;
+  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class. ${due}`;
+}

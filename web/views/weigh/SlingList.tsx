@@ -1,0 +1,65 @@
+import { Link } from 'react-router';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
+import { slingDrain } from '@keeper/core/weighing/slingDrain';
+import { useSettings } from '../../data/queries.js';
+import { useKit } from '../../data/rows.js';
+import { Part } from '../../parts/Part.js';
+import { aboutGrams, doubtText } from '../../parts/weight/massWords.js';
+import { DrainPlot } from './DrainPlot.js';
+import { TareForm } from './TareForm.js';
+
+/** Each sling with its tares, dry and wet, and how quickly it gives its water back. */
+export function SlingList() {
+  const slings = useKit().filter(({ kind }) => kind === 'sling');
+  return (
+    <Part title="Slings">
+      {slings.length === 0 && (
+        <p className="text-soft">
+          No sling stands in your kit.{' '}
+          <Link to="/kit" className="quiet-link">
+            Add it there
+          </Link>
+          .
+        </p>
+      )}
+      <ul className="grid gap-6">
+        {slings.map((item) => (
+          <li key={item.id}>
+            <OneSling item={item} />
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+function OneSling({ item }: { item: KeptKitItem }) {
+  const { massUnit } = useSettings();
+  const drain = slingDrain(item.tares);
+  const dry = item.tares.filter(({ wet }) => !wet).at(-1);
+  return (
+    <div className="border-t border-rule pt-3">
+      <h3 className="text-lg font-semibold">{item.name}</h3>
+      <p className="mt-1">
+        {drainWords(drain, massUnit)}
+        {dry && ` Dry it weighs ${formatMass(dry.mass)}.`}
+      </p>
+      {item.tares.some(({ wet }) => wet) && (
+        <DrainPlot tares={item.tares} drain={drain} system={massSystemOf(massUnit)} />
+      )}
+      <TareForm item={item} />
+    </div>
+  );
+}
+
+function drainWords(
+  { keepsGrams, runsGrams, minutesToDrain, weighings }: ReturnType<typeof slingDrain>,
+  unit: MassUnit,
+): string {
+  const wet = `Wet through it weighs about ${aboutGrams(keepsGrams + runsGrams, unit)} and loses ${doubtText(runsGrams, massSystemOf(unit))}, most of it in ${minutesToDrain} minutes`;
+  return weighings < 3
+    ? `${wet}, if it drains as most do: weigh it a few times while it hangs, and it is known.`
+    : `${wet}.`;
+}

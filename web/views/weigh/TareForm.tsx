@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import type { KeptKitItem } from '@keeper/contract/kit';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
+import { parseMass } from '@keeper/core/measure/parseMass';
+import type { TareNote } from '@keeper/core/weighing/slingDrain';
+import { useDeviceWay } from '../../data/deviceWays.js';
+import { writeRow } from '../../data/keeper.js';
+import { useSettings } from '../../data/queries.js';
+import { bluetoothScale, simulatedScale } from '../../data/scale.js';
+import { useWeighingKit } from '../../data/useWeighingKit.js';
+import { Notice } from '../../parts/Notice.js';
+import { TextField } from '../../parts/TextField.js';
+import { typedNumber } from '../../parts/typed.js';
+import { LiveScaleReading } from '../../parts/weight/LiveScaleReading.js';
+import { useLiveScale } from '../../parts/weight/useLiveScale.js';
+
+/** One more weighing of the empty sling: typed, or off the connected scale; wet ones with how long it has hung. */
+export function TareForm({ item }: { item: KeptKitItem }) {
+  const { massUnit } = useSettings();
+  const way = useDeviceWay('scale');
+  const { nature, slingGrams } = useWeighingKit();
+  const { state, listen, stop } = useLiveScale(gramsOf(nature.division));
+  const [text, setText] = useState('');
+  const [hung, setHung] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const [notKept, setNotKept] = useState(false);
+  const minutes = typedNumber(hung);
+  const hungProblem =
+    minutes !== undefined && !(minutes >= 0 && minutes <= 24 * 60)
+      ? 'Minutes since it came out of the water, from 0 on.'
+      : undefined;
+
+  const add = (wet: boolean) => {
+    const parsed = parseMass(text, massSystemOf(massUnit));
+    if (parsed.kind === 'refused') return setProblem(parsed.reason);
+    if (parsed.kind === 'ambiguous')
+      return setProblem(`${parsed.question} Write it as ${parsed.meanings[0]?.says ?? ''}.`);
+    if (hungProblem) return undefined;
+    const { id, updatedAt: _at, ...row } = item;
+    const tare: TareNote = {
+      ...{ at: new Date().toISOString(), wet, mass: parsed.mass },
+      ...(wet && minutes !== undefined && { hungMin: minutes }),
+    };
+    return void writeRow('kit', id, { ...row, tares: [...row.tares, tare] } as typeof row).then(
+      () => {
+        setText('');
+        setHung('');
+        setNotKept(false);
+      },
+      () => setNotKept(true),
+    );
+  };
+  const fromScale = (mass: Mass) => {
+    setText(formatMass(mass));
+    stop();
+  };
+
+  return (
+    <div className="mt-3 grid gap-3">
+      {state.is !== 'off' && (
+        <LiveScaleReading
+          state={state}
+          division={nature.division}
+          what="sling"
+          onTaken={({ mass }) => fromScale(mass)}
+        />
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          className="w-44"
+          label="Empty, it weighs"
+          placeholder={massSystemOf(massUnit) === 'kg' ? '0.74 kg' : '1 lb 10 oz'}
+          value={text}
+          problem={problem}
+          onChange={(value) => {
+            setText(value);
+            setProblem(undefined);
+          }}
+        />
+        <TextField
+          className="w-44"
+          label="Minutes it has hung"
+          numeric
+          value={hung}
+          problem={hungProblem}
+          onChange={setHung}
+        />
+        <button type="button" className="button font-normal" onClick={() => add(true)}>
+          Note it wet
+        </button>
+        <button type="button" className="button font-normal" onClick={() => add(false)}>
+          Note it dry
+        </button>
+        {way !== 'none' && state.is === 'off' && (
+          <button
+            type="button"
+            className="button font-normal"
+            onClick={() =>
+              void listen(
+                way === 'bluetooth'
+                  ? bluetoothScale()
+                  : simulatedScale({ what: 'sling', slingGrams, zeroGrams: 0, division: nature.division }),
+              )
+            }
+          >
+            Read it off the scale
+          </button>
+        )}
+      </div>
+      {notKept && (
+        <Notice role="alert">
+          It could not be kept: this device may have no room left. What you typed is still here.
+        </Notice>
+      )}
+    </div>
+  );
+}

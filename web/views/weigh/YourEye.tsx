@@ -1,0 +1,86 @@
+import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { eyeBySize, judgeEye, type Eye, type Guess } from '@keeper/core/weighing/guessing';
+import { useSettings } from '../../data/queries.js';
+import { useWeighed } from '../../data/useWeighing.js';
+import { aboutGrams } from '../../parts/weight/massWords.js';
+
+/** How the guesses stand to the readings: by kind, and by size. */
+export function YourEye() {
+  const { massUnit, guessFirst } = useSettings();
+  const guesses = useWeighed().flatMap(({ species, guessGrams, grams }): Guess[] =>
+    guessGrams === null ? [] : [{ species, guessGrams, readGrams: grams }],
+  );
+  const whole = judgeEye(guesses);
+  if (!whole) {
+    return (
+      <p className="text-soft">
+        {guessFirst
+          ? 'No guess yet: the next fish asks for one.'
+          : 'Settings can ask for a guess before each reading. It trains the eye.'}
+      </p>
+    );
+  }
+  const kinds = [...new Set(guesses.flatMap(({ species }) => species ?? []))];
+  const unit = massSystemOf(massUnit) === 'kg' ? 'g' : 'oz';
+  return (
+    <div className="grid gap-4">
+      <p className="text-lg">
+        {whole.count} guesses, half of them within {percent(whole.off)}. {biasWords(whole)}
+      </p>
+      <ul className="border-b border-rule">
+        {kinds.map((species) => (
+          <EyeRow key={species} name={speciesName(species)} eye={judgeEye(ofKind(guesses, species))} />
+        ))}
+        {eyeBySize(guesses).map(({ fromGrams, toGrams, eye }) => (
+          <EyeRow
+            key={fromGrams}
+            name={toGrams === Infinity ? `over ${aboutGrams(fromGrams, unit)}` : `up to ${aboutGrams(toGrams, unit)}`}
+            eye={eye}
+          />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function ofKind(guesses: readonly Guess[], species: SpeciesId): Guess[] {
+  return guesses.filter((guess) => guess.species === species);
+}
+
+/** The bias as a mark left or right of the truth; the bar is what two thirds of the guesses lie in. */
+function EyeRow({ name, eye }: { name: string; eye: Eye | undefined }) {
+  if (!eye) return null;
+  const at = (share: number) => `${50 + Math.max(-48, Math.min(48, share * 120))}%`;
+  const [from, to] = [eye.bias - eye.spread, eye.bias + eye.spread];
+  return (
+    <li className="grid grid-cols-[8rem_1fr_3rem] items-center gap-3 border-t border-rule py-2">
+      <span>
+        {name} <span className="text-soft">({eye.count})</span>
+      </span>
+      <span aria-hidden className="relative h-5">
+        <span className="absolute inset-y-0 left-1/2 w-[2px] bg-water" />
+        <span
+          className="absolute inset-y-1.5 rounded-sm border border-water bg-waterfill"
+          style={{ left: at(from), width: `calc(${at(to)} - ${at(from)})` }}
+        />
+        <span className="absolute inset-y-0 w-1 bg-ink" style={{ left: at(eye.bias) }} />
+      </span>
+      <span className="text-right tabular-nums">{signed(eye.bias)}</span>
+    </li>
+  );
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} in 100`;
+}
+
+function signed(share: number): string {
+  const whole = Math.round(share * 100);
+  return `${whole > 0 ? '+' : whole < 0 ? '−' : ''}${Math.abs(whole)} %`;
+}
+
+function biasWords({ bias, count }: Eye): string {
+  if (count < 5 || Math.abs(bias) < 0.02) return '';
+  return bias > 0 ? `You see them ${percent(bias)} too heavy.` : `You see them ${percent(-bias)} too light.`;
+}
