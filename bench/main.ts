@@ -4,11 +4,12 @@ import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
 import { layoutBench } from './layout.js';
 import { runScreenBench } from './runScreen.js';
+import { slipsBench } from './slips.js';
+import { weighBench } from './weigh.js';
 
-/** Prints what is measured, each beside its baseline from the same run. */
-await coldStartBench();
-await appendBench();
-await bookBench();
-await layoutBench();
-bundleBench();
-await runScreenBench();
+/** Prints what is measured, each beside its baseline from the same run. One part can be asked for by name. */
+const PARTS = { weigh: [weighBench], slips: [slipsBench] } as const;
+const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
+
+const wanted = process.argv[2];
+for (const bench of wanted === 'weigh' || wanted === 'slips' ? PARTS[wanted] : WHOLE) await bench();

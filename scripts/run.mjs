@@ -1,4 +1,4 @@
-// What `npm start`, `npm run demo`, `npm test`, `npm run bench` and `npm run screenshots` do, on a fresh clone too.
+// What `npm start`, `npm run demo`, `npm test`, `npm run bench` (and its parts) and `npm run screenshots` do, on a fresh clone too.
 // Node.js built-ins only: nothing is installed yet when this begins.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -202,6 +202,15 @@ function bench() {
   process.exit(node([join('bench', 'dist', 'main.js'), ...rest]).status ?? 1);
 }
 
+/** One part of the bench that needs no browser. */
+function benchOf(part) {
+  return () => {
+    install();
+    build();
+    process.exit(node([join('bench', 'dist', 'main.js'), part]).status ?? 1);
+  };
+}
+
 function screenshots() {
   install();
   chromium();
@@ -225,7 +234,10 @@ function chaos() {
   );
 }
 
-const commands = { start, demo, test, bench, chaos, screenshots };
+const commands = {
+  ...{ start, demo, test, bench, chaos, screenshots },
+  ...{ 'bench:weigh': benchOf('weigh'), 'bench:slips': benchOf('slips') },
+};
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 19)) fail(`Node.js 20.19 or later is needed; this is ${process.version}.`);
 if (!(command in commands)) fail(`Known: ${Object.keys(commands).join(', ')}`);

@@ -98,3 +98,8 @@ export function correctShown({ line }: JudgedCheck, shownGrams: number): Correct
   const grams = (shownGrams - line.offset) / line.slope;
   return { grams, byGrams: grams - shownGrams, uGrams: uOfLine(line, grams) / line.slope };
 }
+
+/** What a scale shows too much at a load, going by a check, in grams. Example: an offset of 10 g and a gain of 1 show 10 g too much everywhere. */
+export function errorAt({ line }: JudgedCheck, loadGrams: number): number {
+  return line.offset + (line.slope - 1) * loadGrams;
+}

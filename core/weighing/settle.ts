@@ -21,24 +21,31 @@ export interface Settling {
 }
 
 /** Stretches in which a fish must hang still to be read, in ms: the longer ones give the better value. */
-const STRETCHES_MS = [1700, 2300, 3200] as const;
+const STRETCHES_MS = [1500, 2000, 2800] as const;
+/** After so many swaying pieces it may be a hand, and a short stillness is not believed. */
+const DOUBTED = 3;
+const DOUBTED_MS = 2800;
+/** Where the steps of the scale hide whether it is still, it is looked at for so long at least. */
+const COARSE_MS = 2000;
 /** So many readings at least: a scale that sends seldom is listened to for longer. */
 const FEWEST = 8;
 /** A stretch is still when what no swing explains is under this share of the weight. A hand that carries a scale does not come so low. */
-const STILL = 0.0013;
+const STILL = 0.0011;
 /** The steps of the scale alone make it tremble by so much of a division. */
 const STEPS_TREMBLE = 0.4;
 /** Known to this share of a division, a value is settled. */
-const GOOD = 0.4;
+const GOOD = 0.33;
 /** More unrest than this is a kick. */
 const KICKS = 0.03;
 /** So many pieces of so many ms without a kick, and none of them still: it is a hand that holds the scale. */
-const PIECES = 6;
+const PIECES = 5;
 const PIECE_MS = 2000;
+/** The fourth stillest of them is less than so many times as restless as the stillest. */
+const EVEN = 4;
 /** Less than this share of the last reading, and the load has only just been hung or taken off. */
 const HANGS = 0.75;
 /** The bounce of hanging it up is over after so long. */
-const BOUNCE_MS = 250;
+const BOUNCE_MS = 200;
 
 /**
  * Judges the recent readings of one load. `samples` in order of time, of the last 25 s or so; `divisionGrams` is the step of the scale.
@@ -55,7 +62,11 @@ export function settle(samples: readonly ScaleSample[], divisionGrams: number): 
   const first = hanging[0];
   if (!last || !first) return { steadiness: 'empty' };
   const startMs = first.atMs + BOUNCE_MS;
+  const unrests = unrestByPiece(hanging, startMs, last.atMs, divisionGrams);
+  const coarse = STEPS_TREMBLE * divisionGrams > STILL * last.grams;
+  const leastMs = swayingAmong(unrests).length >= DOUBTED ? DOUBTED_MS : coarse ? COARSE_MS : 0;
   const stretches = STRETCHES_MS.flatMap((ms) => {
+    if (ms < leastMs) return [];
     const within = hanging.filter(({ atMs }) => atMs > last.atMs - ms);
     return last.atMs - ms >= startMs && within.length >= FEWEST ? [readStretch(within, divisionGrams)] : [];
   });
@@ -64,21 +75,35 @@ export function settle(samples: readonly ScaleSample[], divisionGrams: number): 
   const { grams, uGrams, unrest } = best;
   const said = { grams, uGrams, unrest };
   if (unrest < STILL && uGrams <= GOOD * divisionGrams) return { steadiness: 'settled', ...said };
-  if (looksHeld(hanging, startMs, last.atMs, divisionGrams)) return { steadiness: 'held', ...said };
+  if (looksHeld(unrests)) return { steadiness: 'held', ...said };
   return { steadiness: last.atMs - startMs < 4000 ? 'settling' : 'moving', ...said };
 }
 
-/** Whether it sways all the time without kicking. */
-function looksHeld(samples: readonly ScaleSample[], startMs: number, nowMs: number, divisionGrams: number): boolean {
-  let swaying = 0;
+/** The pieces that neither lay still nor kicked. */
+function swayingAmong(unrests: readonly number[]): number[] {
+  return unrests.filter((unrest) => unrest >= STILL && unrest < KICKS);
+}
+
+/** Whether it sways all the time without kicking. A hand is about as restless throughout; a hung fish is now and then nearly still. */
+function looksHeld(unrests: readonly number[]): boolean {
+  const swaying = swayingAmong(unrests).sort((a, b) => a - b);
+  if (swaying.length < PIECES || unrests.some((unrest) => unrest < STILL)) return false;
+  return (swaying[3] ?? Infinity) < EVEN * (swaying[0] ?? 0);
+}
+
+/** How restless each piece is, the newest first. */
+function unrestByPiece(
+  samples: readonly ScaleSample[],
+  startMs: number,
+  nowMs: number,
+  divisionGrams: number,
+): number[] {
+  const unrests: number[] = [];
   for (let toMs = nowMs; toMs - PIECE_MS >= startMs; toMs -= PIECE_MS) {
     const piece = samples.filter(({ atMs }) => atMs > toMs - PIECE_MS && atMs <= toMs);
-    if (piece.length < 6) continue;
-    const { unrest } = readStretch(piece, divisionGrams);
-    if (unrest < STILL) return false;
-    if (unrest < KICKS) swaying += 1;
+    if (piece.length >= 6) unrests.push(readStretch(piece, divisionGrams).unrest);
   }
-  return swaying >= PIECES;
+  return unrests;
 }
 
 /** The readings since the whole load hangs: from the first that comes near what hangs now. */
@@ -106,7 +131,7 @@ function readStretch(samples: readonly ScaleSample[], divisionGrams: number) {
   const beyondSteps = Math.max(0, variance - (STEPS_TREMBLE * divisionGrams) ** 2);
   return {
     grams,
-    uGrams: Math.sqrt(variance / count + (0.05 * swing.amplitude) ** 2 + divisionGrams ** 2 / 12 / count),
+    uGrams: Math.sqrt(variance / count + (0.09 * swing.amplitude) ** 2 + divisionGrams ** 2 / 12 / count),
     unrest: Math.sqrt(beyondSteps) / grams,
   };
 }

@@ -1,6 +1,8 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { JudgedCheck } from '@keeper/core/weighing/scaleCheck';
-import { errorAtTen } from './ScaleList.js';
+import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+
+/** The load at which scales are compared over the years. */
+export const COMPARED_GRAMS = 10_000;
 
 const axis = { stroke: 'var(--edge)', tick: { fill: 'var(--ink-soft)', fontSize: 13 }, tickLine: false };
 
@@ -9,7 +11,7 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
   const unit = system === 'kg' ? 'g' : 'oz';
   const points = checks.map((check) => ({
     atMs: Date.parse(check.at),
-    error: Math.round((errorAtTen(check) / (system === 'kg' ? 1 : 28.349523125)) * 10) / 10,
+    error: Math.round((errorAt(check, COMPARED_GRAMS) / (system === 'kg' ? 1 : 28.349523125)) * 10) / 10,
   }));
   const newest = points.at(-1);
   const reach = Math.max(1, ...points.map(({ error }) => Math.abs(error))) * 1.3;

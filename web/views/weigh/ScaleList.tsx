@@ -2,13 +2,13 @@ import { Link } from 'react-router';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import { judgeCheck, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+import { errorAt, judgeCheck, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
 import { useKit } from '../../data/rows.js';
 import { useMinute } from '../../data/useProspect.js';
 import { Part } from '../../parts/Part.js';
 import { doubtText } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';
-import { DriftPlot } from './DriftPlot.js';
+import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 
 /** The keeper's scales, each with what its checks found over the years. */
 export function ScaleList() {
@@ -36,7 +36,7 @@ export function ScaleList() {
 }
 
 /** The checks of a scale that could be judged, oldest first. */
-export function judgedChecks({ scale }: Pick<KeptKitItem, 'scale'>): readonly JudgedCheck[] {
+function judgedChecks({ scale }: Pick<KeptKitItem, 'scale'>): readonly JudgedCheck[] {
   if (!scale) return [];
   return scale.checks
     .flatMap((check) => {
@@ -72,16 +72,8 @@ function OneScale({ item }: { item: KeptKitItem }) {
   );
 }
 
-/** A load at which scales are compared over the years. */
-const AT_GRAMS = 10_000;
-
-/** What a check found at ten kilograms. Example: 20 g above. */
-export function errorAtTen({ line }: JudgedCheck): number {
-  return line.offset + (line.slope - 1) * AT_GRAMS;
-}
-
 function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): string {
-  const error = errorAtTen(check);
+  const error = errorAt(check, COMPARED_GRAMS);
   const at = system === 'kg' ? '10 kg' : '22 lb';
   const shows =
     Math.abs(error) < 3
