@@ -82,6 +82,7 @@ export class WeightReadingDto {
   @IsIn(WEIGH_METHODS) method: WeighMethod;
   @IsOptional() @ValidateNested() @Type(() => MassDto) tare?: MassDto;
   @IsOptional() @IsString() @MaxLength(100) written?: string;
+  @IsOptional() @ValidateNested() @Type(() => MassDto) sent?: MassDto;
   @IsOptional() @IsIn(READING_WAYS) way?: ReadingWay;
   @IsOptional() @IsUUID() scalesId?: string;
   @IsOptional() @IsUUID() slingId?: string;

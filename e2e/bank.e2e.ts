@@ -358,22 +358,27 @@ test('a thing of the kit: its tare is read as anglers write it, its cleaning is 
   await page.getByRole('link', { name: 'Another thing' }).click();
   await page.getByRole('radio', { name: 'Sling' }).click();
   await page.getByLabel('Its name').fill('Green sling');
-  await page.getByLabel('The empty sling weighs').fill('1lb 17oz');
-  await page.getByRole('button', { name: 'wet', exact: true }).click();
-  await expect(page.getByText(/A pound has 16 ounces/)).toBeVisible();
-  await page.getByLabel('The empty sling weighs').fill('1-11');
-  await page.getByRole('button', { name: 'wet', exact: true }).click();
   await page.getByRole('combobox', { name: 'Last wet at' }).click();
   await page.getByRole('option', { name: 'The Mere' }).click();
   await page.getByRole('button', { name: 'Dipped today' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('link', { name: /Green sling/ }).click();
+  await page.getByRole('link', { name: 'Its tares are kept at the weigh desk' }).click();
+  await page.getByLabel('Empty, it weighs').fill('1lb 17oz');
+  await page.getByRole('button', { name: 'Note it wet' }).click();
+  await expect(page.getByText(/A pound has 16 ounces/)).toBeVisible();
+  await page.getByLabel('Empty, it weighs').fill('1-11');
+  await page.getByLabel('Minutes it has hung').fill('4');
+  await page.getByRole('button', { name: 'Note it wet' }).click();
+  await expect(page.getByText(/Wet through it weighs about/)).toBeVisible();
+  await page.goto(`${server.url}/kit`);
   await expect(page.getByRole('link', { name: /Green sling/ })).toContainText('wet 1 lb 11 oz');
   await expect
     .poll(async () => (await get<object[]>(server, '/kit'))[0])
     .toMatchObject({
       lastWater: { waterId },
       disinfected: { how: 'dipped' },
-      tares: [{ mass: { unit: 'oz', count: 27 } }],
+      tares: [{ mass: { unit: 'oz', count: 27 }, hungMin: 4 }],
     });
 });
 

@@ -48,6 +48,8 @@ export function triedInLight(light: 'day' | 'glare' | 'night'): void {
       '/kit',
       `/kit/rigs/${rigs?.[0]?.id}`,
       `/kit/items/${kit?.[2]?.id}`,
+      '/weigh',
+      `/weigh/scales/${kit?.[3]?.id}`,
       '/more',
       '/rehearse',
       '/rehearse/7',

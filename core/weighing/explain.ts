@@ -153,7 +153,8 @@ function circumstances({ reading, zeroSeen, slingGrams, division }: Entry, seen:
     const dotted =
       massSystemOf(division.unit) === 'lb-oz' && (division.unit === 'lb/100') !== (reading.asRead.unit === 'lb/100');
     if (sameFamily === (seen.otherFamily ?? false)) ln += Math.log(OTHER_UNIT);
-    if (sameFamily && dotted !== (seen.otherDotted ?? false)) ln += Math.log(OTHER_STEPS);
+    // Who wrote it in the other family wrote a decimal anyway.
+    if (sameFamily && !seen.otherFamily && dotted !== (seen.otherDotted ?? false)) ln += Math.log(OTHER_STEPS);
   }
   return ln;
 }

@@ -20,7 +20,7 @@ test('half and double weigh the same', () => {
 });
 
 test('sizes are judged apart', () => {
-  const sizes = eyeBySize([guess(4000, 1.2), guess(12_000, 0.9), guess(14_000, 0.9)]);
+  const sizes = eyeBySize([guess(4000, 1.2), guess(12_000, 0.9), guess(14_000, 0.9)], [5000, 10_000, 15_000]);
   expect(sizes.map(({ fromGrams, eye }) => [fromGrams, eye.count])).toEqual([
     [0, 1],
     [10_000, 2],

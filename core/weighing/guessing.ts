@@ -37,15 +37,16 @@ export function judgeEye(guesses: readonly Guess[]): Eye | undefined {
   };
 }
 
-/** Sizes in which the eye is judged apart, in grams: the upper end of each. */
-export const SIZES_GRAMS = [5000, 10_000, 15_000, Infinity] as const;
-
-/** The guesses of each size, smallest first; sizes without one are left out. */
+/**
+ * The guesses of each size, smallest first; sizes without one are left out. `edgesGrams` are the upper ends of all but the last.
+ * Example: edges of 5 and 10 kg make three sizes.
+ */
 export function eyeBySize(
   guesses: readonly Guess[],
+  edgesGrams: readonly number[],
 ): { readonly fromGrams: number; readonly toGrams: number; readonly eye: Eye }[] {
-  return SIZES_GRAMS.flatMap((toGrams, i) => {
-    const fromGrams = i === 0 ? 0 : (SIZES_GRAMS[i - 1] ?? 0);
+  return [...edgesGrams, Infinity].flatMap((toGrams, i) => {
+    const fromGrams = edgesGrams[i - 1] ?? 0;
     const eye = judgeEye(guesses.filter(({ readGrams }) => readGrams >= fromGrams && readGrams < toGrams));
     return eye ? [{ fromGrams, toGrams, eye }] : [];
   });

@@ -22,6 +22,8 @@ export interface WeightReading {
   readonly tare?: Mass;
   /** The weight as it was typed, where it was typed. */
   readonly written?: string;
+  /** What a connected scale sent, before it was brought to the division that it shows. */
+  readonly sent?: Mass;
   readonly way?: ReadingWay;
   /** Which scales and which sling of the kit. */
   readonly scalesId?: string;

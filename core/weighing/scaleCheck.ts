@@ -39,8 +39,7 @@ export interface JudgedCheck {
  * Example: 2, 5 and 10 kg shown as 2.01, 5.01 and 10.01 kg have an offset of 10 g and a gain of 1.
  */
 export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleNature): Answer<JudgedCheck> {
-  if (points.length < FEWEST)
-    return refuse(`A check needs at least ${FEWEST} known masses, spread over what you weigh.`);
+  if (points.length < FEWEST) return refuse('A check needs at least three known masses, spread over what you weigh.');
   if (new Set(points.map(({ trueGrams }) => trueGrams)).size < FEWEST)
     return refuse('The masses must differ: three of one mass say nothing about the gain.');
   const stepGrams = gramsOf(scale.division);

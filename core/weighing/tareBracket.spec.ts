@@ -31,6 +31,8 @@ test('by the other school the second tare is held against the first', () => {
 
 test('with no second weighing, or no first, there is no bracket', () => {
   expect(bracketTare(zeroed)).toBeUndefined();
+  // A whole sling more is no water.
+  expect(bracketTare({ ...zeroed, slingAfter: { unit: 'oz', count: 27 } })).toBeUndefined();
   expect(bracketTare({ ...zeroed, method: 'gross-minus-tare', slingAfter: poundsOunces(1, 8) })).toBeUndefined();
 });
 

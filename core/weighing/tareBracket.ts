@@ -13,8 +13,12 @@ export interface TareBracket {
   readonly says: string;
 }
 
+/** No sling takes up or gives back more than this while a fish is in it: such a change is a slip, not water (common practice, no source). */
+const MOST_CHANGE_GRAMS = 300;
+
 /**
- * Brackets the tare by the empty wet sling before and after. Undefined when it was not hung again, or the tare is missing.
+ * Brackets the tare by the empty wet sling before and after. Undefined when it was not hung again, when the tare is missing, or when the two
+ * are so far apart that one of them was no tare.
  * Example: a zeroed scale that shows 4 oz afterwards: 2 oz come off the weight, give or take 1.2 oz.
  */
 export function bracketTare(reading: WeightReading): TareBracket | undefined {
@@ -22,6 +26,7 @@ export function bracketTare(reading: WeightReading): TareBracket | undefined {
   if (!slingAfter || (method === 'gross-minus-tare' && !tare)) return undefined;
   const before = method === 'gross-minus-tare' && tare ? gramsOf(tare) : 0;
   const changeGrams = gramsOf(slingAfter) - before;
+  if (Math.abs(changeGrams) > MOST_CHANGE_GRAMS) return undefined;
   return {
     changeGrams,
     // Turned into plain zero where nothing changed.

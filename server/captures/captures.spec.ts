@@ -150,7 +150,7 @@ test('captures that an earlier version told are told anew, once, when the server
 
 test('the fish that were weighed, as other weights are held against them', async () => {
   const { captureId, events } = wholeCapture(44, 400);
-  const facts = { guess: { unit: 'oz', count: 352 }, length: { unit: 'quarter-in', count: 125 } };
+  const facts = { guess: { unit: 'oz', count: 352 }, length: { unit: 'quarter-in', count: 125 } } as const;
   await append([...events, event(captureId, 'described', 700_000, { facts })]).expect(201);
   const weighed = (await server.http.get('/api/captures/weighed').expect(200)).body as WeighedFish[];
   expect(weighed.find((fish) => fish.captureId === captureId)).toEqual({

@@ -35,7 +35,7 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
       </p>
       <ul>
         {slips.map((slip) => {
-          const corrected = correctedFacts(slip, entry.reading, story);
+          const corrected = correctedFacts(slip, story);
           return (
             <li key={slip.kind} className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-3">
               <span className="min-w-48 flex-1">
@@ -89,7 +89,6 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
 /** What an explanation would make of the entry, and how that is said; nothing where it only says that the truth is not known. */
 function correctedFacts(
   { corrected, kind }: Explanation,
-  reading: WeightReading,
   story: CaptureStory,
 ): { readonly facts: Facts; readonly says: string } | undefined {
   if (corrected.species)
@@ -107,7 +106,8 @@ function correctedFacts(
     const length = lengthIn(corrected.lengthMm, unit ?? 'half-cm');
     return { facts: { length }, says: `Make it ${formatLength(length)}` };
   }
-  if (corrected.grams === undefined) return undefined;
+  const reading = story.facts.weight;
+  if (corrected.grams === undefined || !reading) return undefined;
   const { tare: _tare, ...rest } = reading;
   switch (kind) {
     // What was read stays as it was read; only what was done with it is put right.

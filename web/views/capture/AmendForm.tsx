@@ -46,7 +46,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   const read = readWeight(weight, massSystemOf(readingUnit));
   const readLength = readLengthText(length, settings.lengthHabit);
   const facts: Record<Subject, Facts | undefined> = {
-    weight: 'reading' in read && read.reading ? { weight: read.reading } : undefined,
+    weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(story) } } : undefined,
     species: kind && { species: kind.species, ...(kind.form && { form: kind.form }) },
     waterId: waterId ? { waterId } : undefined,
     length: readLength?.ok ? { length: readLength.value } : undefined,
@@ -140,6 +140,14 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
       <p className="text-sm text-soft">What stood before stays in the book, with the date and your reason.</p>
     </form>
   );
+}
+
+/** A number that was put right was read off the same scale, with the same sling. */
+function weighedWith({ facts: { weight } }: CaptureStory) {
+  return {
+    ...(weight?.scalesId && { scalesId: weight.scalesId }),
+    ...(weight?.slingId && { slingId: weight.slingId }),
+  };
 }
 
 const NO_WEIGHT = { field: 'asRead', sentence: 'No weight was given.' } as const;

@@ -2,6 +2,7 @@ import { useEffect, useEffectEvent } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { timesDone } from '@keeper/core/capture/steps';
 import { gramsOf } from '@keeper/core/measure/mass';
+import { roundToDivision } from '@keeper/core/weighing/rounding';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
@@ -18,7 +19,7 @@ interface LiveWeightProps {
 
 /** The connected scale beside a fish: its value goes into the book when it has settled. */
 export function LiveWeight({ story, onSet }: LiveWeightProps) {
-  const { weighMethod } = useSettings();
+  const { weighMethod, rounding } = useSettings();
   const way = useDeviceWay('scale');
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
   const around = useWeighedWith();
@@ -36,7 +37,9 @@ export function LiveWeight({ story, onSet }: LiveWeightProps) {
   const taken = ({ mass, steadyGrams, support }: TakenLive) => {
     const tare = weighMethod === 'gross-minus-tare' ? lastTare(nature.division.unit) : undefined;
     onSet({
-      ...{ asRead: mass, method: weighMethod, ...(tare && { tare }) },
+      // What the scale shows is the reading; what it sends is kept beside it.
+      asRead: rounding === 'as-read' ? mass : roundToDivision(mass, nature.division, rounding),
+      ...{ sent: mass, method: weighMethod, ...(tare && { tare }) },
       ...{ way: 'live', steadyGrams, support, ...around, readAt: new Date().toISOString() },
     });
   };

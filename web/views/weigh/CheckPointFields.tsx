@@ -28,7 +28,7 @@ export function CheckPointFields({ number, point, problem, onChange, onAway }: C
           ]}
         />
         <TextField
-          className="w-32"
+          className="w-28"
           label={water ? 'Litres' : 'It weighs'}
           placeholder={water ? '5' : '5 kg'}
           value={point.known}
@@ -36,7 +36,7 @@ export function CheckPointFields({ number, point, problem, onChange, onAway }: C
         />
         {water && (
           <TextField
-            className="w-24"
+            className="w-20"
             label="°C"
             numeric
             placeholder="20"

@@ -21,7 +21,7 @@ export function DrainPlot({
   const curve = Array.from({ length: 31 }, (_, i) => ({ min: i * 2, grams: wetTareGrams(drain, i * 2) }));
   const all = [...wet, ...curve].map(({ grams }) => grams);
   const [least, most] = [Math.min(...all) * 0.97, Math.max(...all) * 1.02];
-  const x = (min: number) => 46 + (min / SHOWN_MIN) * (WIDTH - 60);
+  const x = (min: number) => 58 + (min / SHOWN_MIN) * (WIDTH - 92);
   const y = (grams: number) => HEIGHT - 24 - ((grams - least) / (most - least)) * (HEIGHT - 34);
   const line = curve.map(({ min, grams }) => `${x(min).toFixed(1)},${y(grams).toFixed(1)}`).join(' ');
   const label = (grams: number) => (grams / perUnit).toFixed(system === 'kg' ? 0 : 1);
@@ -44,7 +44,7 @@ export function DrainPlot({
       </text>
       {[0, 20, 40, 60].map((min) => (
         <text key={min} x={x(min)} y={HEIGHT - 8} textAnchor="middle">
-          {min === 0 ? 'out of the water' : `${min} min`}
+          {min === 0 ? 'at once' : `${min} min`}
         </text>
       ))}
     </svg>

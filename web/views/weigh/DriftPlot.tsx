@@ -14,7 +14,7 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
     error: Math.round((errorAt(check, COMPARED_GRAMS) / (system === 'kg' ? 1 : 28.349523125)) * 10) / 10,
   }));
   const newest = points.at(-1);
-  const reach = Math.max(1, ...points.map(({ error }) => Math.abs(error))) * 1.3;
+  const reach = Math.ceil(Math.max(1, ...points.map(({ error }) => Math.abs(error))));
   return (
     <figure
       className="mt-2"
@@ -33,9 +33,10 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
             {...axis}
           />
           <YAxis
+            ticks={[-reach, 0, reach]}
             domain={[-reach, reach]}
             width={44}
-            tickFormatter={(value: number) => value.toFixed(reach < 5 ? 1 : 0)}
+            tickFormatter={(value: number) => String(value)}
             {...axis}
           />
           <ReferenceLine y={0} stroke="var(--water)" strokeWidth={2} />

@@ -94,7 +94,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
       }}
     >
       <h1 className="text-3xl font-semibold">{item.name} against known masses</h1>
-      <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_26rem]">
+      <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-8">
           <Part title="What it shows in">
             <Choice

@@ -1,9 +1,11 @@
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
-import { massSystemOf } from '@keeper/core/measure/mass';
+import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
 import { eyeBySize, judgeEye, type Eye, type Guess } from '@keeper/core/weighing/guessing';
 import { useSettings } from '../../data/queries.js';
 import { useWeighed } from '../../data/useWeighing.js';
-import { aboutGrams } from '../../parts/weight/massWords.js';
+
+/** Sizes in which the eye is judged apart, in kilograms or in two pounds. */
+const SIZES = [5, 10, 15] as const;
 
 /** How the guesses stand to the readings: by kind, and by size. */
 export function YourEye() {
@@ -22,7 +24,10 @@ export function YourEye() {
     );
   }
   const kinds = [...new Set(guesses.flatMap(({ species }) => species ?? []))];
-  const unit = massSystemOf(massUnit) === 'kg' ? 'g' : 'oz';
+  const metric = massSystemOf(massUnit) === 'kg';
+  const edges = SIZES.map((size) => size * (metric ? 1000 : 2 * GRAMS_PER_POUND));
+  const sizeText = (grams: number) =>
+    metric ? `${Math.round(grams / 1000)} kg` : `${Math.round(grams / GRAMS_PER_POUND)} lb`;
   return (
     <div className="grid gap-4">
       <p className="text-lg">
@@ -32,10 +37,10 @@ export function YourEye() {
         {kinds.map((species) => (
           <EyeRow key={species} name={speciesName(species)} eye={judgeEye(ofKind(guesses, species))} />
         ))}
-        {eyeBySize(guesses).map(({ fromGrams, toGrams, eye }) => (
+        {eyeBySize(guesses, edges).map(({ fromGrams, toGrams, eye }) => (
           <EyeRow
             key={fromGrams}
-            name={toGrams === Infinity ? `over ${aboutGrams(fromGrams, unit)}` : `up to ${aboutGrams(toGrams, unit)}`}
+            name={toGrams === Infinity ? `over ${sizeText(fromGrams)}` : `up to ${sizeText(toGrams)}`}
             eye={eye}
           />
         ))}

@@ -14,6 +14,7 @@ import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
+import { useWeighedWith } from '../../data/useWeighingKit.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { Notice } from '../../parts/Notice.js';
@@ -58,6 +59,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
     note: '',
     ...(facts.species && { species: facts.species }),
   });
+  const { zeroedAt: _zeroed, ...weighedWith } = useWeighedWith();
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();
   const asked = new Set(missingThings(story));
@@ -76,7 +78,8 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const put = async () => {
     setTried(true);
     if (question || unread) return;
-    const reading = 'reading' in weight ? weight.reading : undefined;
+    const typed = 'reading' in weight ? weight.reading : undefined;
+    const reading = typed && { ...typed, way: 'typed' as const, ...weighedWith };
     const noted: Facts = {
       ...(draft.species && { species: draft.species }),
       ...(draft.form && { form: draft.form }),
