@@ -16,7 +16,9 @@ export default defineConfig({
     // What happens beside a fish happens on a phone; what is written, read and checked at home is tried at the desk too.
     {
       name: 'desk',
-      testIgnore: ['run', 'weigh', 'nothingLost', 'twoDevices', 'offline', 'nightLight'].map((name) => `**/${name}.e2e.ts`),
+      testIgnore: ['run', 'weigh', 'nothingLost', 'twoDevices', 'offline', 'nightLight'].map(
+        (name) => `**/${name}.e2e.ts`,
+      ),
       use: { viewport: { width: 1280, height: 800 } },
     },
     {

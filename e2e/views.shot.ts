@@ -101,11 +101,26 @@ async function someRow(kind: string, name: string): Promise<string> {
   return rows.find((row) => row.name === name)?.id ?? '';
 }
 
+/** The connected scale, a moment after the fish was hung on it. */
 const weigh = async (page: Page) => {
+  await page.evaluate(() => localStorage.setItem('keeper.standin.fish', 'lively'));
   await page.getByRole('button', { name: 'Weigh', exact: true }).click();
-  for (const digit of ['2', '3']) await page.getByRole('button', { name: digit, exact: true }).click();
-  await page.getByRole('button', { name: /^Weight, ounces/ }).click();
-  for (const digit of ['1', '1']) await page.getByRole('button', { name: digit, exact: true }).click();
+  await page.getByRole('button', { name: 'the simulated one' }).click();
+  await page.getByText(/^(Settling|Fish moving)$/).waitFor();
+  const drawn = page.getByRole('group', { name: 'Weight' }).locator('polyline');
+  await expect.poll(async () => (await drawn.getAttribute('points'))?.split(' ').length ?? 0).toBeGreaterThan(12);
+};
+const known = async (page: Page) => {
+  const masses = [
+    ['2 kg', '4 lb 7 oz'],
+    ['5 kg', '11 lb 1 oz'],
+    ['12 kg', '26 lb 11 oz'],
+  ] as const;
+  for (const [i, [weight, shown]] of masses.entries()) {
+    const row = page.getByRole('listitem', { name: `Mass ${i + 1}` });
+    await row.getByLabel('It weighs').fill(weight);
+    await row.getByLabel('The scale shows').fill(shown);
+  }
 };
 const tapped = async (page: Page, name: string | RegExp) => {
   await page.getByRole('button', { name, exact: true }).first().click();
@@ -150,13 +165,18 @@ const SHOTS: readonly Shot[] = [
     path: async () => `/write-up/${await inTheBook('waiting=true', 1)}`,
     act: dotted,
   },
-  { name: 'settings-desk', size: DESK, path: at('/settings') },
+  { name: 'weigh-desk', size: { width: 1280, height: 1000 }, path: at('/weigh') },
+  {
+    name: 'scale-check-desk',
+    size: DESK,
+    path: async () => `/weigh/scales/${await someRow('kit', 'Dial scales')}`,
+    act: known,
+  },
+  { name: 'slip-desk', size: DESK, path: async () => `/book/${await inTheBook('limit=10', 3)}` },
   { name: 'bank-desk', size: { width: 1280, height: 1000 }, path: at('/bank/new'), act: hotDay },
   { name: 'bank-phone', size: PHONE, path: at('/bank/new'), act: hotDay },
   { name: 'plan-desk', size: { width: 1280, height: 900 }, path: at('/bank/new'), act: plan },
-  { name: 'plan-phone', size: PHONE, path: at('/bank/new'), act: plan },
   { name: 'water-desk', size: DESK, path: async () => `/waters/${await someRow('waters', 'Harrowmere')}` },
-  { name: 'rig-desk', size: DESK, path: async () => `/kit/rigs/${await someRow('rigs', 'Short stiff link')}` },
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },

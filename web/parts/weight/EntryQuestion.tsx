@@ -5,6 +5,7 @@ import { speciesName } from '@keeper/core/fish/species';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import { becauseOf } from '@keeper/core/weighing/because';
 import { explainEntry, type Explanation } from '@keeper/core/weighing/explain';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { SLIP_WORDS } from '@keeper/core/weighing/slip';
@@ -40,6 +41,11 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
             <li key={slip.kind} className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-3">
               <span className="min-w-48 flex-1">
                 <b>{SLIP_WORDS[slip.kind]}.</b> <span className="text-soft">{oddsText(slip.probability)}</span>
+                {becauseOf(slip.kind, entry).map((sentence) => (
+                  <span key={sentence} className="block">
+                    {sentence}
+                  </span>
+                ))}
               </span>
               {corrected && (
                 <button

@@ -34,13 +34,12 @@ interface LiveScaleReadingProps {
 
 /** The scale as it swings: what it says, whether it can be believed, and the value as soon as it can. */
 export function LiveScaleReading({ state, division, onTaken, what }: LiveScaleReadingProps) {
-  const take = useEffectEvent(onTaken);
   const taken = takenOf(state);
   const settled = state.is === 'reading' && state.settling.steadiness === 'settled';
+  // Taken once, when it settles; what it says afterwards is no other weighing.
+  const take = useEffectEvent(() => taken && onTaken(taken));
   useEffect(() => {
-    if (settled && taken) take(taken);
-    // Taken once, when it settles; what it says afterwards is no other weighing.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    if (settled) take();
   }, [settled]);
   if (state.is === 'off') return null;
   if (state.is === 'connecting') return <p role="status">Looking for the {state.name}…</p>;

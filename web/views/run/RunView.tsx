@@ -1,4 +1,4 @@
-import { Suspense, useState, type ReactNode } from 'react';
+import { Suspense, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { EventType } from '@keeper/core/capture/event';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
@@ -77,7 +77,9 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
           )}
           {open && panel && <ClockBar moment={moment} />}
           {open && told}
-          {open && <Counsel lines={panel ? counsel.slice(0, 1) : counsel} />}
+          {open && (
+            <Counsel lines={panel ? counsel.filter(({ severity }) => severity === 'stop').slice(0, 1) : counsel} />
+          )}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)
           ) : panel === 'weight' ? (
@@ -127,11 +129,24 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
 
 /** While a panel has scrolled the clocks away on a small screen, the one that matters stays in sight. */
 function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
-  if (phase !== 'air') return null;
+  const away = useScrolledAway();
+  if (phase !== 'air' || !away) return null;
   return (
     <p aria-hidden className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
       <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> out of the water
     </p>
+  );
+}
+
+/** Whether the large clock has left the screen at its top. */
+const CLOCK_PX = 150;
+function useScrolledAway(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      addEventListener('scroll', changed, { passive: true });
+      return () => removeEventListener('scroll', changed);
+    },
+    () => scrollY > CLOCK_PX,
   );
 }
 
