@@ -46,7 +46,7 @@ test('a whole run by keyboard only, the weight typed on its keys', async ({ page
   await undo('released');
   await expect.poll(async () => (await onlyCapture(server)).events.length).toBe(7);
   const { events } = await onlyCapture(server);
-  expect(events.find(({ type }) => type === 'reading-taken')?.payload).toEqual({
-    weight: { asRead: { unit: 'oz', count: 379 }, method: 'zeroed' },
+  expect(events.find(({ type }) => type === 'reading-taken')?.payload).toMatchObject({
+    weight: { asRead: { unit: 'oz', count: 379 }, method: 'zeroed', way: 'set' },
   });
 });

@@ -136,43 +136,61 @@ function chromium() {
 
 const RESULTS = '.results';
 
+/** Runs a check and keeps what it prints, so that two at a time do not talk at once. */
+function quietly(args) {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+    let printed = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (printed += text));
+    child.on('close', (status) => resolve({ good: status === 0, printed }));
+  });
+}
+
+const ROOMS = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'e2e', 'bench'];
+
+/** Two rows of checks, each about as long: they run side by side. */
+const CHECKS = [
+  [
+    ['types', [join('scripts', 'types.mjs')]],
+    ['format', [bin('prettier', 'bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
+    ['unused code', [bin('knip', 'bin/knip.js')]],
+  ],
+  [
+    ['lint', [bin('eslint', 'bin/eslint.js'), '.', '--max-warnings', '0']],
+    [
+      'boundaries',
+      [bin('dependency-cruiser', 'bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', ...ROOMS],
+    ],
+  ],
+];
+
 /** Each check counts as one test of its own; unit and browser tests are counted by their runners. */
-function test() {
+async function test() {
   install();
   chromium();
   build();
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS, { recursive: true });
   const total = { passed: 0, failed: 0 };
-  const check = (name, args) => {
-    say(`\n== ${name}`);
-    const good = node(args).status === 0;
-    total[good ? 'passed' : 'failed'] += 1;
+  const inTurn = async (row) => {
+    for (const [name, args] of row) {
+      const { good, printed } = await quietly(args);
+      say(`\n== ${name}: ${good ? 'good' : 'not good'}\n${printed}`);
+      total[good ? 'passed' : 'failed'] += 1;
+    }
   };
-  check('types', [join('scripts', 'types.mjs')]);
-  check('lint', [bin('eslint', 'bin/eslint.js'), '.', '--max-warnings', '0']);
-  check('format', [bin('prettier', 'bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
-  check('boundaries', [
-    bin('dependency-cruiser', 'bin/dependency-cruise.mjs'),
-    ...[
-      '--config',
-      '.dependency-cruiser.cjs',
-      'core',
-      'contract',
-      'painter',
-      'standins',
-      'demo',
-      'server',
-      'web',
-      'e2e',
-      'bench',
-    ],
-  ]);
-  check('unused code', [bin('knip', 'bin/knip.js')]);
+  await Promise.all(CHECKS.map(inTurn));
 
   say('\n== unit tests');
   const unitFile = join(RESULTS, 'unit.json');
-  node([bin('jest', 'bin/jest.js'), '--ci', '--json', `--outputFile=${unitFile}`]);
+  node([
+    bin('jest', 'bin/jest.js'),
+    '--ci',
+    '--maxWorkers=2',
+    '--testTimeout=30000',
+    '--json',
+    `--outputFile=${unitFile}`,
+  ]);
   const unit = readResult(unitFile);
   total.passed += unit?.numPassedTests ?? 0;
   total.failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1;

@@ -40,8 +40,8 @@ function saying(changeGrams: number, unit: MassUnit): string {
   if (changeGrams === 0) return 'The empty sling weighed the same afterwards.';
   const change = formatMass(nearest(Math.abs(changeGrams), unit));
   return changeGrams > 0
-    ? `The sling held ${change} more water with the fish out. Half of that comes off the weight.`
-    : `The sling was ${change} lighter afterwards: it had drained. Half of that goes onto the weight.`;
+    ? `The sling held ${change} more water with the fish out.`
+    : `The sling was ${change} lighter afterwards: it had drained.`;
 }
 
 /** Grams in a unit, to the nearest whole one of it. Example: 85 g in ounces is 3 oz. */

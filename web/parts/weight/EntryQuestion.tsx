@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
@@ -21,7 +21,7 @@ const TOO_UNLIKELY = 0.02;
 export function EntryQuestion({ story }: { story: CaptureStory }) {
   const entry = useEntry(story);
   const [note, setNote] = useState('');
-  const said = entry && explainEntry(entry);
+  const said = useMemo(() => entry && explainEntry(entry), [entry]);
   if (!entry || !said?.ask || story.entryKept) return null;
   const { unit } = entry.reading.asRead;
   const slips = said.slips.filter(({ probability }) => probability > TOO_UNLIKELY).slice(0, SHOWN);

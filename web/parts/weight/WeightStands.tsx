@@ -1,13 +1,13 @@
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
-import { formatMassIn } from '@keeper/core/measure/formatMass';
+import { formatMass, formatMassIn } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { probabilityHeavier } from '@keeper/core/weighing/heavier';
 import type { Contribution, WeightResult } from '@keeper/core/weighing/result';
 import { useWeighed, useWeightResult } from '../../data/useWeighing.js';
 import { MassText } from '../MassText.js';
 import { useSettings } from '../../data/queries.js';
-import { doubtText } from './massWords.js';
+import { aboutGrams, doubtText } from './massWords.js';
 
 const SOURCE_WORDS: Readonly<Record<Contribution['source'], string>> = {
   resolution: 'The step of the reading',
@@ -42,14 +42,27 @@ export function WeightStands({ story }: { story: CaptureStory }) {
         <Budget result={result} />
       </details>
       {result.bracket && <p>{result.bracket.says}</p>}
+      <BestGuess result={result} />
       {result.asFound && Math.abs(result.asFound.byGrams) > result.asFound.uGrams && (
         <p>
           Going by its last check the scale shows {doubtText(Math.abs(result.asFound.byGrams), system)} too{' '}
-          {result.asFound.byGrams < 0 ? 'much' : 'little'} here. The book keeps what was read.
+          {result.asFound.byGrams < 0 ? 'much' : 'little'} here; put right, that would be{' '}
+          {aboutGrams(result.bestGrams + result.asFound.byGrams, result.net.unit)}. The book keeps what was read.
         </p>
       )}
       <Best story={story} result={result} />
     </div>
+  );
+}
+
+/** Where the truth likeliest lies, when that is another mark than the one that was read. */
+function BestGuess({ result: { bestGrams, net } }: { result: WeightResult }) {
+  const best = aboutGrams(bestGrams, net.unit);
+  if (best === formatMass(net)) return null;
+  return (
+    <p>
+      The truth likeliest lies at <b>{best}</b>; the book keeps what was read.
+    </p>
   );
 }
 

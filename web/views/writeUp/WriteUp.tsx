@@ -63,6 +63,8 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();
   const asked = new Set(missingThings(story));
+  // A dial that was pictured on the bank is what the number is read from.
+  const dial = story.pictures.some(({ role }) => role === 'scale');
   const lost = story.outcome === 'lost';
   // Said on the bank in one tap; how it is scaled is for the desk.
   const formOpen = !facts.form && (SPECIES.find(({ id }) => id === facts.species)?.forms.length ?? 0) > 0;
@@ -79,7 +81,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
     setTried(true);
     if (question || unread) return;
     const typed = 'reading' in weight ? weight.reading : undefined;
-    const reading = typed && { ...typed, way: 'typed' as const, ...weighedWith };
+    const reading = typed && { ...typed, way: dial ? ('dial' as const) : ('typed' as const), ...weighedWith };
     const noted: Facts = {
       ...(draft.species && { species: draft.species }),
       ...(draft.form && { form: draft.form }),
