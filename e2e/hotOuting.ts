@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import type { Forecast } from '@keeper/contract/weather';
 import type { KeeperServer } from './keeperServer.js';
@@ -57,6 +58,14 @@ export async function outingNow(
     })),
   });
   return outingId;
+}
+
+/** Begins a capture from Today once the outing stands there. */
+export async function fishOnOuting(page: Page, server: KeeperServer, outingId: string): Promise<void> {
+  await page.goto(server.url);
+  await page.locator(`a[href="/bank/${outingId}"]`).waitFor();
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.waitForURL(/\/run\//);
 }
 
 /** An outing on a hot day with its forecast and one reading of the water. */

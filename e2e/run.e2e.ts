@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { outingNow } from './hotOuting.js';
+import { fishOnOuting, outingNow } from './hotOuting.js';
 import { expect, fishOn, next, onlyCapture, PICTURE, step, test } from './keeperTest.js';
 
 const undo = (page: Page, what: string) => page.getByRole('button', { name: `Undo “${what}”` });
@@ -15,8 +15,7 @@ test('a clean carp costs at most ten taps and no typing from the take to the rel
   server,
   noErrors,
 }) => {
-  await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
-  await fishOn(page, server);
+  await fishOnOuting(page, server, await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 }));
   let taps = 0;
   for (const [label, done] of [
     ['In the net', 'netted'],
@@ -49,8 +48,7 @@ test('a clean carp costs at most ten taps and no typing from the take to the rel
 });
 
 test('a deep-hooked pike at 22 degrees in a boat: the right counsel in the right order', async ({ page, server }) => {
-  await outingNow(server, { bank: 'boat', expected: ['pike'], waterC: 22 });
-  await fishOn(page, server);
+  await fishOnOuting(page, server, await outingNow(server, { bank: 'boat', expected: ['pike'], waterC: 22 }));
   await expect(counsel(page)).toContainText('Too warm for this fish: land it as fast as the tackle allows.');
   await step(page, 'In the net', 'netted');
   await expect(counsel(page)).toContainText('Fingers along the inside of the gill plate');

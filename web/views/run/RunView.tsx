@@ -1,5 +1,6 @@
 import { Suspense, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { EventType } from '@keeper/core/capture/event';
+import type { Finding } from '@keeper/core/care/counsel';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
@@ -77,9 +78,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
           )}
           {open && panel && <ClockBar moment={moment} />}
           {open && told}
-          {open && (
-            <Counsel lines={panel ? counsel.filter(({ severity }) => severity === 'stop').slice(0, 1) : counsel} />
-          )}
+          {open && <Counsel lines={besidePanel(counsel, panel)} />}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)
           ) : panel === 'weight' ? (
@@ -125,6 +124,12 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
       </div>
     </main>
   );
+}
+
+/** What is said while a panel is open: beside the wounds what matters most, beside scale and board only what stops the work. */
+function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): readonly Finding[] {
+  if (!panel) return counsel;
+  return (panel === 'wounds' ? counsel : counsel.filter(({ severity }) => severity === 'stop')).slice(0, 1);
 }
 
 /** While a panel has scrolled the clocks away on a small screen, the one that matters stays in sight. */
