@@ -82,8 +82,8 @@ function weigh(seed: string): Weighing {
 }
 
 /** How well the weight is taken off a scale that swings and kicks, beside two plain ways, in the same run. */
-export function weighBench(seeds = 'weighing of the bench'): void {
-  const all = Array.from({ length: WEIGHINGS }, (_, i) => weigh(`${seeds} ${i}`));
+export function weighBench(): void {
+  const all = Array.from({ length: WEIGHINGS }, (_, i) => weigh(`weighing of the bench ${i}`));
   const hung = all.filter(({ support }) => support === 'bar' || support === 'tripod');
   const byHand = all.filter(({ support }) => support === 'hand' || support === 'cupped');
   const say = (name: string, value: string) => process.stdout.write(`${name.padEnd(66)}${value}\n`);

@@ -3,12 +3,7 @@ import { chance } from '@keeper/core/chance/chance';
 import type { ProbeEvents, WaterProbe } from '@keeper/core/water/probe';
 import { writeProbePacket } from '@keeper/core/water/probeTemperature';
 import { asItFalls } from './behaviour.js';
-
-/** Where the stand-in's time comes from. `every` calls again and again until its result is called. */
-export interface ProbePlatform {
-  readonly wait: (ms: number) => Promise<void>;
-  readonly every: (ms: number, tick: () => void) => () => void;
-}
+import type { StandinPlatform } from './platform.js';
 
 const SEND_MS = 500;
 /** A probe that is lowered from the air comes two thirds of the way in this time. */
@@ -21,7 +16,7 @@ const LAG_S = 3;
 export function standinProbe(
   truth: { readonly waterC: number; readonly airC: number; readonly seed: string },
   behaviour: Behaviour,
-  { wait, every }: ProbePlatform,
+  { wait, every }: StandinPlatform,
 ): WaterProbe {
   return {
     name: 'simulated water probe',

@@ -4,14 +4,15 @@ import { explainEntry } from '@keeper/core/weighing/explain';
 import { settle, type ScaleSample } from '@keeper/core/weighing/settle';
 import { readWeightPacket } from '@keeper/core/weighing/weightMeasurement';
 import { drawLoad, hangingForce, type Support } from './hangingLoad.js';
-import { standinScale, type OnTheHook, type ScalePlatform } from './scale.js';
+import type { StandinPlatform } from './platform.js';
+import { standinScale, type OnTheHook } from './scale.js';
 import { drawSensor, readForce } from './scaleSensor.js';
 import { drawEntry } from './writtenEntry.js';
 
 /** A clock that the test turns. */
 function handClock() {
   let tick: (() => void) | undefined;
-  const platform: ScalePlatform = {
+  const platform: StandinPlatform = {
     wait: () => Promise.resolve(),
     every: (_ms, each) => {
       tick = each;

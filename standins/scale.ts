@@ -1,16 +1,12 @@
 import { chance } from '@keeper/core/chance/chance';
 import type { Behaviour } from '@keeper/core/care/standinDay';
-import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/scale';
+import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
+import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/hangingScale';
 import { writeWeightPacket } from '@keeper/core/weighing/weightMeasurement';
 import { asItFalls } from './behaviour.js';
+import type { StandinPlatform } from './platform.js';
 import { drawLoad, hangingForce, type Support } from './hangingLoad.js';
 import { drawSensor, readForce } from './scaleSensor.js';
-
-/** Where the stand-in's time comes from. `every` calls again and again until its result is called. */
-export interface ScalePlatform {
-  readonly wait: (ms: number) => Promise<void>;
-  readonly every: (ms: number, tick: () => void) => () => void;
-}
 
 /** What hangs on the simulated scale, and how. */
 export interface OnTheHook {
@@ -36,7 +32,7 @@ export function standinScale(
   hook: OnTheHook,
   family: ScaleFamily,
   behaviour: Behaviour,
-  { wait, every }: ScalePlatform,
+  { wait, every }: StandinPlatform,
 ): HangingScale {
   return {
     name: 'simulated hanging scale',
@@ -66,7 +62,7 @@ export function standinScale(
 function packetOf(grams: number, family: ScaleFamily): DataView {
   return family === 'kg'
     ? writeWeightPacket({ mass: { unit: 'g', count: grams } })
-    : writeWeightPacket({ mass: { unit: 'lb/100', count: Math.round(grams / 4.5359237) } });
+    : writeWeightPacket({ mass: { unit: 'lb/100', count: Math.round((grams * 100) / GRAMS_PER_POUND) } });
 }
 
 /** In turn: sent twice, broken off, of no known kind, not weighed, and a jump. */

@@ -2,7 +2,9 @@ import type { Chance } from '@keeper/core/chance/chance';
 import type { OwnFish } from '@keeper/core/fish/expectedWeight';
 import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/fish/lengthWeight';
 import type { SpeciesId } from '@keeper/core/fish/species';
+import { LONGEST_MM } from '@keeper/core/measure/length';
 import { GRAMS_PER_POUND, gramsOf, type Mass } from '@keeper/core/measure/mass';
+import { HEAVIEST_GRAMS } from '@keeper/core/measure/parseMass';
 import type { Entry } from '@keeper/core/weighing/entry';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
@@ -98,7 +100,6 @@ function write(luck: Chance, truth: Truth, slip: SlipKind | undefined): Entry | 
   const before = {
     grams: gramsOf(read(truth.before.grams, division)),
     lengthMm: truth.before.lengthMm,
-    minutesAgo: luck.between(20, 600),
   };
   const slipped = slip && slipOnPaper(luck, slip, reading.asRead, truth);
   if (slipped === 'impossible') return undefined;
@@ -141,9 +142,6 @@ interface OnPaper {
   readonly lengthMm?: number;
   readonly species?: SpeciesId;
 }
-
-const HEAVIEST_GRAMS = 200_000;
-const LONGEST_MM = 4000;
 
 function slipOnPaper(luck: Chance, slip: SlipKind, asRead: Mass, truth: Truth): OnPaper | 'impossible' | undefined {
   switch (slip) {

@@ -1,4 +1,4 @@
-import type { ScaleNature } from '../weighing/scales.js';
+import type { ScaleNature } from '../weighing/scaleNature.js';
 import type { TareNote } from '../weighing/slingDrain.js';
 
 export const KIT_KINDS = [

@@ -15,7 +15,7 @@ export type ParsedMass =
   | { readonly kind: 'refused'; readonly reason: string };
 
 /** Heavier than any freshwater fish a keeper will hang in a sling; above it a point or a unit has been lost. */
-const HEAVIEST_GRAMS = 200_000;
+export const HEAVIEST_GRAMS = 200_000;
 
 const POUND = '(?:lbs?|pounds?|#)';
 const OUNCE = '(?:ozs?|ounces?)';

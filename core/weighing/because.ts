@@ -2,6 +2,7 @@ import { formatMass } from '../measure/formatMass.js';
 import { massSystemOf } from '../measure/mass.js';
 import type { Entry } from './entry.js';
 import type { SlipKind } from './slip.js';
+import { nearest } from './tareBracket.js';
 
 /**
  * What was seen around the weighing that speaks for a slip, in sentences for the keeper; nothing where only the fish speaks for it.
@@ -39,7 +40,7 @@ export function becauseOf(
       return before ? ['The fish before it was written with the very same weight.'] : [];
     case 'lost-point':
     case 'swapped-digits':
-      return guessGrams ? ['You had guessed otherwise.'] : [];
+      return guessGrams ? [`You had taken it for ${formatMass(nearest(guessGrams, reading.asRead.unit))}.`] : [];
     default:
       return [];
   }

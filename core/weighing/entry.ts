@@ -11,9 +11,8 @@ export interface Entry extends ExpectationAsked {
   readonly slingGrams?: number | undefined;
   /** The step of the scale used; tells whether the entry could have been read off it. */
   readonly division?: Mass | undefined;
-  /** The weight and length that were written last before this one, and how long ago. */
-  readonly before?:
-    { readonly grams: number; readonly lengthMm: number | null; readonly minutesAgo: number } | undefined;
+  /** The weight and length that were written last before this one. */
+  readonly before?: { readonly grams: number; readonly lengthMm: number | null } | undefined;
   /** What the keeper guessed before the reading. */
   readonly guessGrams?: number | undefined;
 }

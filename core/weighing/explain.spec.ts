@@ -87,7 +87,7 @@ const slips: readonly [string, Entry, object][] = [
     {
       ...clean,
       reading: { ...zeroed, asRead: poundsOunces(9, 3) },
-      before: { grams: poundsOunces(9, 3).count * (GRAMS_PER_POUND / 16), lengthMm: 600, minutesAgo: 60 },
+      before: { grams: poundsOunces(9, 3).count * (GRAMS_PER_POUND / 16), lengthMm: 600 },
     },
     {},
   ],

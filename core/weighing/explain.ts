@@ -6,6 +6,7 @@ import { lnNormal } from '../statistics/normal.js';
 import type { Entry } from './entry.js';
 import { netWeight } from './reading.js';
 import { HELD_ADDS } from './result.js';
+import { USUAL_SLING_GRAMS } from './slingDrain.js';
 import { HOW_OFTEN, SLIPS, type SlipKind } from './slip.js';
 
 /** What the entry would have been without the slip. */
@@ -226,25 +227,14 @@ function undone(kind: SlipKind, entry: Entry, grams: number): Possibility[] {
       ];
     }
     case 'wrong-species': {
-      const others = OTHERS.filter((each) => each !== species);
+      const others = KINDS.filter((each) => each !== species);
       return species ? others.map((each) => way({ species: each }, {}, 1 / others.length)) : [];
     }
   }
 }
 
-const USUAL_SLING_GRAMS = 700;
-const OTHERS: readonly SpeciesId[] = [
-  'carp',
-  'pike',
-  'barbel',
-  'wels',
-  'tench',
-  'bream',
-  'chub',
-  'zander',
-  'perch',
-  'trout',
-];
+/** The kinds that another fish may have been. */
+const KINDS = Object.keys(LENGTH_WEIGHT) as SpeciesId[];
 
 /** How well the length alone fits the kind, where the weight says nothing. */
 function ofItsLength({ species, lengthMm }: Entry): number {

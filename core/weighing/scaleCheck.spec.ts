@@ -1,5 +1,5 @@
 import { checkInForce, correctShown, judgeCheck } from './scaleCheck.js';
-import type { ScaleCheck, ScaleNature } from './scales.js';
+import type { ScaleCheck, ScaleNature } from './scaleNature.js';
 
 const scale: ScaleNature = { division: { unit: 'g', count: 10 }, scaleClass: 'III', checks: [] };
 const check = (shown: readonly number[], at = '2026-03-01T09:00:00Z'): ScaleCheck => ({

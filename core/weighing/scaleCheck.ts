@@ -2,7 +2,7 @@ import { gramsOf } from '../measure/mass.js';
 import { accept, refuse, type Answer } from '../measure/answer.js';
 import { fitLine, uOfLine, type Line } from '../statistics/fitLine.js';
 import { permissibleError } from './permissibleError.js';
-import type { CheckPoint, ScaleCheck, ScaleNature } from './scales.js';
+import type { CheckPoint, ScaleCheck, ScaleNature } from './scaleNature.js';
 
 /** A scale is held against known masses again after so many days: common practice, no source. */
 export const CHECK_EVERY_DAYS = 182;

@@ -121,6 +121,7 @@ function sinceHung(samples: readonly ScaleSample[], divisionGrams: number): read
 /** Twice the rates at which a fish in a sling swings: pendulums of 0.2 to 1.2 m. */
 const SWING_HZ = [0.9, 1.0, 1.1, 1.2, 1.3, 1.45, 1.6, 1.8, 2.1] as const;
 
+/** Weight of a stretch without its swing, how well it is known, and how restless it was beyond swing and steps. */
 function readStretch(samples: readonly ScaleSample[], divisionGrams: number) {
   const count = samples.length;
   const middle = samples.reduce((sum, { grams }) => sum + grams, 0) / count;

@@ -23,7 +23,7 @@ export interface SlingDrain {
 
 /** The usual sling, as shares of its wet weight: common practice, no source. */
 const USUAL = { keeps: 0.82, runs: 0.18, minutes: 15 };
-const USUAL_GRAMS = 700;
+export const USUAL_SLING_GRAMS = 700;
 const TIMES_MIN = [3, 5, 8, 12, 15, 20, 30, 45, 60];
 
 /**
@@ -36,7 +36,8 @@ export function slingDrain(tares: readonly TareNote[]): SlingDrain {
   const timed = wet.flatMap(({ mass, hungMin }) =>
     hungMin === undefined ? [] : [{ minutes: hungMin, grams: gramsOf(mass) }],
   );
-  const typical = wet.length > 0 ? wet.reduce((sum, { mass }) => sum + gramsOf(mass), 0) / wet.length : USUAL_GRAMS;
+  const typical =
+    wet.length > 0 ? wet.reduce((sum, { mass }) => sum + gramsOf(mass), 0) / wet.length : USUAL_SLING_GRAMS;
   const usual = (minutes: number) => typical * (USUAL.keeps + USUAL.runs * Math.exp(-minutes / USUAL.minutes));
   const trust = 1 / (1 + timed.length ** 2);
   const points = [

@@ -1,13 +1,19 @@
 import { chance } from '@keeper/core/chance/chance';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
-import type { HangingScale } from '@keeper/core/weighing/scale';
+import type { HangingScale } from '@keeper/core/weighing/hangingScale';
 import { WEIGHT_MEASUREMENT, WEIGHT_SCALE } from '@keeper/core/weighing/weightMeasurement';
 import { standinScale } from '@keeper/standins/scale';
 import { listenTo, STANDIN_PLATFORM } from './bluetooth.js';
+import type { ScaleWay } from './deviceWays.js';
 import { standinWishes } from './forecast.js';
 
+/** The scale that this device listens to; the simulated one with what is said to hang on it. */
+export function scaleOf(way: ScaleWay, hung: Hung): HangingScale {
+  return way === 'bluetooth' ? bluetoothScale() : simulatedScale(hung);
+}
+
 /** A real scale that speaks Weight Measurement over Bluetooth. */
-export function bluetoothScale(): HangingScale {
+function bluetoothScale(): HangingScale {
   const spoken = { service: WEIGHT_SCALE, characteristic: WEIGHT_MEASUREMENT, name: 'scale' };
   return { name: 'scale over Bluetooth', connect: (heard) => listenTo(spoken, heard) };
 }
@@ -23,12 +29,12 @@ export interface Hung {
 }
 
 /** The weight of the fish that a capture has on the simulated scale: always the same one. */
-export function simulatedFishGrams(captureId: string): number {
+function simulatedFishGrams(captureId: string): number {
   return 9000 * Math.exp(0.35 * chance(`fish of ${captureId}`).normal());
 }
 
 /** The simulated scale, with a fish or a sling on it. */
-export function simulatedScale({ what, slingGrams, zeroGrams, division }: Hung): HangingScale {
+function simulatedScale({ what, slingGrams, zeroGrams, division }: Hung): HangingScale {
   const { behave, hangs, fish } = standinWishes();
   const sling = what === 'sling';
   return standinScale(

@@ -10,11 +10,11 @@ import type { Entry } from '@keeper/core/weighing/entry';
 import { weightResult, type WeightResult } from '@keeper/core/weighing/result';
 import { checkInForce } from '@keeper/core/weighing/scaleCheck';
 import { slingDrain, wetTareGrams } from '@keeper/core/weighing/slingDrain';
-import { weighingOf } from '@keeper/core/weighing/weighing';
+import { wasZeroed, weighingOf } from '@keeper/core/weighing/weighing';
 import { ask } from './api.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
-import { isOfThisOuting, plainDivision } from './useWeighingKit.js';
+import { plainDivision } from './useWeighingKit.js';
 
 const NONE: readonly WeighedFish[] = [];
 
@@ -73,16 +73,13 @@ export function useEntry(story: CaptureStory): Entry | undefined {
       // Where the run was tapped through, a zero that was not tapped is likely not to have been set.
       ...(timesDone(story, 'weighed') > 0 &&
         reading.method === 'zeroed' && {
-          zeroSeen: timesDone(story, 'zeroed') > 0 || isOfThisOuting(reading.zeroedAt, startedAt),
+          zeroSeen: wasZeroed(story, reading.zeroedAt),
         }),
       ...(drain && { slingGrams: wetTareGrams(drain, 0) }),
       ...(scales?.scale && { division: scales.scale.division }),
       ...(guess && { guessGrams: gramsOf(guess) }),
       ...(before && {
-        before: {
-          ...{ grams: before.grams, lengthMm: before.lengthMm },
-          minutesAgo: (Date.parse(startedAt) - Date.parse(before.startedAt)) / 60_000,
-        },
+        before: { grams: before.grams, lengthMm: before.lengthMm },
       }),
     };
   }, [story, scales, sling, weighed]);

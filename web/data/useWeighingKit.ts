@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { WeightReading } from '@keeper/core/weighing/reading';
-import { gramsOf, type Mass } from '@keeper/core/measure/mass';
-import type { ScaleNature } from '@keeper/core/weighing/scales';
+import type { Mass } from '@keeper/core/measure/mass';
+import type { ScaleNature } from '@keeper/core/weighing/scaleNature';
 import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
 import { useDeviceWay } from './deviceWays.js';
 import { useSettings } from './queries.js';
@@ -42,13 +42,11 @@ export function useWeighingKit(): WeighingKit {
       sling,
       nature: scales?.scale ?? { division: plainDivision(massUnit), scaleClass: 'III', checks: [] },
       drain,
-      slingGrams: sling && sling.tares.length > 0 ? wetTareGrams(drain, 0) : FIRST_SLING_GRAMS,
+      slingGrams: wetTareGrams(drain, 0),
       zeroedAt: zeroedAt || undefined,
     };
   }, [kit, massUnit, scalesId, slingId, zeroedAt]);
 }
-
-const FIRST_SLING_GRAMS = gramsOf({ unit: 'oz', count: 27 });
 
 /** What every reading of this bank carries: with what it was weighed, and when that was zeroed. */
 export function useWeighedWith(): Pick<WeightReading, 'scalesId' | 'slingId' | 'zeroedAt'> {
@@ -58,12 +56,4 @@ export function useWeighedWith(): Pick<WeightReading, 'scalesId' | 'slingId' | '
     ...(sling && { slingId: sling.id }),
     ...(zeroedAt && { zeroedAt }),
   };
-}
-
-const OUTING_MS = 12 * 3_600_000;
-
-/** A zero from before the take counts for the outing; one of another day was of another wetness. */
-export function isOfThisOuting(zeroedAt: string | undefined, startedAt: string | null): boolean {
-  if (!zeroedAt || !startedAt) return false;
-  return Math.abs(Date.parse(startedAt) - Date.parse(zeroedAt)) < OUTING_MS;
 }

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
-import { timesDone } from '@keeper/core/capture/steps';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import { wasZeroed } from '@keeper/core/weighing/weighing';
 import { massFromParts, massParts } from '@keeper/core/measure/massParts';
 import { useDeviceWay } from '../../data/deviceWays.js';
-import { bluetoothScale, simulatedScale } from '../../data/scale.js';
-import { isOfThisOuting, useWeighingKit } from '../../data/useWeighingKit.js';
+import { scaleOf } from '../../data/scale.js';
+import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Choice } from '../Choice.js';
 import { useWheels } from '../useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../Wheels.js';
@@ -40,12 +40,10 @@ function LiveSling({ story, onShown, onByHand }: SlingAfterProps & { onByHand: (
   const way = useDeviceWay('scale');
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
   const { state, listen, stop } = useLiveScale(gramsOf(nature.division));
-  const zeroed = timesDone(story, 'zeroed') > 0 || isOfThisOuting(zeroedAt, story.startedAt);
   const begin = () => {
     // A fish leaves some water in the sling.
     const hung = { what: 'sling' as const, slingGrams: slingGrams * 1.04, division: nature.division };
-    const zeroGrams = zeroed ? slingGrams : 0;
-    void listen(way === 'bluetooth' ? bluetoothScale() : simulatedScale({ ...hung, zeroGrams }));
+    void listen(scaleOf(way, { ...hung, zeroGrams: wasZeroed(story, zeroedAt) ? slingGrams : 0 }));
   };
   const shown =
     state.is === 'reading' && state.settling.steadiness === 'empty' ? state.samples.at(-1)?.grams : undefined;

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react';
-import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/scale';
+import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/hangingScale';
 import { writeWeightPacket } from '@keeper/core/weighing/weightMeasurement';
 import { useLiveScale } from './useLiveScale.js';
 

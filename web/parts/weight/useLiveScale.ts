@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { gramsOf, type MassUnit } from '@keeper/core/measure/mass';
-import type { HangingScale } from '@keeper/core/weighing/scale';
+import type { HangingScale } from '@keeper/core/weighing/hangingScale';
 import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
 import { readWeightPacket } from '@keeper/core/weighing/weightMeasurement';
 

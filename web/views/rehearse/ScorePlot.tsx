@@ -1,4 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { PLOT_AXIS } from '../../parts/plotAxis.js';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
 
 /** Score and use of the time in the air, one rehearsal after the other. */
@@ -10,7 +11,6 @@ export function ScorePlot({ played }: { played: readonly Rehearsal[] }) {
   }));
   const newest = points.at(-1);
   const most = Math.max(100, ...points.map(({ air }) => air));
-  const axis = { stroke: 'var(--edge)', tick: { fill: 'var(--ink-soft)', fontSize: 13 }, tickLine: false };
   return (
     <figure
       role="img"
@@ -19,8 +19,8 @@ export function ScorePlot({ played }: { played: readonly Rehearsal[] }) {
       <ResponsiveContainer width="100%" height={230}>
         <LineChart data={points} margin={{ top: 10, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid vertical={false} stroke="var(--rule)" />
-          <XAxis dataKey="n" {...axis} allowDecimals={false} />
-          <YAxis domain={[0, most]} width={36} {...axis} />
+          <XAxis dataKey="n" {...PLOT_AXIS} allowDecimals={false} />
+          <YAxis domain={[0, most]} width={36} {...PLOT_AXIS} />
           <ReferenceLine y={100} stroke="var(--edge)" />
           <Line
             dataKey="right"

@@ -1,14 +1,14 @@
 import { useEffect, useEffectEvent } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
-import { timesDone } from '@keeper/core/capture/steps';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { roundToDivision } from '@keeper/core/weighing/rounding';
 import type { WeightReading } from '@keeper/core/weighing/reading';
+import { wasZeroed } from '@keeper/core/weighing/weighing';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
-import { bluetoothScale, simulatedScale } from '../../data/scale.js';
+import { scaleOf } from '../../data/scale.js';
 import { lastTare } from '../../data/tares.js';
-import { isOfThisOuting, useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
+import { useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
 import { LiveScaleReading, type TakenLive } from '../../parts/weight/LiveScaleReading.js';
 import { useLiveScale } from '../../parts/weight/useLiveScale.js';
 
@@ -24,14 +24,10 @@ export function LiveWeight({ story, onSet }: LiveWeightProps) {
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
   const around = useWeighedWith();
   const { state, listen } = useLiveScale(gramsOf(nature.division));
-  const zeroed = timesDone(story, 'zeroed') > 0 || isOfThisOuting(zeroedAt, story.startedAt);
+  const zeroed = weighMethod === 'zeroed' && wasZeroed(story, zeroedAt);
   const begin = useEffectEvent(() => {
     const hung = { what: { fishOf: story.captureId }, slingGrams, division: nature.division };
-    void listen(
-      way === 'bluetooth'
-        ? bluetoothScale()
-        : simulatedScale({ ...hung, zeroGrams: zeroed && weighMethod === 'zeroed' ? slingGrams : 0 }),
-    );
+    void listen(scaleOf(way, { ...hung, zeroGrams: zeroed ? slingGrams : 0 }));
   });
   useEffect(() => begin(), []);
   const taken = ({ mass, steadyGrams, support }: TakenLive) => {

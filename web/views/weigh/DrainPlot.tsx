@@ -17,7 +17,7 @@ export function DrainPlot({
   const wet = tares
     .filter((tare) => tare.wet)
     .map(({ mass, hungMin }) => ({ grams: gramsOf(mass), min: Math.min(SHOWN_MIN, hungMin ?? 0) }));
-  const perUnit = system === 'kg' ? 1 : 28.349523125;
+  const perUnit = system === 'kg' ? 1 : gramsOf({ unit: 'oz', count: 1 });
   const curve = Array.from({ length: 31 }, (_, i) => ({ min: i * 2, grams: wetTareGrams(drain, i * 2) }));
   const all = [...wet, ...curve].map(({ grams }) => grams);
   const [least, most] = [Math.min(...all) * 0.97, Math.max(...all) * 1.02];

@@ -1,17 +1,19 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { gramsOf } from '@keeper/core/measure/mass';
 import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+import { PLOT_AXIS } from '../../parts/plotAxis.js';
 
 /** The load at which scales are compared over the years. */
 export const COMPARED_GRAMS = 10_000;
-
-const axis = { stroke: 'var(--edge)', tick: { fill: 'var(--ink-soft)', fontSize: 13 }, tickLine: false };
 
 /** What the scale showed too much at ten kilograms, check by check over the years. */
 export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; system: 'lb-oz' | 'kg' }) {
   const unit = system === 'kg' ? 'g' : 'oz';
   const points = checks.map((check) => ({
     atMs: Date.parse(check.at),
-    error: Math.round((errorAt(check, COMPARED_GRAMS) / (system === 'kg' ? 1 : 28.349523125)) * 10) / 10,
+    error:
+      Math.round((errorAt(check, COMPARED_GRAMS) / (system === 'kg' ? 1 : gramsOf({ unit: 'oz', count: 1 }))) * 10) /
+      10,
   }));
   const newest = points.at(-1);
   const reach = Math.ceil(Math.max(1, ...points.map(({ error }) => Math.abs(error))));
@@ -30,14 +32,14 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
             type="number"
             domain={['dataMin', 'dataMax']}
             tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
-            {...axis}
+            {...PLOT_AXIS}
           />
           <YAxis
             ticks={[-reach, 0, reach]}
             domain={[-reach, reach]}
             width={44}
             tickFormatter={(value: number) => String(value)}
-            {...axis}
+            {...PLOT_AXIS}
           />
           <ReferenceLine y={0} stroke="var(--water)" strokeWidth={2} />
           <Line

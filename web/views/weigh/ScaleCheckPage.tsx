@@ -4,7 +4,7 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import { massSystemOf, type Mass, type MassUnit } from '@keeper/core/measure/mass';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/weighing/permissibleError';
 import { judgeCheck } from '@keeper/core/weighing/scaleCheck';
-import type { ScaleNature } from '@keeper/core/weighing/scales';
+import type { ScaleNature } from '@keeper/core/weighing/scaleNature';
 import { NotHere } from '../../app/NotHere.js';
 import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';

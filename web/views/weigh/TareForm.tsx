@@ -7,7 +7,7 @@ import type { TareNote } from '@keeper/core/weighing/slingDrain';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
-import { bluetoothScale, simulatedScale } from '../../data/scale.js';
+import { scaleOf } from '../../data/scale.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Notice } from '../../parts/Notice.js';
 import { TextField } from '../../parts/TextField.js';
@@ -97,11 +97,7 @@ export function TareForm({ item }: { item: KeptKitItem }) {
             type="button"
             className="button font-normal"
             onClick={() =>
-              void listen(
-                way === 'bluetooth'
-                  ? bluetoothScale()
-                  : simulatedScale({ what: 'sling', slingGrams, zeroGrams: 0, division: nature.division }),
-              )
+              void listen(scaleOf(way, { what: 'sling', slingGrams, zeroGrams: 0, division: nature.division }))
             }
           >
             Read it off the scale

@@ -1,6 +1,6 @@
 import { gramsOf, type MassSystem } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
-import type { CheckPoint } from '@keeper/core/weighing/scales';
+import type { CheckPoint } from '@keeper/core/weighing/scaleNature';
 import { shownWaterGrams } from '@keeper/core/weighing/waterDensity';
 import { typedNumber } from '../../parts/typed.js';
 
