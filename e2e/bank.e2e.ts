@@ -371,6 +371,8 @@ test('a thing of the kit: its tare is read as anglers write it, its cleaning is 
   await page.getByLabel('Minutes it has hung').fill('4');
   await page.getByRole('button', { name: 'Note it wet' }).click();
   await expect(page.getByText(/Wet through it weighs about/)).toBeVisible();
+  await page.getByText('Its one weighing').click();
+  await expect(page.getByText('1 lb 11 oz, wet, hung for 4 min')).toBeVisible();
   await page.goto(`${server.url}/kit`);
   await expect(page.getByRole('link', { name: /Green sling/ })).toContainText('wet 1 lb 11 oz');
   await expect

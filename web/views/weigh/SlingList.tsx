@@ -9,6 +9,7 @@ import { Part } from '../../parts/Part.js';
 import { aboutGrams, doubtText } from '../../parts/weight/massWords.js';
 import { DrainPlot } from './DrainPlot.js';
 import { TareForm } from './TareForm.js';
+import { TareList } from './TareList.js';
 
 /** Each sling with its tares, dry and wet, and how quickly it gives its water back. */
 export function SlingList() {
@@ -49,6 +50,7 @@ function OneSling({ item }: { item: KeptKitItem }) {
       {item.tares.some(({ wet }) => wet) && (
         <DrainPlot tares={item.tares} drain={drain} system={massSystemOf(massUnit)} />
       )}
+      {item.tares.length > 0 && <TareList tares={item.tares} />}
       <TareForm item={item} />
     </div>
   );

@@ -1,0 +1,34 @@
+import { formatMass } from '@keeper/core/measure/formatMass';
+import type { TareNote } from '@keeper/core/weighing/slingDrain';
+import { whenText } from '../../parts/when.js';
+
+/** Every weighing of one sling, the newest first. */
+export function TareList({ tares }: { tares: readonly TareNote[] }) {
+  return (
+    <details className="mt-2">
+      <summary className="min-h-9 cursor-pointer list-none underline decoration-edge underline-offset-4">
+        {tares.length === 1 ? 'Its one weighing' : `Its ${tares.length} weighings`}
+      </summary>
+      <ul className="border-b border-rule">
+        {tares
+          .toSorted((a, b) => Date.parse(b.at) - Date.parse(a.at))
+          .map((tare) => (
+            <li
+              key={`${tare.at}${tare.wet}`}
+              className="flex justify-between gap-4 border-t border-rule py-2 tabular-nums"
+            >
+              <span>{whenText(tare.at)}</span>
+              <span>
+                {formatMass(tare.mass)}, {tareWords(tare)}
+              </span>
+            </li>
+          ))}
+      </ul>
+    </details>
+  );
+}
+
+function tareWords({ wet, hungMin }: TareNote): string {
+  if (!wet) return 'dry';
+  return hungMin === undefined ? 'wet' : `wet, hung for ${hungMin} min`;
+}
