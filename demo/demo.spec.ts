@@ -6,6 +6,7 @@ import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
 import { WriteKitItemDto } from '@keeper/contract/kit';
+import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSettingsDto } from '@keeper/contract/settings';
 import { WriteSwimDto } from '@keeper/contract/swims';
@@ -15,6 +16,7 @@ import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
+import { demoRehearsals } from './rehearsals.js';
 import { WATERS } from './waters.js';
 
 const { updatedAt: _at, ...WAYS } = FIRST_SETTINGS;
@@ -104,4 +106,15 @@ describe('the bank of the demo', () => {
       expect(verdict).toBe(isLoadTested(rig) ? 'good' : 'care');
     }
   });
+});
+
+test('the rehearsals are taken by the contract, each another fish, and the keeper gets better at it', () => {
+  const rehearsals = demoRehearsals();
+  expect(rehearsals).toEqual(demoRehearsals());
+  expect(
+    rehearsals.flatMap(({ id: _id, ...row }) => problemsIn(WriteRehearsalDto, { ...row, retired: false, revision: 0 })),
+  ).toEqual([]);
+  expect(new Set(rehearsals.map(({ scenario }) => scenario)).size).toBe(rehearsals.length);
+  const mean = (of: readonly { score: number }[]) => of.reduce((sum, { score }) => sum + score, 0) / of.length;
+  expect(mean(rehearsals.slice(-3))).toBeGreaterThan(mean(rehearsals.slice(0, 3)));
 });

@@ -9,6 +9,7 @@ import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
+import { demoRehearsals } from './rehearsals.js';
 import { paintAll } from './studio.js';
 import { WATERS } from './waters.js';
 
@@ -27,6 +28,7 @@ async function fill(url: string, mostPictures: number): Promise<void> {
     ['swims', SWIMS],
     ['rigs', RIGS],
     ['kit', KIT],
+    ['rehearsals', demoRehearsals()],
   ] as const) {
     const known = new Set((await call<{ id: string }[]>(`${url}/api/${kind}`)).map(({ id }) => id));
     for (const { id, ...row } of rows) {

@@ -9,6 +9,8 @@ interface LengthFieldProps {
   readonly onChange: (text: string) => void;
   /** Whether it was tried to keep it: before that only a likely meaning is offered. */
   readonly tried: boolean;
+  /** Whether an example stands in the empty field. */
+  readonly example?: boolean;
 }
 
 /** What a length field comes to; undefined while nothing is typed. */
@@ -17,7 +19,7 @@ export function readLengthText(text: string, habit: 'in' | 'cm'): ParsedLength |
 }
 
 /** A length as it was read off the board. What cannot be read is refused in place, with what was likely meant to choose from. */
-export function LengthField({ label, text, onChange, tried }: LengthFieldProps) {
+export function LengthField({ label, text, onChange, tried, example = true }: LengthFieldProps) {
   const id = useId();
   const { lengthHabit } = useSettings();
   const read = readLengthText(text, lengthHabit);
@@ -32,7 +34,7 @@ export function LengthField({ label, text, onChange, tried }: LengthFieldProps) 
         id={id}
         className="field"
         autoComplete="off"
-        placeholder={lengthHabit === 'in' ? '31 1/4 in' : '79.5 cm'}
+        placeholder={!example ? undefined : lengthHabit === 'in' ? '31 1/4 in' : '79.5 cm'}
         value={text}
         aria-invalid={shown !== undefined && shown}
         aria-describedby={shown ? `${id}-problem` : undefined}

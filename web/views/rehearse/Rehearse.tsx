@@ -29,7 +29,7 @@ export function Rehearse() {
         <p className="text-soft">{SCENARIO_IDS.length} scenarios. Nothing of it goes into the book.</p>
       </div>
       {played.length > 1 && (
-        <Part title="Decisions that were right">
+        <Part title="How it went">
           <Suspense fallback={<div className="h-56" />}>
             <ScorePlot played={played} />
           </Suspense>

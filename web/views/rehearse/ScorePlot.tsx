@@ -1,48 +1,63 @@
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Bar, CartesianGrid, ComposedChart, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { PLOT_AXIS } from '../../parts/plotAxis.js';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
 
-/** Score and use of the time in the air, one rehearsal after the other. */
+/** Share of right decisions, and the longest time in the air beside what was allowed, one rehearsal after the other. */
 export function ScorePlot({ played }: { played: readonly Rehearsal[] }) {
   const points = played.map(({ score, longestAirMs, budgetMs }, i) => ({
     n: i + 1,
     right: Math.round(score * 100),
-    air: budgetMs > 0 ? Math.round((100 * longestAirMs) / budgetMs) : 0,
+    airSeconds: Math.round(longestAirMs / 1000),
+    allowedSeconds: Math.round(budgetMs / 1000),
   }));
   const newest = points.at(-1);
-  const most = Math.max(100, ...points.map(({ air }) => air));
+  const frame = { data: points, margin: { top: 10, right: 16, bottom: 4, left: 0 } };
   return (
-    <figure
-      role="img"
-      aria-label={`${points.length} rehearsals; in the last one ${newest?.right ?? 0} of 100 decisions were right.`}
-    >
-      <ResponsiveContainer width="100%" height={230}>
-        <LineChart data={points} margin={{ top: 10, right: 16, bottom: 4, left: 0 }}>
-          <CartesianGrid vertical={false} stroke="var(--rule)" />
-          <XAxis dataKey="n" {...PLOT_AXIS} allowDecimals={false} />
-          <YAxis domain={[0, most]} width={36} {...PLOT_AXIS} />
-          <ReferenceLine y={100} stroke="var(--edge)" />
-          <Line
-            dataKey="right"
-            stroke="var(--reed)"
-            strokeWidth={3}
-            dot={{ r: 4, fill: 'var(--reed)' }}
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="air"
-            stroke="var(--air)"
-            strokeWidth={2}
-            strokeDasharray="5 4"
-            dot={false}
-            isAnimationActive={false}
-          />
-        </LineChart>
-      </ResponsiveContainer>
-      <figcaption className="text-sm text-soft">
-        Full line: decisions that were right, of 100. Broken line: longest time in the air, in hundredths of what was
-        allowed.
-      </figcaption>
-    </figure>
+    <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <figure
+        role="img"
+        aria-label={`${points.length} rehearsals; in the last one ${newest?.right ?? 0} of 100 decisions were right.`}
+      >
+        <figcaption className="text-sm text-soft">Decisions that were right, of 100</figcaption>
+        <ResponsiveContainer width="100%" height={200}>
+          <LineChart {...frame}>
+            <CartesianGrid vertical={false} stroke="var(--rule)" />
+            <XAxis dataKey="n" {...PLOT_AXIS} allowDecimals={false} padding={{ left: 16, right: 16 }} />
+            <YAxis domain={[0, 100]} ticks={[0, 50, 100]} width={36} {...PLOT_AXIS} />
+            <Line
+              dataKey="right"
+              stroke="var(--reed)"
+              strokeWidth={3}
+              dot={{ r: 4, fill: 'var(--reed)' }}
+              isAnimationActive={false}
+            />
+          </LineChart>
+        </ResponsiveContainer>
+      </figure>
+      <figure
+        role="img"
+        aria-label={`Longest time in the air: ${newest?.airSeconds ?? 0} s in the last one, ${newest?.allowedSeconds ?? 0} s allowed.`}
+      >
+        <figcaption className="text-sm text-soft">
+          Longest time in the air, seconds; the line is what was allowed
+        </figcaption>
+        <ResponsiveContainer width="100%" height={200}>
+          <ComposedChart {...frame}>
+            <CartesianGrid vertical={false} stroke="var(--rule)" />
+            <XAxis dataKey="n" {...PLOT_AXIS} allowDecimals={false} />
+            <YAxis width={36} {...PLOT_AXIS} />
+            <Bar dataKey="airSeconds" fill="var(--air)" barSize={18} isAnimationActive={false} />
+            <Line
+              dataKey="allowedSeconds"
+              type="step"
+              stroke="var(--ink)"
+              strokeWidth={2}
+              dot={false}
+              isAnimationActive={false}
+            />
+          </ComposedChart>
+        </ResponsiveContainer>
+      </figure>
+    </div>
   );
 }

@@ -86,6 +86,8 @@ export function TareForm({ item }: { item: KeptKitItem }) {
           problem={hungProblem}
           onChange={setHung}
         />
+      </div>
+      <div className="flex flex-wrap gap-3">
         <button type="button" className="button font-normal" onClick={() => add(true)}>
           Note it wet
         </button>

@@ -160,6 +160,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
               />
               <LengthField
                 label="Girth before the back fin, if taken"
+                example={false}
                 text={draft.girth}
                 onChange={(text) => change({ girth: text })}
                 tried={tried}
