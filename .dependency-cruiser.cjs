@@ -3,12 +3,12 @@ const may = {
   core: { rooms: [], packages: ['papaparse', 'suncalc', 'uuid'] },
   contract: { rooms: ['core'] },
   painter: { rooms: ['core'], packages: [] },
-  standins: { rooms: ['core'], packages: [] },
+  standins: { rooms: ['core', 'painter'], packages: [] },
   demo: { rooms: ['core', 'contract', 'painter'] },
   server: { rooms: ['core', 'contract', 'standins'] },
   web: { rooms: ['core', 'contract', 'standins'] },
   e2e: { rooms: ['core', 'contract'] },
-  bench: { rooms: ['core', 'contract', 'server', 'standins'] },
+  bench: { rooms: ['core', 'contract', 'painter', 'server', 'standins'] },
 };
 const all = Object.keys(may);
 const code = (room) => `^${room}/(?!node_modules/)`;

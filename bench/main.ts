@@ -2,14 +2,18 @@ import { appendBench } from './append.js';
 import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
+import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
 import { runScreenBench } from './runScreen.js';
 import { slipsBench } from './slips.js';
 import { weighBench } from './weigh.js';
 
 /** Prints what is measured, each beside its baseline from the same run. One part can be asked for by name. */
-const PARTS = { weigh: [weighBench], slips: [slipsBench] } as const;
+const PARTS = {
+  ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
+} as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
 
 const wanted = process.argv[2];
-for (const bench of wanted === 'weigh' || wanted === 'slips' ? PARTS[wanted] : WHOLE) await bench();
+const isPart = (name: string | undefined): name is keyof typeof PARTS => name !== undefined && name in PARTS;
+for (const bench of isPart(wanted) ? [PARTS[wanted]] : WHOLE) await bench();

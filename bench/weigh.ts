@@ -87,7 +87,7 @@ export function weighBench(): void {
   const hung = all.filter(({ support }) => support === 'bar' || support === 'tripod');
   const byHand = all.filter(({ support }) => support === 'hand' || support === 'cupped');
   const say = (name: string, value: string) => process.stdout.write(`${name.padEnd(66)}${value}\n`);
-  const share = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`;
+  const share = (part: number, whole: number) => `${((100 * part) / whole).toFixed(2)} % (${part} of ${whole})`;
   say('weighings', `${WEIGHINGS}, of them hung ${hung.length}, by hand ${byHand.length}`);
   for (const name of Object.keys(WAYS)) {
     const errors = hung.flatMap(({ taken, grams, divisionGrams, hungMs }) => {
@@ -98,11 +98,11 @@ export function weighBench(): void {
     });
     say(
       `${name}: hung, within one division`,
-      `${share(errors.filter(({ steps }) => steps <= 1).length, hung.length)} (aim 97)`,
+      `${share(errors.filter(({ steps }) => steps <= 1).length, hung.length)}, aim 97`,
     );
     say(
       `${name}: hung, off by more than two`,
-      `${share(errors.filter(({ steps }) => steps > 2).length, hung.length)} (aim at most 0.5)`,
+      `${share(errors.filter(({ steps }) => steps > 2).length, hung.length)}, aim at most 0.5`,
     );
     say(`${name}: hung, nothing taken in 30 s`, share(hung.length - errors.length, hung.length));
     const middle = (of: (error: (typeof errors)[number]) => number) =>
@@ -114,7 +114,7 @@ export function weighBench(): void {
   }
   const heldRight = byHand.filter(({ taken }) => taken['this application']?.held).length;
   const hungRight = hung.filter(({ taken }) => taken['this application'] && !taken['this application'].held).length;
-  say('hand told from hung: right', `${share(heldRight + hungRight, WEIGHINGS)} (aim 95)`);
+  say('hand told from hung: right', `${share(heldRight + hungRight, WEIGHINGS)}, aim 95`);
   say('  by hand and said to be held', share(heldRight, byHand.length));
   say('  hung and taken as hung', share(hungRight, hung.length));
 }

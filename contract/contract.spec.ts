@@ -17,6 +17,19 @@ const event = (type: string, payload: object, more: object = {}) => ({
 });
 const problems = (...events: object[]) => problemsIn(AppendEventsDto, { events });
 
+const SHA = 'a'.repeat(64);
+const VIEW = {
+  turnRad: 0.1,
+  mirrored: true,
+  centre: { x: 400, y: 300 },
+  widthPx: 700,
+  stops: 0.5,
+  of: { widthPx: 900, heightPx: 700 },
+};
+const LANDMARKS_PX = Object.fromEntries(
+  ['snout', 'eye', 'dorsal', 'pelvic', 'anal', 'fork'].map((name, i) => [name, { x: 100 * i, y: 200.5 }]),
+);
+
 const good: Record<EventType, object> = {
   hooked: { waterId: ID, around: { waterC: 18.5, airC: 21, oxygenMgL: 7.9, companions: 1, dark: true } },
   netted: {},
@@ -53,6 +66,17 @@ const good: Record<EventType, object> = {
   described: { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 } } },
   'picture-added': { sha256: 'a'.repeat(64), role: 'left-flank' },
   'picture-removed': { sha256: 'a'.repeat(64), why: 'Blurred.' },
+  'picture-read': {
+    sha256: SHA,
+    role: 'left-flank',
+    by: 'hand',
+    landmarks: LANDMARKS_PX,
+    view: VIEW,
+    length: {
+      marks: [0, 300, 600].map((atMm) => ({ atMm, pixel: { x: atMm, y: 400 } })),
+      ...{ nose: { x: 0, y: 400 }, tail: { x: 580, y: 402 }, lengthMm: 580.4, uMm: 2.1 },
+    },
+  },
   amended: { facts: { weight: null }, why: 'Another fish.' },
   'written-up': {},
   undone: { eventId: ID },
@@ -74,6 +98,8 @@ test.each([
   ],
   ['a sign that is none', 'seen', { sign: 'bored' }],
   ['gills that race', 'gill-beat', { perMinute: 900 }],
+  ['landmarks without a fork', 'picture-read', { sha256: SHA, landmarks: { ...LANDMARKS_PX, fork: undefined } }],
+  ['a view turned more than round', 'picture-read', { sha256: SHA, view: { ...VIEW, turnRad: 9 } }],
   ['water that boils', 'hooked', { around: { waterC: 99 } }],
 ])('%s is refused', (_, type, payload) => expect(problems(event(type, payload))).toHaveLength(1));
 

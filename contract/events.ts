@@ -48,7 +48,7 @@ import {
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
 import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
-import { MOST_EVENTS } from './limits.js';
+import { MOST_EVENTS, SHA256 } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
@@ -61,11 +61,10 @@ import {
   type WeighMethod,
 } from '@keeper/core/weighing/reading';
 import { OUTING_PAYLOADS } from './outings.js';
+import { PictureReadDto } from './pictureReading.js';
 
 /** Ten years: no capture is written about for longer, and the number stays exact. */
 const LONGEST_MS = 10 * 366 * 24 * 3_600_000;
-
-const SHA256 = /^[0-9a-f]{64}$/;
 
 export class MassDto {
   @IsIn(MASS_UNITS) unit: MassUnit;
@@ -289,6 +288,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   described: DescribedDto,
   'picture-added': PictureAddedDto,
   'picture-removed': PictureRemovedDto,
+  'picture-read': PictureReadDto,
   amended: AmendedDto,
   'written-up': NothingDto,
   undone: UndoneDto,

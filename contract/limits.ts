@@ -4,3 +4,6 @@ export const MOST_EVENTS = 200;
 /** The most that one picture may weigh and measure. */
 export const MOST_PICTURE_BYTES = 25 * 1024 * 1024;
 export const MOST_PICTURE_PIXELS = 100_000_000;
+
+/** How a picture is named: by the SHA-256 of its original bytes. */
+export const SHA256 = /^[0-9a-f]{64}$/;

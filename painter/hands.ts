@@ -30,6 +30,7 @@ export function handsUnder(
   depthOfBelly: (u: number) => number,
   seed: string,
   light: DayLight,
+  over: 'gill' | 'flank' | null = null,
 ): Hands {
   const luck = chance(`${seed} hands`);
   const skin = luck.pick([rgb('#c8926e'), rgb('#b97f5c'), rgb('#8a5a3e'), rgb('#d6a383')]);
@@ -62,6 +63,19 @@ export function handsUnder(
       radius: width * 2.5,
       sleeve: true,
     });
+  }
+  if (over) {
+    // A hand laid over the near side: four fingers from below, up across what should be seen.
+    const at = over === 'gill' ? luck.between(0.2, 0.25) : luck.between(0.45, 0.62);
+    for (let i = 0; i < 4; i += 1) {
+      const u = at + (i - 1.5) * 0.036;
+      const [root, tip] = [
+        { u, v: depthOfBelly(u) + 0.02 },
+        { u: u + luck.between(-0.01, 0.02), v: -depthOfBelly(u) * luck.between(0.1, 0.5) },
+      ];
+      const [a, b] = [projection.toPicture(root), projection.toPicture(tip)];
+      fingers.push({ x0: a.x, y0: a.y, x1: b.x, y1: b.y, radius: 0.017 * lengthPx, sleeve: false });
+    }
   }
   const shaded = (colour: Rgb, across: number, along: number): Rgb => {
     const round = Math.sqrt(Math.max(0, 1 - across * across));

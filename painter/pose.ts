@@ -34,6 +34,8 @@ const MIDDLE = 0.5;
 
 export interface Projection {
   toPicture(point: BodyPoint): { x: number; y: number };
+  /** Of a point that does not lie on the skin: `z` towards the camera from the middle of the fish, in lengths; not bowed with it. */
+  toPictureAt(point: BodyPoint, z: number): { x: number; y: number };
   toSkin(x: number, y: number): SkinPoint;
 }
 
@@ -61,20 +63,22 @@ export function projection(anatomy: Anatomy, pose: Pose): Projection {
   const rounds = abs(yawRad) + abs(pitchRad) > 0.25 ? 8 : 3;
   const bow = (u: number) => bend * ((u - 0.45) ** 2 * 3.3 - 0.2);
 
+  const seen = (u: number, v: number, z: number) => {
+    const along = u - MIDDLE;
+    const x = along * cosYaw + z * sinYaw;
+    const depth = z * cosYaw - along * sinYaw;
+    const y = v * cosPitch + depth * sinPitch;
+    const near = 1 / (1 - (depth * cosPitch) / DISTANCE);
+    const [px, py] = [x * near * side, y * near];
+    return {
+      x: centreXPx + lengthPx * (px * cosRoll - py * sinRoll),
+      y: centreYPx + lengthPx * (px * sinRoll + py * cosRoll),
+    };
+  };
+
   return {
-    toPicture({ u, v }) {
-      const z = bulge(u, v);
-      const along = u - MIDDLE;
-      const x = along * cosYaw + z * sinYaw;
-      const depth = z * cosYaw - along * sinYaw;
-      const y = (v - bow(u)) * cosPitch + depth * sinPitch;
-      const near = 1 / (1 - (depth * cosPitch) / DISTANCE);
-      const [px, py] = [x * near * side, y * near];
-      return {
-        x: centreXPx + lengthPx * (px * cosRoll - py * sinRoll),
-        y: centreYPx + lengthPx * (px * sinRoll + py * cosRoll),
-      };
-    },
+    toPicture: ({ u, v }) => seen(u, v - bow(u), bulge(u, v)),
+    toPictureAt: ({ u, v }, z) => seen(u, v, z),
     toSkin(xPx, yPx) {
       const dx = (xPx - centreXPx) / lengthPx;
       const dy = (yPx - centreYPx) / lengthPx;

@@ -3,7 +3,7 @@ import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, layeredNoise, smooth } from './noise.js';
 
 /** Where the fish is shown. */
-export type SceneKind = 'mat' | 'held';
+export type SceneKind = 'mat' | 'held' | 'board';
 
 /** Light of the hour: where it comes from, its colour, and how much the open sky fills the shadows. */
 export interface DayLight {
@@ -37,8 +37,15 @@ export function dayLight(share: number, overcast: number): DayLight {
 }
 
 /** Paints what lies behind the fish, in a picture of the given size. */
-export function sceneOf(kind: SceneKind, seed: string, light: DayLight, width: number, height: number): Scene {
-  return kind === 'mat' ? matScene(seed, light, width, height) : heldScene(seed, light, width, height);
+export function sceneOf(
+  kind: SceneKind,
+  seed: string,
+  light: DayLight,
+  width: number,
+  height: number,
+  horizonRad = 0,
+): Scene {
+  return kind === 'held' ? heldScene(seed, light, width, height, horizonRad) : matScene(seed, light, width, height);
 }
 
 const GRASS_LOW = rgb('#31421c');
@@ -65,13 +72,15 @@ function matScene(seed: string, light: DayLight, width: number, height: number):
       const x = (xPx - width / 2) / width;
       const y = (yPx - height / 2) / width + x * lean;
       const inside = Math.max(Math.abs(x) - 0.475, Math.abs(y) - 0.305);
-      if (inside > 0.012) {
+      const onGrass = smooth(0.009, 0.014, inside + 0.006 * (noise(xPx * 0.02, yPx * 0.02) - 0.5));
+      const grass = (): Rgb => {
         // Grass: blades as noise drawn out upwards.
         const blade = noise(xPx * 0.16, yPx * 0.03);
         const patch = noise(xPx * 0.008 + 90, yPx * 0.008);
         const green = mixRgb(GRASS_LOW, GRASS_TIP, clamp(blade * 1.5 - 0.35 + 0.3 * patch));
         return lit(green, 0.62 * (inside < 0.045 ? 0.55 + inside * 10 : 1));
-      }
+      };
+      if (onGrass === 1) return grass();
       const panel = ((x + 0.475) / 0.95) * panels;
       const seam = Math.abs(panel - Math.round(panel)) * (0.95 / panels);
       const padded = Math.sin(Math.PI * (panel - Math.floor(panel)));
@@ -82,25 +91,28 @@ function matScene(seed: string, light: DayLight, width: number, height: number):
       const cloth = scaleRgb(mat, (0.72 + 0.3 * padded + 0.22 * (weave - 0.5)) * (1 - 0.28 * wet));
       const seamed = scaleRgb(cloth, 1 - 0.5 * smooth(0.006, 0.001, seam) - 0.25 * rim);
       const colour = lit(seamed, 0.72);
-      return mixRgb(colour, light.sky, gleam);
+      const shown = mixRgb(colour, light.sky, gleam);
+      return onGrass > 0 ? mixRgb(shown, grass(), onGrass) : shown;
     },
   };
 }
 
 /** Held low at the margin: the water behind, the far bank, its reflection, all out of focus. */
-function heldScene(seed: string, light: DayLight, width: number, height: number): Scene {
+function heldScene(seed: string, light: DayLight, width: number, height: number, horizonRad: number): Scene {
   const luck = chance(`${seed} held`);
   const noise = layeredNoise(luck.whole(1, 1e9), 4);
   const shore = luck.between(0.2, 0.3);
+  const [cos, sin] = [Math.cos(horizonRad), Math.sin(horizonRad)];
   const sky = mixRgb(light.sky, light.sun, 0.35);
   const leaf = luck.pick([rgb('#3b4a2a'), rgb('#4a5230'), rgb('#54502c'), rgb('#5d4a2a')]);
   const treeTop = (x: number) => shore - 0.06 - 0.14 * noise(x * 3.2 + 5, 3) - 0.02 * noise(x * 17, 8);
   return {
     light,
     grounded: false,
-    background(xPx, yPx) {
-      const x = xPx / width;
-      const y = yPx / height;
+    background(seenX, seenY) {
+      const [dx, dy] = [seenX - width / 2, seenY - height * shore];
+      const x = (width / 2 + dx * cos + dy * sin) / width;
+      const y = (height * shore + dy * cos - dx * sin) / height;
       const glow = scaleRgb(sky, 1.45 - 0.25 * y);
       const wood = scaleRgb(leaf, (0.5 + 0.9 * noise(x * 24, y * 30)) * (0.55 + light.sun[1]));
       if (y < shore) return mixRgb(glow, wood, smooth(-0.012, 0.018, y - treeTop(x)));

@@ -2,6 +2,7 @@ import type { FormId, SpeciesId } from '../fish/species.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
 import type { Mass } from '../measure/mass.js';
+import type { PictureReading } from '../picture/pictureReading.js';
 import type { WeightReading } from '../weighing/reading.js';
 import type { Around } from './around.js';
 import type { Sign } from './sign.js';
@@ -113,6 +114,8 @@ export interface EventPayloads {
   described: { facts: Facts };
   'picture-added': { sha256: string; role?: PictureRole };
   'picture-removed': { sha256: string; why: string };
+  /** What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it away. */
+  'picture-read': { sha256: string; role?: PictureRole } & PictureReading;
   /** A correction: the earlier value stays in the log. */
   amended: { facts: Facts; why: string };
   /** The keeper is done writing; what is missing may stay missing. */
@@ -161,6 +164,7 @@ export const EVENT_TYPES = [
   'described',
   'picture-added',
   'picture-removed',
+  'picture-read',
   'amended',
   'written-up',
   'undone',

@@ -1,10 +1,12 @@
 import { netWeight } from '../weighing/reading.js';
 import { isOpenWound, type Treatment, type Wound } from '../fish/wound.js';
 import type { Mass } from '../measure/mass.js';
+import type { PictureReading } from '../picture/pictureReading.js';
 import type { Around } from './around.js';
 import {
   byTimeThenId,
   type CaptureEvent,
+  type EventPayloads,
   type EventType,
   type Facts,
   type Interruption,
@@ -32,6 +34,8 @@ export interface Mark {
 export interface PictureInStory {
   readonly sha256: string;
   readonly role: PictureRole | null;
+  /** What was made out of it on the bench; not there before it lay there. */
+  readonly reading?: PictureReading;
 }
 
 /** A wound with what was applied to it. */
@@ -255,6 +259,8 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
       };
     case 'picture-removed':
       return { ...story, pictures: story.pictures.filter((picture) => picture.sha256 !== event.payload.sha256) };
+    case 'picture-read':
+      return { ...story, pictures: story.pictures.map((picture) => readAnew(picture, event.payload)) };
     case 'written-up':
       return { ...story, writtenUp: true };
     case 'undone':
@@ -296,4 +302,9 @@ function liftedBefore(story: CaptureStory): boolean {
 export function netOf(story: Pick<CaptureStory, 'facts'>): Mass | undefined {
   const answer = story.facts.weight && netWeight(story.facts.weight);
   return answer?.ok ? answer.value : undefined;
+}
+
+function readAnew(picture: PictureInStory, { sha256, role, ...made }: EventPayloads['picture-read']): PictureInStory {
+  if (picture.sha256 !== sha256) return picture;
+  return { ...picture, role: role ?? picture.role, reading: { ...picture.reading, ...made } };
 }

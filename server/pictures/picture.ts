@@ -18,6 +18,13 @@ const exifReader = async () => (await import('exifr')).default;
 
 const LIMITS = { limitInputPixels: MOST_PICTURE_PIXELS, failOn: 'error' } as const;
 
+/** The pixels of the largest copy, of which the smaller ones are made without decoding the original again. */
+export interface CopyPixels {
+  readonly data: Buffer;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
 export interface DecodedPicture {
   readonly mime: string;
   readonly widthPx: number;
@@ -27,10 +34,10 @@ export interface DecodedPicture {
 }
 
 /**
- * Proves that bytes are a picture by decoding all of them.
+ * Proves that bytes are a picture by decoding all of them; the pixels of its largest copy fall out of that.
  * @throws Problem 415 when they are not, 413 when there are too many pixels. Nothing is written here.
  */
-export async function decodePicture(bytes: Buffer): Promise<DecodedPicture> {
+export async function decodePicture(bytes: Buffer): Promise<{ facts: DecodedPicture; pixels: CopyPixels }> {
   // The header first, without a limit, so that "too many pixels" can be told from "not a picture".
   const header = bytes.length > 0 ? await headerOf(bytes) : undefined;
   const mime = header && MIME[header.format];
@@ -42,19 +49,31 @@ export async function decodePicture(bytes: Buffer): Promise<DecodedPicture> {
       sentence: `This picture has ${Math.round((width * height) / 1e6)} million pixels; up to ${MOST_PICTURE_PIXELS / 1e6} million are taken. Nothing was kept of it.`,
     });
   }
-  const sharp = await decoder();
-  await sharp(bytes, LIMITS)
-    .stats()
-    .catch(() => {
-      throw notAPicture('broken');
-    });
+  const pixels = await copyPixels(bytes).catch(() => {
+    throw notAPicture('broken');
+  });
   const turned = (header.orientation ?? 1) >= 5;
-  return {
+  const facts = {
     mime,
     widthPx: turned ? height : width,
     heightPx: turned ? width : height,
     ...(await readExif(bytes)),
   };
+  return { facts, pixels };
+}
+
+/** Decodes a picture and shrinks it, upright, to its largest copy. Transparent parts are white. */
+export async function copyPixels(picture: Buffer | string): Promise<CopyPixels> {
+  const sharp = await decoder();
+  const longest = PICTURE_SIZE_PX.view;
+  const { data, info } = await sharp(picture, LIMITS)
+    .autoOrient()
+    .resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#ffffff' })
+    .toColourspace('srgb')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { data, widthPx: info.width, heightPx: info.height };
 }
 
 async function headerOf(bytes: Buffer): Promise<Metadata | undefined> {
@@ -64,12 +83,11 @@ async function headerOf(bytes: Buffer): Promise<Metadata | undefined> {
     .catch(() => undefined);
 }
 
-/** A smaller copy, turned upright, with nothing of the original's metadata. */
-export async function shrinkPicture(file: string, size: PictureSize): Promise<Buffer> {
+/** A smaller copy as JPEG, with nothing of the original's metadata. */
+export async function encodeCopy({ data, widthPx, heightPx }: CopyPixels, size: PictureSize): Promise<Buffer> {
   const longest = PICTURE_SIZE_PX[size];
   const sharp = await decoder();
-  return sharp(file, LIMITS)
-    .autoOrient()
+  return sharp(data, { raw: { width: widthPx, height: heightPx, channels: 3 } })
     .resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: size === 'thumb' ? 76 : 84, mozjpeg: false })
     .toBuffer();

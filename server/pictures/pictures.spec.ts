@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import sharp from 'sharp';
+import { crc32 } from 'node:zlib';
+import sharp, { type Sharp } from 'sharp';
 import { testServer, type TestServer } from '../spec/testServer.js';
 
 let server: TestServer;
@@ -15,7 +16,7 @@ const painted = (width: number, height: number) =>
 const send = (bytes: Buffer, name = 'fish.jpg') => server.http.post('/api/pictures').attach('file', bytes, name);
 
 function filesKept(): string[] {
-  const folder = join(server.dataFolder, 'pictures');
+  const folder = join(server.dataFolder, 'pictures', 'originals');
   if (!existsSync(folder)) return [];
   return readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile())
@@ -39,6 +40,13 @@ describe('what is not a picture leaves nothing behind', () => {
       'not-a-picture',
     ],
     ['25 MB and a byte', () => Promise.resolve(Buffer.alloc(25 * 1024 * 1024 + 1)), 413, 'too-large'],
+    [
+      'a page with the name of a picture',
+      () => Promise.resolve(Buffer.from('<!doctype html><script>0</script>')),
+      415,
+      'not-a-picture',
+    ],
+    ['a square of 20,000 pixels', () => bomb(20_000), 413, 'too-many-pixels'],
     [
       'more than 100 million pixels',
       () => painted(10_001, 10_000).png({ compressionLevel: 9 }).toBuffer(),
@@ -90,4 +98,59 @@ describe('a picture', () => {
   test.each(['f'.repeat(64), '..%2f..%2fbook.sqlite'])('that is not here (%s) is told so', async (name) => {
     await server.http.get(`/api/pictures/${name}`).expect(404);
   });
+
+  test('with a page hidden behind its last byte is kept as the picture it is, and never served as a page', async () => {
+    const bytes = Buffer.concat([await painted(60, 40).jpeg().toBuffer(), Buffer.from('<html><script>0</script>')]);
+    const { sha256 } = (await send(bytes, 'fish.html').expect(201)).body as { sha256: string };
+    const answer = await server.http.get(`/api/pictures/${sha256}`).expect(200);
+    expect(answer.headers['content-type']).toBe('image/jpeg');
+    expect(answer.headers['x-content-type-options']).toBe('nosniff');
+  });
+
+  test.each([1, 2, 3, 4, 5, 6, 7, 8])('held any way (orientation %i) comes out upright', async (orientation) => {
+    // Red in the corner that is at the top left once it is upright.
+    const upright = await sharp({ create: { width: 90, height: 60, channels: 3, background: '#204020' } })
+      .composite([
+        { input: { create: { width: 30, height: 20, channels: 3, background: '#ff0000' } }, left: 0, top: 0 },
+      ])
+      .png()
+      .toBuffer();
+    const stored = await asStored(upright, orientation);
+    const { sha256, widthPx, heightPx } = (await send(stored).expect(201)).body as Record<string, never>;
+    expect([widthPx, heightPx]).toEqual([90, 60]);
+    const copy = await server.http
+      .get(`/api/pictures/${String(sha256)}?size=view`)
+      .buffer()
+      .expect(200);
+    const { data, info } = await sharp(copy.body as Buffer)
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const red = (x: number, y: number) => (data[(y * info.width + x) * 3] ?? 0) > 200;
+    expect([red(8, 8), red(80, 8), red(8, 52), red(80, 52)]).toEqual([true, false, false, false]);
+  });
 });
+
+/** A PNG of a few bytes whose header says that it is a large square. */
+async function bomb(size: number): Promise<Buffer> {
+  const bytes = await painted(1, 1).png().toBuffer();
+  bytes.writeUInt32BE(size, 16);
+  bytes.writeUInt32BE(size, 20);
+  bytes.writeUInt32BE(crc32(bytes.subarray(12, 29)), 29);
+  return bytes;
+}
+
+/** A picture as a camera stores it that was held so: turned or mirrored, with the tag that undoes it. */
+async function asStored(upright: Buffer, orientation: number): Promise<Buffer> {
+  const turns: Record<number, (of: Sharp) => Sharp> = {
+    1: (of) => of,
+    2: (of) => of.flop(),
+    3: (of) => of.rotate(180),
+    4: (of) => of.flip(),
+    5: (of) => of.rotate(270).flop(),
+    6: (of) => of.rotate(270),
+    7: (of) => of.rotate(90).flop(),
+    8: (of) => of.rotate(90),
+  };
+  const turned = await (turns[orientation] as (of: Sharp) => Sharp)(sharp(upright)).png().toBuffer();
+  return sharp(turned).withMetadata({ orientation }).jpeg({ quality: 95 }).toBuffer();
+}

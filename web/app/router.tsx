@@ -27,6 +27,10 @@ export const router = createBrowserRouter([
         path: '/book/:captureId',
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },
+      {
+        path: '/pictures/:captureId/:sha256',
+        lazy: async () => ({ Component: (await import('../views/pictures/BenchPage.js')).BenchPage }),
+      },
       { path: '/bank', lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       { path: '/bank/new', lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }) },
       {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { PictureSize } from '@keeper/contract/pictures';
+import { addressOf } from '../data/pictureBytes.js';
 import { useOutbox } from '../data/useCapture.js';
 
 interface FishPictureProps {
@@ -32,13 +33,4 @@ export function FishPicture({ sha256, size, alt, className = '' }: FishPicturePr
       className={`bg-waterfill object-cover ${className}`}
     />
   );
-}
-
-/** Addresses of pictures held on this device; each lives as long as the page, which is short. */
-const addresses = new WeakMap<Blob, string>();
-
-function addressOf(picture: Blob): string {
-  const address = addresses.get(picture) ?? URL.createObjectURL(picture);
-  addresses.set(picture, address);
-  return address;
 }

@@ -12,7 +12,7 @@ import { useSettings } from '../../data/queries.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
-import { FishPicture } from '../../parts/FishPicture.js';
+import { BookPicture } from '../../parts/BookPicture.js';
 import { MassText } from '../../parts/MassText.js';
 import { Part } from '../../parts/Part.js';
 import { Sheet } from '../../parts/Sheet.js';
@@ -77,9 +77,9 @@ function CaptureOf({ story }: { story: CaptureStory }) {
               {facts.note}
             </p>
           )}
-          <Pictures pictures={story.pictures.slice(0, 1)} />
+          <Pictures captureId={story.captureId} pictures={story.pictures.slice(0, 1)} />
           <HandlingReview story={story} />
-          <Pictures pictures={story.pictures.slice(1)} />
+          <Pictures captureId={story.captureId} pictures={story.pictures.slice(1)} />
           <AddPictures story={story} shown={false} />
         </div>
         <div className="grid gap-8">
@@ -151,16 +151,11 @@ function HandlingSentence({ story }: { story: CaptureStory }) {
   );
 }
 
-function Pictures({ pictures }: { pictures: CaptureStory['pictures'] }) {
-  return pictures.map(({ sha256, role }) => (
-    <a key={sha256} href={`/api/pictures/${sha256}`} target="_blank" rel="noreferrer">
-      <FishPicture
-        sha256={sha256}
-        size="view"
-        alt={role ? role.replace('-', ' ') : 'Picture of this fish'}
-        className="aspect-4/3 w-full rounded-lg"
-      />
-    </a>
+function Pictures({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pictures'>) {
+  return pictures.map((picture) => (
+    <Link key={picture.sha256} to={`/pictures/${captureId}/${picture.sha256}`}>
+      <BookPicture picture={picture} size="view" className="aspect-4/3 w-full rounded-lg" />
+    </Link>
   ));
 }
 

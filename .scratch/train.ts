@@ -1,0 +1,22 @@
+import { readFileSync, writeFileSync, existsSync } from 'node:fs';
+import { chance } from '@keeper/core/chance/chance';
+import { trainFinder, errorOf, type Lesson } from '../painter/trainFinder';
+import { findFish } from '../core/picture/findFish';
+import { planesOf, shrunkRaster } from '../core/picture/raster';
+import { pack } from '../core/picture/fishFinderModel';
+const load = (seed: string, from: number, to: number): Lesson[] => { const out: Lesson[] = []; for (let i = from; i < to; i++) { const f = `/tmp/lessons/${seed}-${i}.bin`; if (!existsSync(f)) break; const b = readFileSync(f); const L = new Float32Array(b.buffer.slice(b.byteOffset, b.byteOffset + 48)); const p = (k: number) => ({ x: L[2*k]*0.8, y: L[2*k+1]*0.8 });
+ out.push({ raster: shrunkRaster({ widthPx: 320, heightPx: 240, channels: 3, data: new Uint8Array(b.subarray(48)) }, 256), landmarks: { snout: p(0), eye: p(1), dorsal: p(2), pelvic: p(3), anal: p(4), fork: p(5) } }); } return out; };
+const n = Number(process.argv[2]); const m = Number(process.argv[3]);
+const lessons = load('lesson', 0, n);
+console.log(lessons.length, 'lessons');
+const t0 = performance.now();
+const model = trainFinder(lessons, chance('train'), (l) => console.log(l, ((performance.now()-t0)/1000).toFixed(0)+'s'));
+console.log('trained', ((performance.now()-t0)/1000).toFixed(0));
+writeFileSync('/tmp/pp/model.json', JSON.stringify({ steps: model.steps.map(pack), quality: pack(model.quality) }));
+const test = load('lesson', n, n + m);
+const errs: number[] = []; let none = 0, wrong = 0; let ms = 0; const rows: {e:number,q:number,s:number}[]=[];
+for (const { raster, landmarks } of test) { const t = performance.now(); const f = findFish(planesOf(raster), model); ms += performance.now() - t; if (!f) { none++; continue; } const e = errorOf(f.landmarks, landmarks); errs.push(e); rows.push({e,q:f.quality,s:f.spread}); }
+errs.sort((a, b) => a - b);
+console.log('test', test.length, 'none', none, 'median', errs[errs.length >> 1], 'p90', errs[Math.floor(errs.length * .9)], '>0.1', errs.filter(e => e > .1).length, 'ms', ms / test.length);
+rows.sort((a,b)=>b.e-a.e); for (const r of rows.slice(0,15)) console.log(r.e.toFixed(3), r.q.toFixed(2), r.s.toFixed(3));
+const q=rows.map(r=>r.q).sort((a,b)=>a-b); console.log('quality p5,p50', q[Math.floor(q.length*.05)], q[q.length>>1]);

@@ -1,0 +1,151 @@
+import { sampled, type Planes } from './raster.js';
+
+/**
+ * Where a fish is thought to lie: the middle between snout and fork, its length, the direction from snout to fork, and whether the picture
+ * is turned over so that the head points left with the back up.
+ */
+export interface FishPose {
+  readonly centreX: number;
+  readonly centreY: number;
+  readonly lengthPx: number;
+  readonly turnRad: number;
+  readonly mirrored: boolean;
+}
+
+/** The patch in the fish's own frame: `u` from snout to fork, `v` down, in lengths. */
+const LEFT_U = -0.2;
+const TOP_V = -0.35;
+/** Patch pixels a length, a cell, and cells across and down. */
+const SCALE = 80;
+const CELL = 8;
+export const PATCH_COLUMNS = 14;
+export const PATCH_ROWS = 7;
+const WIDTH = PATCH_COLUMNS * CELL;
+const HEIGHT = PATCH_ROWS * CELL;
+const DIRECTIONS = 8;
+const COLOURS = 3;
+const CELLS = PATCH_COLUMNS * PATCH_ROWS;
+
+/** How many numbers describe a patch. */
+export const PATCH_FEATURES = CELLS * (DIRECTIONS + COLOURS);
+
+/** From the fish's frame to the picture. */
+export function poseToPixel({ centreX, centreY, lengthPx, turnRad, mirrored }: FishPose, u: number, v: number) {
+  const along = (u - 0.5) * lengthPx;
+  const across = v * lengthPx * (mirrored ? -1 : 1);
+  const [cos, sin] = [Math.cos(turnRad), Math.sin(turnRad)];
+  return { x: centreX + along * cos - across * sin, y: centreY + along * sin + across * cos };
+}
+
+/** From the picture to the fish's frame. */
+export function pixelToPose({ centreX, centreY, lengthPx, turnRad, mirrored }: FishPose, x: number, y: number) {
+  const [dx, dy] = [x - centreX, y - centreY];
+  const [cos, sin] = [Math.cos(turnRad), Math.sin(turnRad)];
+  return {
+    u: 0.5 + (dx * cos + dy * sin) / lengthPx,
+    v: ((dy * cos - dx * sin) / lengthPx) * (mirrored ? -1 : 1),
+  };
+}
+
+/** Describes what lies under poses of one picture; its working memory is kept from pose to pose. */
+export class FishPatch {
+  private readonly light = new Float32Array(WIDTH * HEIGHT);
+  private readonly cells = new Float32Array(CELLS * DIRECTIONS);
+  private readonly energy = new Float32Array(CELLS);
+  private readonly colours = new Float32Array(CELLS * COLOURS);
+
+  constructor(private readonly planes: Planes) {}
+
+  /**
+   * Histograms of the directions of brightness edges in cells (Dalal and Triggs 2005, with soft binning by direction and the energy of
+   * the neighbourhood taken out), and each cell's mean colour against the whole patch. The result is valid until the next call.
+   */
+  features(pose: FishPose, into: Float32Array = new Float32Array(PATCH_FEATURES)): Float32Array {
+    this.look(pose);
+    this.countDirections();
+    this.balance(into);
+    return into;
+  }
+
+  private look(pose: FishPose): void {
+    const { light, redness, yellowness } = this.planes;
+    const origin = poseToPixel(pose, LEFT_U, TOP_V);
+    const right = poseToPixel(pose, LEFT_U + 1 / SCALE, TOP_V);
+    const down = poseToPixel(pose, LEFT_U, TOP_V + 1 / SCALE);
+    const [rx, ry] = [right.x - origin.x, right.y - origin.y];
+    const [dx, dy] = [down.x - origin.x, down.y - origin.y];
+    this.colours.fill(0);
+    for (let row = 0, at = 0; row < HEIGHT; row += 1) {
+      let x = origin.x + row * dx + 0.5 * (rx + dx);
+      let y = origin.y + row * dy + 0.5 * (ry + dy);
+      for (let column = 0; column < WIDTH; column += 1, at += 1, x += rx, y += ry) {
+        const seen = sampled(light, x, y);
+        this.light[at] = seen;
+        // Colour is coarse: every fourth look is enough.
+        if (((row | column) & 1) === 0) {
+          const cell = (((row / CELL) | 0) * PATCH_COLUMNS + ((column / CELL) | 0)) * COLOURS;
+          this.colours[cell] = (this.colours[cell] as number) + seen;
+          this.colours[cell + 1] = (this.colours[cell + 1] as number) + sampled(redness, x, y);
+          this.colours[cell + 2] = (this.colours[cell + 2] as number) + sampled(yellowness, x, y);
+        }
+      }
+    }
+  }
+
+  private countDirections(): void {
+    const { light, cells, energy } = this;
+    cells.fill(0);
+    energy.fill(0);
+    for (let row = 1; row < HEIGHT - 1; row += 1) {
+      for (let column = 1; column < WIDTH - 1; column += 1) {
+        const at = row * WIDTH + column;
+        const gx = (light[at + 1] as number) - (light[at - 1] as number);
+        const gy = (light[at + WIDTH] as number) - (light[at - WIDTH] as number);
+        const strength = Math.sqrt(gx * gx + gy * gy);
+        if (strength < 1) continue;
+        // The direction of the edge without its sign: a dark fish on pale ground is a fish as well.
+        let bin = (Math.atan2(gy, gx) / Math.PI) * DIRECTIONS;
+        if (bin < 0) bin += DIRECTIONS;
+        if (bin >= DIRECTIONS) bin -= DIRECTIONS;
+        const low = bin | 0;
+        const part = bin - low;
+        const cell = ((row / CELL) | 0) * PATCH_COLUMNS + ((column / CELL) | 0);
+        const high = low === DIRECTIONS - 1 ? 0 : low + 1;
+        const root = Math.sqrt(strength);
+        cells[cell * DIRECTIONS + low] = (cells[cell * DIRECTIONS + low] as number) + root * (1 - part);
+        cells[cell * DIRECTIONS + high] = (cells[cell * DIRECTIONS + high] as number) + root * part;
+        energy[cell] = (energy[cell] as number) + root;
+      }
+    }
+  }
+
+  private balance(into: Float32Array): void {
+    const { cells, energy, colours } = this;
+    let to = 0;
+    for (let row = 0; row < PATCH_ROWS; row += 1) {
+      for (let column = 0; column < PATCH_COLUMNS; column += 1) {
+        let around = 0;
+        let count = 0;
+        for (let r = Math.max(0, row - 1); r <= Math.min(PATCH_ROWS - 1, row + 1); r += 1) {
+          for (let c = Math.max(0, column - 1); c <= Math.min(PATCH_COLUMNS - 1, column + 1); c += 1) {
+            around += energy[r * PATCH_COLUMNS + c] as number;
+            count += 1;
+          }
+        }
+        const by = 1 / (around / count + 12);
+        const from = (row * PATCH_COLUMNS + column) * DIRECTIONS;
+        for (let k = 0; k < DIRECTIONS; k += 1, to += 1) into[to] = (cells[from + k] as number) * by * 4;
+      }
+    }
+    for (let k = 0; k < COLOURS; k += 1) {
+      let sum = 0;
+      let squares = 0;
+      for (let cell = 0; cell < CELLS; cell += 1) sum += colours[cell * COLOURS + k] as number;
+      const mean = sum / CELLS;
+      for (let cell = 0; cell < CELLS; cell += 1) squares += ((colours[cell * COLOURS + k] as number) - mean) ** 2;
+      const by = 0.5 / Math.sqrt(squares / CELLS + 4);
+      for (let cell = 0; cell < CELLS; cell += 1, to += 1)
+        into[to] = ((colours[cell * COLOURS + k] as number) - mean) * by;
+    }
+  }
+}

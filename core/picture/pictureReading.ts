@@ -1,0 +1,121 @@
+import { pixelToPose, poseToPixel } from './fishPatch.js';
+import { poseOf, type LandmarksPx } from './findFish.js';
+import type { Pixel } from './pixel.js';
+
+/** The part of a picture that is shown and how it is turned: a way of looking, the original stays as it is. */
+export interface PictureView {
+  /** Turned by this much, clockwise as seen, after mirroring. */
+  readonly turnRad: number;
+  /** Left and right are swapped first. */
+  readonly mirrored: boolean;
+  /** Middle of what is shown, in pixels of the upright original, and how wide it is there. */
+  readonly centre: Pixel;
+  readonly widthPx: number;
+  /** Brighter by this many stops. */
+  readonly stops: number;
+  /** Size of the upright original, so that a smaller copy can be laid over it. */
+  readonly of: PictureSize;
+}
+
+export interface PictureSize {
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** A length that was read off a board in a picture. */
+export interface PicturedLength {
+  readonly marks: readonly { readonly atMm: number; readonly pixel: Pixel }[];
+  readonly nose: Pixel;
+  readonly tail: Pixel;
+  readonly lengthMm: number;
+  readonly uMm: number;
+}
+
+/** What was made out of a picture, all in pixels of the upright original. What is not there has not been looked at. */
+export interface PictureReading {
+  readonly landmarks?: LandmarksPx | null;
+  /** Whether the landmarks were proposed and left so, or set by hand. */
+  readonly by?: 'proposed' | 'hand';
+  readonly view?: PictureView | null;
+  readonly length?: PicturedLength | null;
+}
+
+/** Proportion of what is shown: four across, three down. */
+export const VIEW_SHAPE = 4 / 3;
+
+/** Width of the shown part in lengths of the fish: with room for its tail, and less of it where the picture ends. */
+const ROOMS = [1.36, 1.32, 1.28, 1.24] as const;
+
+/**
+ * Lays a fish the way that the book has it: the line from snout to fork level, the head left for a left flank and right for a right one,
+ * back up, and the picture cut to the fish. Example: a left flank whose head points right is mirrored.
+ */
+export function straightened(landmarks: LandmarksPx, side: 'left' | 'right', of: PictureSize, stops = 0): PictureView {
+  const pose = poseOf(landmarks, false);
+  const { lengthPx, turnRad } = pose;
+  // The back lies up, seen from snout to fork with the head left, when the dorsal fin has a v below nothing.
+  const backUp = pixelToPose(pose, landmarks.dorsal.x, landmarks.dorsal.y).v < 0;
+  // With the head left and the back up the picture is as it should be for a left flank; for a right one it is the mirror image.
+  const mirrored = backUp !== (side === 'left');
+  const middle = poseToPixel(pose, 0.56, 0);
+  // Mirroring turns a direction into pi less it; the fork goes to the right of a left flank, to the left of a right one.
+  const shownAs = mirrored ? Math.PI - turnRad : turnRad;
+  const turn = (side === 'left' ? 0 : Math.PI) - shownAs;
+  const seen = (room: number): PictureView => ({
+    ...{ turnRad: wrapped(turn), mirrored, centre: middle, widthPx: lengthPx * room, stops, of: sizeOf(of) },
+  });
+  return ROOMS.map(seen).find(isFilled) ?? seen(1.36);
+}
+
+function sizeOf({ widthPx, heightPx }: PictureSize): PictureSize {
+  return { widthPx, heightPx };
+}
+
+/** Whether a view shows nothing from beyond the edge of its picture. */
+function isFilled(view: PictureView): boolean {
+  const [a, b, c, d, e, f] = viewMatrix(view, 1);
+  const area = a * d - b * c;
+  return [0, 1].every((x) =>
+    [0, 1 / VIEW_SHAPE].every((y) => {
+      const [px, py] = [(d * (x - e) - c * (y - f)) / area, (a * (y - f) - b * (x - e)) / area];
+      return px >= 0 && py >= 0 && px <= view.of.widthPx && py <= view.of.heightPx;
+    }),
+  );
+}
+
+/** A turn brought between minus and plus half a round. */
+function wrapped(turnRad: number): number {
+  return Math.atan2(Math.sin(turnRad), Math.cos(turnRad));
+}
+
+/** Where a pixel of the original is shown, in a frame of the given width: mirrored first, then turned about the middle of the view. */
+export function shownAt(view: PictureView, frameWidth: number, { x, y }: Pixel): Pixel {
+  const [a, b, c, d, e, f] = viewMatrix(view, frameWidth);
+  return { x: a * x + c * y + e, y: b * x + d * y + f };
+}
+
+/**
+ * The view as an affine map from the original's pixels to a frame of the given width, in the order of the CSS and canvas `matrix()`.
+ * Example: `context.setTransform(...viewMatrix(view, 800))`.
+ */
+export function viewMatrix(
+  { turnRad, mirrored, centre, widthPx }: Omit<PictureView, 'of' | 'stops'>,
+  frameWidth: number,
+): readonly [number, number, number, number, number, number] {
+  const scale = frameWidth / widthPx;
+  const [cos, sin] = [Math.cos(turnRad) * scale, Math.sin(turnRad) * scale];
+  const flip = mirrored ? -1 : 1;
+  const [a, b, c, d] = [cos * flip, sin * flip, -sin, cos];
+  const frameHeight = frameWidth / VIEW_SHAPE;
+  return [a, b, c, d, frameWidth / 2 - a * centre.x - c * centre.y, frameHeight / 2 - b * centre.x - d * centre.y];
+}
+
+/** The whole of an upright original, as it is. */
+export function wholePicture(of: PictureSize): PictureView {
+  const { widthPx, heightPx } = of;
+  return {
+    ...{ turnRad: 0, mirrored: false, stops: 0, of },
+    centre: { x: widthPx / 2, y: heightPx / 2 },
+    widthPx: Math.max(widthPx, heightPx * VIEW_SHAPE),
+  };
+}

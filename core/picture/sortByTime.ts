@@ -1,0 +1,106 @@
+/** A picture off the card, with when its camera says that it was taken. */
+export interface CardPicture {
+  readonly sha256: string;
+  /** Null where the camera wrote no date. */
+  readonly takenMs: number | null;
+}
+
+/** When a fish of the book was on the bank. */
+export interface CaptureSpan {
+  readonly captureId: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** Pictures that it has already. */
+  readonly has: readonly string[];
+}
+
+/** Pictures that belong together. */
+export interface PictureGroup {
+  /** The fish that they are of; null for a fish that is not in the book, or for no fish at all. */
+  readonly captureId: string | null;
+  readonly pictures: readonly CardPicture[];
+}
+
+export interface SortedCard {
+  readonly groups: readonly PictureGroup[];
+  /** No date: the keeper says where they belong. */
+  readonly undated: readonly CardPicture[];
+  /** Dated after today. */
+  readonly future: readonly CardPicture[];
+  /** In the book already, at this fish or another. */
+  readonly known: readonly CardPicture[];
+  /** By how much the camera's clock is taken to be behind, in ms. */
+  readonly clockOffMs: number;
+}
+
+const MINUTE_MS = 60_000;
+/** Pictures are taken from shortly before the take, the fight, until some time after the release. */
+const BEFORE_MS = 5 * MINUTE_MS;
+const AFTER_MS = 20 * MINUTE_MS;
+/** A longer pause than this between pictures is another fish (common practice, no source). */
+const PAUSE_MS = 15 * MINUTE_MS;
+/** Clocks are set wrongly by zones and summer time: by half hours, up to fourteen hours. */
+const ZONES_MS = Array.from({ length: 57 }, (_, i) => (i - 28) * 30 * MINUTE_MS);
+
+/**
+ * Sorts pictures off a card to the fish that were on the bank when they were taken. When the camera's clock is off by half hours and most
+ * pictures would fall to fish at that offset, it is set right by it. Pictures of no fish that is known are put together by time.
+ * `nowMs` is the present: later ones are not believed. Nothing is attached here; it is a proposal.
+ * Example: three pictures two minutes after a take go to that fish, two from the next morning form a group of their own.
+ */
+export function sortByTime(
+  pictures: readonly CardPicture[],
+  captures: readonly CaptureSpan[],
+  nowMs: number,
+): SortedCard {
+  const unlike = new Map(pictures.map((picture) => [picture.sha256, picture]));
+  const had = new Set(captures.flatMap(({ has }) => has));
+  const known = [...unlike.values()].filter(({ sha256 }) => had.has(sha256));
+  const fresh = [...unlike.values()].filter(({ sha256 }) => !had.has(sha256));
+  const dated = fresh.filter((picture) => picture.takenMs !== null);
+  const clockOffMs = clockOff(dated, captures);
+  const takenMs = (picture: CardPicture) => (picture.takenMs ?? 0) + clockOffMs;
+  const future = dated.filter((picture) => takenMs(picture) > nowMs + MINUTE_MS);
+  const groups: { captureId: string | null; lastMs: number; pictures: CardPicture[] }[] = [];
+  for (const picture of dated.filter((each) => !future.includes(each)).toSorted((a, b) => takenMs(a) - takenMs(b))) {
+    const atMs = takenMs(picture);
+    const captureId = captureAt(captures, atMs)?.captureId ?? null;
+    const open = captureId
+      ? groups.find((group) => group.captureId === captureId)
+      : groups.findLast((group) => group.captureId === null && atMs - group.lastMs <= PAUSE_MS);
+    if (open) {
+      open.pictures.push(picture);
+      open.lastMs = atMs;
+    } else {
+      groups.push({ captureId, lastMs: atMs, pictures: [picture] });
+    }
+  }
+  return {
+    groups: groups.map(({ captureId, pictures: of }) => ({ captureId, pictures: of })),
+    undated: fresh.filter((picture) => picture.takenMs === null),
+    ...{ future, known, clockOffMs },
+  };
+}
+
+/** The fish that was on the bank at a time; where two might be, the one whose middle is nearer. */
+function captureAt(captures: readonly CaptureSpan[], atMs: number): CaptureSpan | undefined {
+  return captures
+    .filter(({ fromMs, toMs }) => atMs >= fromMs - BEFORE_MS && atMs <= toMs + AFTER_MS)
+    .toSorted((a, b) => distance(a, atMs) - distance(b, atMs))[0];
+}
+
+function distance({ fromMs, toMs }: CaptureSpan, atMs: number): number {
+  return Math.abs(atMs - (fromMs + toMs) / 2);
+}
+
+/** The offset at which most pictures fall to fish; nothing unless it clearly helps. */
+function clockOff(dated: readonly CardPicture[], captures: readonly CaptureSpan[]): number {
+  const falling = (offMs: number) =>
+    dated.filter(({ takenMs }) => captureAt(captures, (takenMs ?? 0) + offMs) !== undefined).length;
+  const asItIs = falling(0);
+  if (asItIs >= 0.5 * dated.length) return 0;
+  const best = ZONES_MS.map((offMs) => ({ offMs, count: falling(offMs) })).toSorted(
+    (a, b) => b.count - a.count || Math.abs(a.offMs) - Math.abs(b.offMs),
+  )[0];
+  return best && best.count >= 3 && best.count >= 0.7 * dated.length && best.count >= 2 * asItIs ? best.offMs : 0;
+}

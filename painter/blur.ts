@@ -1,0 +1,52 @@
+/** Red, green, blue as light, row by row. */
+export interface LightCanvas {
+  readonly data: Float32Array;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** Out of focus: three box blurs follow each other, which is nearly the bell curve of the given deviation (Wells 1986). */
+export function defocus(canvas: LightCanvas, deviationPx: number): void {
+  if (deviationPx < 0.3) return;
+  // Three boxes of width w have the variance (w^2 - 1) / 4.
+  const width = Math.sqrt(4 * deviationPx ** 2 + 1);
+  for (let pass = 0; pass < 3; pass += 1) {
+    smear(canvas, width, 1, 0);
+    smear(canvas, width, 0, 1);
+  }
+}
+
+/** Smears along a direction: each pixel becomes the mean of what passed it. */
+export function shaken(canvas: LightCanvas, lengthPx: number, directionRad: number): void {
+  if (lengthPx < 0.5) return;
+  smear(canvas, lengthPx, Math.cos(directionRad), Math.sin(directionRad));
+}
+
+function smear({ data, widthPx, heightPx }: LightCanvas, lengthPx: number, alongX: number, alongY: number): void {
+  const from = Float32Array.from(data);
+  const looks = Math.max(2, Math.ceil(lengthPx) + 1);
+  const shifts = Array.from({ length: looks }, (_, i) => {
+    const at = lengthPx * ((i + 0.5) / looks - 0.5);
+    return [at * alongX, at * alongY] as const;
+  });
+  for (let y = 0, to = 0; y < heightPx; y += 1) {
+    for (let x = 0; x < widthPx; x += 1, to += 3) {
+      let [red, green, blue] = [0, 0, 0];
+      for (const [dx, dy] of shifts) {
+        const sx = Math.min(Math.max(x + dx, 0), widthPx - 1.001);
+        const sy = Math.min(Math.max(y + dy, 0), heightPx - 1.001);
+        const [x0, y0] = [Math.floor(sx), Math.floor(sy)];
+        const [fx, fy] = [sx - x0, sy - y0];
+        const a = (y0 * widthPx + x0) * 3;
+        const b = a + widthPx * 3;
+        const [wa, wb, wc, wd] = [(1 - fx) * (1 - fy), fx * (1 - fy), (1 - fx) * fy, fx * fy];
+        red += from[a] * wa + from[a + 3] * wb + from[b] * wc + from[b + 3] * wd;
+        green += from[a + 1] * wa + from[a + 4] * wb + from[b + 1] * wc + from[b + 4] * wd;
+        blue += from[a + 2] * wa + from[a + 5] * wb + from[b + 2] * wc + from[b + 5] * wd;
+      }
+      data[to] = red / looks;
+      data[to + 1] = green / looks;
+      data[to + 2] = blue / looks;
+    }
+  }
+}

@@ -1,0 +1,26 @@
+// Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
+// Usage: node painter/dist/train.js [number of lessons] > core/picture/fishFinderWeights.ts
+import { chance } from '@keeper/core/chance/chance';
+import { pack } from '@keeper/core/picture/fishFinderModel';
+import { lesson } from './lessons.js';
+import { trainFinder } from './trainFinder.js';
+
+const say = (line: string) => process.stderr.write(`${line}\n`);
+const wanted = Number(process.argv[2] ?? 4000);
+const lessons = Array.from({ length: wanted }, (_, i) => {
+  if (i % 200 === 0) say(`${i} of ${wanted} painted`);
+  return lesson(`lesson ${i}`);
+});
+const { steps, quality } = trainFinder(lessons, chance('train'), say);
+process.stdout.write(
+  [
+    "import type { PackedWeights } from './fishFinderModel.js';",
+    '',
+    `/** Learned from ${wanted} painted pictures by \`npm run train:finder\`; not written by hand. */`,
+    'export const FISH_FINDER_WEIGHTS: {',
+    '  readonly steps: readonly PackedWeights[];',
+    '  readonly quality: PackedWeights;',
+    `} = ${JSON.stringify({ steps: steps.map(pack), quality: pack(quality) })};`,
+    '',
+  ].join('\n'),
+);

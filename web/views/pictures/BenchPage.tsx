@@ -1,0 +1,307 @@
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { PictureRole } from '@keeper/core/capture/event';
+import { PICTURE_ROLES } from '@keeper/core/capture/event';
+import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import { paintedKind, type LandmarkName } from '@keeper/core/fish/anatomy';
+import { speciesName } from '@keeper/core/fish/species';
+import { LANDMARKS, type LandmarksPx } from '@keeper/core/picture/findFish';
+import type { Pixel } from '@keeper/core/picture/pixel';
+import { straightened } from '@keeper/core/picture/pictureReading';
+import { NotHere } from '../../app/NotHere.js';
+import { makeEvent, record } from '../../data/keeper.js';
+import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
+import { lookAtPicture } from '../../data/pictureLooker.js';
+import { useSettings } from '../../data/queries.js';
+import { useCapture } from '../../data/useCapture.js';
+import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
+import { Choice } from '../../parts/Choice.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Picker } from '../../parts/Picker.js';
+import { whenText } from '../../parts/when.js';
+import type { LookedAt } from '../../workers/pictureLook.js';
+import { BoardPanel } from './BoardPanel.js';
+import { draftOf, moved, readDraft, tapped } from './boardDraft.js';
+import { roundedDown } from './boardMarks.js';
+import { PictureStage, type StagePoint } from './PictureStage.js';
+import { useBench } from './useBench.js';
+import { VerdictList } from './VerdictList.js';
+
+/** One picture laid out: its fish found, laid straight, judged and measured. The original stays as it was taken. */
+export function BenchPage() {
+  const { captureId = '', sha256 = '' } = useParams();
+  const { story, loading } = useCapture(captureId);
+  if (loading) return <p>Opening the picture…</p>;
+  const picture = story.pictures.find((each) => each.sha256 === sha256);
+  if (!picture) return <NotHere />;
+  return <BenchOf key={sha256} story={story} picture={picture} />;
+}
+
+type Work = 'fish' | 'board';
+
+function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
+  const { bytes, gone } = usePictureBytes(picture.sha256);
+  const { lengthHabit } = useSettings();
+  const inches = lengthHabit === 'in';
+  const bench = useBench(story, picture);
+  const { reading, role } = picture;
+  const kind = story.facts.species ? paintedKind(story.facts.species, story.facts.form) : undefined;
+  const looked = useLook(bytes, kind, reading?.landmarks);
+  const [work, setWork] = useState<Work>(role === 'board' ? 'board' : 'fish');
+  const [draft, setDraft] = useState(() => draftOf(reading?.length, inches));
+  const landmarks = reading?.landmarks ?? looked?.fish?.landmarks;
+
+  const layStraight = () => {
+    if (!landmarks || !looked) return;
+    const side = role === 'left-flank' ? 'left' : role === 'right-flank' || looked.fish?.headRight ? 'right' : 'left';
+    const stops = Math.max(0, Math.min(1.5, -(looked.fish?.measures.stops ?? 0)));
+    void bench.keep({
+      ...{ landmarks, by: reading?.by ?? 'proposed', view: straightened(landmarks, side, looked, stops) },
+      ...((role === null || role === 'portrait') && { role: side === 'left' ? 'left-flank' : 'right-flank' }),
+    });
+  };
+  const keepBoard = (next: typeof draft) => {
+    setDraft(next);
+    const read = looked && readDraft(next, looked.widthPx);
+    if (read?.ok && next.nose && next.tail) {
+      const { lengthMm, uMm } = read.value;
+      void bench.keep({ length: { marks: next.marks, nose: next.nose, tail: next.tail, lengthMm, uMm } });
+    }
+  };
+  const noteLength = (mm: number) =>
+    void record([
+      makeEvent(story.captureId, story.startedAt, 'described', { facts: { length: roundedDown(mm, inches) } }),
+    ]);
+
+  const points = work === 'fish' ? landmarkPoints(landmarks) : boardPoints(draft, inches);
+  return (
+    <article className="grid gap-5">
+      <div>
+        <p className="text-soft">
+          <Link to={`/book/${story.captureId}`} className="quiet-link">
+            {speciesName(story.facts.species, story.facts.form)}
+          </Link>
+          , {whenText(story.startedAt ?? '')}
+        </p>
+        <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : 'A picture'}</h1>
+      </div>
+      <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_22rem]">
+        <div className="grid gap-3">
+          {gone && <Notice>The picture is on another device that has not sent it yet, or the server is away.</Notice>}
+          {bytes && looked && (
+            <PictureStage
+              href={addressOf(bytes)}
+              widthPx={looked.widthPx}
+              heightPx={looked.heightPx}
+              points={points}
+              lines={work === 'fish' && landmarks ? [[landmarks.snout, landmarks.fork]] : boardLines(draft)}
+              label={
+                work === 'fish'
+                  ? 'The picture with the six points of the fish'
+                  : 'The picture with what was tapped on the board'
+              }
+              onMoved={(id, to) =>
+                work === 'board'
+                  ? keepBoard(moved(draft, id, to))
+                  : landmarks && void bench.keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' })
+              }
+              onTapped={work === 'board' ? (at) => keepBoard(tapped(draft, at, inches)) : undefined}
+            />
+          )}
+          {bytes && !looked && (
+            <p role="status" className="grid aspect-4/3 place-items-center rounded-lg bg-waterfill">
+              Looking for the fish…
+            </p>
+          )}
+          <div className="flex flex-wrap items-center gap-3">
+            <Choice<Work>
+              label="What the points are for"
+              value={work}
+              onChange={setWork}
+              options={[
+                { value: 'fish', label: 'The fish' },
+                { value: 'board', label: 'The board' },
+              ]}
+            />
+            <span className="flex-1" />
+            <button type="button" className="button" disabled={!bench.undo} onClick={bench.undo}>
+              <Undo2 size={18} aria-hidden /> Undo
+            </button>
+            <button type="button" className="button" disabled={!bench.redo} onClick={bench.redo}>
+              <Redo2 size={18} aria-hidden /> Redo
+            </button>
+          </div>
+          {bench.notKept && (
+            <Notice role="alert">It could not be kept: this device may have no room left. Nothing was changed.</Notice>
+          )}
+        </div>
+        <div className="grid gap-6">
+          {work === 'board' ? (
+            <Part title="Length off the board">
+              <BoardPanel
+                story={story}
+                draft={draft}
+                reading={looked && readDraft(draft, looked.widthPx)}
+                onChange={keepBoard}
+                onNote={noteLength}
+              />
+            </Part>
+          ) : (
+            <FishPart
+              looked={looked}
+              proposed={!reading?.landmarks}
+              onAsk={() => looked && void bench.keep({ landmarks: guessed(looked), by: 'hand' })}
+            />
+          )}
+          {work === 'fish' && landmarks && (
+            <button type="button" className="button button-main min-h-14 text-lg" onClick={layStraight}>
+              Lay it straight
+            </button>
+          )}
+          {reading?.view && (
+            <Part title="As the book shows it">
+              <BookPicture picture={picture} size="view" className="aspect-4/3 w-full rounded-lg" />
+              <div className="mt-3 flex flex-wrap gap-3">
+                <Brightness
+                  stops={reading.view.stops}
+                  onChange={(stops) => reading.view && void bench.keep({ view: { ...reading.view, stops } })}
+                />
+                <button type="button" className="button font-normal" onClick={() => void bench.keep({ view: null })}>
+                  As it was taken
+                </button>
+              </div>
+            </Part>
+          )}
+          <Picker
+            label="What it shows"
+            value={role ?? ''}
+            onChange={(next) => void bench.keep({ role: next as PictureRole })}
+            options={PICTURE_ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))}
+          />
+        </div>
+      </div>
+      <Others story={story} sha256={picture.sha256} />
+    </article>
+  );
+}
+
+/** What is thought of the picture, or the plea to show where the fish is. */
+function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; proposed: boolean; onAsk: () => void }) {
+  if (!looked) return null;
+  if (!looked.fish) {
+    return (
+      <Part title="No fish found">
+        <p className="mb-3">No flank stands out here. Set the six points by hand, and everything else follows.</p>
+        <button type="button" className="button" onClick={onAsk}>
+          Set them by hand
+        </button>
+      </Part>
+    );
+  }
+  const { verdicts, doubtful } = looked.fish;
+  return (
+    <Part title="Is it good enough?">
+      {proposed && doubtful && (
+        <p className="mb-3 border-l-4 border-air pl-3">
+          The six points are a guess here. Look at them and move what is off.
+        </p>
+      )}
+      <VerdictList verdicts={verdicts} />
+    </Part>
+  );
+}
+
+function Brightness({ stops, onChange }: { stops: number; onChange: (stops: number) => void }) {
+  const step = (by: number) => onChange(Math.max(-2, Math.min(2, Math.round((stops + by) * 4) / 4)));
+  return (
+    <>
+      <button type="button" className="button font-normal" onClick={() => step(0.25)}>
+        Brighter
+      </button>
+      <button type="button" className="button font-normal" onClick={() => step(-0.25)}>
+        Darker
+      </button>
+    </>
+  );
+}
+
+/** The other pictures of this fish on this day. */
+function Others({ story, sha256 }: { story: CaptureStory; sha256: string }) {
+  const others = story.pictures.filter((picture) => picture.sha256 !== sha256);
+  if (others.length === 0) return null;
+  return (
+    <Part title="Other pictures of this fish">
+      <ul className="flex flex-wrap gap-3">
+        {others.map((picture) => (
+          <li key={picture.sha256}>
+            <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="block">
+              <BookPicture picture={picture} size="thumb" className="h-28 w-40 rounded" />
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+function useLook(
+  bytes: Blob | undefined,
+  kind: Parameters<typeof lookAtPicture>[1],
+  told: LandmarksPx | null | undefined,
+) {
+  const [looked, setLooked] = useState<LookedAt>();
+  useEffect(() => {
+    if (!bytes) return undefined;
+    let past = false;
+    void lookAtPicture(bytes, kind, told).then((seen) => {
+      if (!past) setLooked(seen);
+    });
+    return () => {
+      past = true;
+    };
+  }, [bytes, kind, told]);
+  return looked;
+}
+
+const LANDMARK_WORDS: Readonly<Record<LandmarkName, { readonly name: string; readonly sign: string }>> = {
+  snout: { name: 'Tip of the snout', sign: 'snout' },
+  eye: { name: 'Middle of the eye', sign: 'eye' },
+  dorsal: { name: 'Front of the dorsal fin', sign: 'dorsal' },
+  pelvic: { name: 'Front of the pelvic fin', sign: 'pelvic' },
+  anal: { name: 'Front of the anal fin', sign: 'anal' },
+  fork: { name: 'Fork of the tail', sign: 'fork' },
+};
+
+function landmarkPoints(landmarks: LandmarksPx | undefined): StagePoint[] {
+  return landmarks ? LANDMARKS.map((id) => ({ id, at: landmarks[id], ...LANDMARK_WORDS[id] })) : [];
+}
+
+function boardPoints({ marks, nose, tail }: ReturnType<typeof draftOf>, inches: boolean): StagePoint[] {
+  return [
+    ...marks.map(({ atMm, pixel }, i) => {
+      const says = String(Number((atMm / (inches ? 25.4 : 10)).toFixed(2)));
+      return { id: `mark ${i}`, at: pixel, name: `The mark at ${says}`, sign: says };
+    }),
+    ...(nose ? [{ id: 'nose', at: nose, name: 'The nose', sign: 'nose' }] : []),
+    ...(tail ? [{ id: 'tail', at: tail, name: 'The tail', sign: 'tail' }] : []),
+  ];
+}
+
+function boardLines({ nose, tail }: ReturnType<typeof draftOf>): (readonly [Pixel, Pixel])[] {
+  return nose && tail ? [[nose, tail]] : [];
+}
+
+/** Where the six points are laid for the keeper to drag: a fish across the middle of the picture, head left. */
+function guessed({ widthPx, heightPx }: LookedAt): LandmarksPx {
+  const at = (u: number, v: number): Pixel => ({ x: widthPx * (0.15 + 0.7 * u), y: heightPx / 2 + widthPx * 0.7 * v });
+  return {
+    snout: at(0, 0),
+    eye: at(0.12, -0.03),
+    dorsal: at(0.42, -0.13),
+    pelvic: at(0.46, 0.11),
+    anal: at(0.73, 0.09),
+    fork: at(1, 0),
+  };
+}

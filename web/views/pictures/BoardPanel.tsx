@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { formatLength, lengthMm } from '@keeper/core/measure/length';
+import type { BoardReading } from '@keeper/core/picture/boardLength';
+import { tapeAgainstPicture } from '@keeper/core/picture/tapeAgainstPicture';
+import { useSettings } from '../../data/queries.js';
+import { Choice } from '../../parts/Choice.js';
+import { TextField } from '../../parts/TextField.js';
+import { markOf, roundedDown } from './boardMarks.js';
+import type { BoardDraft, BoardTarget } from './boardDraft.js';
+
+interface BoardPanelProps {
+  readonly story: CaptureStory;
+  readonly draft: BoardDraft;
+  readonly reading: BoardReading | undefined;
+  readonly onChange: (draft: BoardDraft) => void;
+  readonly onNote: (mm: number) => void;
+}
+
+/** Reading a length off the board in a picture: what is tapped next, what it comes to, and whether it is what was written down. */
+export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPanelProps) {
+  const { lengthHabit } = useSettings();
+  const inches = lengthHabit === 'in';
+  const [problem, setProblem] = useState<string>();
+  const mark = markOf(draft.nextMark, inches);
+  const written = story.facts.length;
+  const match =
+    reading?.ok && written ? tapeAgainstPicture(reading.value, lengthMm(written), inches ? 6.35 : 5) : undefined;
+  return (
+    <div className="grid gap-4">
+      <Choice<BoardTarget>
+        label="What you tap next"
+        value={draft.target}
+        onChange={(target) => onChange({ ...draft, target })}
+        options={[
+          { value: 'mark', label: 'A mark' },
+          { value: 'nose', label: 'The nose' },
+          { value: 'tail', label: 'The tail' },
+        ]}
+      />
+      {draft.target === 'mark' && (
+        <TextField
+          className="max-w-56"
+          label={`What stands at the mark, ${inches ? 'inches' : 'cm'}`}
+          numeric
+          value={draft.nextMark}
+          problem={problem ?? (mark === undefined ? 'A number that stands on the board.' : undefined)}
+          onChange={(nextMark) => {
+            setProblem(undefined);
+            onChange({ ...draft, nextMark });
+          }}
+        />
+      )}
+      <p>
+        {draft.marks.length < 3
+          ? `Tap three marks or more, far apart, then nose and tail where they meet the ruled line. ${draft.marks.length} so far.`
+          : `${draft.marks.length} marks.`}
+      </p>
+      {draft.marks.length > 0 && (
+        <button
+          type="button"
+          className="button justify-self-start font-normal"
+          onClick={() => onChange({ ...draft, marks: draft.marks.slice(0, -1) })}
+        >
+          Take the last mark away
+        </button>
+      )}
+      {reading && !reading.ok && (
+        <p role="alert" className="border-l-4 border-rust pl-3">
+          {reading.sentence}
+        </p>
+      )}
+      {reading?.ok && (
+        <div className="grid gap-2" role="status">
+          <p className="text-2xl font-semibold tabular-nums">
+            {spoken(reading.value.lengthMm, inches)}
+            <span className="text-lg font-normal"> give or take {spoken(2 * reading.value.uMm, inches)}</span>
+          </p>
+          <p className="text-soft">
+            Down to the mark: {formatLength(roundedDown(reading.value.lengthMm, inches))}. Where the fish stands higher
+            than the ruled line it reads long: about one part in a hundred for each centimetre, seen from a metre.
+          </p>
+          {match && (
+            <p className={match.agrees ? '' : 'border-l-4 border-air pl-3'}>
+              <b>{match.says}</b> {match.reasons.slice(0, 2).join(' Or: ')}
+            </p>
+          )}
+          {!written && (
+            <button type="button" className="button justify-self-start" onClick={() => onNote(reading.value.lengthMm)}>
+              Write {formatLength(roundedDown(reading.value.lengthMm, inches))} into the book
+            </button>
+          )}
+          {written && <p>In the book: {formatLength(written)}.</p>}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function spoken(mm: number, inches: boolean): string {
+  return inches ? `${(mm / 25.4).toFixed(mm < 100 ? 2 : 1)} in` : `${(mm / 10).toFixed(1)} cm`;
+}

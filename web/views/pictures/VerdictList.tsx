@@ -1,0 +1,30 @@
+import { Check, Minus } from 'lucide-react';
+import type { PictureVerdict } from '@keeper/core/picture/verdict';
+
+/** What is wrong first, each with what to do next time; what is right in one line. */
+export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] }) {
+  const wrong = verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness);
+  const right = verdicts.filter(({ good }) => good);
+  return (
+    <div className="grid gap-3">
+      {wrong.length > 0 && (
+        <ul>
+          {wrong.map(({ check, says, nextTime }) => (
+            <li key={check} className="flex gap-3 border-t border-rule py-2">
+              <Minus aria-label="Not good" size={20} className="mt-0.5 shrink-0 text-rust" />
+              <span>
+                <b>{says}</b> {nextTime}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {right.length > 0 && (
+        <p className="flex gap-3 text-soft">
+          <Check aria-label="Good" size={20} className="mt-0.5 shrink-0" />
+          <span>{right.map(({ says }) => says).join(' ')}</span>
+        </p>
+      )}
+    </div>
+  );
+}

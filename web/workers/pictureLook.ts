@@ -1,0 +1,91 @@
+import { expose } from 'comlink';
+import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { findFish, isMirrored, type LandmarksPx } from '@keeper/core/picture/findFish';
+import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
+import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
+import {
+  judgePicture,
+  measurePicture,
+  scaled,
+  worthOf,
+  type PictureMeasures,
+  type PictureVerdict,
+} from '@keeper/core/picture/verdict';
+
+/** What was made out of a picture without being asked anything. */
+export interface LookedAt {
+  /** Size of the upright original. */
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Undefined where no fish was found and none was told of. */
+  readonly fish?: {
+    readonly landmarks: LandmarksPx;
+    readonly proposed: boolean;
+    /** A proposal that the finder itself doubts: it asks for a look. */
+    readonly doubtful: boolean;
+    readonly headRight: boolean;
+    readonly measures: PictureMeasures;
+    readonly verdicts: readonly PictureVerdict[];
+    readonly worth: number;
+  };
+}
+
+/** Longest side at which pixels are read: enough for edges, and quick. */
+const READ_PX = 1600;
+/** Longest side at which the fish is looked for. */
+const FIND_PX = 256;
+const DOUBTFUL_QUALITY = 0.45;
+const DOUBTFUL_SPREAD = 0.06;
+
+async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null): Promise<LookedAt> {
+  const bitmap = await createImageBitmap(bytes);
+  const { width, height } = bitmap;
+  const raster = pixelsOf(bitmap, READ_PX);
+  bitmap.close();
+  return lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind, told);
+}
+
+/** A frame of the camera while it is held up; nothing of it is kept. */
+function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
+  const { width, height } = frame;
+  const raster = pixelsOf(frame, 640);
+  frame.close();
+  return lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind);
+}
+
+function lookAt(
+  raster: Raster,
+  scale: number,
+  size: { readonly widthPx: number; readonly heightPx: number },
+  kind?: PaintedKind,
+  told?: LandmarksPx | null,
+): LookedAt {
+  const small = shrunkRaster(raster, FIND_PX);
+  const found = told ? undefined : findFish(planesOf(small), fishFinderModel());
+  const landmarks = told ?? (found && scaled(found.landmarks, size.widthPx / small.widthPx));
+  if (!landmarks) return size;
+  const measures = measurePicture(raster, scaled(landmarks, 1 / scale), kind);
+  const verdicts = judgePicture(measures);
+  return {
+    ...size,
+    fish: {
+      ...{ landmarks, measures, verdicts, worth: worthOf(verdicts), proposed: !told },
+      doubtful: found !== undefined && (found.quality < DOUBTFUL_QUALITY || found.spread > DOUBTFUL_SPREAD),
+      headRight: isMirrored(landmarks),
+    },
+  };
+}
+
+/** The pixels of a bitmap, no larger than wanted. */
+function pixelsOf(bitmap: ImageBitmap, longestPx: number): Raster {
+  const by = Math.min(1, longestPx / Math.max(bitmap.width, bitmap.height));
+  const [widthPx, heightPx] = [Math.round(bitmap.width * by), Math.round(bitmap.height * by)];
+  const context = new OffscreenCanvas(widthPx, heightPx).getContext('2d', { willReadFrequently: true });
+  if (!context) throw new Error('This browser gives no canvas to read pictures with.');
+  context.drawImage(bitmap, 0, 0, widthPx, heightPx);
+  return { widthPx, heightPx, channels: 4, data: context.getImageData(0, 0, widthPx, heightPx).data };
+}
+
+const pictureLook = { look, lookAtFrame };
+export type PictureLook = typeof pictureLook;
+expose(pictureLook);
