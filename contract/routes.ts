@@ -48,6 +48,12 @@ export const ROUTES: readonly Route[] = [
   },
   {
     method: 'get',
+    path: '/captures/pictured',
+    summary: 'Every fish with when it was on the bank and which pictures it has: what a card is sorted by',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
     path: '/captures/weighed',
     summary: 'Every fish that was weighed, newest first: what other weights are held against',
     gives: JSON_TYPE,

@@ -1,3 +1,5 @@
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import type { LoggedEvent } from '@keeper/core/outing/event';
@@ -6,6 +8,7 @@ import { MOST_EVENTS } from '@keeper/contract/limits';
 import type { KeptSettings } from '@keeper/contract/ways';
 import type { KeptWater } from '@keeper/contract/waters';
 import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
+import { cardPictures } from './card.js';
 import { demoCaptures } from './captures.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
@@ -77,5 +80,17 @@ async function call<T>(address: string, init?: RequestInit): Promise<T> {
   return (answer.headers.get('content-type')?.includes('json') ? await answer.json() : undefined) as T;
 }
 
-const { values } = parseArgs({ options: { url: { type: 'string' }, pictures: { type: 'string' } } });
+/** Leaves a camera's card beside the book: pictures that wait to be put to their fish, and a file that is none. */
+async function leaveCard(folder: string): Promise<void> {
+  await mkdir(folder, { recursive: true });
+  const tasks = cardPictures(demoCaptures());
+  process.stdout.write(`Painting the ${tasks.length} pictures of a camera's card into ${folder}…\n`);
+  await paintAll(tasks, ({ name }, jpeg) => writeFile(join(folder, name), jpeg));
+  await writeFile(join(folder, 'P1080.jpg'), 'The camera was switched off while it wrote this.');
+}
+
+const { values } = parseArgs({
+  options: { url: { type: 'string' }, pictures: { type: 'string' }, card: { type: 'string' } },
+});
 await fill(values.url ?? 'http://127.0.0.1:4310', Number(values.pictures ?? Infinity));
+if (values.card) await leaveCard(values.card);

@@ -9,10 +9,28 @@ export interface LightCanvas {
 export function defocus(canvas: LightCanvas, deviationPx: number): void {
   if (deviationPx < 0.3) return;
   // Three boxes of width w have the variance (w^2 - 1) / 4.
-  const width = Math.sqrt(4 * deviationPx ** 2 + 1);
+  const reach = (Math.sqrt(4 * deviationPx ** 2 + 1) - 1) / 2;
+  const { data, widthPx, heightPx } = canvas;
   for (let pass = 0; pass < 3; pass += 1) {
-    smear(canvas, width, 1, 0);
-    smear(canvas, width, 0, 1);
+    for (let y = 0; y < heightPx; y += 1) boxed(data, y * widthPx * 3, 3, widthPx, reach);
+    for (let x = 0; x < widthPx; x += 1) boxed(data, x * 3, widthPx * 3, heightPx, reach);
+  }
+}
+
+/** The running mean of one row or column, with the pixel at either end of the box counted in part. */
+function boxed(data: Float32Array, from: number, step: number, count: number, reach: number): void {
+  const whole = Math.floor(reach);
+  const part = reach - whole;
+  const line = new Float64Array(count);
+  for (let c = 0; c < 3; c += 1) {
+    for (let i = 0; i < count; i += 1) line[i] = data[from + i * step + c] as number;
+    const at = (i: number) => line[i < 0 ? 0 : i >= count ? count - 1 : i] as number;
+    let sum = 0;
+    for (let i = -whole; i <= whole; i += 1) sum += at(i);
+    for (let i = 0; i < count; i += 1) {
+      data[from + i * step + c] = (sum + part * (at(i - whole - 1) + at(i + whole + 1))) / (2 * reach + 1);
+      sum += at(i + whole + 1) - at(i - whole);
+    }
   }
 }
 
@@ -40,9 +58,21 @@ function smear({ data, widthPx, heightPx }: LightCanvas, lengthPx: number, along
         const a = (y0 * widthPx + x0) * 3;
         const b = a + widthPx * 3;
         const [wa, wb, wc, wd] = [(1 - fx) * (1 - fy), fx * (1 - fy), (1 - fx) * fy, fx * fy];
-        red += from[a] * wa + from[a + 3] * wb + from[b] * wc + from[b + 3] * wd;
-        green += from[a + 1] * wa + from[a + 4] * wb + from[b + 1] * wc + from[b + 4] * wd;
-        blue += from[a + 2] * wa + from[a + 5] * wb + from[b + 2] * wc + from[b + 5] * wd;
+        red +=
+          (from[a] as number) * wa +
+          (from[a + 3] as number) * wb +
+          (from[b] as number) * wc +
+          (from[b + 3] as number) * wd;
+        green +=
+          (from[a + 1] as number) * wa +
+          (from[a + 4] as number) * wb +
+          (from[b + 1] as number) * wc +
+          (from[b + 4] as number) * wd;
+        blue +=
+          (from[a + 2] as number) * wa +
+          (from[a + 5] as number) * wb +
+          (from[b + 2] as number) * wc +
+          (from[b + 5] as number) * wd;
       }
       data[to] = red / looks;
       data[to + 1] = green / looks;

@@ -71,9 +71,9 @@ function planeUnder(view: Projection): (x: number, y: number) => { u: number; v:
     corners.flatMap(({ at: { u, v } }) => [u, v]),
   );
   if (!found) throw new RangeError('The board is seen edge on.');
-  const h = found.solution;
+  const [a, b, c, d, e, f, g, h] = found.solution as [number, number, number, number, number, number, number, number];
   return (x, y) => {
-    const under = h[6] * x + h[7] * y + 1;
-    return { u: (h[0] * x + h[1] * y + h[2]) / under, v: (h[3] * x + h[4] * y + h[5]) / under };
+    const under = g * x + h * y + 1;
+    return { u: (a * x + b * y + c) / under, v: (d * x + e * y + f) / under };
   };
 }

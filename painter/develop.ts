@@ -18,9 +18,9 @@ export function develop(
       const by = exposure * 1.42 * (1 - 0.34 * (dx * dx + dy * dy));
       const speck = (hash2(x, y, grain) - 0.5) * 0.028;
       for (let c = 0; c < 3; c += 1, i += 1) {
-        const value = canvas[i] * by + speck;
-        out[i] =
-          curve[value <= 0 ? 0 : value >= BRIGHTEST ? CURVE_STEPS : Math.floor((value / BRIGHTEST) * CURVE_STEPS)];
+        const value = (canvas[i] as number) * by + speck;
+        const step = value <= 0 ? 0 : value >= BRIGHTEST ? CURVE_STEPS : Math.floor((value / BRIGHTEST) * CURVE_STEPS);
+        out[i] = curve[step] as number;
       }
     }
   }

@@ -48,7 +48,7 @@ export function withHead(
 function distanceToPath(path: readonly BodyPoint[], u: number, v: number): number {
   let nearest = Infinity;
   for (let i = 1; i < path.length; i += 1) {
-    const [a, b] = [path[i - 1], path[i]];
+    const [a, b] = [path[i - 1] as BodyPoint, path[i] as BodyPoint];
     const [du, dv] = [b.u - a.u, b.v - a.v];
     const s = clamp(((u - a.u) * du + (v - a.v) * dv) / (du * du + dv * dv));
     nearest = Math.min(nearest, Math.hypot(u - a.u - du * s, v - a.v - dv * s));

@@ -40,7 +40,7 @@ const LOOKS = [
 
 function cutCorners(points: readonly Point[]): Point[] {
   return points.flatMap((a, i) => {
-    const b = points[(i + 1) % points.length];
+    const b = points[(i + 1) % points.length] as Point;
     return [
       { x: 0.75 * a.x + 0.25 * b.x, y: 0.75 * a.y + 0.25 * b.y },
       { x: 0.25 * a.x + 0.75 * b.x, y: 0.25 * a.y + 0.75 * b.y },
@@ -51,7 +51,7 @@ function cutCorners(points: readonly Point[]): Point[] {
 function inside(points: readonly Point[], x: number, y: number): boolean {
   let odd = false;
   for (let i = 0, j = points.length - 1; i < points.length; j = i, i += 1) {
-    const [a, b] = [points[i], points[j]];
+    const [a, b] = [points[i] as Point, points[j] as Point];
     if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) odd = !odd;
   }
   return odd;

@@ -70,7 +70,10 @@ export function paintPicture(order: PictureOrder): PaintedPicture {
   const canvas = new Float32Array(widthPx * heightPx * 3);
   const put = (x: number, y: number, colour: Rgb, cover = 1) => {
     const i = (y * widthPx + x) * 3;
-    for (let c = 0; c < 3; c += 1) canvas[i + c] += (colour[c] - canvas[i + c]) * cover;
+    for (let c = 0; c < 3; c += 1) {
+      const under = canvas[i + c] as number;
+      canvas[i + c] = under + ((colour[c] as number) - under) * cover;
+    }
   };
   const noise = layeredNoise(hashText(order.shot), 3);
   const brush: Brush = { order, nuisance, anatomy, view, scene, canvas, put, noise };
@@ -111,7 +114,7 @@ function shadeNose({ order, view, canvas }: Brush): void {
       const past = ((x - edge.x) * alongX + (y - edge.y) * alongY) / pose.lengthPx;
       const dark = 1 - 0.66 * smooth(-0.004, 0.004, past) * smooth(0.5, 0.4, past);
       const i = (y * widthPx + x) * 3;
-      for (let c = 0; c < 3; c += 1) canvas[i + c] *= dark;
+      for (let c = 0; c < 3; c += 1) canvas[i + c] = dark * (canvas[i + c] as number);
     }
   }
 }
@@ -135,23 +138,25 @@ function landmarks(anatomy: Anatomy, view: Projection): PaintedPicture['landmark
   };
 }
 
-/** What lies behind is looked at in every second pixel and joined: it is behind the plane of focus. */
+/** What lies behind is looked at in every second pixel and joined: it is behind the plane of focus. A board is read, and is in it. */
 function paintBackground({ order, anatomy, scene, view, put, canvas }: Brush): void {
   const { widthPx, heightPx } = order;
-  const columns = Math.ceil(widthPx / 2) + 1;
-  const rows = Math.ceil(heightPx / 2) + 1;
+  const step = order.board ? 1 : 2;
+  const columns = Math.ceil(widthPx / step) + 1;
+  const rows = Math.ceil(heightPx / step) + 1;
   const seen = new Float32Array(columns * rows * 3);
   for (let j = 0; j < rows; j += 1) {
-    for (let i = 0; i < columns; i += 1) seen.set(scene.background(2 * i, 2 * j), (j * columns + i) * 3);
+    for (let i = 0; i < columns; i += 1) seen.set(scene.background(step * i, step * j), (j * columns + i) * 3);
   }
   let to = 0;
   for (let y = 0; y < heightPx; y += 1) {
     for (let x = 0; x < widthPx; x += 1) {
-      const at = ((y >> 1) * columns + (x >> 1)) * 3;
-      const across = (x & 1) * 3;
-      const down = (y & 1) * 3 * columns;
+      const at = (Math.floor(y / step) * columns + Math.floor(x / step)) * 3;
+      const across = (x % step) * 3;
+      const down = (y % step) * 3 * columns;
       for (let c = at; c < at + 3; c += 1, to += 1) {
-        canvas[to] = (seen[c] + seen[c + across] + seen[c + down] + seen[c + across + down]) / 4;
+        const above = (seen[c] as number) + (seen[c + across] as number);
+        canvas[to] = (above + (seen[c + down] as number) + (seen[c + across + down] as number)) / 4;
       }
     }
   }

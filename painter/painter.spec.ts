@@ -41,7 +41,7 @@ function differenceOnFlank(a: PictureOrder, b: PictureOrder): number {
   for (let y = 48; y < 72; y += 1) {
     for (let x = 55; x < 110; x += 1) {
       const i = (y * 160 + x) * 3;
-      sum += Math.abs(first.rgb[i] - second.rgb[i]);
+      sum += Math.abs((first.rgb[i] as number) - (second.rgb[i] as number));
       count += 1;
     }
   }

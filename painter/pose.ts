@@ -111,5 +111,6 @@ function profileTable(profile: readonly number[]): Float64Array {
 function readTable(table: Float64Array, u: number): number {
   const at = min(max(u, 0), 1) * TABLE_STEPS;
   const i = min(floor(at), TABLE_STEPS - 1);
-  return table[i] + (table[i + 1] - table[i]) * (at - i);
+  const from = table[i] as number;
+  return from + ((table[i + 1] as number) - from) * (at - i);
 }

@@ -1,6 +1,6 @@
 import { hideOf } from './hide.js';
 import { anatomyOf, heightAt, paintedKind } from '@keeper/core/fish/anatomy';
-import { mixRgb, rgb } from './colour.js';
+import { mixRgb, rgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth, valueNoise } from './noise.js';
 import { outlineOf } from './outline.js';
 import { dayLight, sceneOf } from './scene.js';
@@ -83,7 +83,7 @@ test('noon is brighter than dawn, and an overcast sky takes the sun away', () =>
 
 test('a mat lies in grass: the corner is green, the middle is not', () => {
   const mat = sceneOf('mat', 'a shot', dayLight(0.5, 0.2), 400, 300);
-  const greenness = ([r, g, b]: readonly number[]) => g - (r + b) / 2;
+  const greenness = ([r, g, b]: Rgb) => g - (r + b) / 2;
   const mean = (y: number) =>
     Array.from({ length: 40 }, (_, i) => greenness(mat.background(i * 9 + 12, y))).reduce((a, b) => a + b) / 40;
   expect(mean(4)).toBeGreaterThan(mean(150) + 0.03);

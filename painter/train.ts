@@ -6,7 +6,7 @@ import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
 
 const say = (line: string) => process.stderr.write(`${line}\n`);
-const wanted = Number(process.argv[2] ?? 4000);
+const wanted = Number(process.argv[2] ?? 4200);
 const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return lesson(`lesson ${i}`);

@@ -42,7 +42,12 @@ export function trainFinder(lessons: readonly Lesson[], luck: Chance, say: (line
       const patch = new FishPatch(planes);
       const truth = poseOf(landmarks, isMirrored(landmarks));
       const from =
-        step === 0 ? poses[i] : [...poses[i], ...poses[i].slice(0, 2).map(() => strayed(truth, stray, luck))];
+        step === 0
+          ? (poses[i] as FishPose[])
+          : [
+              ...(poses[i] as FishPose[]),
+              ...(poses[i] as FishPose[]).slice(0, 2).map(() => strayed(truth, stray, luck)),
+            ];
       for (const pose of from) normal.add(patch.features(pose, features), inFrame(landmarks, pose));
     }
     steps.push(normal.solve(RIDGE));
@@ -50,7 +55,7 @@ export function trainFinder(lessons: readonly Lesson[], luck: Chance, say: (line
     let off = 0;
     poses = seen.map(({ planes, landmarks }, i) => {
       const patch = new FishPatch(planes);
-      return poses[i].map((pose) => {
+      return (poses[i] as FishPose[]).map((pose) => {
         const led = stepOf(patch, model, pose, step, features);
         off += errorOf(led.landmarks, landmarks);
         return led.pose;
@@ -75,7 +80,7 @@ function trainQuality(
     const patch = new FishPatch(planes);
     const truth = poseOf(landmarks, isMirrored(landmarks));
     const poses: FishPose[] = [
-      ...[truth, ...led[i].slice(0, 2)],
+      ...[truth, ...(led[i] as FishPose[]).slice(0, 2)],
       ...[strayed(truth, STRAY[1], luck), strayed(truth, STRAY[0], luck), strayed(truth, STRAY[0], luck)],
       { ...truth, turnRad: truth.turnRad + Math.PI },
       strayed({ ...truth, mirrored: !truth.mirrored }, STRAY[1], luck),
@@ -90,7 +95,7 @@ function trainQuality(
 /** 1 where a pose is the truth, falling to nothing at about a tenth of a length. */
 function closeness(pose: FishPose, truth: FishPose): number {
   if (pose.mirrored !== truth.mirrored) return 0;
-  const ends = (of: FishPose) => {
+  const ends = (of: FishPose): [number, number, number, number] => {
     const [dx, dy] = [Math.cos(of.turnRad) * of.lengthPx * 0.5, Math.sin(of.turnRad) * of.lengthPx * 0.5];
     return [of.centreX - dx, of.centreY - dy, of.centreX + dx, of.centreY + dy];
   };
@@ -143,35 +148,38 @@ class NormalEquations {
     const { size, outputs, left, right } = this;
     const last = size - 1;
     for (let i = 0; i < size; i += 1) {
-      const a = i === last ? 1 : features[i];
+      const a = i === last ? 1 : (features[i] as number);
       if (a === 0) continue;
       const row = i * size;
-      for (let j = 0; j <= i; j += 1) left[row + j] += a * (j === last ? 1 : features[j]);
-      for (let o = 0; o < outputs; o += 1) right[i * outputs + o] += a * target[o];
+      for (let j = 0; j <= i; j += 1)
+        left[row + j] = (left[row + j] as number) + a * (j === last ? 1 : (features[j] as number));
+      for (let o = 0; o < outputs; o += 1)
+        right[i * outputs + o] = (right[i * outputs + o] as number) + a * (target[o] as number);
     }
   }
 
   /** Cholesky's decomposition in place, then both halves for each output. */
   solve(ridge: number): Float32Array {
     const { size, outputs, left, right } = this;
-    for (let i = 0; i < size - 1; i += 1) left[i * size + i] += ridge;
+    for (let i = 0; i < size - 1; i += 1) left[i * size + i] = (left[i * size + i] as number) + ridge;
     for (let i = 0; i < size; i += 1) {
       for (let j = 0; j <= i; j += 1) {
-        let sum = left[i * size + j];
-        for (let k = 0; k < j; k += 1) sum -= left[i * size + k] * left[j * size + k];
-        left[i * size + j] = i === j ? Math.sqrt(Math.max(sum, 1e-9)) : sum / left[j * size + j];
+        let sum = left[i * size + j] as number;
+        for (let k = 0; k < j; k += 1) sum -= (left[i * size + k] as number) * (left[j * size + k] as number);
+        left[i * size + j] = i === j ? Math.sqrt(Math.max(sum, 1e-9)) : sum / (left[j * size + j] as number);
       }
     }
     for (let o = 0; o < outputs; o += 1) {
       for (let i = 0; i < size; i += 1) {
-        let sum = right[i * outputs + o];
-        for (let k = 0; k < i; k += 1) sum -= left[i * size + k] * right[k * outputs + o];
-        right[i * outputs + o] = sum / left[i * size + i];
+        let sum = right[i * outputs + o] as number;
+        for (let k = 0; k < i; k += 1) sum -= (left[i * size + k] as number) * (right[k * outputs + o] as number);
+        right[i * outputs + o] = sum / (left[i * size + i] as number);
       }
       for (let i = size - 1; i >= 0; i -= 1) {
-        let sum = right[i * outputs + o];
-        for (let k = i + 1; k < size; k += 1) sum -= left[k * size + i] * right[k * outputs + o];
-        right[i * outputs + o] = sum / left[i * size + i];
+        let sum = right[i * outputs + o] as number;
+        for (let k = i + 1; k < size; k += 1)
+          sum -= (left[k * size + i] as number) * (right[k * outputs + o] as number);
+        right[i * outputs + o] = sum / (left[i * size + i] as number);
       }
     }
     return Float32Array.from(right);

@@ -113,7 +113,8 @@ async function demo() {
   const filled = join(DEMO_FOLDER, 'filled');
   const url = await serve(['--data', DEMO_FOLDER, ...rest.filter((word) => word !== '--fresh')]);
   if (!existsSync(filled)) {
-    const filling = spawn(process.execPath, [join('demo', 'dist', 'fill.js'), '--url', url], { stdio: 'inherit' });
+    const fill = [join('demo', 'dist', 'fill.js'), '--url', url, '--card', join(DEMO_FOLDER, 'card')];
+    const filling = spawn(process.execPath, fill, { stdio: 'inherit' });
     const code = await new Promise((resolve) => filling.on('exit', resolve));
     if (code !== 0) fail('The demo book could not be filled; its reason stands above.');
     writeFileSync(filled, new Date().toISOString());

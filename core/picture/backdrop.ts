@@ -18,42 +18,50 @@ const LEAST_LINE = 0.42;
 export function backdropOf(light: Plane, area: FlankArea): Backdrop {
   const soft = smoothed(light, 1.2);
   const { widthPx, heightPx, data } = soft;
-  const edges: { x: number; y: number; gy: number }[] = [];
+  // Column by column: then a line can be counted once for each column without remembering which it has had.
+  const edges: number[] = [];
   let seen = 0;
   let hard = 0;
-  for (let y = 2; y < heightPx - 2; y += 1) {
-    for (let x = 2; x < widthPx - 2; x += 1) {
+  for (let x = 2; x < widthPx - 2; x += 1) {
+    for (let y = 2; y < heightPx - 2; y += 1) {
       if (area.covers(x, y, 0.05)) continue;
       const at = y * widthPx + x;
       const gx = (data[at + 1] as number) - (data[at - 1] as number);
       const gy = (data[at + widthPx] as number) - (data[at - widthPx] as number);
       seen += 1;
-      if (Math.hypot(gx, gy) > 14) hard += 1;
-      if (Math.abs(gy) > 5 && Math.abs(gy) > 1.6 * Math.abs(gx)) edges.push({ x, y, gy });
+      if (gx * gx + gy * gy > HARD * HARD) hard += 1;
+      if (Math.abs(gy) > 5 && Math.abs(gy) > 1.6 * Math.abs(gx)) edges.push(x, y, gy > 0 ? 1 : 0);
     }
   }
   return { clutter: hard / Math.max(1, seen), horizonRad: longestLevel(edges, widthPx, heightPx) };
 }
 
-/** Hough's vote (Duda and Hart 1972) for lines near level: the lean at which most columns agree on one height. */
-function longestLevel(
-  edges: readonly { readonly x: number; readonly y: number; readonly gy: number }[],
-  widthPx: number,
-  heightPx: number,
-): number | undefined {
+/** Grey steps from one pixel but one to the next: what is in focus and in the way. */
+const HARD = 14;
+
+/**
+ * Hough's vote (Duda and Hart 1972) for lines near level: the lean at which most columns agree on one height. `edges` holds x, y and
+ * whether it becomes brighter downwards by turns, ordered by x.
+ */
+function longestLevel(edges: readonly number[], widthPx: number, heightPx: number): number | undefined {
+  const columns = new Int32Array(2 * heightPx);
+  const lastX = new Int32Array(2 * heightPx);
   let best = { columns: 0, lean: 0 };
   for (let k = 0; k < LEANS; k += 1) {
     const lean = MOST_LEAN_RAD * ((2 * k) / (LEANS - 1) - 1);
     const slope = Math.tan(lean);
-    const heights = new Map<number, Set<number>>();
-    for (const { x, y, gy } of edges) {
-      const height = Math.round(y - slope * (x - widthPx / 2)) * 2 + (gy > 0 ? 1 : 0);
-      if (height < 0 || height > 2 * heightPx) continue;
-      const columns = heights.get(height) ?? new Set();
-      columns.add(x);
-      heights.set(height, columns);
+    columns.fill(0);
+    lastX.fill(-1);
+    for (let i = 0; i < edges.length; i += 3) {
+      const x = edges[i] as number;
+      const height = Math.round((edges[i + 1] as number) - slope * (x - widthPx / 2));
+      if (height < 0 || height >= heightPx) continue;
+      const line = 2 * height + (edges[i + 2] as number);
+      if (lastX[line] === x) continue;
+      lastX[line] = x;
+      columns[line] = (columns[line] as number) + 1;
+      if ((columns[line] as number) > best.columns) best = { columns: columns[line] as number, lean };
     }
-    for (const columns of heights.values()) if (columns.size > best.columns) best = { columns: columns.size, lean };
   }
   return best.columns >= LEAST_LINE * widthPx ? best.lean : undefined;
 }

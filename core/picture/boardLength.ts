@@ -55,12 +55,9 @@ export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReadi
   );
   if (!fit) return refuse('The marks do not lie as marks of one board do. Check which mark each of them is.');
   const residualsMm = marks.map(({ atMm }, i) => fit.toMm(alongPx[i] ?? 0) - atMm);
-  const worst = worstMark(marks, fit, alongPx);
-  if (worst.off > WRONG_MARK * fit.sigmaPx && worst.off > WRONG_MARK * tapPx) {
-    return refuse(
-      `The mark at ${worst.atMm} mm lies ${Math.round(Math.abs(worst.mm))} mm off its place. Is it that mark?`,
-    );
-  }
+  const wrong = wrongMark(marks, alongPx, fit, tapPx);
+  if (wrong)
+    return refuse(`The mark at ${wrong.atMm} mm lies ${Math.round(wrong.offMm)} mm off its place. Is it that mark?`);
   const ends = [nose, tail].map((pixel) => line.along(pixel));
   const [from, to] = ends.map((s) => fit.toMm(s));
   if (from === undefined || to === undefined) return refuse('Tap nose and tail.');
@@ -202,15 +199,23 @@ function slopes(a: number, b: number, c: number, t: number): [number, number, nu
   return [t / under, 1 / under, (-t * (a * t + b)) / under ** 2];
 }
 
-function worstMark(
-  marks: readonly BoardMark[],
-  fit: NonNullable<ReturnType<typeof fitProjective>>,
-  alongPx: readonly number[],
-) {
-  return marks
-    .map(({ atMm }, i) => {
-      const s = alongPx[i] ?? 0;
-      return { atMm, off: Math.abs(s - fit.toPx(atMm)), mm: fit.toMm(s) - atMm };
-    })
-    .reduce((worst, mark) => (mark.off > worst.off ? mark : worst));
+type Fit = NonNullable<ReturnType<typeof fitProjective>>;
+
+/** The mark that does not lie where the others put it; undefined where all of them agree within what taps are off. */
+function wrongMark(marks: readonly BoardMark[], alongPx: readonly number[], fit: Fit, tapPx: number) {
+  const points = marks.map(({ atMm }, i) => ({ t: atMm, s: alongPx[i] ?? 0 }));
+  const worstOff = (of: Fit, among: readonly OnLine[]) =>
+    Math.max(...among.map(({ t, s }) => Math.abs(s - of.toPx(t))));
+  if (worstOff(fit, points) <= WRONG_MARK * tapPx) return undefined;
+  // A wrong mark draws the line to itself: it is the one without which the others lie best.
+  const without = points.map(({ t, s }, i) => {
+    const others = points.filter((_, k) => k !== i);
+    const fitted = others.length >= 3 ? fitProjective(others, tapPx) : undefined;
+    return {
+      atMm: t,
+      left: fitted ? worstOff(fitted, others) : Infinity,
+      offMm: Math.abs((fitted ?? fit).toMm(s) - t),
+    };
+  });
+  return without.reduce((best, each) => (each.left < best.left ? each : best));
 }

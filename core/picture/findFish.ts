@@ -57,6 +57,17 @@ export function findFish(planes: Planes, model: FishFinderModel): FoundFish | un
   return { landmarks: first.landmarks, mirrored: first.pose.mirrored, quality: first.quality, spread };
 }
 
+/**
+ * Follows a fish from one frame of the camera to the next: it has not gone far. Undefined when it is lost, and must be looked for anew.
+ * Example: `followFish(planes, model, last) ?? findFish(planes, model)`.
+ */
+export function followFish(planes: Planes, model: FishFinderModel, last: FoundFish): FoundFish | undefined {
+  const features = new Float32Array(PATCH_FEATURES);
+  const led = leadOn(new FishPatch(planes), model, poseOf(last.landmarks, last.mirrored), features);
+  if (led.quality < SURE) return undefined;
+  return { landmarks: led.landmarks, mirrored: led.pose.mirrored, quality: led.quality, spread: 0 };
+}
+
 const LED_ON = 6;
 const SURE = 0.5;
 const LEAST_QUALITY = 0.25;

@@ -20,6 +20,7 @@ export interface FlankArea {
 
 const COLUMNS = 64;
 const ROWS = 20;
+const TABLE = 200;
 
 /**
  * The flank by the build of its kind; a kind that has no build of its own is taken to be built as a barbel, the middle of them.
@@ -27,7 +28,9 @@ const ROWS = 20;
  */
 export function flankArea(pose: FishPose, kind: PaintedKind | undefined): FlankArea {
   const anatomy = anatomyOf(kind ?? 'barbel');
-  const half = (u: number, t: number) => heightAt(t < 0 ? anatomy.back : anatomy.belly, u);
+  const [back, belly] = [tableOf(anatomy.back), tableOf(anatomy.belly)];
+  const half = (u: number, t: number) =>
+    (t < 0 ? back : belly)[Math.min(TABLE, Math.max(0, Math.round(u * TABLE)))] as number;
   const looks = Array.from({ length: COLUMNS * ROWS }, (_, i): FlankLook => {
     const u = 0.04 + (0.92 * ((i % COLUMNS) + 0.5)) / COLUMNS;
     const t = -0.86 + (1.72 * (Math.floor(i / COLUMNS) + 0.5)) / ROWS;
@@ -48,4 +51,9 @@ export function flankArea(pose: FishPose, kind: PaintedKind | undefined): FlankA
       ...finned,
     ],
   };
+}
+
+/** The outline read off once: each pixel asks for it. */
+function tableOf(profile: readonly number[]): Float64Array {
+  return Float64Array.from({ length: TABLE + 1 }, (_, i) => heightAt(profile, i / TABLE));
 }

@@ -94,3 +94,29 @@ export function sampled({ widthPx, heightPx, data }: Plane, x: number, y: number
   const bottom = (data[at + widthPx] as number) * (1 - fx) + (data[at + widthPx + 1] as number) * fx;
   return top * (1 - fy) + bottom * fy;
 }
+
+/** The part of a plane that holds some places, and where it was cut from. */
+export function cutOut(
+  { widthPx, heightPx, data }: Plane,
+  places: readonly { readonly x: number; readonly y: number }[],
+): { readonly plane: Plane; readonly left: number; readonly top: number } {
+  const bound = (values: readonly number[], most: number) => {
+    const low = Math.max(0, Math.min(most - 1, Math.floor(Math.min(...values))));
+    return [low, Math.max(low + 1, Math.min(most, Math.ceil(Math.max(...values)) + 1))] as const;
+  };
+  const [left, right] = bound(
+    places.map(({ x }) => x),
+    widthPx,
+  );
+  const [top, bottom] = bound(
+    places.map(({ y }) => y),
+    heightPx,
+  );
+  const [wide, high] = [right - left, bottom - top];
+  const cut = new Float32Array(wide * high);
+  for (let y = 0; y < high; y += 1) {
+    const from = (y + top) * widthPx + left;
+    cut.set(data.subarray(from, from + wide), y * wide);
+  }
+  return { plane: { widthPx: wide, heightPx: high, data: cut }, left, top };
+}

@@ -38,29 +38,42 @@ interface Edge {
   readonly direction: number;
 }
 
-/** Where brightness changes fastest along its own direction: the tenth that change most. */
+/** Where brightness changes fastest along its own direction: the fifth that change most. */
 function strongestEdges(fine: Plane, coarse: Plane, wanted: (x: number, y: number) => boolean): Edge[] {
   const { widthPx, heightPx } = fine;
-  const slope = (plane: Plane, at: number) => {
-    const gx = (plane.data[at + 1] as number) - (plane.data[at - 1] as number);
-    const gy = (plane.data[at + widthPx] as number) - (plane.data[at - widthPx] as number);
-    return { gx, gy, size: Math.sqrt(gx * gx + gy * gy) };
-  };
+  const sizes = gradients(coarse);
   const found: Edge[] = [];
   for (let y = 3; y < heightPx - 3; y += 1) {
-    for (let x = 3; x < widthPx - 3; x += 1) {
-      const at = y * widthPx + x;
-      const { gx, gy, size } = slope(coarse, at);
-      if (size < 4) continue;
+    for (let x = 3, at = y * widthPx + 3; x < widthPx - 3; x += 1, at += 1) {
+      const size = sizes[at] as number;
+      if (size < LEAST_SLOPE) continue;
+      const [gx, gy] = [across(coarse, at), down(coarse, at)];
       const step = Math.abs(gx) > Math.abs(gy) ? Math.sign(gx) : Math.sign(gy) * widthPx;
-      if (size < slope(coarse, at + step).size || size < slope(coarse, at - step).size || !wanted(x, y)) continue;
+      if (size < (sizes[at + step] as number) || size < (sizes[at - step] as number) || !wanted(x, y)) continue;
+      const ratio = Math.hypot(across(fine, at), down(fine, at)) / size;
       const angle = Math.atan2(gy, gx) / Math.PI + 1;
-      found.push({
-        strength: size,
-        ratio: slope(fine, at).size / size,
-        direction: Math.round(angle * DIRECTIONS) % DIRECTIONS,
-      });
+      found.push({ strength: size, ratio, direction: Math.round(angle * DIRECTIONS) % DIRECTIONS });
     }
   }
   return found.toSorted((a, b) => b.strength - a.strength).slice(0, Math.max(60, Math.ceil(found.length / 5)));
+}
+
+/** Grey steps over two pixels: below it is grain, not an edge. */
+const LEAST_SLOPE = 4;
+
+function gradients(plane: Plane): Float32Array {
+  const sizes = new Float32Array(plane.data.length);
+  for (let at = plane.widthPx; at < sizes.length - plane.widthPx; at += 1) {
+    const [gx, gy] = [across(plane, at), down(plane, at)];
+    sizes[at] = Math.sqrt(gx * gx + gy * gy);
+  }
+  return sizes;
+}
+
+function across({ data }: Plane, at: number): number {
+  return (data[at + 1] as number) - (data[at - 1] as number);
+}
+
+function down({ data, widthPx }: Plane, at: number): number {
+  return (data[at + widthPx] as number) - (data[at - widthPx] as number);
 }

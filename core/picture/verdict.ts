@@ -7,7 +7,7 @@ import { flankArea } from './flankArea.js';
 import { glareOf } from './glare.js';
 import { handOver } from './handOver.js';
 import { noseShadowStops } from './noseShadow.js';
-import { planesOf, shrunkRaster, type Raster } from './raster.js';
+import { cutOut, lightOf, planesOf, shrunkRaster, type Raster } from './raster.js';
 import { edgeBlurPx } from './sharpness.js';
 import { roomAround } from './wholeFish.js';
 
@@ -42,7 +42,7 @@ export interface PictureVerdict {
 }
 
 /** The longest side at which colours and shapes are measured, and that at which edges are. */
-const SMALL_PX = 384;
+const SMALL_PX = 256;
 const FINE_PX = 1400;
 
 /** Measures one picture with a known fish in it. `landmarks` in pixels of the raster. */
@@ -68,8 +68,8 @@ function blurOf(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | unde
   const fine = shrunkRaster(raster, FINE_PX);
   const pose = poseOf(scaled(landmarks, fine.widthPx / raster.widthPx), isMirrored(landmarks));
   const area = flankArea(pose, kind);
-  const planes = planesOf(fine);
-  const blurPx = edgeBlurPx(planes.light, (x, y) => area.covers(x, y, -0.02));
+  const { plane, left, top } = cutOut(lightOf(fine), area.outline);
+  const blurPx = edgeBlurPx(plane, (x, y) => area.covers(x + left, y + top, -0.02));
   return blurPx === undefined ? undefined : blurPx / pose.lengthPx;
 }
 

@@ -3,6 +3,7 @@ import { BookQueryDto, type BookTally } from '@keeper/contract/book';
 import { HandlingQueryDto } from '@keeper/contract/handling';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import type { PicturedFish } from '@keeper/contract/pictured';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
 import { ReadBook } from './readBook.js';
@@ -31,6 +32,11 @@ export class CapturesController {
   @Get('captures/weighed')
   weighed(): WeighedFish[] {
     return this.book.weighed();
+  }
+
+  @Get('captures/pictured')
+  pictured(): PicturedFish[] {
+    return this.book.pictured();
   }
 
   @Get('captures/:captureId')

@@ -4,8 +4,10 @@ import type { BookOrder } from '@keeper/contract/orders';
 import type { BookQueryDto, BookTally } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import type { PicturedFish } from '@keeper/contract/pictured';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/capture/handling';
+import type { CaptureEvent } from '@keeper/core/capture/event';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { Problem } from '../errors/problem.js';
@@ -110,6 +112,30 @@ export class ReadBook {
       .from(captures)
       .where(eq(captures.id, captureId))
       .get()?.summary;
+  }
+
+  /** Every fish with its time on the bank and the pictures that its log names, removed ones too: they were there. */
+  pictured(): PicturedFish[] {
+    const { drizzle } = this.database;
+    const added = drizzle.select().from(events).where(eq(events.type, 'picture-added')).all();
+    const of = new Map<string, string[]>();
+    for (const row of added) {
+      const { captureId, payload } = eventOf(row) as CaptureEvent & { payload: { sha256: string } };
+      of.set(captureId, [...(of.get(captureId) ?? []), payload.sha256]);
+    }
+    return drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(IN_THE_BOOK)
+      .orderBy(desc(captures.startedAt), desc(captures.id))
+      .all()
+      .map(({ summary }) => {
+        const { captureId, startedAt, elapsedMs, species, form } = JSON.parse(summary) as CaptureSummary;
+        return {
+          ...{ captureId, startedAt: startedAt ?? '', elapsedMs: elapsedMs ?? 0, species, form },
+          pictures: of.get(captureId) ?? [],
+        };
+      });
   }
 
   /** Every capture that is in the book, with its log, one after the other. */

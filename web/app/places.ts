@@ -1,4 +1,15 @@
-import { Backpack, BookOpen, Map, PenLine, Repeat, Scale, SlidersHorizontal, Sunrise, Waves } from 'lucide-react';
+import {
+  Backpack,
+  Images,
+  BookOpen,
+  Map,
+  PenLine,
+  Repeat,
+  Scale,
+  SlidersHorizontal,
+  Sunrise,
+  Waves,
+} from 'lucide-react';
 
 /** The places of the application in the order of the work. */
 export const WORK_PLACES = [
@@ -10,6 +21,7 @@ export const WORK_PLACES = [
 
 /** What is looked after at home; on a phone it stands behind "More". */
 export const FURTHER_PLACES = [
+  { to: '/pictures', name: 'Pictures', Icon: Images },
   { to: '/waters', name: 'Waters', Icon: Waves },
   { to: '/kit', name: 'Kit', Icon: Backpack },
   { to: '/weigh', name: 'Weigh desk', Icon: Scale },

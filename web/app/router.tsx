@@ -28,8 +28,20 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },
       {
+        path: '/pictures',
+        lazy: async () => ({ Component: (await import('../views/pictures/CardPage.js')).CardPage }),
+      },
+      {
         path: '/pictures/:captureId/:sha256',
         lazy: async () => ({ Component: (await import('../views/pictures/BenchPage.js')).BenchPage }),
+      },
+      {
+        path: '/pictures/:captureId/:sha256/beside/:otherId/:otherSha',
+        lazy: async () => ({ Component: (await import('../views/pictures/ComparePage.js')).ComparePage }),
+      },
+      {
+        path: '/book/:captureId/share',
+        lazy: async () => ({ Component: (await import('../views/share/SharePage.js')).SharePage }),
       },
       { path: '/bank', lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       { path: '/bank/new', lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }) },

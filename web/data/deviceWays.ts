@@ -6,11 +6,14 @@ export type AlertWay = 'silent' | 'vibrate' | 'sound' | 'voice';
 export type Hand = 'left' | 'right';
 /** The scale that this device listens to: none, the simulated one, or one over Bluetooth. */
 export type ScaleWay = 'none' | 'simulated' | 'bluetooth';
+/** The camera that the run opens: this device's own, or the simulated one. */
+export type CameraWay = 'device' | 'simulated';
 
 interface Ways {
   readonly alert: AlertWay;
   readonly hand: Hand;
   readonly scale: ScaleWay;
+  readonly camera: CameraWay;
   /** Scales and sling of the kit that lie on this bank; empty takes the first of each. */
   readonly scalesId: string;
   readonly slingId: string;
@@ -22,11 +25,20 @@ const KEYS: Readonly<Record<keyof Ways, string>> = {
   alert: 'keeper.alert',
   hand: 'keeper.hand',
   scale: 'keeper.scale',
+  camera: 'keeper.camera',
   scalesId: 'keeper.scales',
   slingId: 'keeper.sling',
   zeroedAt: 'keeper.zeroedAt',
 };
-const FIRST: Ways = { alert: 'vibrate', hand: 'right', scale: 'none', scalesId: '', slingId: '', zeroedAt: '' };
+const FIRST: Ways = {
+  alert: 'vibrate',
+  hand: 'right',
+  scale: 'none',
+  camera: 'device',
+  scalesId: '',
+  slingId: '',
+  zeroedAt: '',
+};
 const listeners = new Set<() => void>();
 
 /** Ways of this one device: they are not the keeper's on every other. */

@@ -10,6 +10,7 @@ import {
   type OutingPayloads,
 } from '@keeper/core/outing/event';
 import { tellOuting } from '@keeper/core/outing/story';
+import { sha256Of } from './sha256.js';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
@@ -164,13 +165,16 @@ export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
 export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
 /** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone. */
-export async function addPicture(story: CaptureStory, file: File, role?: PictureRole): Promise<PictureAdded> {
+export async function addPicture(
+  story: Pick<CaptureStory, 'captureId' | 'startedAt' | 'pictures'>,
+  file: File,
+  role?: PictureRole,
+): Promise<PictureAdded> {
   if (!(await hasRoomFor(file.size))) return 'no-room';
   const readable = await createImageBitmap(file).catch(() => undefined);
   if (!readable) return 'not-a-picture';
   readable.close();
-  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
-  const sha256 = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  const sha256 = await sha256Of(file);
   if (story.pictures.some((picture) => picture.sha256 === sha256)) return 'known';
   await outbox.keepPicture({ sha256, captureId: story.captureId, name: file.name, bytes: file });
   await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);

@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useOutbox } from './useCapture.js';
 
 /** The original bytes of a picture: from this device while it holds them, else from the server. */
-export function usePictureBytes(sha256: string): { bytes: Blob | undefined; gone: boolean } {
+export function usePictureBytes(sha256: string | undefined): { bytes: Blob | undefined; gone: boolean } {
   const held = useOutbox().pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
   const asked = useQuery({
     queryKey: ['picture bytes', sha256],
-    enabled: held === undefined,
+    enabled: held === undefined && sha256 !== undefined,
     staleTime: Infinity,
     gcTime: 60_000,
     meta: { persist: false },

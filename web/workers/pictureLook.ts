@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { findFish, isMirrored, type LandmarksPx } from '@keeper/core/picture/findFish';
+import { findFish, followFish, isMirrored, type FoundFish, type LandmarksPx } from '@keeper/core/picture/findFish';
 import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
 import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
 import {
@@ -48,10 +48,20 @@ async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null):
 /** A frame of the camera while it is held up; nothing of it is kept. */
 function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
   const { width, height } = frame;
-  const raster = pixelsOf(frame, 640);
+  const raster = pixelsOf(frame, 512);
   frame.close();
-  return lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind);
+  const small = shrunkRaster(raster, FIND_PX);
+  const planes = planesOf(small);
+  const model = fishFinderModel();
+  followed = (followed && followFish(planes, model, followed)) ?? findFish(planes, model);
+  const told = followed && scaled(followed.landmarks, width / small.widthPx);
+  return told
+    ? lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind, told)
+    : { widthPx: width, heightPx: height };
 }
+
+/** The fish of the last frame, in pixels of its small copy. */
+let followed: FoundFish | undefined;
 
 function lookAt(
   raster: Raster,

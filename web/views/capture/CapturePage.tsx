@@ -118,6 +118,11 @@ function CaptureOf({ story }: { story: CaptureStory }) {
             <button type="button" className="button" onClick={() => setAmending(true)}>
               Correct something
             </button>
+            {story.outcome === 'released' && (
+              <Link to={`/book/${story.captureId}/share`} className="button">
+                A card to share
+              </Link>
+            )}
             {!story.writtenUp && (
               <Link to={`/write-up/${story.captureId}`} className="button">
                 Write it up

@@ -25,6 +25,7 @@ import type { LookedAt } from '../../workers/pictureLook.js';
 import { BoardPanel } from './BoardPanel.js';
 import { draftOf, moved, readDraft, tapped } from './boardDraft.js';
 import { roundedDown } from './boardMarks.js';
+import { Series } from './Series.js';
 import { PictureStage, type StagePoint } from './PictureStage.js';
 import { useBench } from './useBench.js';
 import { VerdictList } from './VerdictList.js';
@@ -182,7 +183,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
           />
         </div>
       </div>
-      <Others story={story} sha256={picture.sha256} />
+      <Series story={story} shown={picture} kind={kind} />
     </article>
   );
 }
@@ -224,25 +225,6 @@ function Brightness({ stops, onChange }: { stops: number; onChange: (stops: numb
         Darker
       </button>
     </>
-  );
-}
-
-/** The other pictures of this fish on this day. */
-function Others({ story, sha256 }: { story: CaptureStory; sha256: string }) {
-  const others = story.pictures.filter((picture) => picture.sha256 !== sha256);
-  if (others.length === 0) return null;
-  return (
-    <Part title="Other pictures of this fish">
-      <ul className="flex flex-wrap gap-3">
-        {others.map((picture) => (
-          <li key={picture.sha256}>
-            <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="block">
-              <BookPicture picture={picture} size="thumb" className="h-28 w-40 rounded" />
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </Part>
   );
 }
 

@@ -20,6 +20,7 @@ import { useWakeLock } from './useWakeLock.js';
 import { WeighPanel } from './WeighPanel.js';
 import { later } from '../../parts/later.js';
 
+const CameraPanel = later(async () => (await import('./CameraPanel.js')).CameraPanel);
 const WoundMap = later(async () => (await import('./WoundMap.js')).WoundMap);
 
 interface RunViewProps {
@@ -35,7 +36,7 @@ interface RunViewProps {
   readonly over?: ReactNode;
 }
 
-type Panel = 'weight' | 'length' | 'wounds';
+type Panel = 'weight' | 'length' | 'wounds' | 'camera';
 
 /** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
 export function RunView({ desk: given, header, expected, told, footer, over }: RunViewProps) {
@@ -93,6 +94,10 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               onSet={(length) => void tap('described', { facts: { length } }).then(shut)}
               onLater={() => shut(true)}
             />
+          ) : panel === 'camera' ? (
+            <Suspense fallback={<p>Opening the camera…</p>}>
+              <CameraPanel desk={desk} onDone={() => shut(true)} />
+            </Suspense>
           ) : panel === 'wounds' ? (
             <Suspense fallback={<p>Drawing the fish…</p>}>
               <WoundMap desk={desk} onDone={() => shut(true)} />
@@ -115,6 +120,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
                 onSeen={(sign) => void tap('seen', { sign })}
                 onSetWeight={() => setPanel('weight')}
                 onWound={() => setPanel('wounds')}
+                onCamera={() => setPanel('camera')}
                 onLost={() => void tap('lost', {})}
               />
               {footer}

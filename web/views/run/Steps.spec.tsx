@@ -18,6 +18,7 @@ function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> 
       onSeen={(sign) => done.push(sign)}
       onSetWeight={() => done.push('weight')}
       onWound={() => done.push('wound')}
+      onCamera={() => done.push('camera')}
       onLost={() => done.push('lost')}
     />,
   );

@@ -13,11 +13,12 @@ interface StepsProps {
   readonly onSeen: (sign: Sign) => void;
   readonly onSetWeight: () => void;
   readonly onWound: () => void;
+  readonly onCamera: () => void;
   readonly onLost: () => void;
 }
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
-export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onLost }: StepsProps) {
+export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onCamera, onLost }: StepsProps) {
   const { within, tapped } = useSettling();
   const next = nextTap(story, moment);
   const step = next?.kind === 'step' ? next.step : null;
@@ -42,9 +43,14 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onL
       )}
       <div className="grid grid-cols-2 gap-2.5">
         {moment.phase === 'air' && (
-          <button {...tapped(onWound)} className="button min-h-16 px-2">
-            Mark a wound
-          </button>
+          <>
+            <button {...tapped(onCamera)} className="button min-h-16 px-2">
+              Camera
+            </button>
+            <button {...tapped(onWound)} className="button min-h-16 px-2">
+              Mark a wound
+            </button>
+          </>
         )}
         {likely.map((each) => (
           <button key={each} {...tapped(() => onStep(each))} className="button min-h-16 px-2 leading-tight">

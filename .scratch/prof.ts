@@ -1,0 +1,37 @@
+import { chance } from '@keeper/core/chance/chance';
+import { anyPicture } from '../painter/anyPicture';
+import { paintPicture } from '../painter/paint';
+import { planesOf, shrunkRaster, lightOf } from '../core/picture/raster';
+import { isMirrored, poseOf, findFish, followFish } from '../core/picture/findFish';
+import { fishFinderModel } from '../core/picture/fishFinderModel';
+import { flankArea } from '../core/picture/flankArea';
+import { edgeBlurPx } from '../core/picture/sharpness';
+import { backdropOf } from '../core/picture/backdrop';
+import { noseShadowStops } from '../core/picture/noseShadow';
+import { exposureOf } from '../core/picture/exposure';
+import { glareOf } from '../core/picture/glare';
+import { handOver } from '../core/picture/handOver';
+import { scaled, measurePicture } from '../core/picture/verdict';
+const W = 512, H = 384;
+const order = anyPicture(chance('x'), 'x', { widthPx: W, heightPx: H });
+let t = performance.now(); const p = paintPicture({...order, nuisance: {}}); console.log('paint', performance.now() - t);
+t = performance.now(); paintPicture({...order, nuisance: {blur: 0.006, shake: 0.02, shakeRad: 1}}); console.log('paint blurred', performance.now() - t);
+const raster = { widthPx: W, heightPx: H, channels: 3 as const, data: p.rgb };
+for (let k = 0; k < 3; k++) {
+const T = (n: string, f: () => unknown) => { const t = performance.now(); const r = f(); if (k === 2) console.log(n, (performance.now() - t).toFixed(1)); return r as any; };
+const small = T('shrink384', () => shrunkRaster(raster, 256));
+const planes = T('planes', () => planesOf(small));
+const pose = poseOf(scaled(p.landmarksPx, 256 / W), isMirrored(p.landmarksPx));
+const area = T('area', () => flankArea(pose, order.kind));
+T('exposure', () => exposureOf(planes.light, area));
+T('glare', () => glareOf(planes, area));
+T('hand', () => handOver(planes, area));
+T('backdrop', () => backdropOf(planes.light, area));
+T('shadow', () => noseShadowStops(planes.light, pose));
+const posef = poseOf(p.landmarksPx, isMirrored(p.landmarksPx)); const af = flankArea(posef, order.kind);
+T('blur', () => edgeBlurPx(lightOf(raster), (x, y) => af.covers(x, y, -0.02)));
+const s256 = shrunkRaster(raster, 256); const pl = planesOf(s256);
+const f = T('find', () => findFish(pl, fishFinderModel()));
+T('follow', () => followFish(pl, fishFinderModel(), f));
+T('all', () => measurePicture(raster, p.landmarksPx, order.kind));
+}

@@ -1,0 +1,11 @@
+import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+
+/** A fish of the book with when it was on the bank and which pictures it has: what a card is sorted by. Newest first. */
+export interface PicturedFish {
+  readonly captureId: string;
+  readonly startedAt: string;
+  readonly elapsedMs: number;
+  readonly species: SpeciesId | null;
+  readonly form: FormId | null;
+  readonly pictures: readonly string[];
+}

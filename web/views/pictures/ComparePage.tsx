@@ -1,0 +1,195 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import { flankPixel, spotView } from '@keeper/core/picture/flankSpot';
+import { straightened, type PictureView } from '@keeper/core/picture/pictureReading';
+import { NotHere } from '../../app/NotHere.js';
+import { useCapture } from '../../data/useCapture.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { Choice } from '../../parts/Choice.js';
+import { Part } from '../../parts/Part.js';
+import { PictureInView } from '../../parts/PictureInView.js';
+import { whenText } from '../../parts/when.js';
+import { woundText } from '../../parts/woundText.js';
+
+type Way = 'beside' | 'wipe';
+
+/** Two pictures of one flank laid over each other by their points, and each wound at the same place on both. */
+export function ComparePage() {
+  const { captureId = '', sha256 = '', otherId = '', otherSha = '' } = useParams();
+  const first = useCapture(captureId);
+  const second = useCapture(otherId);
+  if (first.loading || second.loading) return <p>Opening the pictures…</p>;
+  const a = first.story.pictures.find((picture) => picture.sha256 === sha256);
+  const b = second.story.pictures.find((picture) => picture.sha256 === otherSha);
+  if (!a || !b) return <NotHere />;
+  return <CompareOf a={{ story: first.story, picture: a }} b={{ story: second.story, picture: b }} />;
+}
+
+interface Laid {
+  readonly story: CaptureStory;
+  readonly picture: PictureInStory;
+}
+
+function CompareOf({ a, b }: { a: Laid; b: Laid }) {
+  const [way, setWay] = useState<Way>('beside');
+  const [share, setShare] = useState(50);
+  const [va, vb] = [viewOf(a.picture), viewOf(b.picture)];
+  if (!va || !vb) return <NotLaid of={va ? b : a} />;
+  const sides = sideOf(a.picture) === sideOf(b.picture);
+  return (
+    <article className="grid gap-6">
+      <div>
+        <p>
+          <Link to={`/pictures/${a.story.captureId}/${a.picture.sha256}`} className="quiet-link">
+            Back to the picture
+          </Link>
+        </p>
+        <h1 className="text-3xl font-semibold">Side by side</h1>
+        {!sides && (
+          <p className="mt-2 border-l-4 border-air pl-3">
+            One shows the left flank, the other the right. The two have patterns of their own and cannot be held against
+            each other.
+          </p>
+        )}
+      </div>
+      <Choice<Way>
+        label="How they are laid"
+        value={way}
+        onChange={setWay}
+        options={[
+          { value: 'beside', label: 'Beside each other' },
+          { value: 'wipe', label: 'Wiped across' },
+        ]}
+      />
+      {way === 'beside' ? (
+        <div className="grid gap-4 md:grid-cols-2">
+          <Shown laid={a} view={va} />
+          <Shown laid={b} view={vb} />
+        </div>
+      ) : (
+        <div className="grid max-w-4xl gap-3">
+          <div className="relative">
+            <PictureInView
+              sha256={a.picture.sha256}
+              size="view"
+              view={va}
+              alt="The first picture"
+              className="aspect-4/3 w-full rounded-lg"
+            />
+            <div className="absolute inset-0" style={{ clipPath: `inset(0 0 0 ${share}%)` }}>
+              <PictureInView
+                sha256={b.picture.sha256}
+                size="view"
+                view={vb}
+                alt="The second picture"
+                className="aspect-4/3 w-full rounded-lg"
+              />
+            </div>
+            <span aria-hidden className="absolute inset-y-0 w-0.5 bg-leaf" style={{ left: `${share}%` }} />
+          </div>
+          <label className="grid gap-1">
+            Wipe
+            <input
+              type="range"
+              min={0}
+              max={100}
+              value={share}
+              className="h-12 w-full accent-(--water)"
+              onChange={(event) => setShare(Number(event.target.value))}
+            />
+          </label>
+        </div>
+      )}
+      {sides && <Wounds a={a} b={b} />}
+    </article>
+  );
+}
+
+function Shown({ laid: { story, picture }, view }: { laid: Laid; view: PictureView }) {
+  return (
+    <figure className="grid gap-2">
+      <PictureInView
+        sha256={picture.sha256}
+        size="view"
+        view={view}
+        alt={whenText(story.startedAt ?? '')}
+        className="aspect-4/3 w-full rounded-lg"
+      />
+      <figcaption className="text-soft">{whenText(story.startedAt ?? '')}</figcaption>
+    </figure>
+  );
+}
+
+/** Every wound that was noted on either day, close up, at its place on both pictures. */
+function Wounds({ a, b }: { a: Laid; b: Laid }) {
+  const side = sideOf(a.picture);
+  const wounds = [...a.story.wounds, ...(a.story.captureId === b.story.captureId ? [] : b.story.wounds)].filter(
+    (wound) => wound.side === side,
+  );
+  if (wounds.length === 0) return null;
+  return (
+    <Part title="Wounds at the same place">
+      <ul className="grid gap-4">
+        {wounds.map((wound) => (
+          <li key={wound.woundId} className="grid gap-2 border-t border-rule pt-3">
+            <p>{woundText(wound)}</p>
+            <div className="grid max-w-3xl grid-cols-2 gap-3">
+              {[a, b].map(({ story, picture }, i) => {
+                const { landmarks, view } = picture.reading ?? {};
+                return landmarks && view ? (
+                  <figure key={`${picture.sha256}${i}`}>
+                    <PictureInView
+                      sha256={picture.sha256}
+                      size="view"
+                      view={spotView(landmarks, side, wound.at, view.of, view.stops)}
+                      alt={`The place of it, ${whenText(story.startedAt ?? '')}`}
+                      className="aspect-4/3 w-full rounded"
+                    />
+                    <figcaption className="text-sm text-soft">
+                      {isInside(flankPixel(landmarks, wound.at), view)
+                        ? whenText(story.startedAt ?? '')
+                        : 'Outside this picture'}
+                    </figcaption>
+                  </figure>
+                ) : null;
+              })}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+function NotLaid({ of: { story, picture } }: { of: Laid }) {
+  return (
+    <div className="grid gap-4">
+      <p>One of them has not been laid straight yet: without its six points the two cannot be laid over each other.</p>
+      <BookPicture picture={picture} size="thumb" className="h-40 w-56 rounded" />
+      <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="button justify-self-start">
+        Lay it on the bench
+      </Link>
+    </div>
+  );
+}
+
+function sideOf({ role }: PictureInStory): 'left' | 'right' {
+  return role === 'right-flank' ? 'right' : 'left';
+}
+
+/** Both are laid by their points alone, so that they lie on each other whatever was cut off for the book. */
+function viewOf(picture: PictureInStory): PictureView | undefined {
+  const { landmarks, view } = picture.reading ?? {};
+  return landmarks && view
+    ? { ...straightened(landmarks, sideOf(picture), view.of, view.stops), widthPx: widthOf(landmarks) }
+    : undefined;
+}
+
+function widthOf({ snout, fork }: NonNullable<NonNullable<PictureInStory['reading']>['landmarks']>): number {
+  return 1.3 * Math.hypot(fork.x - snout.x, fork.y - snout.y);
+}
+
+function isInside({ x, y }: { x: number; y: number }, { of }: PictureView): boolean {
+  return x >= 0 && y >= 0 && x <= of.widthPx && y <= of.heightPx;
+}

@@ -1,0 +1,99 @@
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { makeEvent, record } from '../../data/keeper.js';
+import { lookAtPicture } from '../../data/pictureLooker.js';
+import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
+import { Part } from '../../parts/Part.js';
+
+interface SeriesProps {
+  readonly story: CaptureStory;
+  readonly shown: PictureInStory;
+  readonly kind: PaintedKind | undefined;
+}
+
+interface Judged {
+  readonly sha256: string;
+  readonly worth: number;
+  readonly says: string;
+}
+
+/** All pictures of this fish on this day, the best first; each with what speaks most against it. The worst is the first to part with. */
+export function Series({ story, shown, kind }: SeriesProps) {
+  const judged = useJudged(story.pictures, kind);
+  if (story.pictures.length < 2) return null;
+  const rank = ({ sha256 }: PictureInStory) => judged.get(sha256)?.worth ?? -1;
+  const ordered = story.pictures.toSorted((a, b) => rank(b) - rank(a));
+  const part = (sha256: string) =>
+    void record([
+      makeEvent(story.captureId, story.startedAt, 'picture-removed', { sha256, why: 'There are better ones of it.' }),
+    ]);
+  return (
+    <Part title={`The ${story.pictures.length} pictures of this fish, the best first`}>
+      <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-4">
+        {ordered.map((picture) => {
+          const here = picture.sha256 === shown.sha256;
+          const both = !here && picture.reading?.landmarks && shown.reading?.landmarks && picture.role === shown.role;
+          return (
+            <li key={picture.sha256} className="grid content-start gap-1.5">
+              <Link to={`/pictures/${story.captureId}/${picture.sha256}`} aria-current={here ? 'page' : undefined}>
+                <BookPicture
+                  picture={picture}
+                  size="thumb"
+                  className={`aspect-4/3 w-full rounded ${here ? 'outline-4 outline-water' : ''}`}
+                />
+              </Link>
+              <p className="text-sm">
+                {picture.role && <b>{ROLE_WORDS[picture.role]}. </b>}
+                {judged.get(picture.sha256)?.says ?? 'Being looked at…'}
+              </p>
+              {both && (
+                <Link
+                  to={`/pictures/${story.captureId}/${shown.sha256}/beside/${story.captureId}/${picture.sha256}`}
+                  className="quiet-link text-sm"
+                >
+                  Lay it beside
+                </Link>
+              )}
+              {!here && (
+                <button
+                  type="button"
+                  className="quiet-link justify-self-start text-sm"
+                  onClick={() => part(picture.sha256)}
+                >
+                  Part with it
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </Part>
+  );
+}
+
+/** Looks at each picture in turn, behind the page. */
+function useJudged(pictures: readonly PictureInStory[], kind: PaintedKind | undefined): ReadonlyMap<string, Judged> {
+  const [judged, setJudged] = useState<ReadonlyMap<string, Judged>>(new Map());
+  const names = pictures.map(({ sha256 }) => sha256).join(' ');
+  useEffect(() => {
+    let over = false;
+    const look = async () => {
+      for (const sha256 of names.split(' ')) {
+        const answer = await fetch(`/api/pictures/${sha256}?size=view`).catch(() => undefined);
+        if (over) return;
+        const { fish } = answer?.ok ? await lookAtPicture(await answer.blob(), kind) : {};
+        if (over) return;
+        const worst = fish?.verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness)[0];
+        const says = !fish ? 'No flank found.' : (worst?.says ?? 'Nothing wrong with it.');
+        setJudged((before) => new Map(before).set(sha256, { sha256, worth: fish?.worth ?? 0, says }));
+      }
+    };
+    void look();
+    return () => {
+      over = true;
+    };
+  }, [names, kind]);
+  return judged;
+}

@@ -1,0 +1,214 @@
+import { useEffect, useRef, useState } from 'react';
+import { timesDone } from '@keeper/core/capture/steps';
+import { paintedKind } from '@keeper/core/fish/anatomy';
+import { wantedShot, type WantedShot } from '@keeper/core/picture/wantedShot';
+import { openCamera, stillOf, type OpenCamera } from '../../data/camera.js';
+import { setDeviceWay, useDeviceWay } from '../../data/deviceWays.js';
+import { addPicture } from '../../data/keeper.js';
+import { Choice } from '../../parts/Choice.js';
+import { Notice } from '../../parts/Notice.js';
+import { FileCapture } from './FileCapture.js';
+import { LiveVerdict } from './LiveVerdict.js';
+import type { RunDesk } from './runDesk.js';
+import { useClip } from './useClip.js';
+import { useLevel } from './useLevel.js';
+
+const SHOTS: readonly { value: WantedShot; label: string }[] = [
+  { value: 'left-flank', label: 'Left flank' },
+  { value: 'right-flank', label: 'Right flank' },
+  { value: 'wound', label: 'Wound' },
+  { value: 'board', label: 'Board' },
+];
+const SELF_SECONDS = 5;
+
+/** The camera beside the fish: the shot that is wanted next, a frame for it, what is wrong with it now, one large tap. */
+export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; onDone: () => void }) {
+  const way = useDeviceWay('camera');
+  const { species, form } = story.facts;
+  const kind = species ? paintedKind(species, form) : undefined;
+  const onBoard = timesDone(story, 'measured') > 0 && !story.facts.length;
+  const wanted = wantedShot(
+    story.pictures.map(({ role }) => role),
+    { wounds: story.wounds.length, onBoard },
+  );
+  const [chosen, setChosen] = useState<WantedShot>();
+  const shot = chosen ?? wanted ?? 'left-flank';
+  const side = shot === 'right-flank' ? 'right' : 'left';
+  const { video, problem, open } = useCamera(way, {
+    fish: `fish of ${story.captureId}`,
+    kind: kind ?? 'carp-mirror',
+    side,
+  });
+  const [full, setFull] = useState(false);
+  const [counting, setCounting] = useState<number>();
+  const [said, setSaid] = useState('');
+  const level = useLevel();
+
+  const keep = async (file: File) => {
+    const came = await addPicture(story, file, shot).catch(() => 'no-room' as const);
+    setFull(came === 'no-room');
+    if (came !== 'added') return;
+    if (timesDone(story, 'pictured') === 0) await tap('pictured', {});
+    setSaid(`${SHOTS.find(({ value }) => value === shot)?.label ?? 'Picture'} kept.`);
+    setChosen(undefined);
+  };
+  const clip = useClip(video, kind, keep);
+  const shoot = () => {
+    if (video.current) void stillOf(video.current).then(keep);
+  };
+  useEffect(() => {
+    if (counting === undefined) return undefined;
+    const timer = setTimeout(() => {
+      if (counting > 1) return setCounting(counting - 1);
+      setCounting(undefined);
+      return shoot();
+    }, 1000);
+    return () => clearTimeout(timer);
+  });
+  return (
+    <div role="group" aria-label="Camera" className="grid gap-3">
+      <Choice label="The picture that is wanted" value={shot} onChange={setChosen} options={SHOTS} />
+      {problem ? (
+        <Notice role="alert">{problem}</Notice>
+      ) : (
+        <div className="relative overflow-hidden rounded-lg bg-ink">
+          <video
+            ref={video}
+            muted
+            playsInline
+            autoPlay
+            aria-label="What the camera sees"
+            className="aspect-4/3 w-full object-cover"
+          />
+          <Frame
+            flank={shot === 'left-flank' || shot === 'right-flank'}
+            headRight={side === 'right'}
+            levelRad={level}
+          />
+          {counting !== undefined && (
+            <p
+              aria-live="assertive"
+              className="absolute inset-0 grid place-items-center text-8xl font-bold text-[#fbf9f2]"
+            >
+              {counting}
+            </p>
+          )}
+        </div>
+      )}
+      {open && <LiveVerdict video={video} kind={kind} />}
+      {full && <Notice role="alert">There is no room left on this device for pictures. The run itself goes on.</Notice>}
+      {said && <p role="status">{said}</p>}
+      <div className="grid grid-cols-3 gap-2.5">
+        <button
+          type="button"
+          className="button min-h-16 px-2 font-normal"
+          disabled={!open}
+          onClick={() => setCounting(SELF_SECONDS)}
+        >
+          In {SELF_SECONDS} seconds
+        </button>
+        <button type="button" className="button button-main min-h-20 px-2 text-xl" disabled={!open} onClick={shoot}>
+          Take it
+        </button>
+        <button
+          type="button"
+          className="button min-h-16 px-2 font-normal"
+          disabled={!open || clip.running}
+          onClick={() => void clip.take()}
+        >
+          {clip.running ? 'Filming…' : 'Clip of 3 seconds'}
+        </button>
+      </div>
+      {clip.stills.length > 0 && (
+        <div className="grid gap-2">
+          <p>The best of the clip. Tap those that are worth keeping.</p>
+          <ul className="grid grid-cols-3 gap-2">
+            {clip.stills.map(({ address, says, keep: keepStill }) => (
+              <li key={address}>
+                <button type="button" className="grid gap-1 text-left text-sm" onClick={() => void keepStill()}>
+                  <img src={address} alt={`Still: ${says}`} className="aspect-4/3 w-full rounded object-cover" />
+                  {says}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div className="grid grid-cols-2 gap-2.5">
+        <FileCapture label="Its own camera application" onFile={(file) => void keep(file)} />
+        <button type="button" className="button min-h-16" onClick={onDone}>
+          Done
+        </button>
+      </div>
+      <button
+        type="button"
+        className="quiet-link justify-self-start text-sm"
+        onClick={() => setDeviceWay('camera', way === 'simulated' ? 'device' : 'simulated')}
+      >
+        {way === 'simulated' ? 'Use the camera of this device' : 'Use the simulated camera'}
+      </button>
+    </div>
+  );
+}
+
+/** Opens the camera and lets it go with the panel. */
+function useCamera(way: Parameters<typeof openCamera>[0], { fish, kind, side }: Parameters<typeof openCamera>[1]) {
+  const video = useRef<HTMLVideoElement>(null);
+  const wanted = `${way} ${fish} ${kind} ${side}`;
+  const [came, setCame] = useState<{ readonly of: string; readonly problem?: string }>();
+  useEffect(() => {
+    let camera: OpenCamera | undefined;
+    let over = false;
+    openCamera(way, { fish, kind, side }).then(
+      (opened) => {
+        if (over) return opened.close();
+        camera = opened;
+        if (video.current) video.current.srcObject = opened.stream;
+        return setCame({ of: wanted });
+      },
+      (error: unknown) => {
+        if (!over)
+          setCame({ of: wanted, problem: error instanceof Error ? error.message : 'The camera did not open.' });
+      },
+    );
+    return () => {
+      over = true;
+      camera?.close();
+    };
+  }, [way, fish, kind, side, wanted]);
+  // What came of an earlier wish says nothing of this one.
+  const now = came?.of === wanted ? came : undefined;
+  return { video, problem: now?.problem, open: now !== undefined && now.problem === undefined };
+}
+
+/** A faint frame for the fish, and a line that lies level. */
+function Frame({ flank, headRight, levelRad }: { flank: boolean; headRight: boolean; levelRad: number | undefined }) {
+  const isLevel = levelRad !== undefined && Math.abs(levelRad) < 0.03;
+  return (
+    <svg
+      viewBox="0 0 400 300"
+      aria-hidden
+      className="pointer-events-none absolute inset-0 size-full"
+      fill="none"
+      stroke="#fbf9f2"
+    >
+      {flank && (
+        <path
+          transform={headRight ? 'matrix(-1 0 0 1 400 0)' : undefined}
+          d="M48 152C80 112 130 96 180 98C240 100 290 128 318 144L356 116C350 140 350 164 356 188L318 160C290 178 240 206 180 206C130 206 80 190 48 152Z"
+          strokeWidth={2}
+          strokeDasharray="7 6"
+          opacity={0.75}
+        />
+      )}
+      {levelRad !== undefined && (
+        <path
+          d="M150 270H250"
+          strokeWidth={isLevel ? 4 : 2}
+          transform={`rotate(${(levelRad * 180) / Math.PI} 200 270)`}
+        />
+      )}
+      <path d="M190 270H210" strokeWidth={1} opacity={0.6} />
+    </svg>
+  );
+}

@@ -1,0 +1,189 @@
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { clocksAt } from '@keeper/core/capture/clocks';
+import { summaryOf } from '@keeper/core/capture/summary';
+import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import { speciesName } from '@keeper/core/fish/species';
+import { spanText } from '@keeper/core/measure/duration';
+import { formatLength } from '@keeper/core/measure/length';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { wholePicture } from '@keeper/core/picture/pictureReading';
+import { sharedDate, type DateWay } from '@keeper/core/picture/sharedDate';
+import { NotHere } from '../../app/NotHere.js';
+import { usePictureBytes } from '../../data/pictureBytes.js';
+import { useCapture } from '../../data/useCapture.js';
+import { useWeightResult } from '../../data/useWeighing.js';
+import { useWaters } from '../../data/rows.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { Choice } from '../../parts/Choice.js';
+import { Notice } from '../../parts/Notice.js';
+import { doubtText } from '../../parts/weight/massWords.js';
+import { bareCopy, cardPdf, cardPicture, handOver } from './cardFiles.js';
+import type { CatchCard } from './drawCatchCard.js';
+
+/** What leaves the book of one fish: seen before it goes, without its place. */
+export function SharePage() {
+  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  if (missing) return <NotHere />;
+  if (loading) return <p>Opening the page…</p>;
+  return <ShareOf story={story} />;
+}
+
+const DATES: readonly { value: DateWay; label: string }[] = [
+  { value: 'season', label: 'The season' },
+  { value: 'month', label: 'The month' },
+  { value: 'day', label: 'The day' },
+  { value: 'none', label: 'No date' },
+];
+
+function ShareOf({ story }: { story: CaptureStory }) {
+  const [chosen, setChosen] = useState<string>();
+  const sha256 = chosen ?? summaryOf(story).portrait ?? undefined;
+  const [date, setDate] = useState<DateWay>('season');
+  const picture = story.pictures.find((each) => each.sha256 === sha256);
+  const { bytes } = usePictureBytes(sha256);
+  const words = useCardWords(story, date);
+  const { file, address, problem } = useCardPicture(words, picture && bytes, picture?.reading?.view ?? undefined);
+  const name = words.fish.toLowerCase().replace(/\W+/g, '-');
+  return (
+    <article className="grid gap-6">
+      <div>
+        <p>
+          <Link to={`/book/${story.captureId}`} className="quiet-link">
+            Back to the fish
+          </Link>
+        </p>
+        <h1 className="text-3xl font-semibold">A card of it</h1>
+      </div>
+      <div className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[26rem_1fr]">
+        {address ? (
+          <img
+            src={address}
+            alt={`Catch card: ${words.fish}, ${words.weight ?? 'not weighed'}`}
+            className="w-full rounded-lg border border-rule"
+          />
+        ) : (
+          <p role="status" className="grid aspect-4/5 place-items-center rounded-lg bg-waterfill">
+            Drawing the card…
+          </p>
+        )}
+        <div className="grid gap-6">
+          {problem && <Notice role="alert">{problem}</Notice>}
+          {story.pictures.length > 1 && (
+            <ul className="flex flex-wrap gap-2" aria-label="The picture on it">
+              {story.pictures.map((each, i) => (
+                <li key={each.sha256}>
+                  <button
+                    type="button"
+                    aria-pressed={each.sha256 === sha256}
+                    aria-label={`Picture ${i + 1}`}
+                    className="block rounded border-4 border-transparent aria-pressed:border-ink"
+                    onClick={() => setChosen(each.sha256)}
+                  >
+                    <BookPicture picture={each} size="thumb" className="h-20 w-28 rounded-sm" />
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <div className="grid gap-2">
+            <p className="font-semibold">How much of the date goes with it</p>
+            <Choice label="How much of the date goes with it" value={date} onChange={setDate} options={DATES} />
+          </div>
+          <div className="flex flex-wrap gap-3">
+            <button
+              type="button"
+              className="button button-main"
+              disabled={!file}
+              onClick={() => file && handOver(file, `${name}.jpg`)}
+            >
+              Take it as a picture
+            </button>
+            <button
+              type="button"
+              className="button"
+              disabled={!file}
+              onClick={() => file && void cardPdf(file, words.fish).then((pdf) => handOver(pdf, `${name}.pdf`))}
+            >
+              Take it as PDF
+            </button>
+            <button
+              type="button"
+              className="button"
+              disabled={!bytes}
+              onClick={() => bytes && void bareCopy(bytes).then((bare) => handOver(bare, `${name}-picture.jpg`))}
+            >
+              The picture alone
+            </button>
+          </div>
+          <Stays story={story} />
+        </div>
+      </div>
+    </article>
+  );
+}
+
+/** What does not leave: said before anything does. */
+function Stays({ story }: { story: CaptureStory }) {
+  const water = useWaters().find(({ id }) => id === story.facts.waterId);
+  return (
+    <p className="max-w-prose border-l-4 border-water pl-4">
+      Stays here: {water ? `${water.name}, ` : ''}the swim, the hour, and everything that the camera wrote into the
+      picture, its place above all. Look behind the fish as well: a pylon or a church tells others where it is.
+    </p>
+  );
+}
+
+function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
+  const result = useWeightResult(story);
+  const net = result?.stands ?? netOf(story);
+  const water = useWaters().find(({ id }) => id === story.facts.waterId);
+  const at = new Date(story.startedAt ?? 0);
+  const clocks = clocksAt(story, 0);
+  const { length } = story.facts;
+  return {
+    fish: speciesName(story.facts.species, story.facts.form),
+    ...(net && { weight: formatMass(net) }),
+    ...(result && { giveOrTake: `give or take ${doubtText(result.expandedGrams, massSystemOf(result.asRead.unit))}` }),
+    ...(length && { length: formatLength(length) }),
+    date: sharedDate(
+      { year: at.getFullYear(), month: at.getMonth(), day: at.getDate() },
+      way,
+      (water?.position?.latitudeDeg ?? 0) < 0,
+    ),
+    spells: story.spells,
+    untilMs: story.endMs ?? 0,
+    handling: `${spanText(clocks.airMs)} out of the water, ${story.outcome === 'released' ? 'released' : 'lost'}.`,
+  };
+}
+
+/** The card drawn anew whenever something on it changes. */
+function useCardPicture(
+  words: CatchCard,
+  bytes: Blob | undefined,
+  view: NonNullable<CatchCard['picture']>['view'] | undefined,
+) {
+  const [drawn, setDrawn] = useState<{ file: Blob; address: string }>();
+  const [problem, setProblem] = useState<string>();
+  const key = JSON.stringify([words, view]);
+  useEffect(() => {
+    let over = false;
+    const draw = async () => {
+      const card = JSON.parse(key) as [CatchCard, typeof view];
+      const bitmap = bytes && (await createImageBitmap(bytes));
+      const seen = bitmap && (card[1] ?? wholePicture({ widthPx: bitmap.width, heightPx: bitmap.height }));
+      const file = await cardPicture({ ...card[0], ...(bitmap && seen && { picture: { bitmap, view: seen } }) });
+      bitmap?.close();
+      if (!over) setDrawn({ file, address: URL.createObjectURL(file) });
+    };
+    draw().catch(() => {
+      if (!over) setProblem('The card could not be drawn on this device.');
+    });
+    return () => {
+      over = true;
+    };
+  }, [key, bytes]);
+  useEffect(() => () => (drawn ? URL.revokeObjectURL(drawn.address) : undefined), [drawn]);
+  return { ...drawn, problem };
+}
