@@ -2,8 +2,11 @@ import { appendBench } from './append.js';
 import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
+import { finderBench } from './finder.js';
+import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
+import { picturesBench } from './pictures.js';
 import { runScreenBench } from './runScreen.js';
 import { slipsBench } from './slips.js';
 import { weighBench } from './weigh.js';
@@ -11,6 +14,7 @@ import { weighBench } from './weigh.js';
 /** Prints what is measured, each beside its baseline from the same run. One part can be asked for by name. */
 const PARTS = {
   ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
+  ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench },
 } as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
 

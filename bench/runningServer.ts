@@ -6,7 +6,7 @@ const main = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url)
 /** The built server in its own process; how long it took from start to the first healthy answer. */
 export async function runServer(
   dataFolder: string,
-): Promise<{ url: string; startMs: number; stop: () => Promise<void> }> {
+): Promise<{ url: string; pid: number; startMs: number; stop: () => Promise<void> }> {
   const began = performance.now();
   const process = spawn('node', [main, '--port', '0', '--data', dataFolder], { stdio: ['ignore', 'pipe', 'inherit'] });
   const url = await new Promise<string>((resolve, reject) => {
@@ -21,5 +21,5 @@ export async function runServer(
     process.kill('SIGTERM');
     await gone;
   };
-  return { url, startMs, stop };
+  return { url, pid: process.pid ?? 0, startMs, stop };
 }

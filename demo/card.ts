@@ -1,7 +1,7 @@
 import { chance } from '@keeper/core/chance/chance';
 import { paintedKind } from '@keeper/core/fish/anatomy';
 import { anyNuisance } from '@keeper/painter/anyPicture';
-import type { PictureOrder } from '@keeper/painter/paint';
+import type { PictureOrder } from '@keeper/painter/pictureOrder';
 import type { DemoCapture } from './captures.js';
 import { lengthOn } from './fish.js';
 import { orderOf } from './pictures.js';

@@ -81,16 +81,21 @@ async function call<T>(address: string, init?: RequestInit): Promise<T> {
 }
 
 /** Leaves a camera's card beside the book: pictures that wait to be put to their fish, and a file that is none. */
-async function leaveCard(folder: string): Promise<void> {
+async function leaveCard(folder: string, most: number): Promise<void> {
   await mkdir(folder, { recursive: true });
-  const tasks = cardPictures(demoCaptures());
+  const tasks = cardPictures(demoCaptures()).slice(0, most);
   process.stdout.write(`Painting the ${tasks.length} pictures of a camera's card into ${folder}…\n`);
   await paintAll(tasks, ({ name }, jpeg) => writeFile(join(folder, name), jpeg));
   await writeFile(join(folder, 'P1080.jpg'), 'The camera was switched off while it wrote this.');
 }
 
 const { values } = parseArgs({
-  options: { url: { type: 'string' }, pictures: { type: 'string' }, card: { type: 'string' } },
+  options: {
+    url: { type: 'string' },
+    pictures: { type: 'string' },
+    card: { type: 'string' },
+    cardPictures: { type: 'string' },
+  },
 });
 await fill(values.url ?? 'http://127.0.0.1:4310', Number(values.pictures ?? Infinity));
-if (values.card) await leaveCard(values.card);
+if (values.card) await leaveCard(values.card, Number(values.cardPictures ?? Infinity));

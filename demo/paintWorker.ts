@@ -1,6 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import sharp from 'sharp';
-import { paintPicture, type PictureOrder } from '@keeper/painter/paint';
+import { paintPicture } from '@keeper/painter/paint';
+import type { PictureOrder } from '@keeper/painter/pictureOrder';
 
 /** One painting to do, with what the camera writes beside it. */
 export interface PaintTask {

@@ -1,7 +1,7 @@
 import type { PictureRole } from '@keeper/core/capture/event';
 import { anatomyOf, heightAt, paintedKind } from '@keeper/core/fish/anatomy';
 import { chance } from '@keeper/core/chance/chance';
-import type { PictureOrder } from '@keeper/painter/paint';
+import type { PictureOrder } from '@keeper/painter/pictureOrder';
 import { dayLight } from '@keeper/painter/scene';
 import type { DemoCapture } from './captures.js';
 

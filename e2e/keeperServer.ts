@@ -37,13 +37,18 @@ export class KeeperServer {
 
   /** Fills the book with the demo world and a few of its pictures. */
   async fillDemo(pictures: number): Promise<void> {
-    const filling = spawn(
-      'node',
-      [join(root, 'demo', 'dist', 'fill.js'), '--url', this.url, '--pictures', `${pictures}`],
-      {
-        stdio: ['ignore', 'ignore', 'inherit'],
-      },
-    );
+    return this.fill(['--pictures', `${pictures}`]);
+  }
+
+  /** Fills the demo book without pictures, and leaves some of them in a folder, as on a camera's card. */
+  async leaveCard(folder: string, pictures: number): Promise<void> {
+    return this.fill(['--pictures', '0', '--card', folder, '--cardPictures', `${pictures}`]);
+  }
+
+  private async fill(wishes: readonly string[]): Promise<void> {
+    const filling = spawn('node', [join(root, 'demo', 'dist', 'fill.js'), '--url', this.url, ...wishes], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
     const code = await new Promise((resolve) => filling.once('exit', resolve));
     if (code !== 0) throw new Error('The demo book could not be filled.');
   }

@@ -4,7 +4,9 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
 page.on('pageerror', (e) => console.log('PAGE ERROR', e.message));
 page.on('console', (m) => m.type() === 'error' && console.log('CONSOLE', m.text()));
-const rows = (await (await fetch(url + '/api/captures?limit=60')).json()).rows.filter((r) => r.pictureCount > 0 && r.species === (process.argv[2] ?? 'carp'));
+const rows = (await (await fetch(url + '/api/captures?limit=60')).json()).rows.filter(
+  (r) => r.pictureCount > 0 && r.species === (process.argv[2] ?? 'carp'),
+);
 const c = rows[Number(process.argv[3] ?? 0)];
 const ev = await (await fetch(url + '/api/captures/' + c.captureId)).json();
 const sha = ev.events.find((e) => e.type === 'picture-added').payload.sha256;

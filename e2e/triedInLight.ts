@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
+import type { PicturedFish } from '@keeper/contract/pictured';
 import { hotOuting } from './hotOuting.js';
 import { fishOn, step, test, expect } from './keeperTest.js';
 
@@ -33,6 +34,8 @@ export function triedInLight(light: 'day' | 'glare' | 'night'): void {
         async (kind) => (await (await fetch(`${demo.url}/api/${kind}`)).json()) as { id: string }[],
       ),
     );
+    const pictured = (await (await fetch(`${demo.url}/api/captures/pictured`)).json()) as PicturedFish[];
+    const shown = pictured.find(({ pictures }) => pictures.length > 0);
     const mere = waters?.[0];
     const views = [
       '/',
@@ -49,6 +52,9 @@ export function triedInLight(light: 'day' | 'glare' | 'night'): void {
       `/kit/rigs/${rigs?.[0]?.id}`,
       `/kit/items/${kit?.[2]?.id}`,
       '/weigh',
+      '/pictures',
+      `/pictures/${shown?.captureId}/${shown?.pictures[0]}`,
+      `/book/${shown?.captureId}/share`,
       `/weigh/scales/${kit?.[3]?.id}`,
       '/more',
       '/rehearse',

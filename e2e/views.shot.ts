@@ -1,6 +1,10 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
+import type { PicturedFish } from '@keeper/contract/pictured';
 import { KeeperServer } from './keeperServer.js';
 
 const DESK = { width: 1280, height: 800 };
@@ -13,6 +17,17 @@ test.beforeAll(async () => {
   await server.fillDemo(34);
 });
 test.afterAll(() => server.close());
+
+/** What stands at three marks of the demo's board, where they lie in its picture, and where nose and tail meet the ruled edge. */
+const BOARD_MARKS = [
+  ['10', 0.7228, 0.7939],
+  ['30', 0.5245, 0.7692],
+  ['60', 0.2133, 0.7303],
+] as const;
+const BOARD_ENDS = [
+  [0.8193, 0.806],
+  [0.1645, 0.7243],
+] as const;
 
 interface Shot {
   readonly name: string;
@@ -122,10 +137,6 @@ const known = async (page: Page) => {
     await row.getByLabel('The scale shows').fill(shown);
   }
 };
-const tapped = async (page: Page, name: string | RegExp) => {
-  await page.getByRole('button', { name, exact: true }).first().click();
-  await page.locator('[aria-disabled="true"]').waitFor({ state: 'detached' });
-};
 const wound = async (page: Page) => {
   await page.getByRole('button', { name: 'Mark a wound' }).click();
   const map = page.getByRole('application');
@@ -134,21 +145,6 @@ const wound = async (page: Page) => {
   await page.getByRole('button', { name: 'Ulcer' }).click();
   await page.getByRole('button', { name: 'Cleaned' }).click();
   await page.getByText(/Now the seal/).waitFor();
-};
-const recovery = async (page: Page) => {
-  await tapped(page, 'Hold it upright');
-  for (const sign of ['Gills even', 'Fins moving']) await page.getByRole('button', { name: sign }).click();
-  for (let i = 0; i < 5; i += 1) {
-    const clock = page.getByTestId('elapsed');
-    const before = await clock.innerText();
-    await page.getByRole('button', { name: /^Tap with the gills/ }).click();
-    await expect(clock).not.toHaveText(before);
-  }
-};
-const rehearsal = async (page: Page) => {
-  await page.getByRole('button', { name: 'It comes to the net' }).click();
-  await tapped(page, 'In the net');
-  await page.getByText('Four pounds at most.').waitFor();
 };
 const dotted = async (page: Page) => {
   await page.getByRole('radio', { name: 'Pike' }).click();
@@ -176,16 +172,92 @@ const SHOTS: readonly Shot[] = [
   { name: 'bank-desk', size: { width: 1280, height: 1000 }, path: at('/bank/new'), act: hotDay },
   { name: 'bank-phone', size: PHONE, path: at('/bank/new'), act: hotDay },
   { name: 'plan-desk', size: { width: 1280, height: 900 }, path: at('/bank/new'), act: plan },
-  { name: 'water-desk', size: DESK, path: async () => `/waters/${await someRow('waters', 'Harrowmere')}` },
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
   { name: 'run-desk', size: DESK, path: () => runUnderWay(14_000) },
   { name: 'wounds-phone', size: PHONE, path: () => runUnderWay(9_000), act: wound },
-  { name: 'recovery-phone', size: PHONE, path: () => runUnderWay(9_000), act: recovery },
-  { name: 'rehearsal-phone', size: PHONE, path: at('/rehearse/9'), act: rehearsal },
+  { name: 'bench-desk', size: { width: 1280, height: 900 }, path: () => pictureOf('carp'), act: straight },
+  { name: 'board-desk', size: DESK, path: boardPicture, act: offTheBoard },
+  { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
+  {
+    name: 'share-desk',
+    size: DESK,
+    path: async () => `/book/${(await fishWithPictures('carp')).captureId}/share`,
+    act: cardDrawn,
+  },
   { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
 ];
+
+async function fishWithPictures(species: string): Promise<PicturedFish> {
+  const all = (await (await fetch(`${server.url}/api/captures/pictured`)).json()) as PicturedFish[];
+  const found = all.find((fish) => fish.species === species && fish.pictures.length > 0);
+  if (!found) throw new Error(`No ${species} has pictures.`);
+  return found;
+}
+
+async function pictureOf(species: string): Promise<string> {
+  const { captureId, pictures } = await fishWithPictures(species);
+  return `/pictures/${captureId}/${pictures[0]}`;
+}
+
+async function straight(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Lay it straight' }).click({ timeout: 60_000 });
+  await page.getByRole('region', { name: 'As the book shows it' }).waitFor();
+}
+
+/** A fish on the board, off the demo's card, put to its fish as the card's page would. */
+async function boardPicture(): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'keeper-shots-'));
+  await server.leaveCard(folder, 8);
+  const { captureId } = await fishWithPictures('barbel');
+  const form = new FormData();
+  form.append('file', new Blob([readFileSync(join(folder, 'P1047.jpg'))], { type: 'image/jpeg' }), 'board.jpg');
+  rmSync(folder, { recursive: true });
+  const { sha256 } = (await (await fetch(`${server.url}/api/pictures`, { method: 'POST', body: form })).json()) as {
+    sha256: string;
+  };
+  const event = {
+    ...{ id: `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15)}`, captureId, deviceId: 'shot' },
+    ...{
+      at: new Date().toISOString(),
+      elapsedMs: 9_000_000,
+      type: 'picture-added',
+      payload: { sha256, role: 'board' },
+    },
+  };
+  await fetch(`${server.url}/api/events`, {
+    ...{ method: 'POST', headers: { 'content-type': 'application/json' } },
+    body: JSON.stringify({ events: [event] }),
+  });
+  return `/pictures/${captureId}/${sha256}`;
+}
+
+async function camera(page: Page): Promise<void> {
+  await page.evaluate(() => localStorage.setItem('keeper.camera', 'simulated'));
+  await page.getByRole('button', { name: 'Camera', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Take it' })).toBeEnabled({ timeout: 60_000 });
+  await expect(page.locator('[data-looks-a-second]')).not.toHaveText(/Looking for the fish/, { timeout: 30_000 });
+}
+
+async function cardDrawn(page: Page): Promise<void> {
+  await page.getByRole('img', { name: /^Catch card/ }).waitFor({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'The picture alone' })).toBeEnabled();
+}
+
+async function offTheBoard(page: Page): Promise<void> {
+  const stage = page.getByRole('group', { name: /^The picture with/ });
+  await stage.waitFor({ timeout: 60_000 });
+  const box = await stage.boundingBox();
+  if (!box) return;
+  const tap = (x: number, y: number) => page.mouse.click(box.x + x * box.width, box.y + y * box.height);
+  for (const [mark, x, y] of BOARD_MARKS) {
+    await page.getByLabel(/^What stands at the mark/).fill(mark);
+    await tap(x, y);
+  }
+  await page.getByRole('radio', { name: 'The nose' }).click();
+  for (const [x, y] of BOARD_ENDS) await tap(x, y);
+}
 
 async function draw(browser: Browser, shot: Shot): Promise<void> {
   const context = await browser.newContext({ viewport: shot.size });

@@ -1,7 +1,7 @@
 import { anatomyOf, heightAt, type PaintedKind } from '@keeper/core/fish/anatomy';
 import type { Chance } from '@keeper/core/chance/chance';
 import { CLEAN, type Nuisance } from './nuisance.js';
-import type { PictureOrder } from './paint.js';
+import type { PictureOrder } from './pictureOrder.js';
 import { dayLight, type SceneKind } from './scene.js';
 
 export const PAINTED_KINDS: readonly PaintedKind[] = [

@@ -2,7 +2,7 @@ import type { Anatomy } from '@keeper/core/fish/anatomy';
 import type { Rgb } from './colour.js';
 import type { Noise } from './noise.js';
 import type { Nuisance } from './nuisance.js';
-import type { PictureOrder } from './paint.js';
+import type { PictureOrder } from './pictureOrder.js';
 import type { Projection } from './pose.js';
 import type { Scene } from './scene.js';
 

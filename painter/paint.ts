@@ -1,4 +1,4 @@
-import { anatomyOf, heightAt, type Anatomy, type LandmarkName, type PaintedKind } from '@keeper/core/fish/anatomy';
+import { anatomyOf, heightAt, type Anatomy, type LandmarkName } from '@keeper/core/fish/anatomy';
 import { chance, hashText } from '@keeper/core/chance/chance';
 import { defocus, shaken } from './blur.js';
 import { boardPixel, withBoard, type BoardOrder } from './board.js';
@@ -12,33 +12,10 @@ import { withHead } from './head.js';
 import { hideOf, type Hide } from './hide.js';
 import { clamp, layeredNoise, smooth } from './noise.js';
 import { CLEAN, type Nuisance } from './nuisance.js';
-import { projection, type Pose, type Projection, type SkinPoint } from './pose.js';
-import { sceneOf, type DayLight, type SceneKind } from './scene.js';
+import type { PictureOrder } from './pictureOrder.js';
+import { projection, type Projection, type SkinPoint } from './pose.js';
+import { sceneOf } from './scene.js';
 import { wetLight } from './wetLight.js';
-
-/** Everything that decides a picture. The same order always paints the same picture. */
-export interface PictureOrder {
-  readonly widthPx: number;
-  readonly heightPx: number;
-  readonly kind: PaintedKind;
-  /** Names the fish; its pattern comes from this. */
-  readonly fish: string;
-  readonly side: 'left' | 'right';
-  /** Names the taking of the picture: background, hands, grain. */
-  readonly shot: string;
-  readonly girth: number;
-  readonly scene: SceneKind;
-  readonly light: DayLight;
-  readonly pose: Pose;
-  /** How bright the camera made it: 1 is right. */
-  readonly exposure: number;
-  /** How much the wet flank throws the light back: 0 dull, 1 wet, 2 glaring. */
-  readonly wetness: number;
-  /** What is wrong with the picture; nothing, if left out. */
-  readonly nuisance?: Partial<Nuisance>;
-  /** The board under the fish, in the scene of that name. */
-  readonly board?: BoardOrder;
-}
 
 /** A picture with the truth about it, for those who test what reads pictures. */
 export interface PaintedPicture {

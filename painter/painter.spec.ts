@@ -1,6 +1,7 @@
 import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from '@keeper/core/fish/anatomy';
 import { chance } from '@keeper/core/chance/chance';
-import { paintPicture, type PictureOrder } from './paint.js';
+import { paintPicture } from './paint.js';
+import type { PictureOrder } from './pictureOrder.js';
 import { projection, type Pose } from './pose.js';
 import { dayLight } from './scene.js';
 

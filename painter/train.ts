@@ -1,7 +1,7 @@
 // Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
 // Usage: node painter/dist/train.js [number of lessons] > core/picture/fishFinderWeights.ts
 import { chance } from '@keeper/core/chance/chance';
-import { pack } from '@keeper/core/picture/fishFinderModel';
+import { pack } from '@keeper/core/picture/packedWeights';
 import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
 
@@ -14,7 +14,7 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
 const { steps, quality } = trainFinder(lessons, chance('train'), say);
 process.stdout.write(
   [
-    "import type { PackedWeights } from './fishFinderModel.js';",
+    "import type { PackedWeights } from './packedWeights.js';",
     '',
     `/** Learned from ${wanted} painted pictures by \`npm run train:finder\`; not written by hand. */`,
     'export const FISH_FINDER_WEIGHTS: {',

@@ -230,6 +230,20 @@ function benchOf(part) {
   };
 }
 
+const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest'];
+
+/** Teaches the finder of fish anew: a quarter of an hour of painting, and as much again of learning. */
+function trainFinder() {
+  install();
+  build();
+  const { status, stdout } = spawnSync(process.execPath, [join('painter', 'dist', 'train.js'), ...rest], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    maxBuffer: 1e8,
+  });
+  if (status !== 0) fail('The finder could not be taught; its reason stands above.');
+  writeFileSync(join('core', 'picture', 'fishFinderWeights.ts'), stdout);
+}
+
 function screenshots() {
   install();
   chromium();
@@ -255,7 +269,8 @@ function chaos() {
 
 const commands = {
   ...{ start, demo, test, bench, chaos, screenshots },
-  ...{ 'bench:weigh': benchOf('weigh'), 'bench:slips': benchOf('slips') },
+  ...Object.fromEntries(BENCHES.map((part) => [`bench:${part}`, benchOf(part)])),
+  'train:finder': trainFinder,
 };
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 19)) fail(`Node.js 20.19 or later is needed; this is ${process.version}.`);

@@ -3,7 +3,7 @@ import { smoothed } from './gaussian.js';
 import type { Plane } from './raster.js';
 
 export interface Backdrop {
-  /** Share of what lies behind the fish that is edge: grass and water are soft, buckets and rods are not. */
+  /** Share of what lies behind the fish that is the upright edge of something: grass and water lie, buckets and rods stand. */
   readonly clutter: number;
   /** The longest level line behind, in radians off level; undefined where there is none. */
   readonly horizonRad: number | undefined;
@@ -21,23 +21,30 @@ export function backdropOf(light: Plane, area: FlankArea): Backdrop {
   // Column by column: then a line can be counted once for each column without remembering which it has had.
   const edges: number[] = [];
   let seen = 0;
-  let hard = 0;
+  let upright = 0;
   for (let x = 2; x < widthPx - 2; x += 1) {
+    let run = 0;
     for (let y = 2; y < heightPx - 2; y += 1) {
-      if (area.covers(x, y, 0.05)) continue;
+      if (area.covers(x, y, 0.05)) {
+        run = 0;
+        continue;
+      }
       const at = y * widthPx + x;
       const gx = (data[at + 1] as number) - (data[at - 1] as number);
       const gy = (data[at + widthPx] as number) - (data[at - widthPx] as number);
       seen += 1;
-      if (gx * gx + gy * gy > HARD * HARD) hard += 1;
+      run = Math.abs(gx) > HARD && Math.abs(gx) > 1.6 * Math.abs(gy) ? run + 1 : 0;
+      if (run >= LEAST_RUN) upright += run === LEAST_RUN ? LEAST_RUN : 1;
       if (Math.abs(gy) > 5 && Math.abs(gy) > 1.6 * Math.abs(gx)) edges.push(x, y, gy > 0 ? 1 : 0);
     }
   }
-  return { clutter: hard / Math.max(1, seen), horizonRad: longestLevel(edges, widthPx, heightPx) };
+  return { clutter: upright / Math.max(1, seen), horizonRad: longestLevel(edges, widthPx, heightPx) };
 }
 
 /** Grey steps from one pixel but one to the next: what is in focus and in the way. */
 const HARD = 14;
+/** So many pixels of one column, at the least. */
+const LEAST_RUN = 9;
 
 /**
  * Hough's vote (Duda and Hart 1972) for lines near level: the lean at which most columns agree on one height. `edges` holds x, y and
@@ -60,7 +67,7 @@ function longestLevel(edges: readonly number[], widthPx: number, heightPx: numbe
       if (lastX[line] === x) continue;
       lastX[line] = x;
       columns[line] = (columns[line] as number) + 1;
-      if ((columns[line] as number) > best.columns) best = { columns: columns[line] as number, lean };
+      if (columns[line] > best.columns) best = { columns: columns[line], lean };
     }
   }
   return best.columns >= LEAST_LINE * widthPx ? best.lean : undefined;

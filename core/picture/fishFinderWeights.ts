@@ -1,4 +1,4 @@
-import type { PackedWeights } from './fishFinderModel.js';
+import type { PackedWeights } from './packedWeights.js';
 
 /** Learned from 4200 painted pictures by `npm run train:finder`; not written by hand. */
 export const FISH_FINDER_WEIGHTS: {

@@ -11,6 +11,6 @@ export function glareOf({ light, redness, yellowness }: Planes, area: FlankArea)
     colour: Math.hypot(sampled(redness, x, y), sampled(yellowness, x, y)),
   }));
   const middle = seen.map(({ bright }) => bright).toSorted((a, b) => a - b)[Math.floor(seen.length / 2)] ?? 0;
-  const limit = Math.max(190, Math.min(238, middle * 1.7));
-  return seen.filter(({ bright, colour }) => bright > limit && colour < 0.16 * bright).length / seen.length;
+  const limit = Math.max(100, Math.min(238, middle * 1.6));
+  return seen.filter(({ bright, colour }) => bright > limit && colour < 0.1 * bright).length / seen.length;
 }

@@ -2,6 +2,8 @@ import { poseToPixel, type FishPose } from './fishPatch.js';
 import { sampled, type Plane } from './raster.js';
 
 const STEPS = 40;
+/** The first place on the head behind the snout. */
+const FIRST_ON_HEAD = 15;
 
 /**
  * How hard the edge of a shadow falls across the nose: the largest step of brightness, in stops, along lines that run with the fish above
@@ -19,7 +21,8 @@ export function noseShadowStops(light: Plane, pose: FishPose): number {
   );
   let most = 0;
   for (let lean = -4; lean <= 4; lean += 1) {
-    for (let i = 8; i < STEPS - 8; i += 1) {
+    // Ahead of the head there are other edges: the stop of a board, the rim of a mat, the nose itself.
+    for (let i = FIRST_ON_HEAD; i < STEPS - 8; i += 1) {
       const steps = lines.map((line, k) => {
         const edge = Math.min(STEPS - 7, Math.max(6, i + Math.round((lean * (k - 3)) / 1.5)));
         return mean(line.slice(edge + 1, edge + 6)) - mean(line.slice(edge - 6, edge - 1));

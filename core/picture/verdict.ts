@@ -90,7 +90,7 @@ export const PICTURE_LIMITS = {
   glare: 0.07,
   hand: 0.16,
   shadowStops: 0.85,
-  clutter: 0.14,
+  clutter: 0.058,
   levelRad: (4 * Math.PI) / 180,
 } as const;
 

@@ -20,7 +20,7 @@ test('agrees with a general-purpose library on random problems, badly scaled one
     );
     const right = rows.map(() => luck.normal());
     const found = leastSquares(rows, right);
-    const a = new Matrix(rows as number[][]);
+    const a = new Matrix(rows);
     const reference = solve(a, Matrix.columnVector(right)).to1DArray();
     const cofactors = inverse(a.transpose().mmul(a)).to2DArray();
     for (const [i, x] of reference.entries()) {

@@ -1,22 +1,27 @@
 import { useQuery } from '@tanstack/react-query';
+import type { PictureSize } from '@keeper/contract/pictures';
 import { useOutbox } from './useCapture.js';
 
 /** The original bytes of a picture: from this device while it holds them, else from the server. */
 export function usePictureBytes(sha256: string | undefined): { bytes: Blob | undefined; gone: boolean } {
-  const held = useOutbox().pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+  const { loaded, pictures } = useOutbox();
+  const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
   const asked = useQuery({
     queryKey: ['picture bytes', sha256],
-    enabled: held === undefined && sha256 !== undefined,
+    // What this device holds is known first: the server may not have it yet.
+    enabled: loaded && held === undefined && sha256 !== undefined,
     staleTime: Infinity,
     gcTime: 60_000,
-    meta: { persist: false },
-    queryFn: async () => {
-      const answer = await fetch(`/api/pictures/${sha256}`);
-      if (!answer.ok) throw new Error('The picture did not come.');
-      return answer.blob();
-    },
+    queryFn: () => pictureBytes(sha256 ?? ''),
   });
   return { bytes: held ?? asked.data, gone: held === undefined && asked.isError };
+}
+
+/** A picture, or its copy for the screen, as the server has it. @throws Error when it has none, or does not answer */
+export async function pictureBytes(sha256: string, size?: PictureSize): Promise<Blob> {
+  const answer = await fetch(`/api/pictures/${sha256}${size ? `?size=${size}` : ''}`);
+  if (!answer.ok) throw new Error('The picture did not come.');
+  return answer.blob();
 }
 
 /** Addresses of pictures held on this device; each lives as long as the page, which is short. */

@@ -16,7 +16,7 @@ export function FishPicture({ sha256, size, alt, className = '' }: FishPicturePr
   const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
   const local = held && addressOf(held);
   const [gone, setGone] = useState(false);
-  if (gone) {
+  if (gone && !local) {
     return (
       <div className={`grid place-items-center bg-waterfill p-2 text-center text-sm ${className}`}>
         Picture not on the server yet

@@ -18,7 +18,7 @@ interface PictureInViewProps {
 export function PictureInView({ sha256, size, view, alt, className = '' }: PictureInViewProps) {
   const held = useOutbox().pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
   const [gone, setGone] = useState(false);
-  if (gone) {
+  if (gone && !held) {
     return (
       <div className={`grid place-items-center bg-waterfill p-2 text-center text-sm ${className}`}>
         Picture not on the server yet

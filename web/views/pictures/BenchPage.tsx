@@ -49,7 +49,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
   const bench = useBench(story, picture);
   const { reading, role } = picture;
   const kind = story.facts.species ? paintedKind(story.facts.species, story.facts.form) : undefined;
-  const looked = useLook(bytes, kind, reading?.landmarks);
+  const { looked, unreadable } = useLook(bytes, kind, reading?.landmarks);
   const [work, setWork] = useState<Work>(role === 'board' ? 'board' : 'fish');
   const [draft, setDraft] = useState(() => draftOf(reading?.length, inches));
   const landmarks = reading?.landmarks ?? looked?.fish?.landmarks;
@@ -111,7 +111,10 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               onTapped={work === 'board' ? (at) => keepBoard(tapped(draft, at, inches)) : undefined}
             />
           )}
-          {bytes && !looked && (
+          {unreadable && (
+            <Notice role="alert">This browser cannot read the picture. The original is kept as it is.</Notice>
+          )}
+          {bytes && !looked && !unreadable && (
             <p role="status" className="grid aspect-4/3 place-items-center rounded-lg bg-waterfill">
               Looking for the fish…
             </p>
@@ -232,19 +235,25 @@ function useLook(
   bytes: Blob | undefined,
   kind: Parameters<typeof lookAtPicture>[1],
   told: LandmarksPx | null | undefined,
-) {
+): { looked: LookedAt | undefined; unreadable: boolean } {
   const [looked, setLooked] = useState<LookedAt>();
+  const [unreadable, setUnreadable] = useState(false);
   useEffect(() => {
     if (!bytes) return undefined;
     let past = false;
-    void lookAtPicture(bytes, kind, told).then((seen) => {
-      if (!past) setLooked(seen);
-    });
+    lookAtPicture(bytes, kind, told).then(
+      (seen) => {
+        if (!past) setLooked(seen);
+      },
+      () => {
+        if (!past) setUnreadable(true);
+      },
+    );
     return () => {
       past = true;
     };
   }, [bytes, kind, told]);
-  return looked;
+  return { looked, unreadable };
 }
 
 const LANDMARK_WORDS: Readonly<Record<LandmarkName, { readonly name: string; readonly sign: string }>> = {

@@ -109,7 +109,13 @@ export function CardPage() {
           </p>
         )}
       </div>
-      {groups.length > 0 && (
+      {groups.length > 0 && card.sorting && <p role="status">Looking which fish they are of…</p>}
+      {card.bookAway && files.length > 0 && (
+        <Notice>
+          The server does not answer, so the fish of the book are not known here. The pictures wait on this device.
+        </Notice>
+      )}
+      {groups.length > 0 && !card.sorting && !card.bookAway && (
         <Part
           title={files.length === 1 ? 'One picture' : `${files.length} pictures`}
           aside={
@@ -123,7 +129,7 @@ export function CardPage() {
           <ul>
             {groups.map((group) => (
               <Group
-                key={group.pictures[0]?.sha256}
+                key={`${group.captureId}${group.pictures[0]?.sha256}`}
                 group={group}
                 why={whyHere(group, sorted)}
                 files={group.pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? [])}

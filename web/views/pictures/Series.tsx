@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, outbox, record } from '../../data/keeper.js';
+import { pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Part } from '../../parts/Part.js';
@@ -81,10 +82,15 @@ function useJudged(pictures: readonly PictureInStory[], kind: PaintedKind | unde
     let over = false;
     const look = async () => {
       for (const sha256 of names.split(' ')) {
-        const answer = await fetch(`/api/pictures/${sha256}?size=view`).catch(() => undefined);
+        const held = outbox
+          .snapshot()
+          .pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent');
+        const bytes = held?.bytes ?? (await pictureBytes(sha256, 'view').catch(() => undefined));
         if (over) return;
-        const { fish } = answer?.ok ? await lookAtPicture(await answer.blob(), kind) : {};
+        const seen = bytes && (await lookAtPicture(bytes, kind).catch(() => undefined));
         if (over) return;
+        if (!seen) continue;
+        const { fish } = seen;
         const worst = fish?.verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness)[0];
         const says = !fish ? 'No flank found.' : (worst?.says ?? 'Nothing wrong with it.');
         setJudged((before) => new Map(before).set(sha256, { sha256, worth: fish?.worth ?? 0, says }));

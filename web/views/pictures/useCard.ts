@@ -43,6 +43,9 @@ export function useCard() {
   const sorted = sortByTime(files, known.map(spanOf), nowMs);
   return {
     ...{ files, fish: known, sorted, notTaken, taking, take, sendAway },
+    /** Until the book was read, nothing can be said of where they belong. */
+    sorting: fish.isPending,
+    bookAway: fish.isError,
     cancel: () => {
       stop.current = true;
     },

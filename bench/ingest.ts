@@ -1,0 +1,80 @@
+import { chance } from '@keeper/core/chance/chance';
+import { cameraScene } from '@keeper/standins/camera';
+import sharp from 'sharp';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { runServer } from './runningServer.js';
+
+const PICTURES = 50;
+const AT_A_TIME = 4;
+
+/** Large uploads, four at a time, beside the bare decoding, shrinking and encoding of the picture library; and what memory the server took. */
+export async function ingestBench(): Promise<void> {
+  const pictures = await largePictures();
+  const megabytes = pictures.reduce((sum, { length }) => sum + length, 0) / 1e6;
+  const bare = await fourAtATime(pictures, (bytes) =>
+    sharp(bytes).autoOrient().resize(1600, 1600, { fit: 'inside' }).jpeg({ quality: 84 }).toBuffer(),
+  );
+  const folder = mkdtempSync(join(tmpdir(), 'keeper-ingest-'));
+  const server = await runServer(folder);
+  let most = 0;
+  const watching = setInterval(() => {
+    most = Math.max(most, residentMegabytes(server.pid));
+  }, 20);
+  const taken = await fourAtATime(pictures, async (bytes) => {
+    const form = new FormData();
+    form.append('file', new Blob([new Uint8Array(bytes)], { type: 'image/jpeg' }), 'fish.jpg');
+    const answer = await fetch(`${server.url}/api/pictures`, { method: 'POST', body: form });
+    if (!answer.ok) throw new Error(await answer.text());
+  });
+  clearInterval(watching);
+  await server.stop();
+  rmSync(folder, { recursive: true, force: true });
+  const perSecond = (ms: number) => (1000 * PICTURES) / ms;
+  process.stdout.write(
+    `${PICTURES} pictures of 12 million pixels, ${megabytes.toFixed(0)} MB, ${AT_A_TIME} at a time\n`,
+  );
+  process.stdout.write(`bare: decode, shrink, encode   ${perSecond(bare).toFixed(2)} a second\n`);
+  process.stdout.write(
+    `server: kept and answered      ${perSecond(taken).toFixed(2)} a second, ${((100 * bare) / taken).toFixed(0)} % of the bare (aim 80)\n`,
+  );
+  process.stdout.write(`server: most memory            ${most.toFixed(0)} MB (aim under 700)\n`);
+}
+
+/** Fifty different pictures of 4000 x 3000: one painted scene, enlarged, each with a grain of its own. */
+async function largePictures(): Promise<Buffer[]> {
+  const { rgba, widthPx, heightPx } = cameraScene('ingest', 'carp-mirror', 'left', 800);
+  const scene = sharp(rgba, { raw: { width: widthPx, height: heightPx, channels: 4 } })
+    .removeAlpha()
+    .resize(4000, 3000);
+  const large = await scene.raw().toBuffer();
+  const luck = chance('grain');
+  const made: Buffer[] = [];
+  for (let i = 0; i < PICTURES; i += 1) {
+    for (let at = luck.whole(0, 40); at < large.length; at += luck.whole(7, 60))
+      large[at] = Math.min(255, (large[at] ?? 0) + 6);
+    made.push(
+      await sharp(large, { raw: { width: 4000, height: 3000, channels: 3 } })
+        .jpeg({ quality: 88 })
+        .toBuffer(),
+    );
+  }
+  return made;
+}
+
+async function fourAtATime(pictures: readonly Buffer[], work: (bytes: Buffer) => Promise<unknown>): Promise<number> {
+  const queue = [...pictures];
+  const began = performance.now();
+  await Promise.all(
+    Array.from({ length: AT_A_TIME }, async () => {
+      for (let bytes = queue.shift(); bytes; bytes = queue.shift()) await work(bytes);
+    }),
+  );
+  return performance.now() - began;
+}
+
+function residentMegabytes(pid: number): number {
+  const pages = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'));
+  return Number(pages?.[1] ?? 0) / 1024;
+}

@@ -1,0 +1,75 @@
+import { chance } from '@keeper/core/chance/chance';
+import { findFish, followFish, isMirrored, LANDMARKS, poseOf } from '@keeper/core/picture/findFish';
+import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
+import { pack, unpack } from '@keeper/core/picture/packedWeights';
+import { planesOf } from '@keeper/core/picture/raster';
+import { lesson } from './lessons.js';
+import { NormalEquations } from './ridge.js';
+import { errorOf } from './trainFinder.js';
+
+const model = fishFinderModel();
+const UNSEEN = Array.from({ length: 9 }, (_, i) => lesson(`unseen ${i}`));
+
+test('fish of pictures that it has not learned from are found to three hundredths of their length, as a rule', () => {
+  const errors = UNSEEN.map(({ raster, landmarks }) => {
+    const found = findFish(planesOf(raster), model);
+    return found ? errorOf(found.landmarks, landmarks) : Infinity;
+  }).toSorted((a, b) => a - b);
+  expect(errors[4]).toBeLessThan(0.03);
+  expect(errors[7]).toBeLessThan(0.08);
+});
+
+test('the quality of a find falls with its error, and where there is no fish none is found', () => {
+  const { raster, landmarks } = UNSEEN[0] as (typeof UNSEEN)[number];
+  const found = findFish(planesOf(raster), model);
+  expect(found?.quality).toBeGreaterThan(0.5);
+  expect(found?.mirrored).toBe(isMirrored(landmarks));
+  const luck = chance('nothing');
+  const data = Uint8ClampedArray.from({ length: raster.data.length }, () => luck.whole(80, 150));
+  expect(findFish(planesOf({ ...raster, data }), model)?.quality ?? 0).toBeLessThan(0.45);
+});
+
+test('from frame to frame it is followed, and found to be lost', () => {
+  const { raster } = UNSEEN[1] as (typeof UNSEEN)[number];
+  const planes = planesOf(raster);
+  const found = findFish(planes, model);
+  if (!found) throw new Error('The fish was not found.');
+  const followed = followFish(planes, model, found);
+  for (const name of LANDMARKS) {
+    expect(
+      Math.hypot(
+        (followed?.landmarks[name].x ?? NaN) - found.landmarks[name].x,
+        (followed?.landmarks[name].y ?? NaN) - found.landmarks[name].y,
+      ),
+    ).toBeLessThan(6);
+  }
+  const blank = planesOf({ ...raster, data: new Uint8ClampedArray(raster.data.length).fill(90) });
+  expect(followFish(blank, model, found)).toBeUndefined();
+});
+
+test('ridge regression finds the weights that made the numbers, drawn a little towards nothing', () => {
+  const luck = chance('ridge');
+  const sum = new NormalEquations(4, 2);
+  for (let i = 0; i < 400; i += 1) {
+    const x = Float32Array.from({ length: 3 }, () => luck.normal());
+    const [a, b, c] = x as unknown as [number, number, number];
+    sum.add(x, [2 * a - b + 0.5, 3 * c - 1]);
+  }
+  // By outputs: 2a - b + 0.5, and 3c - 1; the constant is not drawn.
+  const close = [2, 0, -1, 0, 0, 3, 0.5, -1];
+  for (const [i, weight] of sum.solve(1e-6).entries()) expect(weight).toBeCloseTo(close[i] ?? NaN, 3);
+});
+
+test('weights survive being packed', () => {
+  const luck = chance('weights');
+  const weights = Float32Array.from({ length: 1001 }, () => luck.normal());
+  const again = unpack(pack(weights), weights.length);
+  for (const [i, weight] of weights.entries()) expect(Math.abs((again[i] ?? NaN) - weight)).toBeLessThan(2e-4);
+  expect(unpack(pack(new Float32Array(3)), 3)).toEqual(new Float32Array(3));
+});
+
+test('a pose says where snout and fork are', () => {
+  const pose = poseOf({ snout: { x: 10, y: 20 }, fork: { x: 10, y: 120 } }, false);
+  expect(pose).toMatchObject({ centreX: 10, centreY: 70, lengthPx: 100 });
+  expect(pose.turnRad).toBeCloseTo(Math.PI / 2, 12);
+});

@@ -1,0 +1,52 @@
+import { draftOf, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
+import { markOf, nextMarkText, roundedDown } from './boardMarks.js';
+
+const at = (x: number) => ({ x, y: 100 });
+const tapMarks = (marks: readonly number[], inches = false): BoardDraft =>
+  marks.reduce<BoardDraft>(
+    (draft, mark) => tapped({ ...draft, nextMark: String(mark) }, at(mark * 10), inches),
+    draftOf(null, inches),
+  );
+
+test('marks follow each other as far apart as they began', () => {
+  const draft = tapped(tapMarks([0, 20]), at(400), false);
+  expect(draft.marks.map(({ atMm }) => atMm)).toEqual([0, 200, 400]);
+  expect(draft.nextMark).toBe('60');
+  expect(nextMarkText([], true)).toBe('0');
+  expect(nextMarkText([0], true)).toBe('5');
+  expect(nextMarkText([0, 127], true)).toBe('10');
+});
+
+test('the same mark tapped again is moved, not doubled', () => {
+  const draft = tapped({ ...tapMarks([0, 10]), nextMark: '10' }, at(105), false);
+  expect(draft.marks).toEqual([
+    { atMm: 0, pixel: at(0) },
+    { atMm: 100, pixel: at(105) },
+  ]);
+});
+
+test('three marks, nose and tail make a length; before that there is none', () => {
+  const marks = tapMarks([0, 30, 60]);
+  expect(readDraft(marks, 1000)).toBeUndefined();
+  const whole = tapped(tapped({ ...marks, target: 'nose' }, at(10), false), at(560), false);
+  expect(whole.target).toBe('mark');
+  const read = readDraft(whole, 1000);
+  expect(read?.ok && read.value.lengthMm).toBeCloseTo(550, 6);
+  const longer = readDraft(moved(whole, 'tail', at(580)), 1000);
+  expect(longer?.ok && longer.value.lengthMm).toBeCloseTo(570, 6);
+  expect(moved(whole, 'mark 1', at(301)).marks[1]?.pixel).toEqual(at(301));
+});
+
+test('what stands on no board places no mark', () => {
+  const draft = draftOf(null, false);
+  for (const nextMark of ['', 'ten', '-5', '900'])
+    expect(tapped({ ...draft, nextMark }, at(5), false).marks).toEqual([]);
+  expect(markOf('12,5', false)).toBe(125);
+  expect(markOf('12', true)).toBeCloseTo(304.8, 9);
+});
+
+test('a length is read down to the mark', () => {
+  expect(roundedDown(644.9, false)).toEqual({ unit: 'half-cm', count: 128 });
+  expect(roundedDown(645, false)).toEqual({ unit: 'half-cm', count: 129 });
+  expect(roundedDown(25.4 * 31.3, true)).toEqual({ unit: 'quarter-in', count: 125 });
+});
