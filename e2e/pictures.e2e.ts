@@ -128,7 +128,7 @@ test('beside the fish the camera opens, says what it sees, and what it takes is 
   await take.click();
   await expect(page.getByText('Left flank kept.')).toBeVisible({ timeout: 15_000 });
   // Both flanks once each: the right one is wanted next.
-  await expect(page.getByRole('radio', { name: 'Right flank' })).toHaveAttribute('data-state', 'on');
+  await expect(page.getByRole('radio', { name: 'Right' })).toHaveAttribute('data-state', 'on');
   await page.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('button', { name: 'Undo “pictured”' }).waitFor();
   await expect

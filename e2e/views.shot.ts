@@ -146,21 +146,10 @@ const wound = async (page: Page) => {
   await page.getByRole('button', { name: 'Cleaned' }).click();
   await page.getByText(/Now the seal/).waitFor();
 };
-const dotted = async (page: Page) => {
-  await page.getByRole('radio', { name: 'Pike' }).click();
-  await page.getByLabel('Weight', { exact: true }).fill('14.09');
-};
-
 const SHOTS: readonly Shot[] = [
   { name: 'today-desk', size: DESK, path: at('/') },
   { name: 'book-desk', size: DESK, path: at('/book') },
   { name: 'capture-desk', size: DESK, path: toldInFull },
-  {
-    name: 'write-up-desk',
-    size: { width: 1280, height: 1000 },
-    path: async () => `/write-up/${await inTheBook('waiting=true', 1)}`,
-    act: dotted,
-  },
   { name: 'weigh-desk', size: { width: 1280, height: 1000 }, path: at('/weigh') },
   {
     name: 'scale-check-desk',
@@ -251,6 +240,7 @@ async function offTheBoard(page: Page): Promise<void> {
   const box = await stage.boundingBox();
   if (!box) return;
   const tap = (x: number, y: number) => page.mouse.click(box.x + x * box.width, box.y + y * box.height);
+  await page.getByRole('radio', { name: 'Centimetres' }).click();
   for (const [mark, x, y] of BOARD_MARKS) {
     await page.getByLabel(/^What stands at the mark/).fill(mark);
     await tap(x, y);

@@ -25,8 +25,8 @@ export function boardPixel(view: Projection, { fishMm }: BoardOrder, atMm: numbe
   return view.toPictureAt({ u: atMm / fishMm, v: RULED_V }, BEHIND);
 }
 
-/** Lays the board between the fish and what lies behind. */
-export function withBoard(scene: Scene, view: Projection, { fishMm }: BoardOrder): Scene {
+/** Lays the board between the fish and what lies behind. Numerals are read from left to right, whichever way the head points. */
+export function withBoard(scene: Scene, view: Projection, { fishMm }: BoardOrder, mirrored: boolean): Scene {
   const toBoard = planeUnder(view);
   const { sky, sun } = scene.light;
   const lit = (colour: Rgb): Rgb => [
@@ -47,7 +47,8 @@ export function withBoard(scene: Scene, view: Projection, { fishMm }: BoardOrder
       if (fromEdge > 0 && fromEdge < step) colour = mixRgb(colour, INK, 0.85);
       // Every ten centimetres is numbered, above its mark.
       const tens = Math.round(mm / 100);
-      const ink = inkOf(tens * 10, (mm / fishMm - (tens * 100) / fishMm) / 0.03, (0.12 - fromEdge) / 0.03);
+      const beside = ((mm - tens * 100) / fishMm / 0.03) * (mirrored ? -1 : 1);
+      const ink = inkOf(tens * 10, beside, (0.12 - fromEdge) / 0.03);
       if (tens > 0 && ink) colour = INK;
       return lit(scaleRgb(colour, 1 - 0.25 * smooth(0.3, 0.33, v)));
     },

@@ -43,7 +43,7 @@ export function paintPicture(order: PictureOrder): PaintedPicture {
   const { horizonRad, clutter } = nuisance;
   const place = sceneOf(order.scene, order.shot, order.light, widthPx, heightPx, horizonRad);
   const around = withClutter(place, order.shot, clutter, widthPx, heightPx);
-  const scene = order.board ? withBoard(around, view, order.board) : around;
+  const scene = order.board ? withBoard(around, view, order.board, order.pose.mirrored) : around;
   const canvas = new Float32Array(widthPx * heightPx * 3);
   const put = (x: number, y: number, colour: Rgb, cover = 1) => {
     const i = (y * widthPx + x) * 3;

@@ -16,7 +16,9 @@ test.each([
   [626, 'less', /mouth is open/],
   [612, 'less', /nearer to the camera/],
   [900, 'more', /another fish/],
-  [400, 'less', /another unit/],
+  [400, 'less', /another fish/],
+  [252, 'less', /^Centimetres stand on the board/],
+  [1626, 'more', /^Inches stand on the board/],
 ])('%i mm written down: %s than the picture', (tapeMm, way, reason) => {
   const { agrees, says, reasons } = match(tapeMm);
   expect(agrees).toBe(false);

@@ -41,7 +41,13 @@ export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: n
     ...(!longer && share > -0.06
       ? ['The fish lies nearer to the camera than the ruled line, which makes it look longer.']
       : []),
-    ...(Math.abs(share) > 0.13 ? ['It may be the picture of another fish, or marks read in another unit.'] : []),
+    ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06
+      ? ['Centimetres stand on the board, and were taken for inches.']
+      : []),
+    ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06
+      ? ['Inches stand on the board, and were taken for centimetres.']
+      : []),
+    ...(Math.abs(share) > 0.13 ? ['It may be the picture of another fish.'] : []),
   ];
   return {
     agrees: false,

@@ -76,7 +76,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
       makeEvent(story.captureId, story.startedAt, 'described', { facts: { length: roundedDown(mm, inches) } }),
     ]);
 
-  const points = work === 'fish' ? landmarkPoints(landmarks) : boardPoints(draft, inches);
+  const points = work === 'fish' ? landmarkPoints(landmarks) : boardPoints(draft);
   return (
     <article className="grid gap-5">
       <div>
@@ -108,7 +108,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
                   ? keepBoard(moved(draft, id, to))
                   : landmarks && void bench.keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' })
               }
-              onTapped={work === 'board' ? (at) => keepBoard(tapped(draft, at, inches)) : undefined}
+              onTapped={work === 'board' ? (at) => keepBoard(tapped(draft, at)) : undefined}
             />
           )}
           {unreadable && (
@@ -269,7 +269,7 @@ function landmarkPoints(landmarks: LandmarksPx | undefined): StagePoint[] {
   return landmarks ? LANDMARKS.map((id) => ({ id, at: landmarks[id], ...LANDMARK_WORDS[id] })) : [];
 }
 
-function boardPoints({ marks, nose, tail }: ReturnType<typeof draftOf>, inches: boolean): StagePoint[] {
+function boardPoints({ marks, nose, tail, inches }: ReturnType<typeof draftOf>): StagePoint[] {
   return [
     ...marks.map(({ atMm, pixel }, i) => {
       const says = String(Number((atMm / (inches ? 25.4 : 10)).toFixed(2)));

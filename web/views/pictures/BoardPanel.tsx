@@ -7,7 +7,7 @@ import { useSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { TextField } from '../../parts/TextField.js';
 import { markOf, roundedDown } from './boardMarks.js';
-import type { BoardDraft, BoardTarget } from './boardDraft.js';
+import { inUnit, type BoardDraft, type BoardTarget } from './boardDraft.js';
 
 interface BoardPanelProps {
   readonly story: CaptureStory;
@@ -22,12 +22,21 @@ export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPan
   const { lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';
   const [problem, setProblem] = useState<string>();
-  const mark = markOf(draft.nextMark, inches);
+  const mark = markOf(draft.nextMark, draft.inches);
   const written = story.facts.length;
   const match =
     reading?.ok && written ? tapeAgainstPicture(reading.value, lengthMm(written), inches ? 6.35 : 5) : undefined;
   return (
     <div className="grid gap-4">
+      <Choice
+        label="What stands on the board"
+        value={draft.inches ? 'in' : 'cm'}
+        onChange={(unit) => onChange(inUnit(draft, unit === 'in'))}
+        options={[
+          { value: 'in', label: 'Inches' },
+          { value: 'cm', label: 'Centimetres' },
+        ]}
+      />
       <Choice<BoardTarget>
         label="What you tap next"
         value={draft.target}
@@ -41,7 +50,7 @@ export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPan
       {draft.target === 'mark' && (
         <TextField
           className="max-w-56"
-          label={`What stands at the mark, ${inches ? 'inches' : 'cm'}`}
+          label="What stands at the mark"
           numeric
           value={draft.nextMark}
           problem={problem ?? (mark === undefined ? 'A number that stands on the board.' : undefined)}

@@ -1,15 +1,15 @@
-import { draftOf, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
+import { draftOf, inUnit, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
 import { markOf, nextMarkText, roundedDown } from './boardMarks.js';
 
 const at = (x: number) => ({ x, y: 100 });
 const tapMarks = (marks: readonly number[], inches = false): BoardDraft =>
   marks.reduce<BoardDraft>(
-    (draft, mark) => tapped({ ...draft, nextMark: String(mark) }, at(mark * 10), inches),
+    (draft, mark) => tapped({ ...draft, nextMark: String(mark) }, at(mark * 10)),
     draftOf(null, inches),
   );
 
 test('marks follow each other as far apart as they began', () => {
-  const draft = tapped(tapMarks([0, 20]), at(400), false);
+  const draft = tapped(tapMarks([0, 20]), at(400));
   expect(draft.marks.map(({ atMm }) => atMm)).toEqual([0, 200, 400]);
   expect(draft.nextMark).toBe('60');
   expect(nextMarkText([], true)).toBe('0');
@@ -18,7 +18,7 @@ test('marks follow each other as far apart as they began', () => {
 });
 
 test('the same mark tapped again is moved, not doubled', () => {
-  const draft = tapped({ ...tapMarks([0, 10]), nextMark: '10' }, at(105), false);
+  const draft = tapped({ ...tapMarks([0, 10]), nextMark: '10' }, at(105));
   expect(draft.marks).toEqual([
     { atMm: 0, pixel: at(0) },
     { atMm: 100, pixel: at(105) },
@@ -28,7 +28,7 @@ test('the same mark tapped again is moved, not doubled', () => {
 test('three marks, nose and tail make a length; before that there is none', () => {
   const marks = tapMarks([0, 30, 60]);
   expect(readDraft(marks, 1000)).toBeUndefined();
-  const whole = tapped(tapped({ ...marks, target: 'nose' }, at(10), false), at(560), false);
+  const whole = tapped(tapped({ ...marks, target: 'nose' }, at(10)), at(560));
   expect(whole.target).toBe('mark');
   const read = readDraft(whole, 1000);
   expect(read?.ok && read.value.lengthMm).toBeCloseTo(550, 6);
@@ -39,8 +39,7 @@ test('three marks, nose and tail make a length; before that there is none', () =
 
 test('what stands on no board places no mark', () => {
   const draft = draftOf(null, false);
-  for (const nextMark of ['', 'ten', '-5', '900'])
-    expect(tapped({ ...draft, nextMark }, at(5), false).marks).toEqual([]);
+  for (const nextMark of ['', 'ten', '-5', '900']) expect(tapped({ ...draft, nextMark }, at(5)).marks).toEqual([]);
   expect(markOf('12,5', false)).toBe(125);
   expect(markOf('12', true)).toBeCloseTo(304.8, 9);
 });
@@ -49,4 +48,12 @@ test('a length is read down to the mark', () => {
   expect(roundedDown(644.9, false)).toEqual({ unit: 'half-cm', count: 128 });
   expect(roundedDown(645, false)).toEqual({ unit: 'half-cm', count: 129 });
   expect(roundedDown(25.4 * 31.3, true)).toEqual({ unit: 'quarter-in', count: 125 });
+});
+
+test('a board of the other unit keeps what stands at its marks', () => {
+  const centimetres = tapMarks([0, 30, 60]);
+  const inches = inUnit(centimetres, true);
+  expect(inches.marks.map(({ atMm }) => Math.round(atMm * 10) / 10)).toEqual([0, 762, 1524]);
+  expect(inUnit(inches, false).marks.map(({ atMm }) => Math.round(atMm))).toEqual([0, 300, 600]);
+  expect(inUnit(inches, true)).toBe(inches);
 });

@@ -13,23 +13,27 @@ export interface BoardDraft {
   readonly target: BoardTarget;
   /** What stands at the mark that is tapped next, as typed. */
   readonly nextMark: string;
+  /** Whether inches stand on the board; else centimetres. */
+  readonly inches: boolean;
 }
 
 export function draftOf(length: PicturedLength | null | undefined, inches: boolean): BoardDraft {
   return length
     ? {
         ...length,
+        inches,
         target: 'mark',
         nextMark: nextMarkText(
           length.marks.map(({ atMm }) => atMm),
           inches,
         ),
       }
-    : { marks: [], target: 'mark', nextMark: '0' };
+    : { marks: [], inches, target: 'mark', nextMark: '0' };
 }
 
 /** A tap on the picture: it places what is to be tapped next, and after three marks nose and tail follow by themselves. */
-export function tapped(draft: BoardDraft, at: Pixel, inches: boolean): BoardDraft {
+export function tapped(draft: BoardDraft, at: Pixel): BoardDraft {
+  const { inches } = draft;
   if (draft.target === 'nose') return { ...draft, nose: at, target: draft.tail ? 'mark' : 'tail' };
   if (draft.target === 'tail') return { ...draft, tail: at, target: draft.nose ? 'mark' : 'nose' };
   const atMm = markOf(draft.nextMark, inches);
@@ -56,4 +60,11 @@ const TAP_SHARE = 0.0008;
 
 export function readDraft({ marks, nose, tail }: BoardDraft, widthPx: number): BoardReading | undefined {
   return nose && tail && marks.length >= 3 ? boardLength({ marks, nose, tail, tapPx: TAP_SHARE * widthPx }) : undefined;
+}
+
+/** The same taps on a board of the other unit: what stood at each mark stays, what it means changes. */
+export function inUnit(draft: BoardDraft, inches: boolean): BoardDraft {
+  if (draft.inches === inches) return draft;
+  const by = inches ? 2.54 : 1 / 2.54;
+  return { ...draft, inches, marks: draft.marks.map(({ atMm, pixel }) => ({ atMm: atMm * by, pixel })) };
 }

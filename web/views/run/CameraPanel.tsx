@@ -5,6 +5,7 @@ import { wantedShot, type WantedShot } from '@keeper/core/picture/wantedShot';
 import { openCamera, stillOf, type OpenCamera } from '../../data/camera.js';
 import { setDeviceWay, useDeviceWay } from '../../data/deviceWays.js';
 import { addPicture } from '../../data/keeper.js';
+import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { FileCapture } from './FileCapture.js';
@@ -14,8 +15,8 @@ import { useClip } from './useClip.js';
 import { useLevel } from './useLevel.js';
 
 const SHOTS: readonly { value: WantedShot; label: string }[] = [
-  { value: 'left-flank', label: 'Left flank' },
-  { value: 'right-flank', label: 'Right flank' },
+  { value: 'left-flank', label: 'Left' },
+  { value: 'right-flank', label: 'Right' },
   { value: 'wound', label: 'Wound' },
   { value: 'board', label: 'Board' },
 ];
@@ -43,13 +44,16 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
   const [counting, setCounting] = useState<number>();
   const [said, setSaid] = useState('');
   const level = useLevel();
+  const panel = useRef<HTMLDivElement>(null);
+  // On a phone the clocks give way to what the camera sees; the one that counts stays at the top.
+  useEffect(() => panel.current?.scrollIntoView({ block: 'start' }), []);
 
   const keep = async (file: File) => {
     const came = await addPicture(story, file, shot).catch(() => 'no-room' as const);
     setFull(came === 'no-room');
     if (came !== 'added') return;
     if (timesDone(story, 'pictured') === 0) await tap('pictured', {});
-    setSaid(`${SHOTS.find(({ value }) => value === shot)?.label ?? 'Picture'} kept.`);
+    setSaid(`${ROLE_WORDS[shot]} kept.`);
     setChosen(undefined);
   };
   const clip = useClip(video, kind, keep);
@@ -66,7 +70,7 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
     return () => clearTimeout(timer);
   });
   return (
-    <div role="group" aria-label="Camera" className="grid gap-3">
+    <div ref={panel} role="group" aria-label="Camera" className="grid scroll-mt-14 gap-3">
       <Choice label="The picture that is wanted" value={shot} onChange={setChosen} options={SHOTS} />
       {problem ? (
         <Notice role="alert">{problem}</Notice>
