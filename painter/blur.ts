@@ -8,19 +8,20 @@ export interface LightCanvas {
 /** Out of focus: three box blurs follow each other, which is nearly the bell curve of the given deviation (Wells 1986). */
 export function defocus(canvas: LightCanvas, deviationPx: number): void {
   if (deviationPx < 0.3) return;
-  // Three boxes of width w have the variance (w^2 - 1) / 4.
-  const reach = (Math.sqrt(4 * deviationPx ** 2 + 1) - 1) / 2;
+  // Each box has a third of the variance: so many whole pixels on either side, and a part of the next.
+  const variance = deviationPx ** 2 / 3;
+  const whole = Math.floor((Math.sqrt(1 + 12 * variance) - 1) / 2);
+  const squares = (whole * (whole + 1) * (2 * whole + 1)) / 3;
+  const part = (variance * (2 * whole + 1) - squares) / (2 * ((whole + 1) ** 2 - variance));
   const { data, widthPx, heightPx } = canvas;
   for (let pass = 0; pass < 3; pass += 1) {
-    for (let y = 0; y < heightPx; y += 1) boxed(data, y * widthPx * 3, 3, widthPx, reach);
-    for (let x = 0; x < widthPx; x += 1) boxed(data, x * 3, widthPx * 3, heightPx, reach);
+    for (let y = 0; y < heightPx; y += 1) boxed(data, y * widthPx * 3, 3, widthPx, whole, part);
+    for (let x = 0; x < widthPx; x += 1) boxed(data, x * 3, widthPx * 3, heightPx, whole, part);
   }
 }
 
 /** The running mean of one row or column, with the pixel at either end of the box counted in part. */
-function boxed(data: Float32Array, from: number, step: number, count: number, reach: number): void {
-  const whole = Math.floor(reach);
-  const part = reach - whole;
+function boxed(data: Float32Array, from: number, step: number, count: number, whole: number, part: number): void {
   const line = new Float64Array(count);
   for (let c = 0; c < 3; c += 1) {
     for (let i = 0; i < count; i += 1) line[i] = data[from + i * step + c] as number;
@@ -28,7 +29,7 @@ function boxed(data: Float32Array, from: number, step: number, count: number, re
     let sum = 0;
     for (let i = -whole; i <= whole; i += 1) sum += at(i);
     for (let i = 0; i < count; i += 1) {
-      data[from + i * step + c] = (sum + part * (at(i - whole - 1) + at(i + whole + 1))) / (2 * reach + 1);
+      data[from + i * step + c] = (sum + part * (at(i - whole - 1) + at(i + whole + 1))) / (2 * whole + 1 + 2 * part);
       sum += at(i + whole + 1) - at(i - whole);
     }
   }

@@ -1,0 +1,61 @@
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CardFile } from '../../data/card.js';
+import { newPage, putTo } from './putTo.js';
+
+const recorded: CaptureEvent[] = [];
+const added: string[] = [];
+let room = Infinity;
+jest.mock('../../data/device.js', () => ({ newId: () => `id ${recorded.length}`, deviceId: () => 'phone' }));
+jest.mock('../../data/keeper.js', () => ({
+  record: (events: readonly CaptureEvent[]) => {
+    recorded.push(...events);
+    return Promise.resolve();
+  },
+  addPicture: (story: { pictures: readonly { sha256: string }[] }, file: File) => {
+    if (story.pictures.some(({ sha256 }) => file.name.startsWith(sha256))) return Promise.resolve('known');
+    if (added.length >= room) return Promise.resolve('no-room');
+    added.push(file.name);
+    return Promise.resolve('added');
+  },
+}));
+
+beforeEach(() => {
+  recorded.length = 0;
+  added.length = 0;
+  room = Infinity;
+});
+
+const DAY = Date.UTC(2026, 5, 1, 5);
+const file = (sha256: string, minutes: number | null): CardFile => ({
+  ...{ sha256, name: `${sha256}.jpg`, bytes: new Blob([sha256]), camera: null, hasPlace: false },
+  takenMs: minutes === null ? null : DAY + minutes * 60_000,
+});
+const FISH = { captureId: 'c1', startedAt: '2026-06-01T05:00:00.000Z', pictures: ['old'] };
+
+test('pictures go to their fish; one that is there already leaves the card too', async () => {
+  const { put, sentence } = await putTo(FISH, [file('a', 1), file('old', 2), file('b', 3)]);
+  expect(put).toEqual(['a', 'old', 'b']);
+  expect(added).toEqual(['a.jpg', 'b.jpg']);
+  expect(sentence).toBeUndefined();
+});
+
+test('without room the rest stays on the card, and that is said', async () => {
+  room = 1;
+  const { put, sentence } = await putTo(FISH, [file('a', 1), file('b', 2), file('c', 3)]);
+  expect(put).toEqual(['a']);
+  expect(sentence).toContain('no room left on this device for b.jpg');
+});
+
+test('a page for a fish that only pictures tell of spans them, by the clock set right', async () => {
+  const fish = await newPage([file('b', 9), file('a', 4), file('x', null)], 3_600_000);
+  expect(fish.startedAt).toBe('2026-06-01T06:04:00.000Z');
+  expect(recorded.map(({ type, elapsedMs, at }) => [type, elapsedMs, at])).toEqual([
+    ['hooked', 0, fish.startedAt],
+    ['released', 300_000, fish.startedAt],
+  ]);
+});
+
+test('pictures from the future begin no page in the future', async () => {
+  const fish = await newPage([file('a', 60 * 24 * 365 * 50)], 0);
+  expect(Date.parse(fish.startedAt)).toBeLessThanOrEqual(Date.now());
+});
