@@ -40,7 +40,7 @@ test('numerals have their ink where they should', () => {
   expect(inkOf(7, -0.35, 0.9)).toBe(false);
   expect(inkOf(1, 0, 0.95)).toBe(true);
   // Two digits stand beside each other: the one, then the zero with a hole.
-  expect(inkOf(10, -0.4, 0.5)).toBe(true);
+  expect(inkOf(10, -0.5, 0.5)).toBe(true);
   expect(inkOf(10, 0.3, 0.5)).toBe(false);
   expect(inkOf(10, 3, 0.5)).toBe(false);
 });
