@@ -53,7 +53,8 @@ export function triedInLight(light: 'day' | 'glare' | 'night'): void {
       `/kit/items/${kit?.[2]?.id}`,
       '/weigh',
       '/pictures',
-      `/pictures/${shown?.captureId}/${shown?.pictures[0]}`,
+      // Looking for its fish takes the processor's time: once is enough.
+      ...(light === 'day' ? [`/pictures/${shown?.captureId}/${shown?.pictures[0]}`] : []),
       `/book/${shown?.captureId}/share`,
       `/weigh/scales/${kit?.[3]?.id}`,
       '/more',

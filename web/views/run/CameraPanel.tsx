@@ -46,7 +46,10 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
   const level = useLevel();
   const panel = useRef<HTMLDivElement>(null);
   // On a phone the clocks give way to what the camera sees; the one that counts stays at the top.
-  useEffect(() => panel.current?.scrollIntoView({ block: 'start' }), []);
+  useEffect(() => {
+    // Newer browsers answer with a promise, which must not be taken for the effect's end.
+    void panel.current?.scrollIntoView({ block: 'start' });
+  }, []);
 
   const keep = async (file: File) => {
     const came = await addPicture(story, file, shot).catch(() => 'no-room' as const);
