@@ -163,6 +163,11 @@ function verdict(
     : { check, good: true, says: good, badness };
 }
 
+/** What is wrong, the worst first. Example: of a good picture it is an empty list. */
+export function faultsOf(verdicts: readonly PictureVerdict[]): PictureVerdict[] {
+  return verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness);
+}
+
 /** Weight of each check when pictures of one series are put in order. */
 const WEIGHTS: Readonly<Record<PictureCheck, number>> = {
   ...{ sharp: 3, whole: 3, exposed: 1.5, glare: 2, hand: 2, shadow: 1, backdrop: 0.4, level: 0.3 },

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { faultsOf } from '@keeper/core/picture/verdict';
 import { makeEvent, outbox, record } from '../../data/keeper.js';
 import { pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
@@ -91,7 +92,7 @@ function useJudged(pictures: readonly PictureInStory[], kind: PaintedKind | unde
         if (over) return;
         if (!seen) continue;
         const { fish } = seen;
-        const worst = fish?.verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness)[0];
+        const [worst] = faultsOf(fish?.verdicts ?? []);
         const says = !fish ? 'No flank found.' : (worst?.says ?? 'Nothing wrong with it.');
         setJudged((before) => new Map(before).set(sha256, { sha256, worth: fish?.worth ?? 0, says }));
       }

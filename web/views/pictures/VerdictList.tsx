@@ -1,9 +1,9 @@
 import { Check, Minus } from 'lucide-react';
-import type { PictureVerdict } from '@keeper/core/picture/verdict';
+import { faultsOf, type PictureVerdict } from '@keeper/core/picture/verdict';
 
 /** What is wrong first, each with what to do next time; what is right in one line. */
 export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] }) {
-  const wrong = verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness);
+  const wrong = faultsOf(verdicts);
   const right = verdicts.filter(({ good }) => good);
   return (
     <div className="grid gap-3">

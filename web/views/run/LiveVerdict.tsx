@@ -1,5 +1,6 @@
 import { useEffect, useState, type RefObject } from 'react';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { faultsOf } from '@keeper/core/picture/verdict';
 import { frameOf } from '../../data/camera.js';
 import { lookAtFrame } from '../../data/pictureLooker.js';
 
@@ -46,6 +47,6 @@ export function LiveVerdict({
 
 function wordsFor(seen: Awaited<ReturnType<typeof lookAtFrame>> | undefined): string {
   if (!seen?.fish) return 'No fish in the frame yet.';
-  const worst = seen.fish.verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness)[0];
+  const [worst] = faultsOf(seen.fish.verdicts);
   return worst ? `${worst.says} ${worst.nextTime ?? ''}` : 'Good: take it.';
 }

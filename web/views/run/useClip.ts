@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { faultsOf } from '@keeper/core/picture/verdict';
 import { stillOf } from '../../data/camera.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 
@@ -38,7 +39,7 @@ export function useClip(
     const judged: Still[] = [];
     for (const file of files) {
       const { fish } = await lookAtPicture(file, kind);
-      const worst = fish?.verdicts.filter(({ good }) => !good).toSorted((a, b) => b.badness - a.badness)[0];
+      const [worst] = faultsOf(fish?.verdicts ?? []);
       const address = URL.createObjectURL(file);
       addresses.current.push(address);
       judged.push({
