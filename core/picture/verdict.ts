@@ -144,8 +144,8 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
     ...(of.horizonRad === undefined
       ? []
       : [
-          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), 'The water lies level.', [
-            `The water's edge leans ${Math.round((Math.abs(of.horizonRad) * 180) / Math.PI)} degrees.`,
+          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), 'What lies behind is level.', [
+            `What lies behind leans ${Math.round((Math.abs(of.horizonRad) * 180) / Math.PI)} degrees.`,
             'Straighten it on the bench: it costs nothing.',
           ]),
         ]),
