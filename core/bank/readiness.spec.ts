@@ -179,6 +179,13 @@ test('ready is who has checked every essential and has nothing grave against it'
   ]);
 });
 
+test('a measured water needs no tick', () => {
+  const unmeasured = list({ waterC: null });
+  const without = unmeasured.filter(({ id }) => id !== 'water-measured').map(({ id }) => id);
+  expect(readiness(unmeasured, without).gaps).toEqual(['Water temperature taken: not checked']);
+  expect(readiness(list({ waterC: 22 }), without)).toEqual({ ready: true, gaps: [], open: 0 });
+});
+
 test('what is expected is said as one says it', () => {
   expect([expectedText([]), expectedText(['pike']), expectedText(['pike', 'carp', 'wels'])]).toEqual([
     ...['Whatever comes', 'Pike', 'Pike, carp and wels catfish'],

@@ -12,6 +12,7 @@ export function readinessList(state: ReadinessState): ReadinessItem[] {
     reason: rule.reason,
     basis: typeof rule.basis === 'function' ? rule.basis(state) : (rule.basis ?? COMMON_PRACTICE),
     essential: rule.essential,
+    done: rule.done?.(state) ?? false,
     problem: rule.problem?.(state) ?? null,
   }));
 }
@@ -30,7 +31,7 @@ export interface Readiness {
  * Example: with nothing checked, every essential is a gap.
  */
 export function readiness(items: readonly ReadinessItem[], checked: readonly string[]): Readiness {
-  const isOpen = ({ id }: ReadinessItem) => !checked.includes(id);
+  const isOpen = ({ id, done }: ReadinessItem) => !done && !checked.includes(id);
   const grave = items.filter(({ problem }) => problem?.severity === 'stop');
   const missing = items.filter((item) => item.essential && isOpen(item) && item.problem?.severity !== 'stop');
   return {

@@ -15,6 +15,7 @@ export interface ItemRule {
   readonly text: (state: ReadinessState) => string;
   readonly detail?: (state: ReadinessState) => string | null;
   readonly reason: string;
+  readonly done?: (state: ReadinessState) => boolean;
   readonly problem?: (state: ReadinessState) => ReadinessItem['problem'];
 }
 
@@ -117,8 +118,9 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'water-measured',
     essential: true,
     text: () => 'Water temperature taken',
-    detail: ({ waterC, tempHabit }) => (waterC === null ? 'not yet' : formatTemperature(waterC, tempHabit)),
+    detail: ({ waterC, tempHabit }) => (waterC === null ? null : formatTemperature(waterC, tempHabit)),
     reason: 'How long a fish may be fought and held hangs on it.',
+    done: ({ waterC }) => waterC !== null,
     problem: ({ waterC }) => (waterC === null ? care('Not measured on this outing.') : null),
   },
   {

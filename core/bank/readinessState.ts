@@ -46,6 +46,8 @@ export interface ReadinessItem {
   readonly basis: Basis;
   /** Without it one is not ready. */
   readonly essential: boolean;
+  /** It is known to be done without a tick, as by a measurement that was noted. */
+  readonly done: boolean;
   /** What is known to be wrong with it, from kit, rigs, plan or weather. */
   readonly problem: { readonly severity: Exclude<Severity, 'good'>; readonly text: string } | null;
 }

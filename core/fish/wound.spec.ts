@@ -1,4 +1,4 @@
-import { isOpenWound, woundPlace, woundsAtSamePlace, type Wound } from './wound.js';
+import { isOpenWound, treatmentWanted, woundPlace, woundsAtSamePlace, type Wound } from './wound.js';
 
 const wound = (change: Partial<Wound>): Wound => ({
   ...{ kind: 'ulcer', side: 'left', at: { u: 0.62, v: 0.02 }, sizeMm: 20 },
@@ -25,4 +25,13 @@ test('what is healed or rides along is noted and not treated', () => {
   expect(isOpenWound({ kind: 'torn-fin' })).toBe(true);
   expect(isOpenWound({ kind: 'healed' })).toBe(false);
   expect(isOpenWound({ kind: 'parasite' })).toBe(false);
+});
+
+test('a wound is cleaned before it is sealed, and what is sealed or old wants nothing', () => {
+  const open = { kind: 'ulcer', treatedWith: [] } as const;
+  const cleaned = { kind: 'torn-fin', treatedWith: ['antiseptic'] } as const;
+  const sealed = { kind: 'ulcer', treatedWith: ['antiseptic', 'sealant'] } as const;
+  expect(treatmentWanted([open, cleaned, sealed])).toBe('antiseptic');
+  expect(treatmentWanted([cleaned, sealed])).toBe('sealant');
+  expect(treatmentWanted([sealed, { kind: 'healed', treatedWith: [] }])).toBeNull();
 });

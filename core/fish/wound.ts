@@ -54,6 +54,18 @@ export function isOpenWound({ kind }: Pick<Wound, 'kind'>): boolean {
   return kind !== 'healed' && kind !== 'parasite';
 }
 
+/**
+ * What open wounds want next, in the order clean, then seal; null when each of them is sealed or none is open.
+ * Example: one cleaned and one not → antiseptic.
+ */
+export function treatmentWanted(
+  wounds: readonly (Pick<Wound, 'kind'> & { readonly treatedWith: readonly Treatment[] })[],
+): Treatment | null {
+  const wanting = wounds.filter((wound) => isOpenWound(wound) && !wound.treatedWith.includes('sealant'));
+  if (wanting.length === 0) return null;
+  return wanting.every(({ treatedWith }) => treatedWith.includes('antiseptic')) ? 'sealant' : 'antiseptic';
+}
+
 /** As close as two looks at the same spot come, in lengths of the fish (common practice, no source). */
 const SAME_PLACE = 0.08;
 

@@ -27,6 +27,7 @@ const POUNDS_OUNCES_DRAMS = new RegExp(`^(?:(\\d+)\\s*${POUND}\\s*)?(\\d+)\\s*${
 const OUNCES_ONLY = new RegExp(`^${OUNCES_WRITTEN}\\s*${OUNCE}$`);
 const DASHED = new RegExp(`^(\\d+)\\s*-\\s*(\\d+)(?:\\s*-\\s*(\\d+))?(?:\\s*(\\d)/(\\d))?(?:\\s*${OUNCE})?$`);
 const POUNDS_DECIMAL = new RegExp(`^(\\d+)\\.(\\d+)\\s*${POUND}$`);
+const POUNDS_PARTS = new RegExp(`^(?:(\\d+)[\\s-]+)?(\\d+)/(\\d+)\\s*(${POUND})?$`);
 const KILOGRAMS = /^(\d+(?:\.\d+)?)\s*(?:kgs?|kilos?|kilograms?)$/;
 const GRAMS = /^(\d+)\s*(?:g|gr|grams?)$/;
 const BARE = /^(\d+)(?:\.(\d+))?$/;
@@ -67,6 +68,8 @@ function read(tidy: string, habit: MassSystem): ParsedMass | undefined {
   if (grams) return { kind: 'mass', mass: { unit: 'g', count: Number(grams[1]) } };
   const decimal = POUNDS_DECIMAL.exec(tidy);
   if (decimal) return fromDotted(decimal[1] ?? '', decimal[2] ?? '');
+  const parts = POUNDS_PARTS.exec(tidy);
+  if (parts && (parts[4] ?? habit === 'lb-oz')) return fromPoundParts(parts[1], Number(parts[2]), Number(parts[3]));
   const bare = BARE.exec(tidy);
   if (bare) {
     if (habit === 'kg') return fromKilograms(tidy);
@@ -106,6 +109,14 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
     return { kind: 'mass', mass: { unit: 'quarter-oz', count: whole.count * 4 + quarters } };
   }
   return { kind: 'mass', mass: whole };
+}
+
+/** Halves, quarters, eighths and sixteenths of a pound are whole ounces. */
+function fromPoundParts(pounds: string | undefined, numerator: number, denominator: number): ParsedMass {
+  const ounces = (16 * numerator) / denominator;
+  return Number.isInteger(ounces) && numerator < denominator
+    ? { kind: 'mass', mass: poundsOunces(Number(pounds ?? 0), ounces) }
+    : refused(`${numerator}/${denominator} of a pound is no whole number of ounces. Write pounds and ounces.`);
 }
 
 function fromKilograms(text: string): ParsedMass {

@@ -1,5 +1,3 @@
-const FRACTIONS: Readonly<Record<string, string>> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅛': ' 1/8' };
-
 /**
  * A typed measure in one plain spelling: lower case, ordinary digits and spaces, one kind of dash, fractions written out,
  * and a decimal comma turned into a point.
@@ -7,7 +5,8 @@ const FRACTIONS: Readonly<Record<string, string>> = { '¼': ' 1/4', '½': ' 1/2'
  */
 export function tidyMeasureText(text: string): string {
   return text
-    .replace(/[¼½¾⅛]/g, (sign) => FRACTIONS[sign] ?? sign)
+    // A sign such as ⅜ would otherwise run into the digit before it when it is written out.
+    .replace(/[¼-¾⅐-⅞]/g, ' $&')
     .normalize('NFKC')
     .toLowerCase()
     .replace(/[‐‑‒–—−]/g, '-')

@@ -163,7 +163,7 @@ function calibrationDoubt({ check, division, scaleClass }: WeighedWith, shownGra
       source: 'calibration',
       // What the check found and nobody applied is a doubt as well.
       uGrams: Math.hypot(uGrams, byGrams / Math.sqrt(3)),
-      why: `The check of ${check.at.slice(0, 10)}: what it found wrong here was not put right, and it is itself not quite sure.`,
+      why: `The check of ${dateText(check.at)}: what it found wrong here was not put right, and it is itself not quite sure.`,
     };
   }
   const limit = permissibleError(shownGrams, gramsOf(division), scaleClass)?.grams ?? 3 * gramsOf(division);
@@ -172,4 +172,8 @@ function calibrationDoubt({ check, division, scaleClass }: WeighedWith, shownGra
     uGrams: limit / Math.sqrt(3),
     why: 'Never held against known masses: the limit of its class in service is taken.',
   };
+}
+
+function dateText(iso: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 }

@@ -1,4 +1,4 @@
-import { isOpenWound } from '../../fish/wound.js';
+import { isOpenWound, treatmentWanted } from '../../fish/wound.js';
 import { COMMON_PRACTICE } from '../counsel.js';
 import { MAT_BURNS_C } from '../outlook.js';
 import { spoken, type MomentRule } from './momentRule.js';
@@ -99,17 +99,16 @@ export const AIR_RULES: readonly MomentRule[] = [
   {
     id: 'wound-treat',
     look: ({ phase, wounds, situation: { rules }, signs, use }) => {
-      const open = wounds.filter(isOpenWound);
-      const wanting = open.filter(({ treatedWith }) => !treatedWith.includes('sealant'));
+      const wanted = treatmentWanted(wounds);
       if (
         phase !== 'air' ||
         use.stage === 'over' ||
-        wanting.length === 0 ||
+        wanted === null ||
         rules.treatments === 'forbidden' ||
         signs.has('bleeding')
       )
         return null;
-      const cleaned = wanting.every(({ treatedWith }) => treatedWith.includes('antiseptic'));
+      const cleaned = wanted === 'sealant';
       return {
         severity: 'care',
         text: cleaned

@@ -8,7 +8,7 @@ import { ReadinessList } from './ReadinessList.js';
 
 const item = (id: string, change: Partial<ReadinessItem> = {}): ReadinessItem => ({
   ...{ id, text: `The ${id}`, detail: `detail of ${id}`, reason: `Why the ${id}.`, basis: COMMON_PRACTICE },
-  ...{ essential: true, problem: null },
+  ...{ essential: true, done: false, problem: null },
   ...change,
 });
 const items = [
@@ -57,6 +57,13 @@ test('what is grave says so, and keeps one from being ready though all is checke
 test('small things that are open do not keep one from being ready, and are counted', () => {
   list(['net'], [item('net'), item('board', { essential: false })]);
   expect(screen.getByRole('status')).toHaveTextContent('Ready; one small thing is open.');
+});
+
+test('what is known to be done wants no tick, and its quantity stays in sight', () => {
+  const { row } = list(['net'], [item('net'), item('water', { done: true, detail: '22.0 °C' })]);
+  expect(screen.getByRole('status')).toHaveTextContent(/^Ready\.$/);
+  expect(screen.getByRole('checkbox', { name: 'The water' })).toBeChecked();
+  expect(row('The water').getByText('22.0 °C')).toBeVisible();
 });
 
 test('with nothing open it says one word', () => {

@@ -13,7 +13,7 @@ interface ReadinessListProps {
 
 /** The list of this swim and day in the order of doing: one tap a thing, the next one opened with its reason. */
 export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessListProps) {
-  const next = items.find(({ id }) => !checked.includes(id))?.id;
+  const next = items.find(({ id, done }) => !done && !checked.includes(id))?.id;
   const essentials = readiness.gaps.length;
   return (
     <Part title="Ready?">
@@ -26,7 +26,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
       </p>
       <ul className="border-b border-rule">
         {items.map((item) => {
-          const done = checked.includes(item.id);
+          const done = item.done || checked.includes(item.id);
           const open = item.id === next;
           return (
             <li key={item.id} className="border-t border-rule">
@@ -35,6 +35,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
                 role="checkbox"
                 aria-checked={done}
                 aria-label={item.text}
+                disabled={item.done}
                 className="grid min-h-14 w-full grid-cols-[2.25rem_1fr] items-start gap-x-3 py-2.5 text-left"
                 onClick={() => onCheck(item.id, !done)}
               >
@@ -45,7 +46,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
                 </span>
                 <span className={done ? 'text-soft' : ''}>
                   <span className={`block ${item.essential ? 'font-semibold' : ''}`}>{item.text}</span>
-                  {item.detail && !done && <span className="block">{item.detail}</span>}
+                  {item.detail && (item.done || !done) && <span className="block">{item.detail}</span>}
                   {item.problem && (
                     <span className="block font-medium text-rust">
                       {item.problem.severity === 'stop' ? 'Not here: ' : ''}

@@ -120,6 +120,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
                 onSeen={(sign) => void tap('seen', { sign })}
                 onSetWeight={() => setPanel('weight')}
                 onWound={() => setPanel('wounds')}
+                onTreated={(treatment) => void tap('treated', { with: treatment })}
                 onCamera={() => setPanel('camera')}
                 onLost={() => void tap('lost', {})}
               />

@@ -1,8 +1,9 @@
 import '@testing-library/jest-dom';
-import { act, fireEvent, render, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import type { SituationInput } from '@keeper/core/capture/situation';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { tellStory } from '@keeper/core/capture/story';
+import { NO_RULES } from '@keeper/core/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';
 import { Steps } from './Steps.js';
@@ -18,6 +19,7 @@ function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> 
       onSeen={(sign) => done.push(sign)}
       onSetWeight={() => done.push('weight')}
       onWound={() => done.push('wound')}
+      onTreated={(treatment) => done.push(treatment)}
       onCamera={() => done.push('camera')}
       onLost={() => done.push('lost')}
     />,
@@ -48,6 +50,21 @@ test('in the air there is no lifting; pouring, resting, a wound and a fall are a
     ...['Picture', 'Camera', 'Mark a wound', 'Weigh again', 'Poured over it', 'Rest in the water'],
     ...['Hold it upright', 'It dropped', 'Set the weight'],
   ]);
+});
+
+test('a wound that was marked can be cleaned, then sealed, where the water allows it', () => {
+  const ulcer = { kind: 'ulcer', side: 'left', at: { u: 0.5, v: 0 }, sizeMm: 20 } as const;
+  const marked = [...LIFTED, event('wound-noted', 4000, { wound: ulcer })];
+  const done = steps(marked);
+  tap('Cleaned');
+  expect(done).toEqual(['antiseptic']);
+  cleanup();
+  steps([...marked, event('treated', 5000, { with: 'antiseptic' })]);
+  expect(names()).toContain('Sealed');
+  cleanup();
+  const rules = { ...NO_RULES, treatments: 'forbidden' } as const;
+  steps(marked, { water: { name: 'Mere', rules, altitudeM: 60, salinity: 0 } });
+  expect(names()).not.toContain('Cleaned');
 });
 
 test('a weight that was read is not asked for again', () => {

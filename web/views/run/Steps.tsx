@@ -3,6 +3,7 @@ import { SIGN_WORDS, type Sign } from '@keeper/core/capture/sign';
 import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import type { Moment } from '@keeper/core/care/moment/moment';
+import { treatmentWanted, type Treatment } from '@keeper/core/fish/wound';
 import { phaseControls } from './phaseControls.js';
 import { useSettling } from './useSettling.js';
 
@@ -13,17 +14,19 @@ interface StepsProps {
   readonly onSeen: (sign: Sign) => void;
   readonly onSetWeight: () => void;
   readonly onWound: () => void;
+  readonly onTreated: (treatment: Treatment) => void;
   readonly onCamera: () => void;
   readonly onLost: () => void;
 }
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
-export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onCamera, onLost }: StepsProps) {
+export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onTreated, onCamera, onLost }: StepsProps) {
   const { within, tapped } = useSettling();
   const next = nextTap(story, moment);
   const step = next?.kind === 'step' ? next.step : null;
   const { likely, sights, others } = phaseControls(story, moment, step);
   const weightWaits = timesDone(story, 'weighed') > 0 && !story.facts.weight;
+  const treatment = moment.situation.rules.treatments === 'forbidden' ? null : treatmentWanted(story.wounds);
   const roles = step && rolesOf(step, moment.situation);
   const small = 'button min-h-14 px-2 font-normal leading-tight';
   return (
@@ -50,6 +53,11 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onC
             <button {...tapped(onWound)} className="button min-h-16 px-2">
               Mark a wound
             </button>
+            {treatment && (
+              <button {...tapped(() => onTreated(treatment))} className="button min-h-16 px-2">
+                {TREATMENT_DONE[treatment]}
+              </button>
+            )}
           </>
         )}
         {likely.map((each) => (
@@ -100,6 +108,8 @@ export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onC
     </div>
   );
 }
+
+const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: 'Cleaned', sealant: 'Sealed' };
 
 function stepLabel(story: CaptureStory, { phase }: Moment, step: RunStep): string {
   if (step === 'wetted') return phase === 'air' ? 'Poured over it' : 'Mat soaked';
