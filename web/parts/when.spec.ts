@@ -1,4 +1,4 @@
-import { monthText, timeText, whenText } from './when.js';
+import { dayText, monthText, timeText, whenText } from './when.js';
 
 const now = new Date(2026, 10, 24);
 
@@ -10,4 +10,8 @@ test('the year is said only when it is not this one', () => {
 test('months head the book, times are of the day', () => {
   expect(monthText(new Date(2025, 0, 31).toISOString())).toBe('January 2025');
   expect(timeText(new Date(2026, 5, 6, 0, 5))).toBe('00:05');
+});
+
+test('a day of the calendar stays that day in every zone', () => {
+  expect(dayText('2026-10-19')).toBe('19 October 2026');
 });

@@ -10,6 +10,15 @@ export function whenText(iso: string, now = new Date()): string {
   return `${day.replace(/^(\w+),/, '$1')}, ${timeText(date)}`;
 }
 
+/** A day of the calendar, written out. Example: `2026-10-19` → `19 October 2026`. */
+export function dayText(day: string): string {
+  return new Date(`${day.slice(0, 10)}T12:00:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  });
+}
+
 /** Example: `05:12`. */
 export function timeText(date: Date): string {
   return date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });

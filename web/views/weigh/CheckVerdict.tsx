@@ -1,5 +1,6 @@
 import type { JudgedCheck } from '@keeper/core/weighing/scaleCheck';
 import { doubtText } from '../../parts/weight/massWords.js';
+import { dayText } from '../../parts/when.js';
 
 const [WIDTH, HEIGHT] = [400, 190];
 
@@ -24,7 +25,7 @@ export function CheckVerdict({ check, system }: { check: JudgedCheck; system: 'l
       </p>
       <p className="text-sm text-soft">
         Line by least squares, each point by how well its mass is known. Limits in service: OIML R 76-1, twice those of
-        a first verification. Next check by {check.due}.
+        a first verification. Next check by {dayText(check.due)}.
       </p>
     </section>
   );

@@ -7,7 +7,7 @@ import { useKit } from '../../data/rows.js';
 import { useMinute } from '../../data/useProspect.js';
 import { Part } from '../../parts/Part.js';
 import { doubtText } from '../../parts/weight/massWords.js';
-import { whenText } from '../../parts/when.js';
+import { dayText, whenText } from '../../parts/when.js';
 import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 
 /** The keeper's scales, each with what its checks found over the years. */
@@ -81,7 +81,7 @@ function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): str
       : `${doubtText(Math.abs(error), system)} too ${error > 0 ? 'much' : 'little'} at ${at}`;
   const due =
     check.due < new Date(nowMs).toISOString().slice(0, 10)
-      ? `It was due again on ${check.due}.`
-      : `Next check by ${check.due}.`;
+      ? `It was due again on ${dayText(check.due)}.`
+      : `Next check by ${dayText(check.due)}.`;
   return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class. ${due}`;
 }
