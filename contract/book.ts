@@ -3,16 +3,20 @@ import { Transform, Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import { BOOK_ORDERS, type BookOrder } from './orders.js';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureSummary, PictureOfSummary } from '@keeper/core/capture/summary';
 
-/** Which captures a page of the book shows. Captures discarded as begun by mistake are never shown. */
-export class BookQueryDto {
+/** Which captures of the book are shown, and in which order. Captures discarded as begun by mistake are never shown. */
+export class BookFilterDto {
   @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId;
   @IsOptional() @IsUUID() waterId?: string;
+  @IsOptional() @IsIn(BOOK_ORDERS) order?: BookOrder;
+}
+
+/** A page of the book. */
+export class BookQueryDto extends BookFilterDto {
   @IsOptional() @IsUUID() outingId?: string;
   /** Only those that still wait to be written up. */
   @IsOptional() @Transform(({ value }) => value === true || value === 'true') waiting?: boolean;
-  @IsOptional() @IsIn(BOOK_ORDERS) order?: BookOrder;
   /** Where the last page ended, as the server said it. */
   @IsOptional() @IsString() @MaxLength(200) after?: string;
   @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(100) limit?: number;
@@ -23,6 +27,10 @@ export interface BookPage {
   /** Pass as `after` for the next page; null at the end. */
   readonly next: string | null;
 }
+
+/** A picture of the book with as much of its fish as stands under it. */
+export interface PictureInBook
+  extends PictureOfSummary, Pick<CaptureSummary, 'captureId' | 'startedAt' | 'species' | 'form' | 'net'> {}
 
 /** How many of each kind are in the book, and the best of each by net weight. */
 export interface BookTally {

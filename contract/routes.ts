@@ -1,4 +1,4 @@
-import { BookQueryDto, ExportQueryDto } from './book.js';
+import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { WriteKitItemDto } from './kit.js';
 import { HandlingQueryDto } from './handling.js';
@@ -50,6 +50,13 @@ export const ROUTES: readonly Route[] = [
     method: 'get',
     path: '/captures/pictured',
     summary: 'Every fish with when it was on the bank and which pictures it has: what a card is sorted by',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/captures/pictures',
+    summary: 'Every picture of the book, with the fish that it shows',
+    query: BookFilterDto,
     gives: JSON_TYPE,
   },
   {

@@ -1,3 +1,105 @@
-import { triedInLight } from './triedInLight.js';
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import type { BookPage } from '@keeper/contract/book';
+import type { PicturedFish } from '@keeper/contract/pictured';
+import { hotOuting } from './hotOuting.js';
+import { fishOn, step, test, expect } from './keeperTest.js';
 
-triedInLight('day');
+/** What hangs on the light; all else is the same in each and tried by day. */
+const OF_THE_LIGHT = ['color-contrast', 'link-in-text-block', 'target-size'];
+
+/** Nothing on the page that axe finds fault with, by day; at the desk in the other two lights too, for contrast does not hang on size. */
+async function isClean(page: Page): Promise<void> {
+  await holds(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']), 'day');
+  if (test.info().project.name !== 'desk') return;
+  for (const light of ['glare', 'night', 'day']) {
+    await page.evaluate((chosen) => {
+      document.documentElement.dataset['light'] = chosen;
+    }, light);
+    if (light !== 'day') await holds(new AxeBuilder({ page }).withRules(OF_THE_LIGHT), light);
+  }
+}
+
+async function holds(axe: AxeBuilder, light: string): Promise<void> {
+  const { violations } = await axe.analyze();
+  const found = violations.map(({ id, nodes }) => `${light}, ${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
+  expect(found).toEqual([]);
+}
+
+test('every view of the desk can be used by all', async ({ page, demo }) => {
+  test.setTimeout(240_000);
+  const waiting = (await (await fetch(`${demo.url}/api/captures?waiting=true`)).json()) as BookPage;
+  const all = (await (await fetch(`${demo.url}/api/captures?order=heaviest`)).json()) as BookPage;
+  const [waters, swims, rigs, kit] = await Promise.all(
+    ['waters', 'swims', 'rigs', 'kit'].map(
+      async (kind) => (await (await fetch(`${demo.url}/api/${kind}`)).json()) as { id: string }[],
+    ),
+  );
+  const pictured = (await (await fetch(`${demo.url}/api/captures/pictured`)).json()) as PicturedFish[];
+  const shown = pictured.find(({ pictures }) => pictures.length > 0);
+  const mere = waters?.[0];
+  const views = [
+    '/',
+    '/write-up',
+    `/write-up/${waiting.rows[0]?.captureId}`,
+    '/book',
+    '/book?as=pictures',
+    `/book/${all.rows[0]?.captureId}`,
+    '/settings',
+    '/bank/new',
+    '/waters',
+    `/waters/${mere?.id}`,
+    `/waters/${mere?.id}/swims/${swims?.[0]?.id}`,
+    '/kit',
+    `/kit/rigs/${rigs?.[0]?.id}`,
+    `/kit/items/${kit?.[2]?.id}`,
+    '/weigh',
+    '/pictures',
+    `/pictures/${shown?.captureId}/${shown?.pictures[0]}`,
+    `/book/${shown?.captureId}/share`,
+    `/weigh/scales/${kit?.[3]?.id}`,
+    '/more',
+    '/rehearse',
+    '/rehearse/7',
+    '/nowhere',
+  ];
+  for (const view of views) {
+    await page.goto(`${demo.url}${view}`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await isClean(page);
+  }
+});
+
+test('the bank and its plan can be used by all', async ({ page, server }) => {
+  const outingId = await hotOuting(server);
+  await page.goto(`${server.url}/bank/${outingId}`);
+  await expect(page.getByText(/^Leave pike alone/)).toBeVisible();
+  await page.getByRole('img', { name: /^The hours from/ }).waitFor();
+  await isClean(page);
+  await page.getByRole('button', { name: 'Measure the water' }).click();
+  await page.getByRole('dialog').waitFor();
+  await isClean(page);
+  await page.goto(`${server.url}/bank/${outingId}/layout`);
+  await page.getByRole('button', { name: 'mat', exact: true }).first().waitFor();
+  await isClean(page);
+});
+
+test('the run can be used by all', async ({ page, server }) => {
+  test.setTimeout(120_000);
+  await fishOn(page, server);
+  await isClean(page);
+  await step(page, 'Lift', 'lifted');
+  await isClean(page);
+  await step(page, 'Weigh', 'weighed');
+  await isClean(page);
+  await page.getByRole('button', { name: 'Later', exact: true }).click();
+  await page.getByRole('button', { name: 'Mark a wound' }).click();
+  await page.getByRole('application').click();
+  await page.getByRole('button', { name: 'Ulcer' }).waitFor();
+  await isClean(page);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await step(page, 'Hold it upright', 'held upright');
+  await isClean(page);
+  await step(page, 'Released', 'released');
+  await isClean(page);
+});

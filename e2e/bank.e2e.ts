@@ -84,7 +84,7 @@ test('a hot day: told before casting of mat, bucket, camera, rig and pike, each 
   expect(noErrors).toEqual([]);
 });
 
-test('a mild day: the same steps end in ready', async ({ page, server }) => {
+test('a mild day: the same steps end in ready', { tag: '@desk' }, async ({ page, server }) => {
   await setUp(page, server, 'mild', ['Carp']);
   await page.getByRole('button', { name: 'Measure the water' }).click();
   await page.getByRole('group', { name: 'Read off the thermometer' }).getByRole('button').nth(4).click();
@@ -178,72 +178,81 @@ test('a stone drawn where the mat lies is seen at once, and stays with the swim'
   await expect.poll(kinds).toEqual(['path']);
 });
 
-test('what cannot be is refused at its field, and nothing typed is lost', async ({ page, server }) => {
-  await page.goto(`${server.url}/waters`);
-  await page.getByRole('link', { name: 'Another water' }).click();
-  await page.getByLabel('Its name').fill('The Mere');
-  await page.getByLabel('Height above the sea, m').fill('90000');
-  await page.getByRole('button', { name: 'A closed season' }).click();
-  await page.getByRole('combobox', { name: 'Last closed day: day' }).click();
-  await page.getByRole('option', { name: '31' }).click();
-  await page.getByRole('button', { name: 'Keep this water' }).click();
-  await expect(page.getByText(/between -450 and 6000 m/)).toBeVisible();
-  await expect(page.getByText(/^There is no such day/)).toBeVisible();
-  await page.reload();
-  await expect(page.getByLabel('Height above the sea, m')).toHaveValue('90000');
-  await page.getByLabel('Height above the sea, m').fill('90');
-  await page.getByRole('combobox', { name: 'Last closed day: month' }).click();
-  await page.getByRole('option', { name: 'January' }).click();
-  await page.getByRole('button', { name: 'Keep this water' }).click();
-  await page.getByRole('link', { name: 'Another swim' }).click();
-  await page.getByLabel('Its name').fill('Alder bay');
-  await page.getByLabel('Or by the compass, degrees').fill('400');
-  await page.getByRole('button', { name: 'Keep this swim' }).click();
-  await expect(page.getByText(/^A bearing runs from 0/)).toBeVisible();
-  await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
-});
+test(
+  'what cannot be is refused at its field, and nothing typed is lost',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    await page.goto(`${server.url}/waters`);
+    await page.getByRole('link', { name: 'Another water' }).click();
+    await page.getByLabel('Its name').fill('The Mere');
+    await page.getByLabel('Height above the sea, m').fill('90000');
+    await page.getByRole('button', { name: 'A closed season' }).click();
+    await page.getByRole('combobox', { name: 'Last closed day: day' }).click();
+    await page.getByRole('option', { name: '31' }).click();
+    await page.getByRole('button', { name: 'Keep this water' }).click();
+    await expect(page.getByText(/between -450 and 6000 m/)).toBeVisible();
+    await expect(page.getByText(/^There is no such day/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Height above the sea, m')).toHaveValue('90000');
+    await page.getByLabel('Height above the sea, m').fill('90');
+    await page.getByRole('combobox', { name: 'Last closed day: month' }).click();
+    await page.getByRole('option', { name: 'January' }).click();
+    await page.getByRole('button', { name: 'Keep this water' }).click();
+    await page.getByRole('link', { name: 'Another swim' }).click();
+    await page.getByLabel('Its name').fill('Alder bay');
+    await page.getByLabel('Or by the compass, degrees').fill('400');
+    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await expect(page.getByText(/^A bearing runs from 0/)).toBeVisible();
+    await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
+  },
+);
 
-test('water at 60 degrees, a probe and a service that misbehave: said, and by hand it still goes', async ({
-  page,
-  server,
-}) => {
-  const outingId = await hotOuting(server);
-  await simulate(page, 'heatwave', 'nonsense');
-  await page.goto(`${server.url}/bank/${outingId}`);
-  await page.getByRole('button', { name: 'Ask the forecast again' }).click();
-  await expect(page.getByText(/sent nonsense: it gave 483 for airC\. .*goes in by hand/)).toBeVisible();
-  await page.getByRole('button', { name: 'Measure the water' }).click();
-  await page.getByRole('button', { name: 'Use the simulated probe' }).click();
-  await expect(page.getByText(/which no water here has\. Read a thermometer/)).toBeVisible();
-  for (const [behave, says] of [
-    ['fails', /No probe answers.*by hand/],
-    ['late', /does not answer in time.*by hand/],
-  ] as const) {
-    await page.evaluate((way) => localStorage.setItem('keeper.standin.behave', way), behave);
+test(
+  'water at 60 degrees, a probe and a service that misbehave: said, and by hand it still goes',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const outingId = await hotOuting(server);
+    await simulate(page, 'heatwave', 'nonsense');
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await page.getByRole('button', { name: 'Ask the forecast again' }).click();
+    await expect(page.getByText(/sent nonsense: it gave 483 for airC\. .*goes in by hand/)).toBeVisible();
+    await page.getByRole('button', { name: 'Measure the water' }).click();
     await page.getByRole('button', { name: 'Use the simulated probe' }).click();
-    await expect(page.getByText(says)).toBeVisible();
-  }
-  await page.getByLabel('Another value').fill('60');
-  await page.getByRole('button', { name: 'Take it' }).first().click();
-  await expect(
-    page.getByText('60 degrees C is more than any water has. If that is Fahrenheit, write 60 F.'),
-  ).toBeVisible();
-  await expect(page.getByLabel('Another value')).toHaveValue('60');
-  await page.getByLabel('Another value').fill('60 F');
-  await page.getByRole('button', { name: 'Take it' }).first().click();
-  await expect(page.getByText(/^Water 15\.6 °C at the surface, measured by hand/)).toBeVisible();
-});
+    await expect(page.getByText(/which no water here has\. Read a thermometer/)).toBeVisible();
+    for (const [behave, says] of [
+      ['fails', /No probe answers.*by hand/],
+      ['late', /does not answer in time.*by hand/],
+    ] as const) {
+      await page.evaluate((way) => localStorage.setItem('keeper.standin.behave', way), behave);
+      await page.getByRole('button', { name: 'Use the simulated probe' }).click();
+      await expect(page.getByText(says)).toBeVisible();
+    }
+    await page.getByLabel('Another value').fill('60');
+    await page.getByRole('button', { name: 'Take it' }).first().click();
+    await expect(
+      page.getByText('60 degrees C is more than any water has. If that is Fahrenheit, write 60 F.'),
+    ).toBeVisible();
+    await expect(page.getByLabel('Another value')).toHaveValue('60');
+    await page.getByLabel('Another value').fill('60 F');
+    await page.getByRole('button', { name: 'Take it' }).first().click();
+    await expect(page.getByText(/^Water 15\.6 °C at the surface, measured by hand/)).toBeVisible();
+  },
+);
 
-test('soaked, turned and changed move the hours ahead, and can be taken back', async ({ page, server }) => {
-  const outingId = await hotOuting(server);
-  await page.goto(`${server.url}/bank/${outingId}`);
-  await expect(page.getByText(/Lying face up, the mat will burn/)).toBeVisible();
-  await page.getByRole('button', { name: 'Turned face down' }).click();
-  await expect(page.getByText(/Lying face down, the mat stays cool enough/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take back the last care of mat and bucket' }).click();
-  await page.getByRole('button', { name: 'Soaked' }).click();
-  await expect(page.getByText(/^The soaking lasts until about \d\d:\d\d\. Dry, it burns/)).toBeVisible();
-});
+test(
+  'soaked, turned and changed move the hours ahead, and can be taken back',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const outingId = await hotOuting(server);
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await expect(page.getByText(/Lying face up, the mat will burn/)).toBeVisible();
+    await page.getByRole('button', { name: 'Turned face down' }).click();
+    await expect(page.getByText(/Lying face down, the mat stays cool enough/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take back the last care of mat and bucket' }).click();
+    await page.getByRole('button', { name: 'Soaked' }).click();
+    await expect(page.getByText(/^The soaking lasts until about \d\d:\d\d\. Dry, it burns/)).toBeVisible();
+  },
+);
 
 test('fish on works ready or not, and the gaps stand in the book', async ({ page, server }) => {
   await hotOuting(server, Math.floor(Date.now() / 3_600_000) * 3_600_000);
@@ -262,56 +271,61 @@ test('fish on works ready or not, and the gaps stand in the book', async ({ page
   });
 });
 
-test('with the server away a swim, an outing and its taps are kept, and arrive in order when it is back', async ({
-  page,
-  server,
-}) => {
-  await waterAndSwim(server);
-  await page.goto(`${server.url}/bank/new`);
-  await page.getByRole('combobox', { name: 'Water' }).click();
-  await page.getByRole('option', { name: 'The Mere' }).click();
-  // The parts of the application that are fetched when first needed are on the device once its worker is ready.
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  await page.reload();
-  const anotherSwim = page.getByRole('link', { name: 'Another swim' });
-  await anotherSwim.waitFor();
-  await server.kill();
-  await anotherSwim.click();
-  await page.getByLabel('Its name').fill('Osier corner');
-  await page.getByRole('radio', { name: 'west', exact: true }).click();
-  await page.getByRole('button', { name: 'Keep this swim' }).click();
-  await expect(page.getByRole('radio', { name: 'Osier corner' })).toBeChecked();
-  await page.getByRole('button', { name: 'Plan it' }).click();
-  await page.getByRole('checkbox').first().click();
-  await expect(page.getByRole('checkbox').first()).toBeChecked();
-  await page.getByRole('button', { name: 'A run dropped' }).click();
-  // Said once it is on the device, and not before.
-  await expect(page.getByRole('button', { name: 'A run dropped, 1 so far' })).toBeVisible();
-  await expect(page.getByText(/safe on this device/).filter({ visible: true })).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('checkbox').first()).toBeChecked();
-  await server.start();
-  await expect(page.getByText(/safe on this device/)).toHaveCount(0, { timeout: 30_000 });
-  const [outing] = await get<OutingSummary[]>(server, '/outings');
-  expect(outing).toMatchObject({ runsDropped: 1 });
-  const swims = await get<{ id: string; name: string }[]>(server, '/swims');
-  expect(swims.find(({ id }) => id === outing?.swimId)?.name).toBe('Osier corner');
-});
+test(
+  'with the server away a swim, an outing and its taps are kept, and arrive in order when it is back',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    await waterAndSwim(server);
+    await page.goto(`${server.url}/bank/new`);
+    await page.getByRole('combobox', { name: 'Water' }).click();
+    await page.getByRole('option', { name: 'The Mere' }).click();
+    // The parts of the application that are fetched when first needed are on the device once its worker is ready.
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await page.reload();
+    const anotherSwim = page.getByRole('link', { name: 'Another swim' });
+    await anotherSwim.waitFor();
+    await server.kill();
+    await anotherSwim.click();
+    await page.getByLabel('Its name').fill('Osier corner');
+    await page.getByRole('radio', { name: 'west', exact: true }).click();
+    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await expect(page.getByRole('radio', { name: 'Osier corner' })).toBeChecked();
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.getByRole('checkbox').first().click();
+    await expect(page.getByRole('checkbox').first()).toBeChecked();
+    await page.getByRole('button', { name: 'A run dropped' }).click();
+    // Said once it is on the device, and not before.
+    await expect(page.getByRole('button', { name: 'A run dropped, 1 so far' })).toBeVisible();
+    await expect(page.getByText(/safe on this device/).filter({ visible: true })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('checkbox').first()).toBeChecked();
+    await server.start();
+    await expect(page.getByText(/safe on this device/)).toHaveCount(0, { timeout: 30_000 });
+    const [outing] = await get<OutingSummary[]>(server, '/outings');
+    expect(outing).toMatchObject({ runsDropped: 1 });
+    const swims = await get<{ id: string; name: string }[]>(server, '/swims');
+    expect(swims.find(({ id }) => id === outing?.swimId)?.name).toBe('Osier corner');
+  },
+);
 
-test('plans change: somebody comes along for another fish, and the list follows', async ({ page, server }) => {
-  const outingId = await hotOuting(server);
-  await page.goto(`${server.url}/bank/${outingId}`);
-  await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Change what is planned' }).click();
-  await page.getByRole('button', { name: 'Pike', exact: true }).click();
-  await page.getByRole('radio', { name: 'Two of us' }).click();
-  await page.getByRole('button', { name: 'Change it' }).click();
-  await expect(page.getByRole('checkbox', { name: /^Who nets, who unhooks/ })).toBeVisible();
-  await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toHaveCount(0);
-  await expect(page.getByText(/^Leave pike alone/)).toHaveCount(0);
-});
+test(
+  'plans change: somebody comes along for another fish, and the list follows',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const outingId = await hotOuting(server);
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Change what is planned' }).click();
+    await page.getByRole('button', { name: 'Pike', exact: true }).click();
+    await page.getByRole('radio', { name: 'Two of us' }).click();
+    await page.getByRole('button', { name: 'Change it' }).click();
+    await expect(page.getByRole('checkbox', { name: /^Who nets, who unhooks/ })).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /jaw spreader/ })).toHaveCount(0);
+    await expect(page.getByText(/^Leave pike alone/)).toHaveCount(0);
+  },
+);
 
-test('a blank is ended and stands in the book as honestly as a catch', async ({ page, server }) => {
+test('a blank is ended and stands in the book as honestly as a catch', { tag: '@desk' }, async ({ page, server }) => {
   const outingId = await hotOuting(server);
   await page.goto(`${server.url}/bank/${outingId}`);
   await page.getByRole('button', { name: 'A run dropped' }).click();
@@ -327,7 +341,7 @@ test('a blank is ended and stands in the book as honestly as a catch', async ({ 
   await expect(page.getByRole('button', { name: /A run dropped, 1 so far/ })).toBeVisible();
 });
 
-test('a rig is loaded until it counts, and is sound then', async ({ page, server }) => {
+test('a rig is loaded until it counts, and is sound then', { tag: '@desk' }, async ({ page, server }) => {
   await page.clock.install();
   await page.goto(`${server.url}/kit`);
   await page.getByRole('link', { name: 'Another rig' }).click();
@@ -352,57 +366,65 @@ test('a rig is loaded until it counts, and is sound then', async ({ page, server
     .toEqual([false, true]);
 });
 
-test('a thing of the kit: its tare is read as anglers write it, its cleaning is dated', async ({ page, server }) => {
-  const { waterId } = await waterAndSwim(server);
-  await page.goto(`${server.url}/kit`);
-  await page.getByRole('link', { name: 'Another thing' }).click();
-  await page.getByRole('radio', { name: 'Sling' }).click();
-  await page.getByLabel('Its name').fill('Green sling');
-  await page.getByRole('combobox', { name: 'Last wet at' }).click();
-  await page.getByRole('option', { name: 'The Mere' }).click();
-  await page.getByRole('button', { name: 'Dipped today' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await page.getByRole('link', { name: /Green sling/ }).click();
-  await page.getByRole('link', { name: 'Its tares are kept at the weigh desk' }).click();
-  await page.getByLabel('Empty, it weighs').fill('1lb 17oz');
-  await page.getByRole('button', { name: 'Note it wet' }).click();
-  await expect(page.getByText(/A pound has 16 ounces/)).toBeVisible();
-  await page.getByLabel('Empty, it weighs').fill('1-11');
-  await page.getByLabel('Minutes it has hung').fill('4');
-  await page.getByRole('button', { name: 'Note it wet' }).click();
-  await expect(page.getByText(/Wet through it weighs about/)).toBeVisible();
-  await page.getByText('Its one weighing').click();
-  await expect(page.getByText('1 lb 11 oz, wet, hung for 4 min')).toBeVisible();
-  await page.goto(`${server.url}/kit`);
-  await expect(page.getByRole('link', { name: /Green sling/ })).toContainText('wet 1 lb 11 oz');
-  await expect
-    .poll(async () => (await get<object[]>(server, '/kit'))[0])
-    .toMatchObject({
-      lastWater: { waterId },
-      disinfected: { how: 'dipped' },
-      tares: [{ mass: { unit: 'oz', count: 27 }, hungMin: 4 }],
-    });
-});
+test(
+  'a thing of the kit: its tare is read as anglers write it, its cleaning is dated',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const { waterId } = await waterAndSwim(server);
+    await page.goto(`${server.url}/kit`);
+    await page.getByRole('link', { name: 'Another thing' }).click();
+    await page.getByRole('radio', { name: 'Sling' }).click();
+    await page.getByLabel('Its name').fill('Green sling');
+    await page.getByRole('combobox', { name: 'Last wet at' }).click();
+    await page.getByRole('option', { name: 'The Mere' }).click();
+    await page.getByRole('button', { name: 'Dipped today' }).click();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('link', { name: /Green sling/ }).click();
+    await page.getByRole('link', { name: 'Its tares are kept at the weigh desk' }).click();
+    await page.getByLabel('Empty, it weighs').fill('1lb 17oz');
+    await page.getByRole('button', { name: 'Note it wet' }).click();
+    await expect(page.getByText(/A pound has 16 ounces/)).toBeVisible();
+    await page.getByLabel('Empty, it weighs').fill('1-11');
+    await page.getByLabel('Minutes it has hung').fill('4');
+    await page.getByRole('button', { name: 'Note it wet' }).click();
+    await expect(page.getByText(/Wet through it weighs about/)).toBeVisible();
+    await page.getByText('Its one weighing').click();
+    await expect(page.getByText('1 lb 11 oz, wet, hung for 4 min')).toBeVisible();
+    await page.goto(`${server.url}/kit`);
+    await expect(page.getByRole('link', { name: /Green sling/ })).toContainText('wet 1 lb 11 oz');
+    await expect
+      .poll(async () => (await get<object[]>(server, '/kit'))[0])
+      .toMatchObject({
+        lastWater: { waterId },
+        disinfected: { how: 'dipped' },
+        tares: [{ mass: { unit: 'oz', count: 27 }, hungMin: 4 }],
+      });
+  },
+);
 
-test('a swim changed on two devices: both versions are shown, and the keeper decides', async ({ page, server }) => {
-  const { waterId, swimId } = await waterAndSwim(server);
-  await page.goto(`${server.url}/waters/${waterId}/swims/${swimId}`);
-  await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
-  const [theirs] = await get<object[]>(server, '/swims');
-  const { id: _id, updatedAt: _at, ...body } = theirs as { id: string; updatedAt: string };
-  await fetch(`${server.url}/api/swims/${swimId}`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ ...body, name: 'Alder point' }),
-  });
-  await page.getByLabel('Its name').fill('Alder creek');
-  await page.getByRole('button', { name: 'Keep this swim' }).click();
-  await page.goto(`${server.url}/settings`);
-  const held = page.getByRole('region', { name: 'Refused by the server' });
-  await expect(held).toContainText('changed on another device');
-  await expect(held).toContainText('here: "Alder creek"');
-  await expect(held).toContainText('there: "Alder point"');
-  await held.getByRole('button', { name: 'Write the one from here' }).click();
-  await expect(held).toHaveCount(0);
-  await expect.poll(async () => (await get<{ name: string }[]>(server, '/swims'))[0]?.name).toBe('Alder creek');
-});
+test(
+  'a swim changed on two devices: both versions are shown, and the keeper decides',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const { waterId, swimId } = await waterAndSwim(server);
+    await page.goto(`${server.url}/waters/${waterId}/swims/${swimId}`);
+    await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
+    const [theirs] = await get<object[]>(server, '/swims');
+    const { id: _id, updatedAt: _at, ...body } = theirs as { id: string; updatedAt: string };
+    await fetch(`${server.url}/api/swims/${swimId}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...body, name: 'Alder point' }),
+    });
+    await page.getByLabel('Its name').fill('Alder creek');
+    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await page.goto(`${server.url}/settings`);
+    const held = page.getByRole('region', { name: 'Refused by the server' });
+    await expect(held).toContainText('changed on another device');
+    await expect(held).toContainText('here: "Alder creek"');
+    await expect(held).toContainText('there: "Alder point"');
+    await held.getByRole('button', { name: 'Write the one from here' }).click();
+    await expect(held).toHaveCount(0);
+    await expect.poll(async () => (await get<{ name: string }[]>(server, '/swims'))[0]?.name).toBe('Alder creek');
+  },
+);

@@ -31,7 +31,27 @@ test('the demo book: filtered by species and water, sorted by weight, opened', a
   expect(noErrors).toEqual([]);
 });
 
-test('an amended weight shows what it was, when and why it changed', async ({ page, server }) => {
+test('the book as pictures: side by side, month by month, each leads to its fish', async ({ page, demo, noErrors }) => {
+  await page.goto(`${demo.url}/book`);
+  await page.getByRole('radio', { name: 'Pictures' }).click();
+  const wall = page.getByRole('list', { name: 'Pictures of the book' });
+  const tiles = wall.getByRole('link');
+  await expect(tiles.first()).toBeVisible();
+  await expect(wall.getByRole('heading').first()).toHaveText(/^[A-Z][a-z]+ 20\d\d$/);
+  await page.getByRole('combobox', { name: 'Species' }).click();
+  await page.getByRole('option', { name: /^Pike/ }).click();
+  await expect(tiles.filter({ hasText: /carp|barbel|wels/ })).toHaveCount(0);
+  const [shown] = await tiles.first().allInnerTexts();
+  await tiles.first().click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pike');
+  await expect(page.getByText(/\d+ lb/.exec(shown ?? '')?.[0] ?? 'not weighed').first()).toBeVisible();
+  // Back among the pictures, as they were.
+  await page.goBack();
+  await expect(page.getByRole('radio', { name: 'Pictures' })).toHaveAttribute('data-state', 'on');
+  expect(noErrors).toEqual([]);
+});
+
+test('an amended weight shows what it was, when and why it changed', { tag: '@desk' }, async ({ page, server }) => {
   await fishOn(page, server);
   await step(page, 'Weigh', 'weighed');
   await page.getByRole('button', { name: '9', exact: true }).click();
@@ -72,15 +92,19 @@ test('pictures go in once; what is no picture is said so and holds nothing back'
   await expect(page.getByRole('img', { name: 'Picture 1 of this fish' })).toBeVisible();
 });
 
-test('the book leaves from the settings, and the units that are chosen hold', async ({ page, server }) => {
-  await page.goto(`${server.url}/settings`);
-  await page.getByRole('radio', { name: 'kg', exact: true }).click();
-  await expect(page.getByRole('radio', { name: 'kg', exact: true })).toBeChecked();
-  const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'CSV, for a spreadsheet' }).click();
-  expect((await download).suggestedFilename()).toBe('book.csv');
-  await fishOn(page, server);
-  await step(page, 'Weigh', 'weighed');
-  await page.getByRole('button', { name: '8', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^8\.00 kg/ })).toBeVisible();
-});
+test(
+  'the book leaves from the settings, and the units that are chosen hold',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    await page.goto(`${server.url}/settings`);
+    await page.getByRole('radio', { name: 'kg', exact: true }).click();
+    await expect(page.getByRole('radio', { name: 'kg', exact: true })).toBeChecked();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'CSV, for a spreadsheet' }).click();
+    expect((await download).suggestedFilename()).toBe('book.csv');
+    await fishOn(page, server);
+    await step(page, 'Weigh', 'weighed');
+    await page.getByRole('button', { name: '8', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^8\.00 kg/ })).toBeVisible();
+  },
+);

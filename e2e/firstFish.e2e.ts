@@ -50,24 +50,28 @@ test('one fish from the take to the book, and it is there after a restart', asyn
   expect(noErrors).toEqual([]);
 });
 
-test('a dotted weight is asked about, with both meanings, and kept as it was typed', async ({ page, server }) => {
-  await fishOn(page, server);
-  await step(page, 'Released', 'released');
-  await page.getByRole('link', { name: 'Write it up' }).click();
-  await page.getByLabel('Weight', { exact: true }).fill('23lb 17oz');
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
-  await expect(page.getByRole('alert')).toContainText('A pound has 16 ounces');
-  await page.getByLabel('Weight', { exact: true }).fill('23.11');
-  await expect(page.getByRole('button', { name: '23.11 lb, that is 23 lb 1.8 oz' })).toBeVisible();
-  await page.getByRole('button', { name: '23 lb 11 oz' }).click();
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
-  await expect(page.getByRole('region', { name: 'The weight as it was read' })).toContainText(
-    'Written down as “23.11”',
-  );
-  await expect(page.getByRole('definition').last()).toHaveText('23 lb 11 oz');
-});
+test(
+  'a dotted weight is asked about, with both meanings, and kept as it was typed',
+  { tag: '@phone' },
+  async ({ page, server }) => {
+    await fishOn(page, server);
+    await step(page, 'Released', 'released');
+    await page.getByRole('link', { name: 'Write it up' }).click();
+    await page.getByLabel('Weight', { exact: true }).fill('23lb 17oz');
+    await page.getByRole('button', { name: 'Put it in the book' }).click();
+    await expect(page.getByRole('alert')).toContainText('A pound has 16 ounces');
+    await page.getByLabel('Weight', { exact: true }).fill('23.11');
+    await expect(page.getByRole('button', { name: '23.11 lb, that is 23 lb 1.8 oz' })).toBeVisible();
+    await page.getByRole('button', { name: '23 lb 11 oz' }).click();
+    await page.getByRole('button', { name: 'Put it in the book' }).click();
+    await expect(page.getByRole('region', { name: 'The weight as it was read' })).toContainText(
+      'Written down as “23.11”',
+    );
+    await expect(page.getByRole('definition').last()).toHaveText('23 lb 11 oz');
+  },
+);
 
-test('begun by mistake: taken back, and not in the book', async ({ page, server }) => {
+test('begun by mistake: taken back, and not in the book', { tag: '@phone' }, async ({ page, server }) => {
   await fishOn(page, server);
   await step(page, 'In the net', 'netted');
   await page.getByRole('button', { name: 'Undo “netted”' }).click();
@@ -85,7 +89,7 @@ test('begun by mistake: taken back, and not in the book', async ({ page, server 
   await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('released');
 });
 
-test('gross minus tare is set on the bank and shown as on paper', async ({ page, server }) => {
+test('gross minus tare is set on the bank and shown as on paper', { tag: '@phone' }, async ({ page, server }) => {
   await fishOn(page, server);
   await step(page, 'Lift', 'lifted');
   await step(page, 'Weigh', 'weighed');

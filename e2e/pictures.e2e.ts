@@ -33,127 +33,128 @@ async function lastReading(server: KeeperServer, captureId: string) {
 
 const stage = (page: Page) => page.getByRole('group', { name: /^The picture with/ });
 
-test('off the card to their fish, laid straight, measured, compared, and a card that tells no place', async ({
-  page,
-  server,
-  noErrors,
-}, { project }) => {
-  test.setTimeout(150_000);
-  test.skip(project.name === 'phone', 'The card is read at the desk.');
-  const card = await cardOf(server);
-  await page.goto(`${server.url}/pictures`);
-  await page.getByLabel('Drop pictures here, or choose them').setInputFiles(card.files);
-  await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByText(/^P1080\.jpg was not taken\./)).toBeVisible();
-  // Nothing is attached before it was shown, and a reload loses nothing.
-  expect(await pictured(server)).toEqual([]);
-  await page.reload();
-  await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible();
-  for (let left = await page.getByRole('button', { name: 'Put them there' }).count(); left > 0; left -= 1) {
-    await page.getByRole('button', { name: 'Put them there' }).first().click();
-    await expect(page.getByRole('button', { name: 'Put them there' })).toHaveCount(left - 1);
-  }
-  await expect.poll(async () => (await pictured(server)).flatMap(({ pictures }) => pictures).length).toBe(CARD);
-  card.away();
+test(
+  'off the card to their fish, laid straight, measured, compared, and a card that tells no place',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    test.setTimeout(150_000);
+    const card = await cardOf(server);
+    await page.goto(`${server.url}/pictures`);
+    await page.getByLabel('Drop pictures here, or choose them').setInputFiles(card.files);
+    await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/^P1080\.jpg was not taken\./)).toBeVisible();
+    // Nothing is attached before it was shown, and a reload loses nothing.
+    expect(await pictured(server)).toEqual([]);
+    await page.reload();
+    await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible();
+    for (let left = await page.getByRole('button', { name: 'Put them there' }).count(); left > 0; left -= 1) {
+      await page.getByRole('button', { name: 'Put them there' }).first().click();
+      await expect(page.getByRole('button', { name: 'Put them there' })).toHaveCount(left - 1);
+    }
+    await expect.poll(async () => (await pictured(server)).flatMap(({ pictures }) => pictures).length).toBe(CARD);
+    card.away();
 
-  // Two taps on the bench: it is level, and the picture that the book shows is another than the original.
-  const fish = (await pictured(server)).toSorted((a, b) => b.pictures.length - a.pictures.length)[0] as PicturedFish;
-  const first = fish.pictures[0] ?? '';
-  await page.goto(`${server.url}/pictures/${fish.captureId}/${first}`);
-  await page.getByRole('button', { name: 'Lay it straight' }).click({ timeout: 30_000 });
-  await expect(page.getByRole('region', { name: 'As the book shows it' })).toBeVisible();
-  await expect.poll(async () => (await lastReading(server, fish.captureId))?.view?.widthPx ?? 0).toBeGreaterThan(300);
-  expect((await lastReading(server, fish.captureId))?.by).toBe('proposed');
+    // Two taps on the bench: it is level, and the picture that the book shows is another than the original.
+    const fish = (await pictured(server)).toSorted((a, b) => b.pictures.length - a.pictures.length)[0] as PicturedFish;
+    const first = fish.pictures[0] ?? '';
+    await page.goto(`${server.url}/pictures/${fish.captureId}/${first}`);
+    await page.getByRole('button', { name: 'Lay it straight' }).click({ timeout: 30_000 });
+    await expect(page.getByRole('region', { name: 'As the book shows it' })).toBeVisible();
+    await expect.poll(async () => (await lastReading(server, fish.captureId))?.view?.widthPx ?? 0).toBeGreaterThan(300);
+    expect((await lastReading(server, fish.captureId))?.by).toBe('proposed');
 
-  // A point by keyboard, and back.
-  const snout = page.getByRole('button', { name: /^Tip of the snout/ });
-  await snout.focus();
-  await page.keyboard.press('Shift+ArrowRight');
-  await expect.poll(async () => (await lastReading(server, fish.captureId))?.by).toBe('hand');
-  const moved = (await lastReading(server, fish.captureId))?.landmarks?.snout.x ?? NaN;
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect
-    .poll(async () => moved - ((await lastReading(server, fish.captureId))?.landmarks?.snout.x ?? NaN))
-    .toBeCloseTo(10, 3);
-  await page.getByRole('button', { name: 'Redo', exact: true }).click();
-  await expect.poll(async () => (await lastReading(server, fish.captureId))?.landmarks?.snout.x).toBeCloseTo(moved, 3);
+    // A point by keyboard, and back.
+    const snout = page.getByRole('button', { name: /^Tip of the snout/ });
+    await snout.focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect.poll(async () => (await lastReading(server, fish.captureId))?.by).toBe('hand');
+    const moved = (await lastReading(server, fish.captureId))?.landmarks?.snout.x ?? NaN;
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect
+      .poll(async () => moved - ((await lastReading(server, fish.captureId))?.landmarks?.snout.x ?? NaN))
+      .toBeCloseTo(10, 3);
+    await page.getByRole('button', { name: 'Redo', exact: true }).click();
+    await expect
+      .poll(async () => (await lastReading(server, fish.captureId))?.landmarks?.snout.x)
+      .toBeCloseTo(moved, 3);
 
-  // Three marks, nose and tail.
-  await page.getByRole('radio', { name: 'The board' }).click();
-  const box = await stage(page).boundingBox();
-  if (!box) throw new Error('The picture is not there.');
-  for (const share of [0.2, 0.5, 0.8]) await page.mouse.click(box.x + share * box.width, box.y + 0.8 * box.height);
-  await page.getByRole('radio', { name: 'The nose' }).click();
-  await page.mouse.click(box.x + 0.25 * box.width, box.y + 0.8 * box.height);
-  await page.mouse.click(box.x + 0.7 * box.width, box.y + 0.8 * box.height);
-  await expect(page.getByText(/give or take/)).toBeVisible();
-  await expect.poll(async () => (await lastReading(server, fish.captureId))?.length?.marks.length).toBe(3);
+    // Three marks, nose and tail.
+    await page.getByRole('radio', { name: 'The board' }).click();
+    const box = await stage(page).boundingBox();
+    if (!box) throw new Error('The picture is not there.');
+    for (const share of [0.2, 0.5, 0.8]) await page.mouse.click(box.x + share * box.width, box.y + 0.8 * box.height);
+    await page.getByRole('radio', { name: 'The nose' }).click();
+    await page.mouse.click(box.x + 0.25 * box.width, box.y + 0.8 * box.height);
+    await page.mouse.click(box.x + 0.7 * box.width, box.y + 0.8 * box.height);
+    await expect(page.getByText(/give or take/)).toBeVisible();
+    await expect.poll(async () => (await lastReading(server, fish.captureId))?.length?.marks.length).toBe(3);
 
-  // What leaves carries neither what the camera wrote nor a place.
-  await page.goto(`${server.url}/book/${fish.captureId}/share`);
-  await expect(page.getByText(/^Stays here: /)).toBeVisible();
-  const drawn = page.getByRole('img', { name: /^Catch card/ });
-  await expect(drawn).toBeVisible({ timeout: 20_000 });
-  for (const [button, begins] of [
-    ['Take it as a picture', 'ffd8ff'],
-    ['Take it as PDF', Buffer.from('%PDF-').toString('hex')],
-    ['The picture alone', 'ffd8ff'],
-  ] as const) {
-    const coming = page.waitForEvent('download');
-    await page.getByRole('button', { name: button }).click();
-    const bytes = readFileSync(await (await coming).path());
-    expect(bytes.subarray(0, begins.length / 2).toString('hex')).toBe(begins);
-    expect(bytes.includes('Exif')).toBe(false);
-    expect(bytes.includes('Withy')).toBe(false);
-  }
-  expect(noErrors).toEqual([]);
-});
+    // What leaves carries neither what the camera wrote nor a place.
+    await page.goto(`${server.url}/book/${fish.captureId}/share`);
+    await expect(page.getByText(/^Stays here: /)).toBeVisible();
+    const drawn = page.getByRole('img', { name: /^Catch card/ });
+    await expect(drawn).toBeVisible({ timeout: 20_000 });
+    for (const [button, begins] of [
+      ['Take it as a picture', 'ffd8ff'],
+      ['Take it as PDF', Buffer.from('%PDF-').toString('hex')],
+      ['The picture alone', 'ffd8ff'],
+    ] as const) {
+      const coming = page.waitForEvent('download');
+      await page.getByRole('button', { name: button }).click();
+      const bytes = readFileSync(await (await coming).path());
+      expect(bytes.subarray(0, begins.length / 2).toString('hex')).toBe(begins);
+      expect(bytes.includes('Exif')).toBe(false);
+      expect(bytes.includes('Withy')).toBe(false);
+    }
+    expect(noErrors).toEqual([]);
+  },
+);
 
-test('beside the fish the camera opens, says what it sees, and what it takes is kept with its side', async ({
-  page,
-  server,
-  noErrors,
-}, { project }) => {
-  test.skip(project.name === 'desk', 'Beside the fish is the phone.');
-  test.setTimeout(120_000);
-  await page.addInitScript(() => localStorage.setItem('keeper.camera', 'simulated'));
-  await fishOn(page, server);
-  await step(page, 'In the net', 'netted');
-  await step(page, 'Hook out', 'hook out');
-  await step(page, 'Lift', 'lifted');
-  await page.getByRole('button', { name: 'Camera', exact: true }).click();
-  const take = page.getByRole('button', { name: 'Take it' });
-  await expect(take).toBeEnabled({ timeout: 60_000 });
-  await expect(page.locator('[data-looks-a-second]')).not.toHaveText(/Looking for the fish/, { timeout: 30_000 });
-  await take.click();
-  await expect(page.getByText('Left flank kept.')).toBeVisible({ timeout: 15_000 });
-  // Both flanks once each: the right one is wanted next.
-  await expect(page.getByRole('radio', { name: 'Right' })).toHaveAttribute('data-state', 'on');
-  await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByRole('button', { name: 'Undo “pictured”' }).waitFor();
-  await expect
-    .poll(async () => (await onlyCapture(server)).events.find(({ type }) => type === 'picture-added')?.payload)
-    .toMatchObject({ role: 'left-flank' });
-  expect(noErrors).toEqual([]);
-});
+test(
+  'beside the fish the camera opens, says what it sees, and what it takes is kept with its side',
+  { tag: '@phone' },
+  async ({ page, server, noErrors }) => {
+    test.setTimeout(120_000);
+    await page.addInitScript(() => localStorage.setItem('keeper.camera', 'simulated'));
+    await fishOn(page, server);
+    await step(page, 'In the net', 'netted');
+    await step(page, 'Hook out', 'hook out');
+    await step(page, 'Lift', 'lifted');
+    await page.getByRole('button', { name: 'Camera', exact: true }).click();
+    const take = page.getByRole('button', { name: 'Take it' });
+    await expect(take).toBeEnabled({ timeout: 60_000 });
+    await expect(page.locator('[data-looks-a-second]')).not.toHaveText(/Looking for the fish/, { timeout: 30_000 });
+    await take.click();
+    await expect(page.getByText('Left flank kept.')).toBeVisible({ timeout: 15_000 });
+    // Both flanks once each: the right one is wanted next.
+    await expect(page.getByRole('radio', { name: 'Right' })).toHaveAttribute('data-state', 'on');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('button', { name: 'Undo “pictured”' }).waitFor();
+    await expect
+      .poll(async () => (await onlyCapture(server)).events.find(({ type }) => type === 'picture-added')?.payload)
+      .toMatchObject({ role: 'left-flank' });
+    expect(noErrors).toEqual([]);
+  },
+);
 
-test('where no camera is given, it is said, and a file of its own application is taken', async ({ page, server }, {
-  project,
-}) => {
-  test.skip(project.name === 'desk', 'Beside the fish is the phone.');
-  await fishOn(page, server);
-  await step(page, 'In the net', 'netted');
-  await step(page, 'Lift', 'lifted');
-  await page.getByRole('button', { name: 'Camera', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText(
-    /^(No camera answers here|The camera was not allowed|This browser gives no camera)/,
-  );
-  await page.getByLabel('Its own camera application').setInputFiles({
-    ...{ name: 'fish.png', mimeType: 'image/png' },
-    buffer: Buffer.from(
-      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
-      'base64',
-    ),
-  });
-  await expect(page.getByText('Left flank kept.')).toBeVisible();
-});
+test(
+  'where no camera is given, it is said, and a file of its own application is taken',
+  { tag: '@phone' },
+  async ({ page, server }) => {
+    await fishOn(page, server);
+    await step(page, 'In the net', 'netted');
+    await step(page, 'Lift', 'lifted');
+    await page.getByRole('button', { name: 'Camera', exact: true }).click();
+    await expect(page.getByRole('alert')).toContainText(
+      /^(No camera answers here|The camera was not allowed|This browser gives no camera)/,
+    );
+    await page.getByLabel('Its own camera application').setInputFiles({
+      ...{ name: 'fish.png', mimeType: 'image/png' },
+      buffer: Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+        'base64',
+      ),
+    });
+    await expect(page.getByText('Left flank kept.')).toBeVisible();
+  },
+);

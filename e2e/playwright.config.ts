@@ -14,8 +14,10 @@ export default defineConfig({
   use: BROWSER,
   projects: [
     // What happens beside a fish happens on a phone; what is written, read and checked at home is tried at the desk too.
+    // What does not hang on the size of the screen is tagged with the one that it is tried at.
     {
       name: 'desk',
+      grepInvert: /@phone/,
       testIgnore: ['run', 'weigh', 'nothingLost', 'twoDevices', 'offline', 'nightLight'].map(
         (name) => `**/${name}.e2e.ts`,
       ),
@@ -23,7 +25,8 @@ export default defineConfig({
     },
     {
       name: 'phone',
-      testIgnore: ['axeLights', 'chaos', 'keyboard'].map((name) => `**/${name}.e2e.ts`),
+      grepInvert: /@desk/,
+      testIgnore: ['chaos', 'keyboard'].map((name) => `**/${name}.e2e.ts`),
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
   ],

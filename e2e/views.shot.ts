@@ -78,7 +78,8 @@ async function inTheBook(query: string, which: number): Promise<string> {
 async function toldInFull(): Promise<string> {
   const { rows } = (await (await fetch(`${server.url}/api/captures?limit=30`)).json()) as BookPage;
   const found =
-    rows.find((row) => row.amendmentCount > 0 && row.pictureCount > 0) ?? rows.find((row) => row.pictureCount > 1);
+    rows.find((row) => row.amendmentCount > 0 && row.pictures.length > 0) ??
+    rows.find((row) => row.pictures.length > 1);
   return `/book/${found?.captureId ?? ''}`;
 }
 

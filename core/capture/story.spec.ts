@@ -133,7 +133,10 @@ test('pictures are kept once, and the portrait stands for the fish', () => {
     event('picture-removed', 5, { sha256: 'c', why: 'Blurred.' }),
   ]);
   expect(story.pictures.map((picture) => picture.sha256)).toEqual(['a', 'b']);
-  expect(summaryOf(story).portrait).toBe('b');
+  expect(summaryOf(story).pictures).toEqual([
+    { sha256: 'b', role: 'portrait', view: null },
+    { sha256: 'a', role: null, view: null },
+  ]);
 });
 
 test('what is missing is asked in order, and a lost fish only where it was', () => {
@@ -152,7 +155,7 @@ test('a summary depends on the events alone', () => {
     airMs: 60_000,
     longestAirMs: 40_000,
     waterId: 'w1',
-    pictureCount: 0,
+    pictures: [],
   });
   expect(summary.netGrams).toBeCloseTo(10744.4693, 3);
 });

@@ -2,8 +2,25 @@ import type { FormId, SpeciesId } from '../fish/species.js';
 import { lengthMm } from '../measure/length.js';
 import { gramsOf, type Mass } from '../measure/mass.js';
 import { clocksAt } from './clocks.js';
-import type { Leaving } from './event.js';
-import { netOf, type CaptureStory, type HookEnd, type Mark, type Outcome, type Spell } from './story.js';
+import type { PictureView } from '../picture/pictureReading.js';
+import type { Leaving, PictureRole } from './event.js';
+import {
+  netOf,
+  type CaptureStory,
+  type HookEnd,
+  type Mark,
+  type Outcome,
+  type PictureInStory,
+  type Spell,
+} from './story.js';
+
+/** A picture and how the book shows it. */
+export interface PictureOfSummary {
+  readonly sha256: string;
+  readonly role: PictureRole | null;
+  /** As it was laid on the bench; null while it was not. */
+  readonly view: PictureView | null;
+}
 
 /** One line of the book: enough to list, filter, sort and draw a capture without its events. */
 export interface CaptureSummary {
@@ -28,8 +45,8 @@ export interface CaptureSummary {
   readonly airComplete: boolean;
   readonly spells: readonly Spell[];
   readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
-  readonly portrait: string | null;
-  readonly pictureCount: number;
+  /** The one that stands for the capture first. */
+  readonly pictures: readonly PictureOfSummary[];
   readonly amendmentCount: number;
   readonly writtenUp: boolean;
   readonly hookEnd: HookEnd | null;
@@ -64,8 +81,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     airComplete: story.airComplete,
     spells: story.spells,
     marks: story.marks.map(({ type, atMs }) => ({ type, atMs })),
-    portrait: portraitOf(story),
-    pictureCount: story.pictures.length,
+    pictures: picturesOf(story),
     amendmentCount: story.amendments.length,
     writtenUp: story.writtenUp,
     hookEnd: story.hookEnd,
@@ -75,8 +91,14 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
   };
 }
 
-/** The picture that stands for the capture: the portrait, else the left flank, else the first there is. */
-function portraitOf(story: CaptureStory): string | null {
-  const byRole = (role: string) => story.pictures.find((picture) => picture.role === role);
-  return (byRole('portrait') ?? byRole('left-flank') ?? story.pictures[0])?.sha256 ?? null;
+/** The pictures in their order, but first the one that stands for the capture: the portrait, else the left flank, else the first there is. */
+function picturesOf({ pictures }: CaptureStory): PictureOfSummary[] {
+  const byRole = (wanted: PictureRole) => pictures.find(({ role }) => role === wanted);
+  const first = byRole('portrait') ?? byRole('left-flank') ?? pictures[0];
+  return [...pictures].sort((a, b) => Number(b === first) - Number(a === first)).map(shownInBook);
+}
+
+/** A picture as a line of the book has it. Example: one that never lay on the bench has no view. */
+export function shownInBook({ sha256, role, reading }: PictureInStory): PictureOfSummary {
+  return { sha256, role, view: reading?.view ?? null };
 }

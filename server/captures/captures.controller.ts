@@ -1,5 +1,5 @@
 import { Controller, Get, Header, Param, Query } from '@nestjs/common';
-import { BookQueryDto, type BookTally } from '@keeper/contract/book';
+import { BookFilterDto, BookQueryDto, type BookTally, type PictureInBook } from '@keeper/contract/book';
 import { HandlingQueryDto } from '@keeper/contract/handling';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
@@ -37,6 +37,11 @@ export class CapturesController {
   @Get('captures/pictured')
   pictured(): PicturedFish[] {
     return this.book.pictured();
+  }
+
+  @Get('captures/pictures')
+  pictures(@Query() query: BookFilterDto): PictureInBook[] {
+    return this.book.pictures(query);
   }
 
   @Get('captures/:captureId')

@@ -1,3 +1,4 @@
+import type { PictureInBook } from '@keeper/contract/book';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { event, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
@@ -44,6 +45,42 @@ test('a fish that was begun by mistake is not among them', async () => {
     .send({ events: [...events, event(captureId, 'discarded', 950_000)] })
     .expect(201);
   expect((await pictured()).some((fish) => fish.captureId === captureId)).toBe(false);
+});
+
+test('the pictures of the book come fish by fish, as they were laid, without those that were put away', async () => {
+  const [light, heavy] = [wholeCapture(18, 200, { species: 'pike' }), wholeCapture(17, 400, { species: 'pike' })];
+  const at = (x: number, y: number) => ({ x, y });
+  const view = {
+    ...{ turnRad: 0.1, mirrored: true, centre: at(60, 50), widthPx: 140, stops: 0 },
+    of: { widthPx: 200, heightPx: 120 },
+  };
+  const events = [
+    ...[...light.events, ...heavy.events],
+    event(light.captureId, 'picture-added', 320_000, { sha256: A, role: 'right-flank' }),
+    event(light.captureId, 'picture-read', 330_000, { sha256: A, view }),
+    event(heavy.captureId, 'picture-added', 320_000, { sha256: A }),
+    event(heavy.captureId, 'picture-added', 321_000, { sha256: B, role: 'portrait' }),
+    event(heavy.captureId, 'picture-added', 322_000, { sha256: 'c'.repeat(64) }),
+    event(heavy.captureId, 'picture-removed', 999_000, { sha256: 'c'.repeat(64), why: 'Blurred.' }),
+  ];
+  await server.http.post('/api/events').send({ events }).expect(201);
+  const of = async (query: string) =>
+    (await server.http.get(`/api/captures/pictures?${query}`).expect(200)).body as PictureInBook[];
+  const newest = await of('species=pike');
+  expect(newest.map(({ captureId, sha256 }) => [captureId, sha256])).toEqual([
+    ...[
+      [light.captureId, A],
+      [heavy.captureId, B],
+    ],
+    [heavy.captureId, A],
+  ]);
+  expect(newest[0]).toEqual({
+    ...{ sha256: A, role: 'right-flank', view, captureId: light.captureId, startedAt: '2026-05-18T00:00:00.000Z' },
+    ...{ species: 'pike', form: null, net: { unit: 'oz', count: 200 } },
+  });
+  const heaviest = await of('species=pike&order=heaviest');
+  expect(heaviest[0]?.captureId).toBe(heavy.captureId);
+  expect(await of('species=zander')).toEqual([]);
 });
 
 test('what was made out of a picture is kept with it, field by field, and can be taken away', async () => {

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
 import type { BookOrder } from '@keeper/contract/orders';
-import type { BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { BookFilterDto, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { PicturedFish } from '@keeper/contract/pictured';
@@ -135,6 +135,29 @@ export class ReadBook {
           ...{ captureId, startedAt: startedAt ?? '', elapsedMs: elapsedMs ?? 0, species, form },
           pictures: of.get(captureId) ?? [],
         };
+      });
+  }
+
+  /** Every picture of the book that was not put away, fish by fish in the order asked for. */
+  pictures({ species, waterId, order }: BookFilterDto): PictureInBook[] {
+    const { column, down } = ORDERS[order ?? 'newest'];
+    const way = down ? desc : asc;
+    return this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(
+        and(
+          IN_THE_BOOK,
+          sql`json_array_length(summary, '$.pictures') > 0`,
+          species ? eq(captures.species, species) : undefined,
+          waterId ? eq(captures.waterId, waterId) : undefined,
+        ),
+      )
+      .orderBy(way(column), way(captures.id))
+      .all()
+      .flatMap(({ summary }) => {
+        const { captureId, startedAt, species: kind, form, net, pictures } = summaryIn(summary);
+        return pictures.map((picture) => ({ ...picture, captureId, startedAt, species: kind, form, net }));
       });
   }
 

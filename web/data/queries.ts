@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
-import type { BookPage, BookQueryDto, BookTally } from '@keeper/contract/book';
+import type { BookPage, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
 import { ask, send } from './api.js';
@@ -16,6 +16,15 @@ export function useBook(filter: BookFilter) {
     queryFn: ({ pageParam }) => ask<BookPage>(`/captures?${searchOf({ ...filter, after: pageParam })}`),
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
+  });
+}
+
+/** All pictures of the book, asked for where they are looked at. */
+export function useBookPictures({ species, waterId, order }: BookFilter, enabled: boolean) {
+  return useQuery({
+    queryKey: ['book', 'pictures', { species, waterId, order }],
+    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, order })}`),
+    enabled,
   });
 }
 

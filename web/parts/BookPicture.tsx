@@ -1,6 +1,6 @@
 import type { PictureSize } from '@keeper/contract/pictures';
 import type { PictureRole } from '@keeper/core/capture/event';
-import type { PictureInStory } from '@keeper/core/capture/story';
+import type { PictureOfSummary } from '@keeper/core/capture/summary';
 import { FishPicture } from './FishPicture.js';
 import { PictureInView } from './PictureInView.js';
 
@@ -15,16 +15,18 @@ export const ROLE_WORDS: Readonly<Record<PictureRole, string>> = {
 };
 
 interface BookPictureProps {
-  readonly picture: PictureInStory;
+  readonly picture: PictureOfSummary;
+  /** Where words beside it say it already, it is left out for those who listen. */
+  readonly decorative?: boolean;
   readonly size: PictureSize;
   readonly className?: string;
 }
 
 /** A picture as the book has it: laid straight where it was laid on the bench, else as it was taken. */
-export function BookPicture({ picture: { sha256, role, reading }, size, className = '' }: BookPictureProps) {
-  const alt = role ? `${ROLE_WORDS[role]} of this fish` : 'Picture of this fish';
-  return reading?.view ? (
-    <PictureInView sha256={sha256} size={size} view={reading.view} alt={alt} className={className} />
+export function BookPicture({ picture: { sha256, role, view }, size, decorative, className = '' }: BookPictureProps) {
+  const alt = decorative ? '' : role ? `${ROLE_WORDS[role]} of this fish` : 'Picture of this fish';
+  return view ? (
+    <PictureInView sha256={sha256} size={size} view={view} alt={alt} className={className} />
   ) : (
     <FishPicture sha256={sha256} size={size} alt={alt} className={className} />
   );

@@ -10,7 +10,9 @@ jest.mock('../data/queries.js', () => ({
   useSettings: () => FIRST_SETTINGS,
 }));
 jest.mock('../data/rows.js', () => ({ useWaters: () => [{ id: 'w1', name: 'The Mere' }] }));
-jest.mock('./FishPicture.js', () => ({ FishPicture: ({ sha256 }: { sha256: string }) => <img alt="" src={sha256} /> }));
+jest.mock('./BookPicture.js', () => ({
+  BookPicture: ({ picture }: { picture: { sha256: string } }) => <img alt="" src={picture.sha256} />,
+}));
 const summary: CaptureSummary = {
   captureId: 'c1',
   startedAt: '2024-06-06T05:12:00.000Z',
@@ -31,8 +33,7 @@ const summary: CaptureSummary = {
   airComplete: true,
   spells: [{ medium: 'water', fromMs: 0, toMs: 400_000 }],
   marks: [],
-  portrait: null,
-  pictureCount: 0,
+  pictures: [],
   amendmentCount: 0,
   writtenUp: true,
   hookEnd: 'out',
@@ -59,6 +60,13 @@ test('says what it was, where, and what it weighed; leads to its page', () => {
   expect(line).toHaveTextContent('23 lb 11 oz');
   expect(screen.getByRole('link')).toHaveAttribute('href', '/book/c1');
   expect(screen.getByRole('img')).toHaveAccessibleName(/never out of the water/);
+});
+
+test('its first picture stands for it', () => {
+  const of = (sha256: string) => ({ sha256, role: null, view: null });
+  const line = row({ pictures: [of('laid'), of('other')] });
+  expect(line.querySelectorAll('img[src="laid"]')).toHaveLength(1);
+  expect(line.querySelectorAll('img[src="other"]')).toHaveLength(0);
 });
 
 test('a weight read in kilograms stands as read, with the keeper’s own unit beside it', () => {

@@ -3,7 +3,7 @@ import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { speciesName } from '@keeper/core/fish/species';
 import { useSettings } from '../data/queries.js';
 import { useWaters } from '../data/rows.js';
-import { FishPicture } from './FishPicture.js';
+import { BookPicture } from './BookPicture.js';
 import { MassText } from './MassText.js';
 import { Waterline } from './Waterline.js';
 import { whenText } from './when.js';
@@ -12,6 +12,7 @@ import { whenText } from './when.js';
 export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: string }) {
   const { massUnit } = useSettings();
   const water = useWaters().find(({ id }) => id === capture.waterId);
+  const [picture] = capture.pictures;
   const lost = capture.outcome === 'lost';
   return (
     <li className="border-t border-rule">
@@ -19,8 +20,8 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         to={to ?? `/book/${capture.captureId}`}
         className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 py-3 sm:grid-cols-[5.5rem_1fr_8.5rem_8.5rem]"
       >
-        {capture.portrait ? (
-          <FishPicture sha256={capture.portrait} size="thumb" alt="" className="h-16 w-22 rounded" />
+        {picture ? (
+          <BookPicture picture={picture} size="thumb" decorative className="h-16 w-22 rounded" />
         ) : (
           <span className="grid h-16 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
             {lost ? 'lost' : 'no picture'}

@@ -12,6 +12,7 @@ import { useSettings } from '../../data/queries.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
+import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { MassText } from '../../parts/MassText.js';
 import { Part } from '../../parts/Part.js';
@@ -159,7 +160,7 @@ function HandlingSentence({ story }: { story: CaptureStory }) {
 function Pictures({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pictures'>) {
   return pictures.map((picture) => (
     <Link key={picture.sha256} to={`/pictures/${captureId}/${picture.sha256}`}>
-      <BookPicture picture={picture} size="view" className="aspect-4/3 w-full rounded-lg" />
+      <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
     </Link>
   ));
 }

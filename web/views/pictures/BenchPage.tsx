@@ -15,6 +15,7 @@ import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useSettings } from '../../data/queries.js';
 import { useCapture } from '../../data/useCapture.js';
+import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
@@ -166,7 +167,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
           )}
           {reading?.view && (
             <Part title="As the book shows it">
-              <BookPicture picture={picture} size="view" className="aspect-4/3 w-full rounded-lg" />
+              <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
               <div className="mt-3 flex flex-wrap gap-3">
                 <Brightness
                   stops={reading.view.stops}

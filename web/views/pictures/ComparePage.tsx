@@ -5,6 +5,7 @@ import { flankPixel, spotView } from '@keeper/core/picture/flankSpot';
 import { straightened, type PictureView } from '@keeper/core/picture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
 import { useCapture } from '../../data/useCapture.js';
+import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';
@@ -166,7 +167,7 @@ function NotLaid({ of: { story, picture } }: { of: Laid }) {
   return (
     <div className="grid gap-4">
       <p>One of them has not been laid straight yet: without its six points the two cannot be laid over each other.</p>
-      <BookPicture picture={picture} size="thumb" className="h-40 w-56 rounded" />
+      <BookPicture picture={shownInBook(picture)} size="thumb" className="h-40 w-56 rounded" />
       <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="button justify-self-start">
         Lay it on the bench
       </Link>

@@ -6,6 +6,7 @@ import { faultsOf } from '@keeper/core/picture/verdict';
 import { makeEvent, outbox, record } from '../../data/keeper.js';
 import { pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
+import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Part } from '../../parts/Part.js';
 
@@ -41,7 +42,7 @@ export function Series({ story, shown, kind }: SeriesProps) {
             <li key={picture.sha256} className="grid content-start gap-1.5">
               <Link to={`/pictures/${story.captureId}/${picture.sha256}`} aria-current={here ? 'page' : undefined}>
                 <BookPicture
-                  picture={picture}
+                  picture={shownInBook(picture)}
                   size="thumb"
                   className={`aspect-4/3 w-full rounded ${here ? 'outline-4 outline-water' : ''}`}
                 />

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/capture/clocks';
-import { summaryOf } from '@keeper/core/capture/summary';
+import { shownInBook, summaryOf } from '@keeper/core/capture/summary';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
@@ -39,7 +39,7 @@ const DATES: readonly { value: DateWay; label: string }[] = [
 
 function ShareOf({ story }: { story: CaptureStory }) {
   const [chosen, setChosen] = useState<string>();
-  const sha256 = chosen ?? summaryOf(story).portrait ?? undefined;
+  const sha256 = chosen ?? summaryOf(story).pictures[0]?.sha256;
   const [date, setDate] = useState<DateWay>('season');
   const picture = story.pictures.find((each) => each.sha256 === sha256);
   const { bytes } = usePictureBytes(sha256);
@@ -81,7 +81,7 @@ function ShareOf({ story }: { story: CaptureStory }) {
                     className="block rounded border-4 border-transparent aria-pressed:border-ink"
                     onClick={() => setChosen(each.sha256)}
                   >
-                    <BookPicture picture={each} size="thumb" className="h-20 w-28 rounded-sm" />
+                    <BookPicture picture={shownInBook(each)} size="thumb" className="h-20 w-28 rounded-sm" />
                   </button>
                 </li>
               ))}
