@@ -1,9 +1,8 @@
-import { chance } from '@keeper/core/chance/chance';
-import { cameraScene } from '@keeper/standins/camera';
 import sharp from 'sharp';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { largePictures } from './largePictures.js';
 import { runServer } from './runningServer.js';
 
 const PICTURES = 50;
@@ -11,7 +10,7 @@ const AT_A_TIME = 4;
 
 /** Large uploads, four at a time, beside the bare decoding, shrinking and encoding of the picture library; and what memory the server took. */
 export async function ingestBench(): Promise<void> {
-  const pictures = await largePictures();
+  const pictures = await largePictures(PICTURES);
   const megabytes = pictures.reduce((sum, { length }) => sum + length, 0) / 1e6;
   const bare = await fourAtATime(pictures, (bytes) =>
     sharp(bytes).autoOrient().resize(1600, 1600, { fit: 'inside' }).jpeg({ quality: 84 }).toBuffer(),
@@ -40,27 +39,6 @@ export async function ingestBench(): Promise<void> {
     `server: kept and answered      ${perSecond(taken).toFixed(2)} a second, ${((100 * bare) / taken).toFixed(0)} % of the bare (aim 80)\n`,
   );
   process.stdout.write(`server: most memory            ${most.toFixed(0)} MB (aim under 700)\n`);
-}
-
-/** Fifty different pictures of 4000 x 3000: one painted scene, enlarged, each with a grain of its own. */
-async function largePictures(): Promise<Buffer[]> {
-  const { rgba, widthPx, heightPx } = cameraScene('ingest', 'carp-mirror', 'left', 800);
-  const scene = sharp(rgba, { raw: { width: widthPx, height: heightPx, channels: 4 } })
-    .removeAlpha()
-    .resize(4000, 3000);
-  const large = await scene.raw().toBuffer();
-  const luck = chance('grain');
-  const made: Buffer[] = [];
-  for (let i = 0; i < PICTURES; i += 1) {
-    for (let at = luck.whole(0, 40); at < large.length; at += luck.whole(7, 60))
-      large[at] = Math.min(255, (large[at] ?? 0) + 6);
-    made.push(
-      await sharp(large, { raw: { width: 4000, height: 3000, channels: 3 } })
-        .jpeg({ quality: 88 })
-        .toBuffer(),
-    );
-  }
-  return made;
 }
 
 async function fourAtATime(pictures: readonly Buffer[], work: (bytes: Buffer) => Promise<unknown>): Promise<number> {

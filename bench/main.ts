@@ -7,6 +7,7 @@ import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
 import { picturesBench } from './pictures.js';
+import { picturesOnScreenBench } from './picturesOnScreen.js';
 import { runScreenBench } from './runScreen.js';
 import { slipsBench } from './slips.js';
 import { weighBench } from './weigh.js';
@@ -14,7 +15,7 @@ import { weighBench } from './weigh.js';
 /** Prints what is measured, each beside its baseline from the same run. One part can be asked for by name. */
 const PARTS = {
   ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
-  ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench },
+  ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench, screen: picturesOnScreenBench },
 } as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
 

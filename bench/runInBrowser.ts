@@ -10,8 +10,10 @@ const QUIET = [
 ];
 
 /** Debian's Chromium. */
+export const LAUNCH = { executablePath: '/usr/bin/chromium', args: QUIET };
+
 export function openBrowser(): Promise<Browser> {
-  return chromium.launch({ executablePath: '/usr/bin/chromium', args: QUIET });
+  return chromium.launch(LAUNCH);
 }
 
 /** A page of a phone's size with a fish on it, out of the water. */

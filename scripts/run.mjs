@@ -123,17 +123,23 @@ async function demo() {
 }
 
 const CHROMIUM = '/usr/bin/chromium';
+/** Writes the pictures that the reading of EXIF is checked with. */
+const EXIFTOOL = '/usr/bin/exiftool';
 
-function chromium() {
-  if (existsSync(CHROMIUM)) return;
-  const manual = 'The browser tests need Chromium at /usr/bin/chromium. On Debian: apt-get install chromium';
+/** What the tests need of Debian, and is not there yet. */
+function debian(tools) {
+  const wanted = tools.filter(({ at }) => !existsSync(at)).map(({ name }) => name);
+  if (wanted.length === 0) return;
+  const manual = `The tests need of Debian: ${wanted.join(', ')}. As root: apt-get install ${wanted.join(' ')}`;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) fail(manual);
-  say('Installing Chromium for the browser tests.');
+  say(`Installing what the tests need of Debian: ${wanted.join(', ')}.`);
   const options = { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
   spawnSync('apt-get', ['update', '-q'], options);
-  spawnSync('apt-get', ['install', '-y', '-q', '--no-install-recommends', 'chromium'], options);
-  if (!existsSync(CHROMIUM)) fail(manual);
+  spawnSync('apt-get', ['install', '-y', '-q', '--no-install-recommends', ...wanted], options);
+  if (tools.some(({ at }) => !existsSync(at))) fail(manual);
 }
+
+const chromium = () => debian([{ name: 'chromium', at: CHROMIUM }]);
 
 const RESULTS = '.results';
 
@@ -168,7 +174,10 @@ const CHECKS = [
 /** Each check counts as one test of its own; unit and browser tests are counted by their runners. */
 async function test() {
   install();
-  chromium();
+  debian([
+    { name: 'chromium', at: CHROMIUM },
+    { name: 'libimage-exiftool-perl', at: EXIFTOOL },
+  ]);
   build();
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS, { recursive: true });
@@ -221,16 +230,17 @@ function bench() {
   process.exit(node([join('bench', 'dist', 'main.js'), ...rest]).status ?? 1);
 }
 
-/** One part of the bench that needs no browser. */
+/** One part of the bench. */
 function benchOf(part) {
   return () => {
     install();
+    if (part === 'screen') chromium();
     build();
     process.exit(node([join('bench', 'dist', 'main.js'), part]).status ?? 1);
   };
 }
 
-const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest'];
+const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest', 'screen'];
 
 /** Teaches the finder of fish anew: a quarter of an hour of painting, and as much again of learning. */
 function trainFinder() {

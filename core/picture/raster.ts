@@ -26,7 +26,7 @@ export interface Planes {
  */
 export function shrunkRaster(raster: Raster, longestPx: number): Raster {
   const by = Math.min(1, longestPx / Math.max(raster.widthPx, raster.heightPx));
-  if (by === 1 && raster.channels === 3) return raster;
+  if (by === 1) return raster;
   const widthPx = Math.max(1, Math.round(raster.widthPx * by));
   const heightPx = Math.max(1, Math.round(raster.heightPx * by));
   const data = new Uint8ClampedArray(widthPx * heightPx * 3);

@@ -43,7 +43,7 @@ export interface PictureVerdict {
 
 /** The longest side at which colours and shapes are measured, and that at which edges are. */
 const SMALL_PX = 256;
-const FINE_PX = 1400;
+export const FINE_PX = 1400;
 
 /** Measures one picture with a known fish in it. `landmarks` in pixels of the raster. */
 export function measurePicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | undefined): PictureMeasures {

@@ -1,17 +1,68 @@
-import { takenMs } from './card.js';
+import { cardFiles, stillToCome, takeCard, type CardFile, type NotTaken } from './card.js';
 
-jest.mock('exifr', () => ({}));
+const mockKept = new Map<string, unknown>();
+jest.mock('exifr', () => ({ parse: () => Promise.resolve(undefined) }));
+jest.mock('idb-keyval', () => ({
+  createStore: () => undefined,
+  entries: () => Promise.resolve([...mockKept]),
+  set: (key: string, value: unknown) => Promise.resolve(mockKept.set(key, value)),
+}));
+jest.mock('./room.js', () => ({ hasRoomFor: () => Promise.resolve(true) }));
+jest.mock('./sha256.js', () => ({ sha256Of: (file: File) => Promise.resolve(`sha of ${file.name}`) }));
 
-test.each([
-  ['2026:06:01 05:33:10', '+01:00', '2026-06-01T04:33:10.000Z'],
-  ['2026:06:01 05:33:10', '-03:30', '2026-06-01T09:03:10.000Z'],
-  ['2026:06:01 05:33:10', '+00:00', '2026-06-01T05:33:10.000Z'],
-])('%s at %s', (date, zone, utc) => expect(new Date(takenMs(date, zone) ?? NaN).toISOString()).toBe(utc));
+const looked: string[] = [];
+beforeEach(() => {
+  mockKept.clear();
+  looked.length = 0;
+  Object.assign(globalThis, {
+    createImageBitmap: (file: File) => {
+      looked.push(file.name);
+      return file.name.startsWith('bad') ? Promise.reject(new Error('no picture')) : Promise.resolve(BITMAP);
+    },
+    OffscreenCanvas: class {
+      getContext = () => null;
+      convertToBlob = () => Promise.resolve(new Blob(['small']));
+    },
+  });
+});
 
-test('without a zone it is the time of this device', () =>
-  expect(takenMs('2026:06:01 05:33:10', '')).toBe(new Date(2026, 5, 1, 5, 33, 10).getTime()));
+const BITMAP = { width: 320, height: 240, close: () => undefined };
+const file = (name: string) => new File([name], name, { lastModified: 1_780_000_000_000 });
+async function take(names: readonly string[], stopAfter = Infinity) {
+  const heard: (CardFile | NotTaken)[] = [];
+  await takeCard(names.map(file), {
+    onTaken: (_, taken) => heard.push(taken),
+    stopped: () => heard.length >= stopAfter,
+  });
+  return heard.map((taken) => ('why' in taken ? `${taken.name}: ${taken.why}` : taken.name));
+}
 
-test.each(['', '    :  :     :  :  ', '0000:00:00 00:00:00', '2026-06-01', '2026:13:41 25:61:61'])(
-  'no date is made of "%s"',
-  (date) => expect(takenMs(date, '')).toBeNull(),
-);
+test('a bad file stops nothing and says why; a phone’s own format is told what to do', async () => {
+  expect(await take(['a.jpg', 'bad.jpg', 'bad.heic', 'b.jpg'])).toEqual([
+    'a.jpg',
+    'bad.jpg: It is not a picture that can be read here, or it is damaged.',
+    expect.stringMatching(/^bad.heic: HEIC cannot be read here. Set the phone to take JPEG/),
+    'b.jpg',
+  ]);
+  expect((await cardFiles()).map(({ name }) => name)).toEqual(['a.jpg', 'b.jpg']);
+});
+
+test('a card that was broken off goes on where it stood when it is dropped again', async () => {
+  await take(['a.jpg', 'b.jpg'], 1);
+  expect(looked).toEqual(['a.jpg']);
+  expect(await take(['a.jpg', 'b.jpg'])).toEqual(['a.jpg', 'b.jpg']);
+  expect(looked).toEqual(['a.jpg', 'b.jpg']);
+});
+
+test('a page that goes in the middle leaves word of how many were still to come', async () => {
+  const away = takeCard(['a.jpg', 'b.jpg', 'c.jpg'].map(file), {
+    onTaken: (done) => {
+      if (done === 2) throw new Error('the page is gone');
+    },
+    stopped: () => false,
+  });
+  await expect(away).rejects.toThrow('the page is gone');
+  expect(stillToCome()).toBe(2);
+  await take(['a.jpg', 'b.jpg', 'c.jpg']);
+  expect(stillToCome()).toBe(0);
+});

@@ -1,20 +1,28 @@
 import { useQuery } from '@tanstack/react-query';
 import type { PictureSize } from '@keeper/contract/pictures';
+import { outbox } from './keeper.js';
+import type { OutboxState } from './outbox.js';
 import { useOutbox } from './useCapture.js';
+
+/** The bytes of a picture that this device still holds for the server. */
+export function heldBytes({ pictures }: OutboxState, sha256: string): Blob | undefined {
+  return pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+}
 
 /** The original bytes of a picture: from this device while it holds them, else from the server. */
 export function usePictureBytes(sha256: string | undefined): { bytes: Blob | undefined; gone: boolean } {
-  const { loaded, pictures } = useOutbox();
-  const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+  const { loaded } = useOutbox();
   const asked = useQuery({
     queryKey: ['picture bytes', sha256],
     // What this device holds is known first: the server may not have it yet.
-    enabled: loaded && held === undefined && sha256 !== undefined,
+    enabled: loaded && sha256 !== undefined,
     staleTime: Infinity,
     gcTime: 60_000,
-    queryFn: () => pictureBytes(sha256 ?? ''),
+    // Named by their content, they are the same however often they come: what looks at them need not begin anew.
+    structuralSharing: (before, now) => before ?? now,
+    queryFn: () => heldBytes(outbox.snapshot(), sha256 ?? '') ?? pictureBytes(sha256 ?? ''),
   });
-  return { bytes: held ?? asked.data, gone: held === undefined && asked.isError };
+  return { bytes: asked.data, gone: asked.isError };
 }
 
 /** A picture, or its copy for the screen, as the server has it. @throws Error when it has none, or does not answer */

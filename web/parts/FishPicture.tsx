@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { PictureSize } from '@keeper/contract/pictures';
-import { addressOf } from '../data/pictureBytes.js';
+import { addressOf, heldBytes } from '../data/pictureBytes.js';
 import { useOutbox } from '../data/useCapture.js';
 
 interface FishPictureProps {
@@ -12,8 +12,7 @@ interface FishPictureProps {
 
 /** A picture from this device while the server does not have it yet, and from the server afterwards. */
 export function FishPicture({ sha256, size, alt, className = '' }: FishPictureProps) {
-  const { pictures } = useOutbox();
-  const held = pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+  const held = heldBytes(useOutbox(), sha256);
   const local = held && addressOf(held);
   const [gone, setGone] = useState(false);
   if (gone && !local) {

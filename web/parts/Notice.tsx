@@ -3,9 +3,9 @@ import type { ReactNode } from 'react';
 /** Something that went wrong or waits: what happened, what was kept, what to do. */
 export function Notice({ children, role = 'status' }: { children: ReactNode; role?: 'status' | 'alert' }) {
   return (
-    <p role={role} className="border-l-4 border-rust bg-leaf px-4 py-3">
+    <div role={role} className="border-l-4 border-rust bg-leaf px-4 py-3">
       {children}
-    </p>
+    </div>
   );
 }
 

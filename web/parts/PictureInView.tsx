@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { viewMatrix, VIEW_SHAPE, type PictureView } from '@keeper/core/picture/pictureReading';
-import { addressOf } from '../data/pictureBytes.js';
+import { addressOf, heldBytes } from '../data/pictureBytes.js';
 import { useOutbox } from '../data/useCapture.js';
 import type { PictureSize } from '@keeper/contract/pictures';
 
@@ -16,7 +16,7 @@ interface PictureInViewProps {
 
 /** A picture turned, mirrored, cut and brightened as it was laid on the bench. The original is not touched. */
 export function PictureInView({ sha256, size, view, alt, className = '' }: PictureInViewProps) {
-  const held = useOutbox().pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent')?.bytes;
+  const held = heldBytes(useOutbox(), sha256);
   const [gone, setGone] = useState(false);
   if (gone && !held) {
     return (

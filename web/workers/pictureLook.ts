@@ -4,6 +4,7 @@ import { findFish, followFish, isMirrored, type FoundFish, type LandmarksPx } fr
 import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
 import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
 import {
+  FINE_PX,
   judgePicture,
   measurePicture,
   scaled,
@@ -31,7 +32,7 @@ export interface LookedAt {
 }
 
 /** Longest side at which pixels are read: enough for edges, and quick. */
-const READ_PX = 1600;
+const READ_PX = FINE_PX;
 /** Longest side at which the fish is looked for. */
 const FIND_PX = 256;
 const DOUBTFUL_QUALITY = 0.45;

@@ -116,9 +116,12 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
             <Notice role="alert">This browser cannot read the picture. The original is kept as it is.</Notice>
           )}
           {bytes && !looked && !unreadable && (
-            <p role="status" className="grid aspect-4/3 place-items-center rounded-lg bg-waterfill">
-              Looking for the fish…
-            </p>
+            <div className="relative">
+              <img src={addressOf(bytes)} alt="" className="w-full rounded-lg bg-waterfill" />
+              <p role="status" className="absolute inset-x-0 bottom-0 bg-paper/85 px-4 py-2">
+                Looking for the fish…
+              </p>
+            </div>
           )}
           <div className="flex flex-wrap items-center gap-3">
             <Choice<Work>
@@ -187,7 +190,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
           />
         </div>
       </div>
-      <Series story={story} shown={picture} kind={kind} />
+      <Series story={story} shown={picture} kind={kind} mayLook={looked !== undefined || unreadable} />
     </article>
   );
 }

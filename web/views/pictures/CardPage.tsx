@@ -1,11 +1,13 @@
 import { FolderInput } from 'lucide-react';
+import { fromEvent } from 'file-selector';
 import { useId, useState, type DragEvent } from 'react';
 import { Link } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { speciesName } from '@keeper/core/fish/species';
 import type { PictureGroup } from '@keeper/core/picture/sortByTime';
-import type { CardFile } from '../../data/card.js';
+import type { CardFile, NotTaken } from '../../data/card.js';
 import { addressOf } from '../../data/pictureBytes.js';
+import { useWaters } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
 import { Picker } from '../../parts/Picker.js';
@@ -19,6 +21,7 @@ const NEW_PAGE = 'new page';
 export function CardPage() {
   const card = useCard();
   const { files, sorted, taking, notTaken } = card;
+  const waters = useWaters();
   const id = useId();
   const [over, setOver] = useState(false);
   const [problem, setProblem] = useState<string>();
@@ -31,7 +34,9 @@ export function CardPage() {
   const put = async (group: PictureGroup, to: string): Promise<boolean> => {
     const of = group.pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? []);
     const fish =
-      to === NEW_PAGE ? await newPage(of, sorted.clockOffMs) : card.fish.find(({ captureId }) => captureId === to);
+      to === NEW_PAGE
+        ? await newPage(of, sorted.clockOffMs, waters)
+        : card.fish.find(({ captureId }) => captureId === to);
     if (!fish) return false;
     const { put: gone, sentence } = await putTo(fish, of);
     setProblem(sentence);
@@ -46,7 +51,10 @@ export function CardPage() {
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    void card.take([...event.dataTransfer.files]);
+    // A folder comes with all that lies in it.
+    void fromEvent(event.nativeEvent).then((dropped) =>
+      card.take(dropped.filter((each): each is File & typeof each => each instanceof File)),
+    );
   };
   return (
     <div className="grid gap-8">
@@ -97,11 +105,16 @@ export function CardPage() {
           </div>
         )}
         {problem && <Notice role="alert">{problem}</Notice>}
-        {notTaken.map(({ name, why }) => (
-          <Notice key={name} role="alert">
-            {name} was not taken. {why}
+        {card.toCome > 0 && !taking && (
+          <Notice>
+            The page was left when {card.toCome} pictures were still to come. Drop the card again: what lies here is not
+            read twice.{' '}
+            <button type="button" className="quiet-link" onClick={card.enough}>
+              Those here are enough
+            </button>
           </Notice>
-        ))}
+        )}
+        {notTaken.length > 0 && <NotTakenNotice notTaken={notTaken} />}
         {sorted.clockOffMs !== 0 && (
           <p className="border-l-4 border-air pl-3">
             The camera’s clock seems {hours(sorted.clockOffMs)}: with that set right, these pictures fall to fish of
@@ -157,6 +170,27 @@ export function CardPage() {
   );
 }
 
+/** A few are said one by one; of many, how many, and each on tap. */
+function NotTakenNotice({ notTaken }: { notTaken: readonly NotTaken[] }) {
+  const lines = notTaken.map(({ name, why }) => (
+    <p key={name}>
+      {name} was not taken. {why}
+    </p>
+  ));
+  return (
+    <Notice role="alert">
+      {notTaken.length <= 3 ? (
+        lines
+      ) : (
+        <details>
+          <summary>{notTaken.length} files were not taken; the others were.</summary>
+          {lines}
+        </details>
+      )}
+    </Notice>
+  );
+}
+
 interface GroupProps {
   readonly group: PictureGroup;
   readonly why: string;
@@ -180,7 +214,7 @@ function Group({ group, why, files, fish, onPut, onAway }: GroupProps) {
           {files.map((file) => (
             <li key={file.sha256} className="relative">
               <img
-                src={addressOf(file.bytes)}
+                src={addressOf(file.thumb)}
                 alt={file.name}
                 loading="lazy"
                 className="h-24 w-32 rounded object-cover"

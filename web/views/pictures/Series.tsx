@@ -4,7 +4,7 @@ import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import { faultsOf } from '@keeper/core/picture/verdict';
 import { makeEvent, outbox, record } from '../../data/keeper.js';
-import { pictureBytes } from '../../data/pictureBytes.js';
+import { heldBytes, pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
@@ -14,6 +14,8 @@ interface SeriesProps {
   readonly story: CaptureStory;
   readonly shown: PictureInStory;
   readonly kind: PaintedKind | undefined;
+  /** The others wait until the one that is shown has been looked at. */
+  readonly mayLook: boolean;
 }
 
 interface Judged {
@@ -23,8 +25,8 @@ interface Judged {
 }
 
 /** All pictures of this fish on this day, the best first; each with what speaks most against it. The worst is the first to part with. */
-export function Series({ story, shown, kind }: SeriesProps) {
-  const judged = useJudged(story.pictures, kind);
+export function Series({ story, shown, kind, mayLook }: SeriesProps) {
+  const judged = useJudged(mayLook ? story.pictures : [], kind);
   if (story.pictures.length < 2) return null;
   const rank = ({ sha256 }: PictureInStory) => judged.get(sha256)?.worth ?? -1;
   const ordered = story.pictures.toSorted((a, b) => rank(b) - rank(a));
@@ -82,12 +84,11 @@ function useJudged(pictures: readonly PictureInStory[], kind: PaintedKind | unde
   const names = pictures.map(({ sha256 }) => sha256).join(' ');
   useEffect(() => {
     let over = false;
+    if (names === '') return undefined;
     const look = async () => {
       for (const sha256 of names.split(' ')) {
-        const held = outbox
-          .snapshot()
-          .pictures.find((picture) => picture.sha256 === sha256 && picture.state !== 'sent');
-        const bytes = held?.bytes ?? (await pictureBytes(sha256, 'view').catch(() => undefined));
+        const bytes =
+          heldBytes(outbox.snapshot(), sha256) ?? (await pictureBytes(sha256, 'view').catch(() => undefined));
         if (over) return;
         const seen = bytes && (await lookAtPicture(bytes, kind).catch(() => undefined));
         if (over) return;

@@ -27,7 +27,8 @@ beforeEach(() => {
 
 const DAY = Date.UTC(2026, 5, 1, 5);
 const file = (sha256: string, minutes: number | null): CardFile => ({
-  ...{ sha256, name: `${sha256}.jpg`, bytes: new Blob([sha256]), camera: null, hasPlace: false },
+  ...{ sha256, name: `${sha256}.jpg`, camera: null, place: null },
+  ...{ bytes: new File([sha256], `${sha256}.jpg`), thumb: new Blob([sha256]) },
   takenMs: minutes === null ? null : DAY + minutes * 60_000,
 });
 const FISH = { captureId: 'c1', startedAt: '2026-06-01T05:00:00.000Z', pictures: ['old'] };
@@ -47,7 +48,7 @@ test('without room the rest stays on the card, and that is said', async () => {
 });
 
 test('a page for a fish that only pictures tell of spans them, by the clock set right', async () => {
-  const fish = await newPage([file('b', 9), file('a', 4), file('x', null)], 3_600_000);
+  const fish = await newPage([file('b', 9), file('a', 4), file('x', null)], 3_600_000, []);
   expect(fish.startedAt).toBe('2026-06-01T06:04:00.000Z');
   expect(recorded.map(({ type, elapsedMs, at }) => [type, elapsedMs, at])).toEqual([
     ['hooked', 0, fish.startedAt],
@@ -56,6 +57,15 @@ test('a page for a fish that only pictures tell of spans them, by the clock set 
 });
 
 test('pictures from the future begin no page in the future', async () => {
-  const fish = await newPage([file('a', 60 * 24 * 365 * 50)], 0);
+  const fish = await newPage([file('a', 60 * 24 * 365 * 50)], 0, []);
   expect(Date.parse(fish.startedAt)).toBeLessThanOrEqual(Date.now());
+});
+
+test('the water is the one at which they were taken, where the camera knew', async () => {
+  const waters = [{ id: 'mere', position: { latitudeDeg: 52, longitudeDeg: -1.5 } }];
+  const there = { ...file('a', 4), place: { latitudeDeg: 52.01, longitudeDeg: -1.5 } };
+  await newPage([file('b', 3), there], 0, waters);
+  expect(recorded[0]?.payload).toEqual({ waterId: 'mere' });
+  await newPage([{ ...there, place: { latitudeDeg: 40, longitudeDeg: 3 } }], 0, waters);
+  expect(recorded[2]?.payload).toEqual({});
 });

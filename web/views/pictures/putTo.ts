@@ -1,4 +1,6 @@
 import type { PicturedFish } from '@keeper/contract/pictured';
+import { nearestWater } from '@keeper/core/water/nearestWater';
+import type { Water } from '@keeper/core/water/water';
 import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
 import { addPicture, record } from '../../data/keeper.js';
@@ -20,10 +22,12 @@ export async function putTo(
   return { put };
 }
 
-/** Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank. */
+/** Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank. Its water is
+ * the one at which they were taken, where the camera knew. */
 export async function newPage(
   files: readonly CardFile[],
   clockOffMs: number,
+  waters: readonly Pick<Water, 'id' | 'position'>[],
 ): Promise<Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>> {
   const times = files
     .flatMap(({ takenMs }) => (takenMs === null ? [] : takenMs + clockOffMs))
@@ -32,9 +36,11 @@ export async function newPage(
   const spanMs = times.length > 0 ? Math.max(...times) - fromMs : 0;
   const captureId = newId();
   const startedAt = new Date(fromMs).toISOString();
+  const place = files.find((file) => file.place !== null)?.place;
+  const water = place && nearestWater(waters, place);
   const head = { captureId, deviceId: deviceId(), at: startedAt };
   await record([
-    { ...head, id: newId(), elapsedMs: 0, type: 'hooked', payload: {} },
+    { ...head, id: newId(), elapsedMs: 0, type: 'hooked', payload: water ? { waterId: water.id } : {} },
     { ...head, id: newId(), elapsedMs: spanMs, type: 'released', payload: {} },
   ]);
   return { captureId, startedAt, pictures: [] };

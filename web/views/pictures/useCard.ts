@@ -1,11 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { sortByTime } from '@keeper/core/picture/sortByTime';
 import { ask } from '../../data/api.js';
 import { useMinute } from '../../data/useProspect.js';
-import { cardFiles, letGo, takeCard, type CardFile, type NotTaken } from '../../data/card.js';
+import {
+  cardFiles,
+  forgetToCome,
+  letGo,
+  stillToCome,
+  takeCard,
+  type CardFile,
+  type NotTaken,
+} from '../../data/card.js';
 
+const SHOW_EVERY_MS = 500;
 const NO_FISH: readonly PicturedFish[] = [];
 
 /** The pictures off the card: being taken, sorted, and put where they belong. */
@@ -13,6 +22,7 @@ export function useCard() {
   const [files, setFiles] = useState<readonly CardFile[]>([]);
   const [notTaken, setNotTaken] = useState<readonly NotTaken[]>([]);
   const [taking, setTaking] = useState<{ done: number; of: number }>();
+  const [toCome, setToCome] = useState(stillToCome);
   const stop = useRef(false);
   const nowMs = useMinute();
   const fish = useQuery({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') });
@@ -24,15 +34,27 @@ export function useCard() {
   const take = async (chosen: readonly File[]) => {
     stop.current = false;
     setNotTaken([]);
+    setToCome(0);
     setTaking({ done: 0, of: chosen.length });
+    const fresh: CardFile[] = [];
+    let shownMs = 0;
+    const show = () => {
+      const now = fresh.splice(0);
+      shownMs = Date.now();
+      const anew = new Set(now.map(({ sha256 }) => sha256));
+      startTransition(() => setFiles((before) => [...before.filter(({ sha256 }) => !anew.has(sha256)), ...now]));
+    };
     await takeCard(chosen, {
       stopped: () => stop.current,
       onTaken: (done, taken) => {
         setTaking({ done, of: chosen.length });
         if ('why' in taken) setNotTaken((before) => [...before, taken]);
-        else setFiles((before) => [...before.filter(({ sha256 }) => sha256 !== taken.sha256), taken]);
+        else fresh.push(taken);
+        // Each time all of them are sorted anew: with hundreds that is done now and then, not for each.
+        if (Date.now() - shownMs > SHOW_EVERY_MS) show();
       },
     });
+    show();
     setTaking(undefined);
   };
   const sendAway = async (sha256s: readonly string[]) => {
@@ -42,7 +64,12 @@ export function useCard() {
   const known = fish.data ?? NO_FISH;
   const sorted = sortByTime(files, known.map(spanOf), nowMs);
   return {
-    ...{ files, fish: known, sorted, notTaken, taking, take, sendAway },
+    ...{ files, fish: known, sorted, notTaken, taking, take, sendAway, toCome },
+    /** The rest of a card that was broken off is not wanted. */
+    enough: () => {
+      forgetToCome();
+      setToCome(0);
+    },
     /** Until the book was read, nothing can be said of where they belong. */
     sorting: fish.isPending,
     bookAway: fish.isError,

@@ -20,7 +20,17 @@ interface StepsProps {
 }
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
-export function Steps({ story, moment, onStep, onSeen, onSetWeight, onWound, onTreated, onCamera, onLost }: StepsProps) {
+export function Steps({
+  story,
+  moment,
+  onStep,
+  onSeen,
+  onSetWeight,
+  onWound,
+  onTreated,
+  onCamera,
+  onLost,
+}: StepsProps) {
   const { within, tapped } = useSettling();
   const next = nextTap(story, moment);
   const step = next?.kind === 'step' ? next.step : null;

@@ -1,0 +1,38 @@
+import type { Browser } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { cardImportBench } from './cardImport.js';
+import { report } from './figures.js';
+import { largeOnScreenBench } from './largeOnScreen.js';
+import { pictureWallBench } from './pictureWall.js';
+import { fishInTheAir, openBrowser } from './runInBrowser.js';
+import { runServer } from './runningServer.js';
+
+/** What pictures cost where they are looked at: large ones, the camera's verdicts, a card of hundreds, a book of thousands. */
+export async function picturesOnScreenBench(): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
+  const { url, stop } = await runServer(folder);
+  const browser = await openBrowser();
+  await looksBench(browser, url);
+  await largeOnScreenBench(browser, url);
+  await cardImportBench(url);
+  await pictureWallBench(browser, url);
+  await browser.close();
+  await stop();
+  rmSync(folder, { recursive: true });
+}
+
+/** How often a second a frame of the camera is judged, while the simulated camera paints it on the same processor. */
+async function looksBench(browser: Browser, url: string): Promise<void> {
+  const page = await fishInTheAir(browser, url);
+  await page.evaluate(() => localStorage.setItem('keeper.camera', 'simulated'));
+  await page.getByRole('button', { name: 'Camera', exact: true }).click();
+  const verdict = page.locator('[data-looks-a-second]');
+  await verdict.filter({ hasNotText: 'Looking for the fish' }).waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(10_000);
+  const looks = Number(await verdict.getAttribute('data-looks-a-second'));
+  report('camera: frames judged', looks, 'a second', undefined);
+  process.stdout.write(`${looks >= 8 ? 'met' : 'MISSED'}: aim 8 a second\n`);
+  await page.context().close();
+}
