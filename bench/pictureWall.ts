@@ -95,7 +95,10 @@ async function fillBook(url: string): Promise<void> {
   const scenes = SCENES.map((kind) => cameraScene('wall', kind, 'left', 480));
   let pictures: string[] = [];
   for (let i = 0; i < PICTURES; i += 1) {
-    pictures.push(await upload(url, scenes, i));
+    const sha256 = await upload(url, scenes, i);
+    // Its small copy is made by now: a book of years has them all.
+    await (await fetch(`${url}/api/pictures/${sha256}?size=thumb`)).arrayBuffer();
+    pictures.push(sha256);
     if (pictures.length < A_FISH && i < PICTURES - 1) continue;
     await addFish(url, i, pictures);
     pictures = [];

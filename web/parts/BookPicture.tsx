@@ -20,14 +20,21 @@ interface BookPictureProps {
   readonly decorative?: boolean;
   readonly size: PictureSize;
   readonly className?: string;
+  readonly eager?: boolean;
 }
 
 /** A picture as the book has it: laid straight where it was laid on the bench, else as it was taken. */
-export function BookPicture({ picture: { sha256, role, view }, size, decorative, className = '' }: BookPictureProps) {
+export function BookPicture({
+  picture: { sha256, role, view },
+  size,
+  decorative,
+  className = '',
+  eager = false,
+}: BookPictureProps) {
   const alt = decorative ? '' : role ? `${ROLE_WORDS[role]} of this fish` : 'Picture of this fish';
   return view ? (
     <PictureInView sha256={sha256} size={size} view={view} alt={alt} className={className} />
   ) : (
-    <FishPicture sha256={sha256} size={size} alt={alt} className={className} />
+    <FishPicture sha256={sha256} size={size} alt={alt} className={className} eager={eager} />
   );
 }

@@ -8,10 +8,12 @@ interface FishPictureProps {
   readonly size: PictureSize;
   readonly alt: string;
   readonly className?: string;
+  /** Fetched before it comes into sight, where something else sees to it that not all are. */
+  readonly eager?: boolean;
 }
 
 /** A picture from this device while the server does not have it yet, and from the server afterwards. */
-export function FishPicture({ sha256, size, alt, className = '' }: FishPictureProps) {
+export function FishPicture({ sha256, size, alt, className = '', eager }: FishPictureProps) {
   const held = heldBytes(useOutbox(), sha256);
   const local = held && addressOf(held);
   const [gone, setGone] = useState(false);
@@ -26,7 +28,7 @@ export function FishPicture({ sha256, size, alt, className = '' }: FishPicturePr
     <img
       src={local ?? `/api/pictures/${sha256}?size=${size}`}
       alt={alt}
-      loading="lazy"
+      loading={eager ? 'eager' : 'lazy'}
       decoding="async"
       onError={() => setGone(true)}
       className={`bg-waterfill object-cover ${className}`}

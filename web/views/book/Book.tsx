@@ -41,7 +41,10 @@ export function Book() {
       : [];
   const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
   const shown = useBookPictures({ species, waterId, order }, asPictures);
-  const pictures = picturesIn(shown.data ?? [], asPictures ? onTop : []);
+  const pictures = picturesIn(
+    shown.data ?? [],
+    order === 'newest' ? waiting.filter((row) => fits(row, species, waterId)) : [],
+  );
   const blanks = useBlanks(rows, { species, waterId, order, more: book.hasNextPage });
   const entries = [
     ...rows.map((capture) => ({ key: capture.captureId, at: capture.startedAt ?? '', capture })),

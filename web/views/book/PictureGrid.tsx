@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import type { PictureInBook } from '@keeper/contract/book';
@@ -32,7 +32,8 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
     return () => watcher.disconnect();
   }, []);
   const columns = Math.max(2, Math.floor((width + GAP) / (LEAST_WIDTH + GAP)));
-  const rows = gridRows(pictures, columns, byMonth);
+  // Laid out once, not at every step of scrolling.
+  const rows = useMemo(() => gridRows(pictures, columns, byMonth), [pictures, columns, byMonth]);
   const tileHeight = ((width - (columns - 1) * GAP) / columns) * 0.75;
   const heightOf = (row: number) => (rows[row]?.kind === 'month' ? MONTH : tileHeight + CAPTION + GAP);
   const wall = useWindowVirtualizer({
@@ -70,14 +71,14 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
   );
 }
 
-function Tile({ picture, height }: { picture: PictureInBook; height: number }) {
+const Tile = memo(function Tile({ picture, height }: { picture: PictureInBook; height: number }) {
   const { massUnit } = useSettings();
   const { captureId, species, form, net, startedAt } = picture;
   const weight = net ? formatMassIn(net, massSystemOf(massUnit)) : 'not weighed';
   return (
     <Link to={`/book/${captureId}`} className="block">
       <span className="block w-full" style={{ height }}>
-        <BookPicture picture={picture} size="thumb" decorative className="size-full rounded" />
+        <BookPicture picture={picture} size="thumb" decorative eager className="size-full rounded" />
       </span>
       <span className="block truncate pt-1 leading-tight font-semibold">
         {weight}
@@ -86,4 +87,4 @@ function Tile({ picture, height }: { picture: PictureInBook; height: number }) {
       <span className="block truncate text-sm text-soft">{whenText(startedAt ?? '')}</span>
     </Link>
   );
-}
+});

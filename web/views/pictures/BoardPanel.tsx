@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { formatLength, lengthMm } from '@keeper/core/measure/length';
 import type { BoardReading } from '@keeper/core/picture/boardLength';
@@ -7,7 +6,7 @@ import { useSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { TextField } from '../../parts/TextField.js';
 import { markOf, roundedDown } from './boardMarks.js';
-import { inUnit, type BoardDraft, type BoardTarget } from './boardDraft.js';
+import { inUnit, longThing, scaledBy, type BoardDraft, type BoardTarget, type ScaleBy } from './boardDraft.js';
 
 interface BoardPanelProps {
   readonly story: CaptureStory;
@@ -21,15 +20,24 @@ interface BoardPanelProps {
 export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPanelProps) {
   const { lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';
-  const [problem, setProblem] = useState<string>();
+  const thing = draft.by === 'thing';
   const mark = markOf(draft.nextMark, draft.inches);
   const written = story.facts.length;
   const match =
     reading?.ok && written ? tapeAgainstPicture(reading.value, lengthMm(written), inches ? 6.35 : 5) : undefined;
   return (
     <div className="grid gap-4">
+      <Choice<ScaleBy>
+        label="What tells the scale"
+        value={draft.by}
+        onChange={(by) => onChange(scaledBy(draft, by))}
+        options={[
+          { value: 'board', label: 'A board' },
+          { value: 'thing', label: 'A thing I know' },
+        ]}
+      />
       <Choice
-        label="What stands on the board"
+        label={thing ? 'What its length is in' : 'What stands on the board'}
         value={draft.inches ? 'in' : 'cm'}
         onChange={(unit) => onChange(inUnit(draft, unit === 'in'))}
         options={[
@@ -42,28 +50,33 @@ export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPan
         value={draft.target}
         onChange={(target) => onChange({ ...draft, target })}
         options={[
-          { value: 'mark', label: 'A mark' },
+          { value: 'mark', label: thing ? 'Its ends' : 'A mark' },
           { value: 'nose', label: 'The nose' },
           { value: 'tail', label: 'The tail' },
         ]}
       />
-      {draft.target === 'mark' && (
+      {(draft.target === 'mark' || thing) && (
         <TextField
           className="max-w-56"
-          label="What stands at the mark"
+          label={thing ? 'How long it is' : 'What stands at the mark'}
           numeric
           value={draft.nextMark}
-          problem={problem ?? (mark === undefined ? 'A number that stands on the board.' : undefined)}
-          onChange={(nextMark) => {
-            setProblem(undefined);
-            onChange({ ...draft, nextMark });
-          }}
+          problem={
+            mark !== undefined || draft.nextMark === ''
+              ? undefined
+              : thing
+                ? 'Its length as a number.'
+                : 'A number that stands on the board.'
+          }
+          onChange={(nextMark) => onChange(thing ? longThing(draft, nextMark) : { ...draft, nextMark })}
         />
       )}
       <p>
-        {draft.marks.length < 3
-          ? `Tap three marks or more, far apart, then nose and tail where they meet the ruled line. ${draft.marks.length} so far.`
-          : `${draft.marks.length} marks.`}
+        {thing
+          ? `A reel, a rod butt, the mat: beside the fish and as far from the camera. Type how long it is, then tap its two ends, nose and tail. ${draft.marks.length} of 2 ends so far.`
+          : draft.marks.length < 3
+            ? `Tap three marks or more, far apart, then nose and tail where they meet the ruled line. ${draft.marks.length} so far.`
+            : `${draft.marks.length} marks.`}
       </p>
       {draft.marks.length > 0 && (
         <button
@@ -71,7 +84,7 @@ export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPan
           className="button justify-self-start font-normal"
           onClick={() => onChange({ ...draft, marks: draft.marks.slice(0, -1) })}
         >
-          Take the last mark away
+          Take the last {thing ? 'end' : 'mark'} away
         </button>
       )}
       {reading && !reading.ok && (
@@ -86,8 +99,10 @@ export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPan
             <span className="text-lg font-normal"> give or take {spoken(2 * reading.value.uMm, inches)}</span>
           </p>
           <p className="text-soft">
-            Down to the mark: {formatLength(roundedDown(reading.value.lengthMm, inches))}. Where the fish stands higher
-            than the ruled line it reads long: about one part in a hundred for each centimetre, seen from a metre.
+            Down to the mark: {formatLength(roundedDown(reading.value.lengthMm, inches))}.{' '}
+            {thing
+              ? 'How far the camera was off square is not known; up to 15 degrees are in the doubt. What lies nearer to the camera reads long.'
+              : 'Where the fish stands higher than the ruled line it reads long: about one part in a hundred for each centimetre, seen from a metre.'}
           </p>
           {match && (
             <p className={match.agrees ? '' : 'border-l-4 border-air pl-3'}>

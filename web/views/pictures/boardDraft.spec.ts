@@ -1,4 +1,4 @@
-import { draftOf, inUnit, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
+import { draftOf, inUnit, longThing, moved, readDraft, scaledBy, tapped, type BoardDraft } from './boardDraft.js';
 import { markOf, nextMarkText, roundedDown } from './boardMarks.js';
 
 const at = (x: number) => ({ x, y: 100 });
@@ -56,4 +56,27 @@ test('a board of the other unit keeps what stands at its marks', () => {
   expect(inches.marks.map(({ atMm }) => Math.round(atMm * 10) / 10)).toEqual([0, 762, 1524]);
   expect(inUnit(inches, false).marks.map(({ atMm }) => Math.round(atMm))).toEqual([0, 300, 600]);
   expect(inUnit(inches, true)).toBe(inches);
+});
+
+test('without a board a thing of known length tells the scale, with more doubt', () => {
+  const thing = { ...scaledBy(draftOf(null, false), 'thing'), nextMark: '10' };
+  const ends = tapped(tapped(thing, at(100)), at(300));
+  expect(ends.target).toBe('nose');
+  const whole = tapped(tapped(ends, at(400)), at(2000));
+  const read = readDraft(whole, 2400);
+  expect(read?.ok && read.value.lengthMm).toBeCloseTo(800, 6);
+  expect(read?.ok && read.value.uMm / 800).toBeGreaterThan(0.02);
+  const longer = readDraft(longThing(whole, '12'), 2400);
+  expect(longer?.ok && longer.value.lengthMm).toBeCloseTo(960, 6);
+  // Laid aside and taken up again it is the same.
+  const { marks, nose, tail } = whole;
+  if (!nose || !tail) throw new Error('nose and tail were tapped');
+  expect(draftOf({ marks, nose, tail, lengthMm: 800, uMm: 20 }, false)).toMatchObject({ by: 'thing', nextMark: '10' });
+  expect(scaledBy(whole, 'board')).toMatchObject({ marks: [], nose: at(400) });
+});
+
+test('a third tap on a thing begins with its ends anew', () => {
+  const thing = { ...scaledBy(draftOf(null, true), 'thing'), nextMark: '4' };
+  const ends = tapped(tapped(thing, at(100)), at(300));
+  expect(tapped({ ...ends, target: 'mark' }, at(120)).marks).toEqual([{ atMm: 0, pixel: at(120) }]);
 });

@@ -1,26 +1,35 @@
-import { boardLength, type BoardMark, type BoardReading } from '@keeper/core/picture/boardLength';
+import { boardLength, lengthByReference, type BoardMark, type BoardReading } from '@keeper/core/picture/boardLength';
 import type { PicturedLength } from '@keeper/core/picture/pictureReading';
 import type { Pixel } from '@keeper/core/picture/pixel';
-import { markOf, nextMarkText } from './boardMarks.js';
+import { markOf, nextMarkText, unitMm } from './boardMarks.js';
 
 export type BoardTarget = 'mark' | 'nose' | 'tail';
 
+/** What tells the scale: the marks of a board, or the two ends of a thing whose length is known. */
+export type ScaleBy = 'board' | 'thing';
+
 /** What has been tapped of a board so far. */
 export interface BoardDraft {
+  readonly by: ScaleBy;
   readonly marks: readonly BoardMark[];
   readonly nose?: Pixel;
   readonly tail?: Pixel;
   readonly target: BoardTarget;
-  /** What stands at the mark that is tapped next, as typed. */
+  /** What stands at the mark that is tapped next, or how long the thing is, as typed. */
   readonly nextMark: string;
   /** Whether inches stand on the board; else centimetres. */
   readonly inches: boolean;
 }
 
 export function draftOf(length: PicturedLength | null | undefined, inches: boolean): BoardDraft {
+  if (length?.marks.length === 2) {
+    const long = (length.marks[1]?.atMm ?? 0) / unitMm(inches);
+    return { ...length, by: 'thing', inches, target: 'nose', nextMark: String(Number(long.toFixed(2))) };
+  }
   return length
     ? {
         ...length,
+        by: 'board',
         inches,
         target: 'mark',
         nextMark: nextMarkText(
@@ -28,7 +37,7 @@ export function draftOf(length: PicturedLength | null | undefined, inches: boole
           inches,
         ),
       }
-    : { marks: [], inches, target: 'mark', nextMark: '0' };
+    : { by: 'board', marks: [], inches, target: 'mark', nextMark: '0' };
 }
 
 /** A tap on the picture: it places what is to be tapped next, and after three marks nose and tail follow by themselves. */
@@ -38,6 +47,10 @@ export function tapped(draft: BoardDraft, at: Pixel): BoardDraft {
   if (draft.target === 'tail') return { ...draft, tail: at, target: draft.nose ? 'mark' : 'nose' };
   const atMm = markOf(draft.nextMark, inches);
   if (atMm === undefined) return draft;
+  if (draft.by === 'thing') {
+    if (draft.marks.length !== 1) return { ...draft, marks: [{ atMm: 0, pixel: at }] };
+    return { ...draft, marks: [...draft.marks, { atMm, pixel: at }], target: draft.nose ? 'mark' : 'nose' };
+  }
   const marks = [...draft.marks.filter((mark) => mark.atMm !== atMm), { atMm, pixel: at }];
   return {
     ...draft,
@@ -58,8 +71,24 @@ export function moved(draft: BoardDraft, id: string, to: Pixel): BoardDraft {
 /** How far a tap is off with the glass over it, as a share of the picture's width (common practice, no source). */
 const TAP_SHARE = 0.0008;
 
-export function readDraft({ marks, nose, tail }: BoardDraft, widthPx: number): BoardReading | undefined {
-  return nose && tail && marks.length >= 3 ? boardLength({ marks, nose, tail, tapPx: TAP_SHARE * widthPx }) : undefined;
+export function readDraft({ by, marks, nose, tail }: BoardDraft, widthPx: number): BoardReading | undefined {
+  if (!nose || !tail) return undefined;
+  const taps = { nose, tail, tapPx: TAP_SHARE * widthPx };
+  if (by === 'board') return marks.length >= 3 ? boardLength({ marks, ...taps }) : undefined;
+  const [one, other] = marks;
+  return one && other ? lengthByReference({ lengthMm: other.atMm, ends: [one.pixel, other.pixel] }, taps) : undefined;
+}
+
+/** From the one way of telling the scale to the other: nose and tail stay, what was tapped for the scale goes. */
+export function scaledBy(draft: BoardDraft, by: ScaleBy): BoardDraft {
+  return draft.by === by ? draft : { ...draft, by, marks: [], target: 'mark', nextMark: by === 'thing' ? '' : '0' };
+}
+
+/** How long the thing is, typed anew: its far end moves with it. */
+export function longThing(draft: BoardDraft, nextMark: string): BoardDraft {
+  const atMm = markOf(nextMark, draft.inches);
+  const marks = draft.marks.map((mark, i) => (i === 1 && atMm !== undefined ? { ...mark, atMm } : mark));
+  return { ...draft, nextMark, marks };
 }
 
 /** The same taps on a board of the other unit: what stood at each mark stays, what it means changes. */
