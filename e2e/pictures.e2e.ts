@@ -63,6 +63,23 @@ test(
     await expect.poll(async () => (await lastReading(server, fish.captureId))?.view?.widthPx ?? 0).toBeGreaterThan(300);
     expect((await lastReading(server, fish.captureId))?.by).toBe('proposed');
 
+    // The cut by hand: closer, and moved by keyboard.
+    const view = async () => (await lastReading(server, fish.captureId))?.view;
+    const laid = await view();
+    await page.getByRole('button', { name: 'Closer' }).click();
+    await expect.poll(async () => (laid?.widthPx ?? 0) / ((await view())?.widthPx ?? 1)).toBeCloseTo(1.1, 3);
+    await page.getByRole('application', { name: /^What is shown/ }).press('ArrowLeft');
+    await expect.poll(async () => (await view())?.centre.x).not.toBe(laid?.centre.x);
+
+    // The worst of them is parted with, and taken back.
+    const series = page.getByRole('region', { name: /of this fish/ });
+    const many = await series.getByRole('link').count();
+    await series.getByRole('button', { name: 'Part with it' }).last().click();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+    await expect(series.getByRole('button', { name: 'Part with it' })).toHaveCount(fish.pictures.length - 1);
+    expect(await series.getByRole('link').count()).toBe(many);
+
     // A point by keyboard, and back.
     const snout = page.getByRole('button', { name: /^Tip of the snout/ });
     await snout.focus();

@@ -2,7 +2,7 @@ import { chance } from '../chance/chance.js';
 import { anatomyOf } from '../fish/anatomy.js';
 import { LANDMARKS, type LandmarksPx } from './findFish.js';
 import { poseToPixel, type FishPose } from './fishPatch.js';
-import { shownAt, straightened, VIEW_SHAPE } from './pictureReading.js';
+import { VIEW_SHAPE, adjusted, shownAt, straightened, wholePicture } from './pictureReading.js';
 
 const SIZE = { widthPx: 1000, heightPx: 800 };
 
@@ -57,4 +57,44 @@ test('the cut comes closer rather than show what lies beyond the edge', () => {
   expect(share(715)).toBeCloseTo(1.24, 6);
   // One that fills the picture to its edges cannot be helped.
   expect(share(980)).toBeCloseTo(1.36, 6);
+});
+
+describe('changed by hand', () => {
+  const OF = { widthPx: 900, heightPx: 700 };
+  const view = { ...wholePicture(OF), turnRad: 0.4, mirrored: true, widthPx: 500 };
+  const spot = { x: 480, y: 330 };
+
+  test.each([view, { ...view, mirrored: false }])(
+    'what is dragged goes with the finger, turned and mirrored or not',
+    (of) => {
+      const before = shownAt(of, 800, spot);
+      const after = shownAt(adjusted(of, { shift: { x: 0.05, y: -0.02 } }), 800, spot);
+      expect(after.x - before.x).toBeCloseTo(40, 6);
+      expect(after.y - before.y).toBeCloseTo(-16, 6);
+    },
+  );
+
+  test('mirrored, it is its own mirror image', () => {
+    const before = shownAt(view, 800, spot);
+    const after = shownAt(adjusted(view, { mirror: true }), 800, spot);
+    expect(after.x).toBeCloseTo(800 - before.x, 6);
+    expect(after.y).toBeCloseTo(before.y, 6);
+  });
+
+  test('turned clockwise, what is right of the middle goes down', () => {
+    const upright = wholePicture(OF);
+    const right = { x: 600, y: 350 };
+    const turned = shownAt(adjusted(upright, { turnRad: 0.1 }), 800, right);
+    expect(turned.y).toBeGreaterThan(shownAt(upright, 800, right).y);
+  });
+
+  test('it ends at the picture, and at what can still be seen', () => {
+    expect(adjusted(view, { closer: 100 }).widthPx).toBe(64);
+    expect(adjusted(view, { closer: 0.01 }).widthPx).toBeCloseTo(2 * wholePicture(OF).widthPx, 6);
+    expect(adjusted(view, { stops: 9 }).stops).toBe(2);
+    expect(adjusted({ ...view, turnRad: 0, mirrored: false }, { shift: { x: 5, y: 5 } }).centre).toEqual({
+      x: 0,
+      y: 0,
+    });
+  });
 });

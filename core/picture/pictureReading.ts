@@ -114,8 +114,51 @@ export function viewMatrix(
 export function wholePicture(of: PictureSize): PictureView {
   const { widthPx, heightPx } = of;
   return {
-    ...{ turnRad: 0, mirrored: false, stops: 0, of },
+    ...{ turnRad: 0, mirrored: false, stops: 0, of: sizeOf(of) },
     centre: { x: widthPx / 2, y: heightPx / 2 },
     widthPx: Math.max(widthPx, heightPx * VIEW_SHAPE),
+  };
+}
+
+/** What is done to a view by hand: each is left out where it stays as it is. */
+export interface ViewChange {
+  /** Turned on by this much, clockwise as seen. */
+  readonly turnRad?: number;
+  /** Closer by this factor; below 1 it is wider. */
+  readonly closer?: number;
+  readonly stops?: number;
+  readonly mirror?: boolean;
+  /** What is shown moves by this share of the frame's width, to the right and down. */
+  readonly shift?: Pixel;
+}
+
+/** The least of a picture that is still a picture of something, in pixels across, and how bright or dark it may be made, in stops. */
+const LEAST_WIDTH_PX = 64;
+const MOST_STOPS = 2;
+
+/**
+ * A view as it was changed by hand; what is shown stays within its original's reach: no closer than 64 px across, no wider than twice the
+ * whole. Example: `adjusted(view, { closer: 1.1 })` shows a tenth less.
+ */
+export function adjusted(
+  view: PictureView,
+  { turnRad = 0, closer = 1, stops = 0, mirror = false, shift }: ViewChange,
+): PictureView {
+  const whole = wholePicture(view.of).widthPx;
+  const [dx, dy] = shift ? [shift.x * view.widthPx, shift.y * view.widthPx] : [0, 0];
+  const [cos, sin] = [Math.cos(view.turnRad), Math.sin(view.turnRad)];
+  const flip = view.mirrored ? -1 : 1;
+  const within = (value: number, most: number) => Math.min(most, Math.max(0, value));
+  return {
+    ...view,
+    // Mirrored, what was turned one way is turned the other.
+    turnRad: wrapped((view.turnRad + turnRad) * (mirror ? -1 : 1)),
+    mirrored: mirror ? !view.mirrored : view.mirrored,
+    widthPx: Math.min(2 * whole, Math.max(LEAST_WIDTH_PX, view.widthPx / closer)),
+    stops: Math.min(MOST_STOPS, Math.max(-MOST_STOPS, view.stops + stops)),
+    centre: {
+      x: within(view.centre.x - flip * (cos * dx + sin * dy), view.of.widthPx),
+      y: within(view.centre.y - (cos * dy - sin * dx), view.of.heightPx),
+    },
   };
 }

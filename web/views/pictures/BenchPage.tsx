@@ -8,15 +8,14 @@ import { paintedKind, type LandmarkName } from '@keeper/core/fish/anatomy';
 import { speciesName } from '@keeper/core/fish/species';
 import { LANDMARKS, type LandmarksPx } from '@keeper/core/picture/findFish';
 import type { Pixel } from '@keeper/core/picture/pixel';
-import { straightened } from '@keeper/core/picture/pictureReading';
+import { straightened, wholePicture } from '@keeper/core/picture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useSettings } from '../../data/queries.js';
 import { useCapture } from '../../data/useCapture.js';
-import { shownInBook } from '@keeper/core/capture/summary';
-import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
+import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
@@ -30,6 +29,7 @@ import { Series } from './Series.js';
 import { PictureStage, type StagePoint } from './PictureStage.js';
 import { useBench } from './useBench.js';
 import { VerdictList } from './VerdictList.js';
+import { ViewPart } from './ViewPart.js';
 
 /** One picture laid out: its fish found, laid straight, judged and measured. The original stays as it was taken. */
 export function BenchPage() {
@@ -168,19 +168,18 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               Lay it straight
             </button>
           )}
-          {reading?.view && (
-            <Part title="As the book shows it">
-              <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
-              <div className="mt-3 flex flex-wrap gap-3">
-                <Brightness
-                  stops={reading.view.stops}
-                  onChange={(stops) => reading.view && void bench.keep({ view: { ...reading.view, stops } })}
-                />
-                <button type="button" className="button font-normal" onClick={() => void bench.keep({ view: null })}>
-                  As it was taken
-                </button>
-              </div>
-            </Part>
+          {reading?.view ? (
+            <ViewPart sha256={picture.sha256} view={reading.view} onChange={(view) => void bench.keep({ view })} />
+          ) : (
+            looked && (
+              <button
+                type="button"
+                className="button justify-self-start font-normal"
+                onClick={() => void bench.keep({ view: wholePicture(looked) })}
+              >
+                Cut and turn it by hand
+              </button>
+            )
           )}
           <Picker
             label="What it shows"
@@ -218,20 +217,6 @@ function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; p
       )}
       <VerdictList verdicts={verdicts} />
     </Part>
-  );
-}
-
-function Brightness({ stops, onChange }: { stops: number; onChange: (stops: number) => void }) {
-  const step = (by: number) => onChange(Math.max(-2, Math.min(2, Math.round((stops + by) * 4) / 4)));
-  return (
-    <>
-      <button type="button" className="button font-normal" onClick={() => step(0.25)}>
-        Brighter
-      </button>
-      <button type="button" className="button font-normal" onClick={() => step(-0.25)}>
-        Darker
-      </button>
-    </>
   );
 }
 
