@@ -2,6 +2,7 @@ import { WOUND_SIDES, type WoundSide } from '@keeper/core/fish/wound';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { FishChart, WoundMark } from '../../parts/FishChart.js';
 import { Part } from '../../parts/Part.js';
+import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 
 const NAMES: Readonly<Record<WoundSide, string>> = { left: 'Left flank', right: 'Right flank', mouth: 'Mouth' };
@@ -23,8 +24,9 @@ export function WoundsNoted({ story }: { story: CaptureStory }) {
       ))}
       <ul>
         {story.wounds.map((wound) => (
-          <li key={wound.woundId} className="border-t border-rule py-2">
+          <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
             {woundText(wound)}
+            <WoundCloseUps wound={wound} laid={story.pictures.map((picture) => ({ story, picture }))} />
           </li>
         ))}
       </ul>

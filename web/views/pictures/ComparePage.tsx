@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
-import { flankPixel, spotView } from '@keeper/core/picture/flankSpot';
 import { straightened, type PictureView } from '@keeper/core/picture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
 import { useCapture } from '../../data/useCapture.js';
@@ -11,6 +10,7 @@ import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';
 import { PictureInView } from '../../parts/PictureInView.js';
 import { whenText } from '../../parts/when.js';
+import { flankOf, WoundCloseUps, type LaidPicture } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 
 type Way = 'beside' | 'wipe';
@@ -27,9 +27,8 @@ export function ComparePage() {
   return <CompareOf a={{ story: first.story, picture: a }} b={{ story: second.story, picture: b }} />;
 }
 
-interface Laid {
+interface Laid extends LaidPicture {
   readonly story: CaptureStory;
-  readonly picture: PictureInStory;
 }
 
 function CompareOf({ a, b }: { a: Laid; b: Laid }) {
@@ -37,7 +36,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
   const [share, setShare] = useState(50);
   const [va, vb] = [viewOf(a.picture), viewOf(b.picture)];
   if (!va || !vb) return <NotLaid of={va ? b : a} />;
-  const sides = sideOf(a.picture) === sideOf(b.picture);
+  const sides = flankOf(a.picture) === flankOf(b.picture);
   return (
     <article className="grid gap-6">
       <div>
@@ -124,7 +123,7 @@ function Shown({ laid: { story, picture }, view }: { laid: Laid; view: PictureVi
 
 /** Every wound that was noted on either day, close up, at its place on both pictures. */
 function Wounds({ a, b }: { a: Laid; b: Laid }) {
-  const side = sideOf(a.picture);
+  const side = flankOf(a.picture);
   const wounds = [...a.story.wounds, ...(a.story.captureId === b.story.captureId ? [] : b.story.wounds)].filter(
     (wound) => wound.side === side,
   );
@@ -135,27 +134,7 @@ function Wounds({ a, b }: { a: Laid; b: Laid }) {
         {wounds.map((wound) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule pt-3">
             <p>{woundText(wound)}</p>
-            <div className="grid max-w-3xl grid-cols-2 gap-3">
-              {[a, b].map(({ story, picture }, i) => {
-                const { landmarks, view } = picture.reading ?? {};
-                return landmarks && view ? (
-                  <figure key={`${picture.sha256}${i}`}>
-                    <PictureInView
-                      sha256={picture.sha256}
-                      size="view"
-                      view={spotView(landmarks, side, wound.at, view.of, view.stops)}
-                      alt={`The place of it, ${whenText(story.startedAt ?? '')}`}
-                      className="aspect-4/3 w-full rounded"
-                    />
-                    <figcaption className="text-sm text-soft">
-                      {isInside(flankPixel(landmarks, wound.at), view)
-                        ? whenText(story.startedAt ?? '')
-                        : 'Outside this picture'}
-                    </figcaption>
-                  </figure>
-                ) : null;
-              })}
-            </div>
+            <WoundCloseUps wound={wound} laid={[a, b]} />
           </li>
         ))}
       </ul>
@@ -175,22 +154,14 @@ function NotLaid({ of: { story, picture } }: { of: Laid }) {
   );
 }
 
-function sideOf({ role }: PictureInStory): 'left' | 'right' {
-  return role === 'right-flank' ? 'right' : 'left';
-}
-
 /** Both are laid by their points alone, so that they lie on each other whatever was cut off for the book. */
 function viewOf(picture: PictureInStory): PictureView | undefined {
   const { landmarks, view } = picture.reading ?? {};
   return landmarks && view
-    ? { ...straightened(landmarks, sideOf(picture), view.of, view.stops), widthPx: widthOf(landmarks) }
+    ? { ...straightened(landmarks, flankOf(picture), view.of, view.stops), widthPx: widthOf(landmarks) }
     : undefined;
 }
 
 function widthOf({ snout, fork }: NonNullable<NonNullable<PictureInStory['reading']>['landmarks']>): number {
   return 1.3 * Math.hypot(fork.x - snout.x, fork.y - snout.y);
-}
-
-function isInside({ x, y }: { x: number; y: number }, { of }: PictureView): boolean {
-  return x >= 0 && y >= 0 && x <= of.widthPx && y <= of.heightPx;
 }
