@@ -36,7 +36,7 @@ export function Splits({ splits, past }: SplitsProps) {
                 </>
               )}
             </span>
-            <span className="text-right tabular-nums">
+            <span className="text-right whitespace-nowrap tabular-nums">
               {spanText(tookMs)}
               {usual !== null && <span className="sr-only">, usually {spanText(usual)}</span>}
             </span>
