@@ -92,7 +92,8 @@ test('a mild day: the same steps end in ready', { tag: '@desk' }, async ({ page,
   const things = page.getByRole('checkbox');
   const count = await things.count();
   for (let i = 0; i < count; i += 1) {
-    await things.nth(i).click();
+    // The water was measured: that needs no tick.
+    if (!(await things.nth(i).isChecked())) await things.nth(i).click();
     await expect(things.nth(i)).toBeChecked();
   }
   await expect(page.getByText('Ready.', { exact: true })).toBeVisible();

@@ -52,6 +52,19 @@ test('a reading can be taken once it has settled, and the probe is let go', asyn
   expect(hand.letGo()).toBe(1);
 });
 
+test('what has settled can be taken while the probe flickers, and no more when it moves off', async () => {
+  const hand = inHand();
+  const { taken } = await listening();
+  for (let i = 0; i < 6; i += 1) hand.send(18.42);
+  hand.send(18.61);
+  expect(screen.getByRole('status')).toHaveTextContent('18.4 °C settled');
+  hand.send(19.4);
+  expect(screen.getByRole('button', { name: 'Take this reading' })).toBeDisabled();
+  for (let i = 0; i < 6; i += 1) hand.send(19.4);
+  await userEvent.click(screen.getByRole('button', { name: 'Take this reading' }));
+  expect(taken).toEqual([19.4]);
+});
+
 test('a malformed packet ends it, with the way by hand', async () => {
   const hand = inHand();
   const { taken } = await listening();

@@ -21,7 +21,12 @@ const BY_HAND = 'Read a thermometer and enter it by hand.';
 type ProbeState =
   | { readonly is: 'off' }
   | { readonly is: 'connecting'; readonly name: string }
-  | { readonly is: 'reading'; readonly name: string; readonly readings: readonly number[] }
+  | {
+      readonly is: 'reading';
+      readonly name: string;
+      readonly readings: readonly number[];
+      readonly settledC: number | null;
+    }
   | { readonly is: 'failed'; readonly why: string };
 
 /** Listens to a probe until its value has settled. What it sends is not believed unread; when it fails, hand entry is one tap away. */
@@ -56,11 +61,12 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
           heard = true;
           const answer = readProbePacket(packet);
           if (!answer.ok) return fail(answer.reason);
-          setState((now) => ({
-            is: 'reading',
-            name: probe.name,
-            readings: [...(now.is === 'reading' ? now.readings : []), answer.value].slice(-40),
-          }));
+          setState((now) => {
+            const before = now.is === 'reading' ? now : { readings: [], settledC: null };
+            const readings = [...before.readings, answer.value].slice(-40);
+            const settledC = settledTemperature(readings) ?? stillAt(before.settledC, answer.value);
+            return { is: 'reading', name: probe.name, readings, settledC };
+          });
         },
       });
       if (over) release();
@@ -70,7 +76,7 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
   };
 
   const last = state.is === 'reading' ? state.readings.at(-1) : undefined;
-  const settled = state.is === 'reading' ? settledTemperature(state.readings) : null;
+  const settled = state.is === 'reading' ? state.settledC : null;
   return (
     <div className="grid gap-3">
       {state.is === 'reading' && last !== undefined && (
@@ -110,3 +116,10 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
     </div>
   );
 }
+
+/** What has settled stays so while the probe only flickers about it: the control must not go from under a finger. */
+function stillAt(settledC: number | null, nowC: number): number | null {
+  return settledC !== null && Math.abs(nowC - settledC) <= FLICKER_C ? settledC : null;
+}
+
+const FLICKER_C = 0.3;
