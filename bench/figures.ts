@@ -19,8 +19,15 @@ export async function timedRuns(runs: number, work: (run: number) => unknown): P
   return times;
 }
 
-/** Prints one figure with its aim, and whether it is met. */
-export function report(name: string, value: number, unit: string, aim?: number): void {
-  const verdict = aim === undefined ? '' : value <= aim ? `  aim ${aim} ${unit}: met` : `  aim ${aim} ${unit}: MISSED`;
+/** Prints one figure with its aim, and whether it is met: less is better, unless it is said that more is. */
+export function report(
+  name: string,
+  value: number,
+  unit: string,
+  aim?: number,
+  better: 'less' | 'more' = 'less',
+): void {
+  const good = aim !== undefined && (better === 'less' ? value <= aim : value >= aim);
+  const verdict = aim === undefined ? '' : good ? `  aim ${aim} ${unit}: met` : `  aim ${aim} ${unit}: MISSED`;
   process.stdout.write(`${name.padEnd(62)}${value.toFixed(value < 10 ? 2 : 1).padStart(9)} ${unit}${verdict}\n`);
 }

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { largePictures } from './largePictures.js';
 import { runServer } from './runningServer.js';
+import { sendPicture } from './sendPicture.js';
 
 const PICTURES = 50;
 const AT_A_TIME = 4;
@@ -21,12 +22,7 @@ export async function ingestBench(): Promise<void> {
   const watching = setInterval(() => {
     most = Math.max(most, residentMegabytes(server.pid));
   }, 20);
-  const taken = await fourAtATime(pictures, async (bytes) => {
-    const form = new FormData();
-    form.append('file', new Blob([new Uint8Array(bytes)], { type: 'image/jpeg' }), 'fish.jpg');
-    const answer = await fetch(`${server.url}/api/pictures`, { method: 'POST', body: form });
-    if (!answer.ok) throw new Error(await answer.text());
-  });
+  const taken = await fourAtATime(pictures, (bytes) => sendPicture(server.url, bytes, 'fish.jpg'));
   clearInterval(watching);
   await server.stop();
   rmSync(folder, { recursive: true, force: true });

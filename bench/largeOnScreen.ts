@@ -2,7 +2,7 @@ import type { Browser } from '@playwright/test';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { event, newId } from './events.js';
+import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';
 import { largePictures } from './largePictures.js';
 
@@ -48,10 +48,7 @@ async function oneFish(url: string): Promise<string> {
     event(captureId, 'released', at, 540_000, {}),
     event(captureId, 'described', at, 900_000, { facts: { species: 'carp', form: 'mirror' } }),
   ];
-  const answer = await fetch(`${url}/api/events`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events }) },
-  });
-  if (!answer.ok) throw new Error(await answer.text());
+  await sendEvents(url, events);
   return captureId;
 }
 

@@ -2,8 +2,9 @@ import type { Browser, Page } from '@playwright/test';
 import { cameraScene } from '@keeper/standins/camera';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import sharp from 'sharp';
-import { event, newId } from './events.js';
+import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';
+import { sendPicture } from './sendPicture.js';
 
 const PICTURES = 2000;
 const A_FISH = 3;
@@ -114,11 +115,7 @@ async function upload(url: string, scenes: readonly ReturnType<typeof cameraScen
     .removeAlpha()
     .jpeg({ quality: 80 })
     .toBuffer();
-  const form = new FormData();
-  form.append('file', new Blob([new Uint8Array(bytes)], { type: 'image/jpeg' }), `${i}.jpg`);
-  const answer = await fetch(`${url}/api/pictures`, { method: 'POST', body: form });
-  if (!answer.ok) throw new Error(await answer.text());
-  return ((await answer.json()) as { sha256: string }).sha256;
+  return sendPicture(url, bytes, `${i}.jpg`);
 }
 
 async function addFish(url: string, i: number, pictures: readonly string[]): Promise<void> {
@@ -130,8 +127,5 @@ async function addFish(url: string, i: number, pictures: readonly string[]): Pro
     ...pictures.map((sha256, k) => event(captureId, 'picture-added', at, 600_000 + k, { sha256 })),
     event(captureId, 'described', at, 900_000, { facts: { species: 'carp' } }),
   ];
-  const answer = await fetch(`${url}/api/events`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events }) },
-  });
-  if (!answer.ok) throw new Error(await answer.text());
+  await sendEvents(url, events);
 }

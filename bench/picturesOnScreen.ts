@@ -30,9 +30,12 @@ async function looksBench(browser: Browser, url: string): Promise<void> {
   await page.getByRole('button', { name: 'Camera', exact: true }).click();
   const verdict = page.locator('[data-looks-a-second]');
   await verdict.filter({ hasNotText: 'Looking for the fish' }).waitFor({ timeout: 60_000 });
-  await page.waitForTimeout(10_000);
-  const looks = Number(await verdict.getAttribute('data-looks-a-second'));
-  report('camera: frames judged', looks, 'a second', undefined);
-  process.stdout.write(`${looks >= 8 ? 'met' : 'MISSED'}: aim 8 a second\n`);
+  // The page counts over its last two seconds: of five such stretches the poorest is told.
+  const looks: number[] = [];
+  while (looks.length < 5) {
+    await page.waitForTimeout(2000);
+    looks.push(Number(await verdict.getAttribute('data-looks-a-second')));
+  }
+  report('camera: frames judged', Math.min(...looks), 'a second', 8, 'more');
   await page.context().close();
 }

@@ -1,3 +1,4 @@
+import { leastSquares } from '../statistics/leastSquares.js';
 import { PRINT_COLUMNS, PRINT_ROWS, UNKNOWN, type FlankPrint } from './flankPrint.js';
 
 /** What two prints have in common. */
@@ -16,6 +17,7 @@ export interface BlockMatch {
   readonly likeness: number;
 }
 
+// Asked for at every cell: held here, not fetched from the other module each time.
 const COLUMNS = PRINT_COLUMNS;
 const ROWS = PRINT_ROWS;
 const NOT_KNOWN = UNKNOWN;
@@ -135,41 +137,24 @@ function smoothShift(found: readonly BlockMatch[]): Shift {
   return { columns, rows };
 }
 
+/** How much a slope or, a twentieth of it, a shift of all costs beside what the blocks say: a few of them cannot tear the rest away. */
+const STIFFNESS = 0.02;
+
 function fitted(found: readonly BlockMatch[], weights: readonly number[], of: (match: BlockMatch) => number) {
-  // About the middle of the print, in its own lengths: then a little stiffness keeps a few blocks from tearing the rest away.
+  // About the middle of the print, in its own lengths.
   const terms = ({ column, row }: { column: number; row: number }) => [1, (column - 64) / 64, (row - 20) / 40] as const;
-  const m = [0, 0, 0, 0, 0, 0, 0, 0, 0];
-  const r = [0, 0, 0];
-  for (const [i, match] of found.entries()) {
-    const w = weights[i] as number;
-    const t = terms(match);
-    for (let p = 0; p < 3; p += 1) {
-      r[p] = (r[p] as number) + w * (t[p] as number) * of(match);
-      for (let q = 0; q < 3; q += 1) m[3 * p + q] = (m[3 * p + q] as number) + w * (t[p] as number) * (t[q] as number);
-    }
-  }
-  const stiff = 0.02 * weights.reduce((sum, weight) => sum + weight, 0) + 1e-9;
-  for (let p = 0; p < 3; p += 1) m[4 * p] = (m[4 * p] as number) + (p === 0 ? stiff / 20 : stiff);
-  const [c0, c1, c2] = solve3(m, r);
+  const stiff = Math.sqrt(STIFFNESS * weights.reduce((sum, weight) => sum + weight, 0) + 1e-9);
+  const rows = found.map((match, i) => terms(match).map((term) => Math.sqrt(weights[i] as number) * term));
+  const right = found.map((match, i) => Math.sqrt(weights[i] as number) * of(match));
+  const held = [
+    [stiff / Math.sqrt(20), 0, 0],
+    [0, stiff, 0],
+    [0, 0, stiff],
+  ];
+  const fit = leastSquares([...rows, ...held], [...right, 0, 0, 0]);
+  const [shift = 0, along = 0, across = 0] = fit?.solution ?? [];
   return (column: number, row: number) => {
     const [, tc, tr] = terms({ column, row });
-    return c0 + c1 * tc + c2 * tr;
+    return shift + along * tc + across * tr;
   };
-}
-
-/** Three equations by Cramer's rule. */
-function solve3(m: readonly number[], r: readonly number[]): readonly [number, number, number] {
-  const g = (i: number) => m[i] as number;
-  const [a, b, c] = [r[0] as number, r[1] as number, r[2] as number];
-  const det = (p: readonly number[]) =>
-    (p[0] as number) * ((p[4] as number) * (p[8] as number) - (p[5] as number) * (p[7] as number)) -
-    (p[1] as number) * ((p[3] as number) * (p[8] as number) - (p[5] as number) * (p[6] as number)) +
-    (p[2] as number) * ((p[3] as number) * (p[7] as number) - (p[4] as number) * (p[6] as number));
-  const whole = det(m);
-  if (whole === 0) return [0, 0, 0];
-  return [
-    det([a, g(1), g(2), b, g(4), g(5), c, g(7), g(8)]) / whole,
-    det([g(0), a, g(2), g(3), b, g(5), g(6), c, g(8)]) / whole,
-    det([g(0), g(1), a, g(3), g(4), b, g(6), g(7), c]) / whole,
-  ];
 }
