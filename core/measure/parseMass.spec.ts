@@ -64,7 +64,7 @@ describe('refused, with a reason', () => {
     ['23.113 lb', /finer than a scale/],
     ['900 lb', /heavier than any fish/],
     ['10⅓ lb', /no whole number of ounces/],
-    ['10 5/4 lb', /no whole number of ounces/],
+    ['10 5/4 lb', /a pound or more/],
     ['a big one', /"a big one" does not read/],
     ['23 lb lb', /does not read/],
   ])('%s', (text, reason) =>

@@ -114,7 +114,9 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
 /** Halves, quarters, eighths and sixteenths of a pound are whole ounces. */
 function fromPoundParts(pounds: string | undefined, numerator: number, denominator: number): ParsedMass {
   const ounces = (16 * numerator) / denominator;
-  return Number.isInteger(ounces) && numerator < denominator
+  if (numerator >= denominator)
+    return refused(`${numerator}/${denominator} is a pound or more. Write the whole pounds before it.`);
+  return Number.isInteger(ounces)
     ? { kind: 'mass', mass: poundsOunces(Number(pounds ?? 0), ounces) }
     : refused(`${numerator}/${denominator} of a pound is no whole number of ounces. Write pounds and ounces.`);
 }

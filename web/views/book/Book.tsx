@@ -101,12 +101,14 @@ export function Book() {
           />
         </div>
       </div>
-      {book.isError && rows.length === 0 && (
+      {(asPictures ? shown.isError && pictures.length === 0 : book.isError && rows.length === 0) && (
         <Notice>
           The server cannot be reached, so the book cannot be opened here. What you enter is kept on this device.
         </Notice>
       )}
-      {book.isSuccess && rows.length === 0 && <p className="text-soft">No fish of that kind from there yet.</p>}
+      {!asPictures && book.isSuccess && rows.length === 0 && (
+        <p className="text-soft">No fish of that kind from there yet.</p>
+      )}
       {asPictures && shown.isSuccess && (
         <>
           {pictures.length === 0 && <p className="text-soft">No picture of that kind from there yet.</p>}
