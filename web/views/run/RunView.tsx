@@ -62,7 +62,8 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
       >
         <section
           aria-label="Clocks"
-          className={`short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
+          // Upright, what the camera sees needs the room; the time in the air goes on above it.
+          className={`${open && panel === 'camera' ? 'hidden short:block lg:block' : ''} short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
         >
           <RunningClocks desk={desk} />
           {wake === 'refused' && open && (
@@ -77,7 +78,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
             </Notice>
           )}
-          {open && panel && <ClockBar moment={moment} />}
+          {open && panel && <ClockBar moment={moment} alone={panel === 'camera'} />}
           {open && told}
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
           {!open ? (
@@ -140,11 +141,14 @@ function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): rea
 }
 
 /** While a panel has scrolled the clocks away on a small screen, the one that matters stays in sight. */
-function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
+function ClockBar({ moment: { phase, clocks }, alone }: { moment: Moment; alone: boolean }) {
   const away = useScrolledAway();
-  if (phase !== 'air' || !away) return null;
+  if (phase !== 'air' || !(away || alone)) return null;
   return (
-    <p aria-hidden className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
+    <p
+      aria-hidden={!alone}
+      className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden"
+    >
       <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> out of the water
     </p>
   );
