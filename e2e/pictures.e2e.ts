@@ -43,7 +43,8 @@ test(
     await page.getByLabel('Drop pictures here, or choose them').setInputFiles(card.files);
     await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible({ timeout: 30_000 });
     await expect(page.getByText(/^P1080\.jpg was not taken\./)).toBeVisible();
-    // Nothing is attached before it was shown, and a reload loses nothing.
+    // Nothing is attached before it was shown, and neither a reload nor the card in the pocket again loses anything.
+    card.away();
     expect(await pictured(server)).toEqual([]);
     await page.reload();
     await expect(page.getByRole('heading', { name: `${CARD} pictures` })).toBeVisible();
@@ -52,7 +53,6 @@ test(
       await expect(page.getByRole('button', { name: 'Put them there' })).toHaveCount(left - 1);
     }
     await expect.poll(async () => (await pictured(server)).flatMap(({ pictures }) => pictures).length).toBe(CARD);
-    card.away();
 
     // Two taps on the bench: it is level, and the picture that the book shows is another than the original.
     const fish = (await pictured(server)).toSorted((a, b) => b.pictures.length - a.pictures.length)[0] as PicturedFish;

@@ -8,6 +8,15 @@ jest.mock('idb-keyval', () => ({
   set: (key: string, value: unknown) => Promise.resolve(mockKept.set(key, value)),
 }));
 jest.mock('./room.js', () => ({ hasRoomFor: () => Promise.resolve(true) }));
+const mockOwn = new WeakSet<File>();
+jest.mock('./ownCopy.js', () => ({
+  ownCopy: (onCard: File) => {
+    if (onCard.name.startsWith('gone')) return Promise.reject(new Error('the card was pulled out'));
+    const own = new File([onCard.name], onCard.name, { lastModified: onCard.lastModified });
+    mockOwn.add(own);
+    return Promise.resolve(own);
+  },
+}));
 jest.mock('./sha256.js', () => ({ sha256Of: (file: File) => Promise.resolve(`sha of ${file.name}`) }));
 
 const looked: string[] = [];
@@ -45,6 +54,11 @@ test('a bad file stops nothing and says why; a phone’s own format is told what
     'b.jpg',
   ]);
   expect((await cardFiles()).map(({ name }) => name)).toEqual(['a.jpg', 'b.jpg']);
+});
+
+test('what lies here does not need the card any more; a file that went with it is told', async () => {
+  expect(await take(['a.jpg', 'gone.jpg'])).toEqual(['a.jpg', 'gone.jpg: It could not be read.']);
+  expect((await cardFiles()).map(({ bytes }) => mockOwn.has(bytes))).toEqual([true]);
 });
 
 test('a card that was broken off goes on where it stood when it is dropped again', async () => {

@@ -1,6 +1,7 @@
 import { createStore, delMany, entries, set } from 'idb-keyval';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
 import { cameraSays, type CameraSays } from './cameraSays.js';
+import { ownCopy } from './ownCopy.js';
 import { hasRoomFor } from './room.js';
 import { sha256Of } from './sha256.js';
 
@@ -70,9 +71,10 @@ function fileMark({ name, size, lastModified }: File): string {
   return `${name} ${size} ${lastModified}`;
 }
 
-async function takeOne(file: File): Promise<CardFile | NotTaken> {
-  const { name } = file;
-  if (file.size > MOST_PICTURE_BYTES) return { name, why: 'It is larger than 25 MB.' };
+async function takeOne(onCard: File): Promise<CardFile | NotTaken> {
+  const { name } = onCard;
+  if (onCard.size > MOST_PICTURE_BYTES) return { name, why: 'It is larger than 25 MB.' };
+  const file = await ownCopy(onCard);
   const thumb = await thumbOf(file);
   if (!thumb) {
     const heic = /\.hei[cf]$/i.test(name);

@@ -16,6 +16,7 @@ import { ApiError, ask, send } from './api.js';
 import { deviceClock, deviceId, newId } from './device.js';
 import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
+import { BytesGone, ownCopy, stillReadable } from './ownCopy.js';
 import { askToStay, hasRoomFor } from './room.js';
 import { RunClock } from './runClock.js';
 
@@ -42,13 +43,13 @@ export const outbox = new Outbox(
     },
     sendPicture: async ({ bytes, name }) => {
       const form = new FormData();
-      form.append('file', bytes, name);
+      form.append('file', await stillReadable(bytes), name);
       await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
     },
     sendRow: async ({ kind, id, body }) => {
       await send('PUT', `/${kind}/${id}`, body);
     },
-    refusal: (error) => (error instanceof ApiError ? error.message : undefined),
+    refusal: (error) => (error instanceof ApiError || error instanceof BytesGone ? error.message : undefined),
     alone: async (work) => {
       if ('locks' in navigator) await navigator.locks.request('keeper.outbox', work);
       else await work();
@@ -164,19 +165,23 @@ export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
 /** What came of adding a picture. */
 export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
-/** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone. */
+/** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone, unless its bytes were lost. */
 export async function addPicture(
   story: Pick<CaptureStory, 'captureId' | 'startedAt' | 'pictures'>,
   file: File,
   role?: PictureRole,
 ): Promise<PictureAdded> {
   if (!(await hasRoomFor(file.size))) return 'no-room';
-  const readable = await createImageBitmap(file).catch(() => undefined);
-  if (!readable) return 'not-a-picture';
-  readable.close();
-  const sha256 = await sha256Of(file);
-  if (story.pictures.some((picture) => picture.sha256 === sha256)) return 'known';
-  await outbox.keepPicture({ sha256, captureId: story.captureId, name: file.name, bytes: file });
+  const own = await ownCopy(file).catch(() => undefined);
+  const decoded = own && (await createImageBitmap(own).catch(() => undefined));
+  if (!decoded) return 'not-a-picture';
+  decoded.close();
+  const sha256 = await sha256Of(own);
+  const known = story.pictures.some((picture) => picture.sha256 === sha256);
+  const lost = outbox.snapshot().pictures.some((held) => held.sha256 === sha256 && held.state === 'refused');
+  if (known && !lost) return 'known';
+  await outbox.keepPicture({ sha256, captureId: story.captureId, name: own.name, bytes: own });
+  if (known) return 'added';
   await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);
   return 'added';
 }
