@@ -44,6 +44,8 @@ export interface PictureVerdict {
 /** The longest side at which colours and shapes are measured, and that at which edges are. */
 const SMALL_PX = 256;
 export const FINE_PX = 1400;
+/** How wide a perfectly sharp edge looks on a grid of pixels. */
+const PIXEL_BLUR_PX = 0.6;
 
 /** Measures one picture with a known fish in it. `landmarks` in pixels of the raster. */
 export function measurePicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | undefined): PictureMeasures {
@@ -70,7 +72,8 @@ function blurOf(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | unde
   const area = flankArea(pose, kind);
   const { plane, left, top } = cutOut(lightOf(fine), area.outline);
   const blurPx = edgeBlurPx(plane, (x, y) => area.covers(x + left, y + top, -0.02));
-  return blurPx === undefined ? undefined : blurPx / pose.lengthPx;
+  // A small copy cannot show an edge sharper than its pixels: that is not the camera's fault.
+  return blurPx === undefined ? undefined : Math.sqrt(Math.max(0, blurPx ** 2 - PIXEL_BLUR_PX ** 2)) / pose.lengthPx;
 }
 
 /** Landmarks in pixels of a smaller or larger copy. */

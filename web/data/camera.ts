@@ -86,9 +86,12 @@ function drawn(video: HTMLVideoElement, mostPx: number): OffscreenCanvas {
   return canvas;
 }
 
+/** Wide enough to tell a blurred scale from a sharp one. */
+const LIVE_PX = 720;
+
 /** One frame to be looked at, small enough to be looked at often; undefined while the camera shows nothing. */
 export function frameOf(video: HTMLVideoElement): ImageBitmap | undefined {
-  return video.readyState < 2 || video.videoWidth === 0 ? undefined : drawn(video, 512).transferToImageBitmap();
+  return video.readyState < 2 || video.videoWidth === 0 ? undefined : drawn(video, LIVE_PX).transferToImageBitmap();
 }
 
 /** A still of what the camera sees, as JPEG; dated by the clock of this device, without a place. */

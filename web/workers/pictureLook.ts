@@ -49,7 +49,7 @@ async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null):
 /** A frame of the camera while it is held up; nothing of it is kept. */
 function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
   const { width, height } = frame;
-  const raster = pixelsOf(frame, 512);
+  const raster = pixelsOf(frame, READ_PX);
   frame.close();
   const small = shrunkRaster(raster, FIND_PX);
   const planes = planesOf(small);

@@ -68,7 +68,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
           <Shown laid={b} view={vb} />
         </div>
       ) : (
-        <div className="grid max-w-4xl gap-3">
+        <div className="grid max-w-[min(56rem,max(20rem,calc((100vh-21rem)*4/3)))] gap-3">
           <div className="relative">
             <PictureInView
               sha256={a.picture.sha256}

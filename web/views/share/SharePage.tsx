@@ -143,7 +143,7 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
   const clocks = clocksAt(story, 0);
   const { length } = story.facts;
   return {
-    fish: speciesName(story.facts.species, story.facts.form),
+    fish: story.facts.species ? speciesName(story.facts.species, story.facts.form) : 'A fish',
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: `give or take ${doubtText(result.expandedGrams, massSystemOf(result.asRead.unit))}` }),
     ...(length && { length: formatLength(length) }),
