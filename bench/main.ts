@@ -3,6 +3,7 @@ import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
 import { finderBench } from './finder.js';
+import { flankBench } from './flank.js';
 import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
@@ -16,6 +17,7 @@ import { weighBench } from './weigh.js';
 const PARTS = {
   ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
   ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench, screen: picturesOnScreenBench },
+  flank: flankBench,
 } as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
 

@@ -22,6 +22,9 @@ export interface AnyPictureWays {
   readonly mostRollRad: number;
   /** Share of pictures with something wrong. */
   readonly spoilt: number;
+  /** Drawn too, where they are not given. */
+  readonly kind?: PaintedKind;
+  readonly side?: 'left' | 'right';
 }
 
 const WAYS: AnyPictureWays = { widthPx: 320, heightPx: 240, mostTurnRad: 0.43, mostRollRad: 0.35, spoilt: 0.5 };
@@ -29,8 +32,8 @@ const WAYS: AnyPictureWays = { widthPx: 320, heightPx: 240, mostTurnRad: 0.43, m
 /** Any picture that a keeper might take: fish, scene, hour, camera and what went wrong are all drawn. */
 export function anyPicture(luck: Chance, name: string, ways: Partial<AnyPictureWays> = {}): PictureOrder {
   const { widthPx, heightPx, mostTurnRad, mostRollRad, spoilt } = { ...WAYS, ...ways };
-  const kind = luck.pick(PAINTED_KINDS);
-  const side = luck.pick(['left', 'right'] as const);
+  const kind = ways.kind ?? luck.pick(PAINTED_KINDS);
+  const side = ways.side ?? luck.pick(['left', 'right'] as const);
   const scene: SceneKind = luck.pick(['mat', 'mat', 'held', 'held', 'board'] as const);
   const girth = luck.between(0.88, 1.14);
   const anatomy = anatomyOf(kind, girth);

@@ -236,11 +236,11 @@ function benchOf(part) {
     install();
     if (part === 'screen') chromium();
     build();
-    process.exit(node([join('bench', 'dist', 'main.js'), part]).status ?? 1);
+    process.exit(node([join('bench', 'dist', 'main.js'), part, ...rest]).status ?? 1);
   };
 }
 
-const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest', 'screen'];
+const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest', 'screen', 'flank'];
 
 /** Teaches the finder of fish anew: a quarter of an hour of painting, and as much again of learning. */
 function trainFinder() {

@@ -1,160 +1,148 @@
-import { leastSquares } from '../statistics/leastSquares.js';
-import { PRINT_COLUMNS, PRINT_ROWS, UNKNOWN, type FlankPrint } from './flankPrint.js';
+import { bentShift, finer, noShift, overlaid, type BentShift, type Overlaid } from './bentShift.js';
+import { flankFrame } from './flankFrame.js';
+import type { FlankPrint } from './flankPrint.js';
+import { coarseLevel, fineLevel, type PrintLevel } from './printLevel.js';
+import { roughShift, type RoughShift } from './roughShift.js';
 
 /** What two prints have in common. */
 export interface PrintMatch {
-  /** From about 0 (no more than chance) to 1 (the same): the mean likeness of blocks that lie where the others say. */
+  /** How alike they are, from about 0.2 (no more than chance finds) to 1 (the same): the mean of the parts that agree best. */
   readonly score: number;
-  readonly blocks: readonly BlockMatch[];
+  /** Share of the flank that is seen on both. */
+  readonly seen: number;
+  /** How alike each part is once one print is laid over the other. */
+  readonly parts: readonly PartMatch[];
+  /** Where the cells of the first lie on the second, in cells. */
+  readonly shift: BentShift;
 }
 
-/** How well one block of the first print is found in the second, and where, in cells. */
-export interface BlockMatch {
+/** One square part of the first print: where it begins, in cells, how many cells of it both show, and how alike they are, -1 to 1. */
+export interface PartMatch {
   readonly column: number;
   readonly row: number;
-  readonly shiftColumns: number;
-  readonly shiftRows: number;
+  readonly cells: number;
   readonly likeness: number;
 }
 
-// Asked for at every cell: held here, not fetched from the other module each time.
-const COLUMNS = PRINT_COLUMNS;
-const ROWS = PRINT_ROWS;
-const NOT_KNOWN = UNKNOWN;
-const BLOCK_COLUMNS = 16;
-const BLOCK_ROWS = 13;
-const STEP = 8;
-/** How far a block is looked for: points are off by a hundredth and a half of a length, and a body bends. */
-const REACH_COLUMNS = 6;
-const REACH_ROWS = 5;
-/** How far from where its neighbours lie a block may lie. */
-const SLACK = 1;
-const LEAST_KNOWN = 0.5;
+/** A print made ready: what is compared often is worked out once. */
+export interface ReadyPrint {
+  readonly print: FlankPrint;
+  readonly coarse: PrintLevel;
+}
+
+export function readyPrint(print: FlankPrint): ReadyPrint {
+  return { print, coarse: coarseLevel(print) };
+}
+
+/** Places that are tried: the pattern of scales repeats, and the first place is now and then one scale off. */
+const PLACES = 2;
+const COARSE_STEPS = 5;
+const FINE_STEPS = 3;
+/** Side of a part and the step from one to the next, in cells of either level. */
+const FINE_PARTS = { side: 12, step: 6, least: 50 } as const;
+const COARSE_PARTS = { side: 8, step: 4, least: 25 } as const;
+/** Of what both show, this share speaks: the rest may lie under what was not there the other time. */
+const SPEAKS = 0.65;
+/** Less than this share of the flank seen on both says nothing. */
+const LEAST_SEEN = 0.12;
+/** Little variation of a part counts as if there were a little more: a plain piece of flank is like any other. */
+const PLAIN = 0.02;
+
+const NOTHING: PrintMatch = { score: 0, seen: 0, parts: [], shift: noShift() };
+
+/** Where a print lies on another, found on the coarse ones, and how alike they are there. */
+export interface CoarsePlace {
+  readonly shift: BentShift;
+  readonly likeness: number;
+}
+
+/** Whether two prints can be compared: left and right flanks are different patterns, and kinds have frames of their own. */
+export function comparable(a: FlankPrint, b: FlankPrint): boolean {
+  return a.side === b.side && a.kind === b.kind;
+}
+
+/** The first look: where about a print lies on another. */
+export function glance(a: ReadyPrint, b: ReadyPrint): RoughShift {
+  return roughShift(a.coarse, b.coarse, PLACES);
+}
+
+/** The second look: the better of the places that the first found, bent until the coarse prints agree. */
+export function coarsePlace(a: ReadyPrint, b: ReadyPrint, { shifts }: RoughShift): CoarsePlace | undefined {
+  let place: CoarsePlace | undefined;
+  for (const first of shifts) {
+    const shift = bentShift(a.coarse, b.coarse, first, 2, COARSE_STEPS);
+    const likeness = meanOf(partsOf(a.coarse, overlaid(a.coarse, b.coarse, shift), COARSE_PARTS));
+    if (!place || likeness > place.likeness) place = { shift, likeness };
+  }
+  return place;
+}
+
+/** The last look: bent until the fine prints agree, each part held against what lies at its place. `fine` is the fine level of `a`. */
+export function finePlace(a: ReadyPrint, b: ReadyPrint, place: CoarsePlace, fine = fineLevel(a.print)): PrintMatch {
+  const other = fineLevel(b.print);
+  const shift = bentShift(fine, other, finer(place.shift), 1, FINE_STEPS);
+  const over = overlaid(fine, other, shift);
+  const parts = partsOf(fine, over, FINE_PARTS);
+  const body = flankFrame(a.print.kind).body.reduce((sum, is) => sum + is, 0);
+  const seen = over.known.reduce((sum, is) => sum + is, 0) / body;
+  return { score: seen < LEAST_SEEN ? 0 : meanOf(better(parts)), seen, parts, shift };
+}
 
 /**
- * Compares two prints of flanks of one side: every block of the first is looked for near its place in the second by normalised
- * correlation (Lewis 1995), a smooth shift is fitted to where blocks were found (affine, by re-weighted least squares), and only what
- * is alike at that place counts. Left and right flanks are different patterns: they are never alike.
+ * Compares two prints of one side and kind. One is laid over the other: roughly by its parts, then bent until the brightness of both
+ * agrees; then each part is held against what lies at its place by normalised correlation, and the better of the parts make the score.
+ * Flanks of different sides or kinds have nothing in common.
  * Example: a print against itself scores 1.
  */
-export function comparePrints(a: FlankPrint, b: FlankPrint): PrintMatch {
-  if (a.side !== b.side) return { score: 0, blocks: [] };
-  const found: BlockMatch[] = [];
-  for (const { column, row } of PLACES) {
-    const match = best(a.cells, b.cells, column, row, 0, 0, REACH_COLUMNS, REACH_ROWS);
-    if (match) found.push(match);
-  }
-  const shift = smoothShift(found);
-  const blocks = found.flatMap(({ column, row }) => {
-    const [columns, rows] = [Math.round(shift.columns(column, row)), Math.round(shift.rows(column, row))];
-    return best(a.cells, b.cells, column, row, columns, rows, SLACK, SLACK) ?? [];
-  });
-  const score = blocks.length === 0 ? 0 : blocks.reduce((sum, { likeness }) => sum + likeness, 0) / blocks.length;
-  return { score, blocks };
+export function comparePrints(a: ReadyPrint, b: ReadyPrint): PrintMatch {
+  if (!comparable(a.print, b.print)) return NOTHING;
+  const place = coarsePlace(a, b, glance(a, b));
+  return place ? finePlace(a, b, place) : NOTHING;
 }
 
-const PLACES: readonly { readonly column: number; readonly row: number }[] = placesOfBlocks();
-
-function placesOfBlocks() {
-  const places: { column: number; row: number }[] = [];
-  for (let row = 0; row + BLOCK_ROWS <= ROWS; row += STEP)
-    for (let column = 0; column + BLOCK_COLUMNS <= COLUMNS; column += STEP) places.push({ column, row });
-  return places;
-}
-
-function best(
-  a: Int8Array,
-  b: Int8Array,
-  column: number,
-  row: number,
-  aroundColumns: number,
-  aroundRows: number,
-  reachColumns: number,
-  reachRows: number,
-): BlockMatch | undefined {
-  let found: BlockMatch | undefined;
-  for (let dy = aroundRows - reachRows; dy <= aroundRows + reachRows; dy += 1) {
-    for (let dx = aroundColumns - reachColumns; dx <= aroundColumns + reachColumns; dx += 1) {
-      const likeness = correlation(a, b, column, row, dx, dy);
-      if (likeness !== undefined && (!found || likeness > found.likeness))
-        found = { column, row, shiftColumns: dx, shiftRows: dy, likeness };
-    }
-  }
-  return found;
-}
-
-/** Normalised correlation of a block with the other print so many cells away; undefined where too little of both is known. */
-function correlation(
-  a: Int8Array,
-  b: Int8Array,
-  column: number,
-  row: number,
-  dx: number,
-  dy: number,
-): number | undefined {
-  let [n, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0];
-  for (let y = row; y < row + BLOCK_ROWS; y += 1) {
-    if (y + dy < 0 || y + dy >= ROWS) continue;
-    const from = Math.max(column, -dx);
-    const to = Math.min(column + BLOCK_COLUMNS, COLUMNS - dx);
-    for (let x = from, i = y * COLUMNS + from, j = (y + dy) * COLUMNS + from + dx; x < to; x += 1, i += 1, j += 1) {
-      const p = a[i] as number;
-      const q = b[j] as number;
-      if (p === NOT_KNOWN || q === NOT_KNOWN) continue;
-      n += 1;
-      sa += p;
-      sb += q;
-      saa += p * p;
-      sbb += q * q;
-      sab += p * q;
-    }
-  }
-  if (n < LEAST_KNOWN * BLOCK_COLUMNS * BLOCK_ROWS) return undefined;
-  const [va, vb] = [saa - (sa * sa) / n, sbb - (sb * sb) / n];
-  return va <= 0 || vb <= 0 ? 0 : (sab - (sa * sb) / n) / Math.sqrt(va * vb);
-}
-
-interface Shift {
-  readonly columns: (column: number, row: number) => number;
-  readonly rows: (column: number, row: number) => number;
-}
-
-/** An affine shift that most blocks agree with: those far from it count less and less (Cauchy weights, Holland and Welsch 1977). */
-function smoothShift(found: readonly BlockMatch[]): Shift {
-  const weights = found.map(({ likeness }) => Math.max(0.001, likeness) ** 4);
-  let columns = fitted(found, weights, ({ shiftColumns }) => shiftColumns);
-  let rows = fitted(found, weights, ({ shiftRows }) => shiftRows);
-  for (let round = 0; round < 6; round += 1) {
-    const again = found.map((match, i) => {
-      const miss =
-        (match.shiftColumns - columns(match.column, match.row)) ** 2 +
-        (match.shiftRows - rows(match.column, match.row)) ** 2;
-      return (weights[i] as number) / (1 + miss / 2);
+function better(parts: readonly PartMatch[]): PartMatch[] {
+  const all = parts.reduce((sum, { cells }) => sum + cells, 0);
+  let taken = 0;
+  return parts
+    .toSorted((p, q) => q.likeness - p.likeness)
+    .filter(({ cells }) => {
+      const speaks = taken <= SPEAKS * all;
+      taken += cells;
+      return speaks;
     });
-    columns = fitted(found, again, ({ shiftColumns }) => shiftColumns);
-    rows = fitted(found, again, ({ shiftRows }) => shiftRows);
-  }
-  return { columns, rows };
 }
 
-/** How much a slope or, a twentieth of it, a shift of all costs beside what the blocks say: a few of them cannot tear the rest away. */
-const STIFFNESS = 0.02;
+function meanOf(parts: readonly PartMatch[]): number {
+  const cells = parts.reduce((sum, part) => sum + part.cells, 0);
+  return cells === 0 ? 0 : parts.reduce((sum, part) => sum + part.cells * part.likeness, 0) / cells;
+}
 
-function fitted(found: readonly BlockMatch[], weights: readonly number[], of: (match: BlockMatch) => number) {
-  // About the middle of the print, in its own lengths.
-  const terms = ({ column, row }: { column: number; row: number }) => [1, (column - 64) / 64, (row - 20) / 40] as const;
-  const stiff = Math.sqrt(STIFFNESS * weights.reduce((sum, weight) => sum + weight, 0) + 1e-9);
-  const rows = found.map((match, i) => terms(match).map((term) => Math.sqrt(weights[i] as number) * term));
-  const right = found.map((match, i) => Math.sqrt(weights[i] as number) * of(match));
-  const held = [
-    [stiff / Math.sqrt(20), 0, 0],
-    [0, stiff, 0],
-    [0, 0, stiff],
-  ];
-  const fit = leastSquares([...rows, ...held], [...right, 0, 0, 0]);
-  const [shift = 0, along = 0, across = 0] = fit?.solution ?? [];
-  return (column: number, row: number) => {
-    const [, tc, tr] = terms({ column, row });
-    return shift + along * tc + across * tr;
-  };
+function partsOf(
+  { columns, rows, value }: PrintLevel,
+  over: Overlaid,
+  { side, step, least }: { readonly side: number; readonly step: number; readonly least: number },
+): PartMatch[] {
+  const parts: PartMatch[] = [];
+  for (let top = 0; top + side <= rows + step; top += step) {
+    for (let left = 0; left + side <= columns + step; left += step) {
+      let [count, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0];
+      for (let y = top; y < Math.min(rows, top + side); y += 1) {
+        for (let x = left, i = y * columns + left; x < Math.min(columns, left + side); x += 1, i += 1) {
+          if (over.known[i] === 0) continue;
+          const [p, q] = [value[i] as number, over.value[i] as number];
+          count += 1;
+          sa += p;
+          sb += q;
+          saa += p * p;
+          sbb += q * q;
+          sab += p * q;
+        }
+      }
+      if (count < least) continue;
+      const variation = (saa - (sa * sa) / count) * (sbb - (sb * sb) / count);
+      const likeness = (sab - (sa * sb) / count) / Math.sqrt(Math.max(0, variation) + (PLAIN * count) ** 2);
+      parts.push({ column: left, row: top, cells: count, likeness });
+    }
+  }
+  return parts;
 }

@@ -3,7 +3,7 @@ import { LANDMARKS, type LandmarksPx } from '../picture/findFish.js';
 import { thinPlate, type PlaneMap } from '../statistics/thinPlate.js';
 
 /** How far a tapped point is not believed: points are off by about a hundredth of a length, and a plate bends less than they jump. */
-const STIFFNESS = 0.02;
+const STIFFNESS = 0.1;
 
 /**
  * From the flank frame of a kind of fish (`u`, `v` in lengths) to the pixels of a picture in which its six points are known: where each

@@ -6,9 +6,9 @@ import { chance } from '../chance/chance.js';
 /** A pattern of round marks on a flank, in the flank frame: the same for the same name. */
 export function pattern(name: string): (u: number, v: number) => number {
   const luck = chance(name);
-  const marks = Array.from({ length: 60 }, () => ({
+  const marks = Array.from({ length: 220 }, () => ({
     ...{ u: luck.between(0.05, 0.95), v: luck.between(-0.16, 0.14) },
-    ...{ radius: luck.between(0.008, 0.02), height: luck.between(-60, 60) },
+    ...{ radius: luck.between(0.006, 0.013), height: luck.between(-60, 60) },
   }));
   return (u, v) =>
     marks.reduce((sum, mark) => {

@@ -1,0 +1,61 @@
+import { flankPicture, pattern } from '../spec/flankPicture.js';
+import { readyPrint } from './comparePrints.js';
+import { flankPrint } from './flankPrint.js';
+import { chances, evidenceOf, NEW_BEFORE } from './sameFish.js';
+import { whoIsThis } from './whoIsThis.js';
+
+const KIND = 'carp-mirror';
+function flank(name: string, taken: Parameters<typeof flankPicture>[2] = {}, side: 'left' | 'right' = 'left') {
+  const { raster, landmarks } = flankPicture(pattern(name), KIND, taken);
+  return readyPrint(flankPrint(raster, landmarks, side, KIND));
+}
+const names = ['ada', 'bea', 'cleo', 'dora', 'edda', 'fay', 'gus', 'hal'];
+const register = names.map((fishId) => ({ fishId, ready: flank(fishId) }));
+const asked = flank('cleo', { turnRad: 0.2, miss: 0.008, gain: 0.7 });
+
+test('the fish that it is comes first, far likelier than a stranger', () => {
+  const { candidates, stranger } = whoIsThis(asked, register);
+  expect(candidates[0]).toMatchObject({ fishId: 'cleo' });
+  expect(candidates[0]?.probability).toBeGreaterThan(0.9);
+  expect(stranger).toBeLessThan(0.1);
+});
+
+test('a fish that is not in the book is said to be none of them', () => {
+  const { candidates, stranger } = whoIsThis(flank('nobody'), register);
+  expect(stranger).toBeGreaterThan(0.8);
+  expect(candidates.reduce((sum, { probability }) => sum + probability, stranger)).toBeCloseTo(1, 6);
+});
+
+test('an empty register has no candidates; a register of one has one', () => {
+  expect(whoIsThis(asked, [])).toEqual({ candidates: [], stranger: 1 });
+  const [first] = register;
+  expect(whoIsThis(asked, first ? [first] : []).candidates).toHaveLength(1);
+});
+
+test('a fish with many pictures is one candidate, by the picture that is most alike', () => {
+  const more = [{ fishId: 'cleo', ready: asked }, ...register, { fishId: 'cleo', ready: flank('cleo', { gain: 1.3 }) }];
+  const { candidates } = whoIsThis(asked, more);
+  expect(candidates.filter(({ fishId }) => fishId === 'cleo')).toHaveLength(1);
+  expect(candidates[0]?.flank).toBe(more[0]);
+});
+
+test('the other flank is never asked', () => {
+  expect(whoIsThis(flank('cleo', { mirrored: true }, 'right'), register)).toEqual({ candidates: [], stranger: 1 });
+});
+
+test('chances follow Bayes: without evidence they are what was thought before', () => {
+  const { known, stranger } = chances([0, 0, 0]);
+  expect(stranger).toBeCloseTo(NEW_BEFORE, 9);
+  expect(known[1]).toBeCloseTo((1 - NEW_BEFORE) / 3, 9);
+  // Worked by hand: odds before 0.3 to 0.4, evidence of ten to one for the first.
+  const told = chances([Math.log(10), 0]);
+  expect(told.known[0]).toBeCloseTo(3 / (3 + 0.3 + 0.4), 9);
+  expect(chances([1e3, 0]).known[0]).toBeCloseTo(1, 9);
+});
+
+test('a higher score is never weaker evidence, and none is beyond doubt', () => {
+  const scores = [0, 0.2, 0.4, 0.6, 0.8, 1];
+  const evidence = scores.map((score) => evidenceOf(score, 'pike'));
+  expect(evidence).toEqual(evidence.toSorted((a, b) => a - b));
+  expect(Math.max(...evidence.map(Math.abs))).toBeLessThan(10);
+});

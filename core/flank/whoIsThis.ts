@@ -1,0 +1,70 @@
+import { coarsePlace, comparable, finePlace, glance, type PrintMatch, type ReadyPrint } from './comparePrints.js';
+import { fineLevel } from './printLevel.js';
+import { chances, evidenceOf, NEW_BEFORE } from './sameFish.js';
+
+/** A flank of a known fish, ready to be compared. */
+export interface KnownFlank {
+  readonly fishId: string;
+  readonly ready: ReadyPrint;
+}
+
+/** A known fish that may be the one on the bank. */
+export interface Candidate<T extends KnownFlank = KnownFlank> {
+  readonly fishId: string;
+  /** The flank of it that is most alike. */
+  readonly flank: T;
+  readonly match: PrintMatch;
+  readonly probability: number;
+}
+
+export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
+  /** The likeliest first; one for each known fish that was looked at closely. */
+  readonly candidates: readonly Candidate<T>[];
+  /** How likely it is none of the known. */
+  readonly stranger: number;
+}
+
+/** How many of all are looked at a second time (at least so many, and this share), and how many closely. */
+const SECOND_LOOK = 40;
+const SECOND_SHARE = 0.35;
+const CLOSE_LOOK = 12;
+
+/**
+ * Which of the known fish a flank shows, if any. All flanks of its side and kind are glanced at, the likelier are laid on it coarsely, and
+ * the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking.
+ * Example: an empty register gives no candidate, and a stranger for certain.
+ */
+export function whoIsThis<T extends KnownFlank>(
+  asked: ReadyPrint,
+  known: readonly T[],
+  newBefore = NEW_BEFORE,
+): WhoIsThis<T> {
+  const flanks = known.filter(({ ready }) => comparable(asked.print, ready.print));
+  const glanced = flanks
+    .map((flank) => ({ flank, rough: glance(asked, flank.ready) }))
+    .sort((a, b) => b.rough.likeness - a.rough.likeness)
+    .slice(0, Math.max(SECOND_LOOK, Math.ceil(SECOND_SHARE * flanks.length)));
+  const laid = glanced
+    .flatMap(({ flank, rough }) => {
+      const place = coarsePlace(asked, flank.ready, rough);
+      return place ? [{ flank, place }] : [];
+    })
+    .sort((a, b) => b.place.likeness - a.place.likeness);
+  const fine = fineLevel(asked.print);
+  const best = new Map<string, { flank: T; match: PrintMatch }>();
+  for (const { flank, place } of laid.slice(0, CLOSE_LOOK)) {
+    const match = finePlace(asked, flank.ready, place, fine);
+    const before = best.get(flank.fishId);
+    if (!before || match.score > before.match.score) best.set(flank.fishId, { flank, match });
+  }
+  const found = [...best.entries()].sort(([, a], [, b]) => b.match.score - a.match.score);
+  // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
+  const others = new Set(flanks.map(({ fishId }) => fishId)).size - found.length;
+  const evidence = found.map(([, { match }]) => evidenceOf(match.score, asked.print.kind));
+  const lost = Array.from({ length: others }, () => evidenceOf(0, asked.print.kind));
+  const { known: likely, stranger } = chances([...evidence, ...lost], newBefore);
+  return {
+    candidates: found.map(([fishId, { flank, match }], i) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
+    stranger,
+  };
+}
