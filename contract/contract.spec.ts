@@ -31,6 +31,17 @@ const LANDMARKS_PX = Object.fromEntries(
 );
 
 const good: Record<EventType, object> = {
+  identified: {
+    says: 'same',
+    fishId: '01990000-0000-7000-8000-00000000f15b',
+    by: {
+      sha256: SHA,
+      captureId: '01990000-0000-7000-8000-00000000f15c',
+      otherSha: SHA,
+      score: 0.7,
+      probability: 0.98,
+    },
+  },
   hooked: { waterId: ID, around: { waterC: 18.5, airC: 21, oxygenMgL: 7.9, companions: 1, dark: true } },
   netted: {},
   'hook-out': {},
@@ -99,6 +110,22 @@ test.each([
   ['a sign that is none', 'seen', { sign: 'bored' }],
   ['gills that race', 'gill-beat', { perMinute: 900 }],
   ['landmarks without a fork', 'picture-read', { sha256: SHA, landmarks: { ...LANDMARKS_PX, fork: undefined } }],
+  ['a known fish without a name for it', 'identified', { says: 'same', fishId: null }],
+  [
+    'a probability above one',
+    'identified',
+    {
+      says: 'unsure',
+      fishId: null,
+      by: {
+        sha256: SHA,
+        captureId: '01990000-0000-7000-8000-00000000f15c',
+        otherSha: SHA,
+        score: 0.7,
+        probability: 98,
+      },
+    },
+  ],
   ['a view turned more than round', 'picture-read', { sha256: SHA, view: { ...VIEW, turnRad: 9 } }],
   ['water that boils', 'hooked', { around: { waterC: 99 } }],
 ])('%s is refused', (_, type, payload) => expect(problems(event(type, payload))).toHaveLength(1));

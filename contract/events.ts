@@ -20,16 +20,19 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import {
   EVENT_TYPES,
+  IDENTITIES,
   INTERRUPTIONS,
   LEAVINGS,
   PICTURE_ROLES,
   RECOVERY_SIGNS,
   type CaptureEvent,
   type EventType,
+  type Identified,
   type Interruption,
   type Leaving,
   type PictureRole,
@@ -136,6 +139,21 @@ export class SlingHungDto {
 
 export class EntryKeptDto {
   @IsOptional() @IsString() @MaxLength(500) note?: string;
+}
+
+export class HeldAgainstDto {
+  @Matches(SHA256) sha256: string;
+  @IsUUID() captureId: string;
+  @Matches(SHA256) otherSha: string;
+  @IsNumber() @Min(-1) @Max(1) score: number;
+  @IsNumber() @Min(0) @Max(1) probability: number;
+}
+
+export class IdentifiedDto {
+  @IsIn(IDENTITIES) says: Identified['says'];
+  /** Whoever is sure names the fish; whoever is not names none. */
+  @ValidateIf(({ says, fishId }: Identified) => says !== 'unsure' || fishId !== null) @IsUUID() fishId: string | null;
+  @IsOptional() @ValidateNested() @Type(() => HeldAgainstDto) by?: HeldAgainstDto;
 }
 
 export class DescribedDto {
@@ -289,6 +307,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   'picture-added': PictureAddedDto,
   'picture-removed': PictureRemovedDto,
   'picture-read': PictureReadDto,
+  identified: IdentifiedDto,
   amended: AmendedDto,
   'written-up': NothingDto,
   undone: UndoneDto,

@@ -65,6 +65,12 @@ export const ROUTES: readonly Route[] = [
     summary: 'Every fish that was weighed, newest first: what other weights are held against',
     gives: JSON_TYPE,
   },
+  {
+    method: 'get',
+    path: '/flanks',
+    summary: 'The print of every flank of the book: what a fish on the bank is held against',
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/captures/{captureId}', summary: 'One capture with all its events', gives: JSON_TYPE },
   {
     method: 'post',

@@ -56,6 +56,7 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     '/weigh',
     '/pictures',
     `/pictures/${shown?.captureId}/${shown?.pictures[0]}`,
+    `/pictures/${shown?.captureId}/${shown?.pictures[0]}/who`,
     `/book/${shown?.captureId}/share`,
     `/weigh/scales/${kit?.[3]?.id}`,
     '/more',

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
+import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { KeeperServer } from './keeperServer.js';
 
@@ -165,10 +166,10 @@ const SHOTS: readonly Shot[] = [
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
-  { name: 'run-desk', size: DESK, path: () => runUnderWay(14_000) },
   { name: 'wounds-phone', size: PHONE, path: () => runUnderWay(9_000), act: wound },
   { name: 'bench-desk', size: { width: 1280, height: 900 }, path: () => pictureOf('carp'), act: straight },
   { name: 'board-desk', size: DESK, path: boardPicture, act: offTheBoard },
+  { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
   { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
   {
     name: 'share-desk',
@@ -178,6 +179,18 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
 ];
+
+/** A flank of the demo's book whose fish was had before, once all prints are made. */
+async function askedFlank(): Promise<string> {
+  const read = async () => (await (await fetch(`${server.url}/api/flanks`)).json()) as FlanksAnswer;
+  await expect.poll(async () => (await read()).coming, { timeout: 60_000 }).toBe(0);
+  const { flanks } = await read();
+  const mirror = flanks.find(({ kind, side }) => kind === 'carp-mirror' && side === 'left');
+  return `/pictures/${mirror?.captureId}/${mirror?.sha256}/who`;
+}
+async function evidence(page: Page): Promise<void> {
+  await page.getByText(/places agree/).waitFor({ timeout: 30_000 });
+}
 
 async function fishWithPictures(species: string): Promise<PicturedFish> {
   const all = (await (await fetch(`${server.url}/api/captures/pictured`)).json()) as PicturedFish[];

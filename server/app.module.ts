@@ -7,6 +7,7 @@ import { WriteKitItemDto } from '@keeper/contract/kit';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
+import { FlanksModule } from './flanks/flanks.module.js';
 import { EventsModule } from './events/events.module.js';
 import { HealthModule } from './health/health.module.js';
 import { OpenApiModule } from './openapi/openapi.module.js';
@@ -34,6 +35,7 @@ export class AppModule {
         CapturesModule,
         OutingsModule,
         pictures,
+        FlanksModule.register(pictures, join(options.dataFolder, 'prints')),
         WatersModule,
         rowsModule({ path: 'swims', table: swims, contract: WriteSwimDto, name: 'This swim' }),
         rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),

@@ -56,6 +56,23 @@ export type RecoverySign = (typeof RECOVERY_SIGNS)[number];
 export const INTERRUPTIONS = ['second-rod', 'phone', 'handed-over', 'other'] as const;
 export type Interruption = (typeof INTERRUPTIONS)[number];
 
+/** What the keeper says of who a fish is: one that is known, one that was never seen before, or not sure yet. */
+export const IDENTITIES = ['same', 'new', 'unsure'] as const;
+
+export interface Identified {
+  readonly says: (typeof IDENTITIES)[number];
+  /** The known fish that it is; null while nobody is sure. */
+  readonly fishId: string | null;
+  /** What it was held against, and what the comparison said: the evidence of that day. */
+  readonly by?: {
+    readonly sha256: string;
+    readonly captureId: string;
+    readonly otherSha: string;
+    readonly score: number;
+    readonly probability: number;
+  };
+}
+
 /** What each kind of event carries. */
 export interface EventPayloads {
   /** The take: the capture begins. `gaps` is what was not ready then, in words. */
@@ -116,6 +133,8 @@ export interface EventPayloads {
   'picture-removed': { sha256: string; why: string };
   /** What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it away. */
   'picture-read': { sha256: string; role?: PictureRole } & PictureReading;
+  /** Who it is, as the keeper says; the last that stands counts, and each stays in the log with what spoke for it. */
+  identified: Identified;
   /** A correction: the earlier value stays in the log. */
   amended: { facts: Facts; why: string };
   /** The keeper is done writing; what is missing may stay missing. */
@@ -165,6 +184,7 @@ export const EVENT_TYPES = [
   'picture-added',
   'picture-removed',
   'picture-read',
+  'identified',
   'amended',
   'written-up',
   'undone',

@@ -139,6 +139,16 @@ test('pictures are kept once, and the portrait stands for the fish', () => {
   ]);
 });
 
+test('who it is, is what the keeper said last and has not taken back', () => {
+  const id = '01990000-0000-7000-8000-00000000f15b';
+  const said = event('identified', 700_000, { says: 'same', fishId: id });
+  const open = event('identified', 600_000, { says: 'unsure', fishId: null });
+  expect(told(cleanCapture()).identity).toBeNull();
+  expect(told([...cleanCapture(), open, said]).identity).toEqual({ says: 'same', fishId: id, eventId: said.id });
+  const back = event('undone', 800_000, { eventId: said.id });
+  expect(told([...cleanCapture(), open, said, back]).identity).toMatchObject({ says: 'unsure', fishId: null });
+});
+
 test('what is missing is asked in order, and a lost fish only where it was', () => {
   expect(missingThings(told(cleanCapture()))).toEqual(['species', 'weight', 'length', 'picture']);
   expect(missingThings(told([event('hooked', 0), event('lost', 60_000)]))).toEqual(['water']);

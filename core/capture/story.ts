@@ -9,6 +9,7 @@ import {
   type EventPayloads,
   type EventType,
   type Facts,
+  type Identified,
   type Interruption,
   type Leaving,
   type PictureRole,
@@ -96,6 +97,8 @@ export interface CaptureStory {
   /** Every device that something was tapped on. */
   readonly devices: readonly string[];
   readonly mergedInto: string | null;
+  /** Who it is, as the keeper said last; null when nobody was asked. */
+  readonly identity: (Identified & { readonly eventId: string }) | null;
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
   readonly airComplete: boolean;
 }
@@ -128,6 +131,7 @@ export function emptyStory(captureId: string): CaptureStory {
     interruptions: [],
     devices: [],
     mergedInto: null,
+    identity: null,
     airComplete: true,
   };
 }
@@ -261,6 +265,8 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
       return { ...story, pictures: story.pictures.filter((picture) => picture.sha256 !== event.payload.sha256) };
     case 'picture-read':
       return { ...story, pictures: story.pictures.map((picture) => readAnew(picture, event.payload)) };
+    case 'identified':
+      return { ...story, identity: { ...event.payload, eventId: event.id } };
     case 'written-up':
       return { ...story, writtenUp: true };
     case 'undone':

@@ -27,7 +27,12 @@ export function finer(shift: BentShift): BentShift {
 }
 
 /** Where a cell lies after the shift. */
-export function shifted(shift: BentShift, { columns, rows }: PrintLevel, column: number, row: number) {
+export function shifted(
+  shift: BentShift,
+  { columns, rows }: Pick<PrintLevel, 'columns' | 'rows'>,
+  column: number,
+  row: number,
+) {
   const [x, y] = [(2 * (column + 0.5)) / columns - 1, (2 * (row + 0.5)) / rows - 1];
   const terms = [1, x, y, x * x, x * y, y * y];
   const by = (from: number) => terms.reduce((sum, term, i) => sum + term * (shift[from + i] as number), 0);

@@ -39,7 +39,7 @@ const PLACES = 2;
 const COARSE_STEPS = 5;
 const FINE_STEPS = 3;
 /** Side of a part and the step from one to the next, in cells of either level. */
-const FINE_PARTS = { side: 12, step: 6, least: 50 } as const;
+export const FINE_PARTS = { side: 12, step: 6, least: 50 } as const;
 const COARSE_PARTS = { side: 8, step: 4, least: 25 } as const;
 /** Of what both show, this share speaks: the rest may lie under what was not there the other time. */
 const SPEAKS = 0.65;

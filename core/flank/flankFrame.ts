@@ -21,6 +21,12 @@ const TO_U = 0.96;
 /** How much of the height is taken: beyond it a small turn shows another part of the fish, or what lies behind. */
 const RIM = 0.92;
 
+/** Whether a point of the flank frame lies on the part of the body that is compared. */
+export function onBody(kind: PaintedKind, u: number, v: number): boolean {
+  const { back, belly } = anatomyOf(kind, 1);
+  return Math.abs(v) < RIM * heightAt(v < 0 ? back : belly, u);
+}
+
 const frames = new Map<PaintedKind, FlankFrame>();
 
 /** The frame of a kind of fish; slender ones get smaller cells. Example: a mirror carp has 0.0057 lengths a cell. */
@@ -44,7 +50,7 @@ function framed(kind: PaintedKind): FlankFrame {
     const v = (row + 0.5) * cell - top;
     for (let column = 0; column < columns; column += 1, i += 1) {
       const u = FROM_U + (column + 0.5) * cell;
-      body[i] = Math.abs(v) < RIM * heightAt(v < 0 ? back : belly, u) ? 1 : 0;
+      body[i] = onBody(kind, u, v) ? 1 : 0;
     }
   }
   return { columns, rows, cell, fromU: FROM_U, fromV: -top, body };

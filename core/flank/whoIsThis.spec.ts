@@ -39,6 +39,19 @@ test('a fish with many pictures is one candidate, by the picture that is most al
   expect(candidates[0]?.flank).toBe(more[0]);
 });
 
+test('captures of one fish that nobody has linked share its chance instead of halving it', () => {
+  const again = { fishId: 'cleo again', ready: flank('cleo', { gain: 1.2, turnRad: -0.1 }) };
+  const { candidates, stranger } = whoIsThis(asked, [...register, again]);
+  expect(
+    candidates
+      .slice(0, 2)
+      .map(({ fishId }) => fishId)
+      .toSorted(),
+  ).toEqual(['cleo', 'cleo again']);
+  for (const { probability } of candidates.slice(0, 2)) expect(probability).toBeGreaterThan(0.9);
+  expect(stranger).toBeLessThan(0.1);
+});
+
 test('the other flank is never asked', () => {
   expect(whoIsThis(flank('cleo', { mirrored: true }, 'right'), register)).toEqual({ candidates: [], stranger: 1 });
 });
@@ -58,4 +71,28 @@ test('a higher score is never weaker evidence, and none is beyond doubt', () => 
   const evidence = scores.map((score) => evidenceOf(score, 'pike'));
   expect(evidence).toEqual(evidence.toSorted((a, b) => a - b));
   expect(Math.max(...evidence.map(Math.abs))).toBeLessThan(10);
+});
+
+test('with a hundred known fish the same evidence is worth less than with one', () => {
+  const strong = evidenceOf(0.6, KIND);
+  const among = (others: number) => chances([strong, ...Array.from({ length: others }, () => 0)]).known[0] ?? NaN;
+  expect(among(0)).toBeGreaterThan(among(20));
+  expect(among(20)).toBeGreaterThan(among(100));
+});
+
+test('a keeper whose fish are nearly all new believes a likeness less', () => {
+  const evidence = [evidenceOf(0.5, KIND)];
+  expect(chances(evidence, 0.95).stranger).toBeGreaterThan(chances(evidence, 0.2).stranger);
+});
+
+test('a low score is no proof of another fish: hands and glare hide', () => {
+  expect(evidenceOf(0, KIND)).toBeCloseTo(Math.log(0.04), 1);
+  expect(evidenceOf(0, KIND)).toBeLessThan(-3);
+});
+
+test('evidence says nothing where it crosses', () => {
+  for (const kind of ['carp-common', 'carp-mirror', 'carp-linear', 'pike', 'barbel', 'wels'] as const) {
+    expect(evidenceOf(0.2, kind)).toBeLessThan(0);
+    expect(evidenceOf(0.62, kind)).toBeGreaterThan(0);
+  }
 });

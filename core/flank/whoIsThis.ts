@@ -1,4 +1,12 @@
-import { coarsePlace, comparable, finePlace, glance, type PrintMatch, type ReadyPrint } from './comparePrints.js';
+import {
+  coarsePlace,
+  comparable,
+  comparePrints,
+  finePlace,
+  glance,
+  type PrintMatch,
+  type ReadyPrint,
+} from './comparePrints.js';
 import { fineLevel } from './printLevel.js';
 import { chances, evidenceOf, NEW_BEFORE } from './sameFish.js';
 
@@ -14,6 +22,7 @@ export interface Candidate<T extends KnownFlank = KnownFlank> {
   /** The flank of it that is most alike. */
   readonly flank: T;
   readonly match: PrintMatch;
+  /** Candidates that look like one another are one fish that nobody has linked yet: each has the chance of them all. */
   readonly probability: number;
 }
 
@@ -28,6 +37,8 @@ export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
 const SECOND_LOOK = 40;
 const SECOND_SHARE = 0.35;
 const CLOSE_LOOK = 12;
+/** Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to one. */
+const ONE_FISH = 2;
 
 /**
  * Which of the known fish a flank shows, if any. All flanks of its side and kind are glanced at, the likelier are laid on it coarsely, and
@@ -57,14 +68,43 @@ export function whoIsThis<T extends KnownFlank>(
     const before = best.get(flank.fishId);
     if (!before || match.score > before.match.score) best.set(flank.fishId, { flank, match });
   }
-  const found = [...best.entries()].sort(([, a], [, b]) => b.match.score - a.match.score);
+  const found = groups(
+    [...best.entries()].map(([fishId, { flank, match }]) => ({
+      ...{ fishId, flank, match, evidence: evidenceOf(match.score, asked.print.kind) },
+    })),
+  );
   // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
-  const others = new Set(flanks.map(({ fishId }) => fishId)).size - found.length;
-  const evidence = found.map(([, { match }]) => evidenceOf(match.score, asked.print.kind));
+  const others = new Set(flanks.map(({ fishId }) => fishId)).size - best.size;
   const lost = Array.from({ length: others }, () => evidenceOf(0, asked.print.kind));
-  const { known: likely, stranger } = chances([...evidence, ...lost], newBefore);
-  return {
-    candidates: found.map(([fishId, { flank, match }], i) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
-    stranger,
-  };
+  const { known: likely, stranger } = chances([...found.map(([{ evidence }]) => evidence), ...lost], newBefore);
+  const candidates = found.flatMap((group, i) =>
+    group.map(({ fishId, flank, match }) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
+  );
+  return { candidates, stranger };
+}
+
+interface Found<T extends KnownFlank> {
+  readonly fishId: string;
+  readonly flank: T;
+  readonly match: PrintMatch;
+  readonly evidence: number;
+}
+
+/**
+ * What was found, the strongest evidence first, with captures that nobody has linked yet but that are one fish by their own likeness put
+ * together: they do not compete for the chance, they share it.
+ */
+function groups<T extends KnownFlank>(found: readonly Found<T>[]): [Found<T>, ...Found<T>[]][] {
+  const together: [Found<T>, ...Found<T>[]][] = [];
+  for (const each of found.toSorted((a, b) => b.evidence - a.evidence)) {
+    const group =
+      each.evidence > ONE_FISH &&
+      together.find(
+        ([head]) =>
+          evidenceOf(comparePrints(head.flank.ready, each.flank.ready).score, each.flank.ready.print.kind) > ONE_FISH,
+      );
+    if (group) group.push(each);
+    else together.push([each]);
+  }
+  return together;
 }

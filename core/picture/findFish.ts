@@ -28,6 +28,14 @@ export interface FoundFish {
   readonly spread: number;
 }
 
+const DOUBTFUL_QUALITY = 0.45;
+const DOUBTFUL_SPREAD = 0.06;
+
+/** Whether a fish that was found wants a look before anything is built on its points. */
+export function isDoubtful({ quality, spread }: Pick<FoundFish, 'quality' | 'spread'>): boolean {
+  return quality < DOUBTFUL_QUALITY || spread > DOUBTFUL_SPREAD;
+}
+
 /**
  * Looks for the fish of a picture: many starting poses are judged, the best are led to a fish in a cascade of linear steps (supervised
  * descent, Xiong and De la Torre 2013; the patch is described anew at each pose), and the one that lies best is taken.

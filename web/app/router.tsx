@@ -36,6 +36,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../views/pictures/BenchPage.js')).BenchPage }),
       },
       {
+        path: '/pictures/:captureId/:sha256/who',
+        lazy: async () => ({ Component: (await import('../views/who/WhoPage.js')).WhoPage }),
+      },
+      {
         path: '/pictures/:captureId/:sha256/beside/:otherId/:otherSha',
         lazy: async () => ({ Component: (await import('../views/pictures/ComparePage.js')).ComparePage }),
       },

@@ -1,6 +1,13 @@
 import { expose } from 'comlink';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { findFish, followFish, isMirrored, type FoundFish, type LandmarksPx } from '@keeper/core/picture/findFish';
+import {
+  findFish,
+  followFish,
+  isDoubtful,
+  isMirrored,
+  type FoundFish,
+  type LandmarksPx,
+} from '@keeper/core/picture/findFish';
 import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
 import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
 import {
@@ -12,6 +19,7 @@ import {
   type PictureMeasures,
   type PictureVerdict,
 } from '@keeper/core/picture/verdict';
+import { pixelsOf } from './pixelsOf.js';
 
 /** What was made out of a picture without being asked anything. */
 export interface LookedAt {
@@ -35,8 +43,6 @@ export interface LookedAt {
 const READ_PX = FINE_PX;
 /** Longest side at which the fish is looked for. */
 const FIND_PX = 256;
-const DOUBTFUL_QUALITY = 0.45;
-const DOUBTFUL_SPREAD = 0.06;
 
 async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null): Promise<LookedAt> {
   const bitmap = await createImageBitmap(bytes);
@@ -81,20 +87,10 @@ function lookAt(
     ...size,
     fish: {
       ...{ landmarks, measures, verdicts, worth: worthOf(verdicts), proposed: !told },
-      doubtful: found !== undefined && (found.quality < DOUBTFUL_QUALITY || found.spread > DOUBTFUL_SPREAD),
+      doubtful: found !== undefined && isDoubtful(found),
       headRight: isMirrored(landmarks),
     },
   };
-}
-
-/** The pixels of a bitmap, no larger than wanted. */
-function pixelsOf(bitmap: ImageBitmap, longestPx: number): Raster {
-  const by = Math.min(1, longestPx / Math.max(bitmap.width, bitmap.height));
-  const [widthPx, heightPx] = [Math.round(bitmap.width * by), Math.round(bitmap.height * by)];
-  const context = new OffscreenCanvas(widthPx, heightPx).getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('This browser gives no canvas to read pictures with.');
-  context.drawImage(bitmap, 0, 0, widthPx, heightPx);
-  return { widthPx, heightPx, channels: 4, data: context.getImageData(0, 0, widthPx, heightPx).data };
 }
 
 const pictureLook = { look, lookAtFrame };

@@ -168,6 +168,11 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               Lay it straight
             </button>
           )}
+          {work === 'fish' && landmarks && kind && (
+            <Link to={`/pictures/${story.captureId}/${picture.sha256}/who`} className="button min-h-14">
+              Who is this?
+            </Link>
+          )}
           {reading?.view ? (
             <ViewPart sha256={picture.sha256} view={reading.view} onChange={(view) => void bench.keep({ view })} />
           ) : (
