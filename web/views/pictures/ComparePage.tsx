@@ -9,6 +9,7 @@ import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';
 import { PictureInView } from '../../parts/PictureInView.js';
+import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
 import { flankOf, WoundCloseUps, type LaidPicture } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
@@ -33,7 +34,6 @@ interface Laid extends LaidPicture {
 
 function CompareOf({ a, b }: { a: Laid; b: Laid }) {
   const [way, setWay] = useState<Way>('beside');
-  const [share, setShare] = useState(50);
   const [va, vb] = [viewOf(a.picture), viewOf(b.picture)];
   if (!va || !vb) return <NotLaid of={va ? b : a} />;
   const sides = flankOf(a.picture) === flankOf(b.picture);
@@ -69,15 +69,17 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
         </div>
       ) : (
         <div className="grid max-w-[min(56rem,max(20rem,calc((100vh-21rem)*4/3)))] gap-3">
-          <div className="relative">
-            <PictureInView
-              sha256={a.picture.sha256}
-              size="view"
-              view={va}
-              alt="The first picture"
-              className="aspect-4/3 w-full rounded-lg"
-            />
-            <div className="absolute inset-0" style={{ clipPath: `inset(0 0 0 ${share}%)` }}>
+          <Wipe
+            under={
+              <PictureInView
+                sha256={a.picture.sha256}
+                size="view"
+                view={va}
+                alt="The first picture"
+                className="aspect-4/3 w-full rounded-lg"
+              />
+            }
+            over={
               <PictureInView
                 sha256={b.picture.sha256}
                 size="view"
@@ -85,20 +87,8 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
                 alt="The second picture"
                 className="aspect-4/3 w-full rounded-lg"
               />
-            </div>
-            <span aria-hidden className="absolute inset-y-0 w-0.5 bg-leaf" style={{ left: `${share}%` }} />
-          </div>
-          <label className="grid gap-1">
-            Wipe
-            <input
-              type="range"
-              min={0}
-              max={100}
-              value={share}
-              className="h-12 w-full accent-(--water)"
-              onChange={(event) => setShare(Number(event.target.value))}
-            />
-          </label>
+            }
+          />
         </div>
       )}
       {sides && <Wounds a={a} b={b} />}

@@ -5,6 +5,7 @@ import { flankFrame } from '@keeper/core/flank/flankFrame';
 import { pictureBytes } from '../../data/pictureBytes.js';
 import { whoWorker } from '../../data/flanks.js';
 import { Notice } from '../../parts/Notice.js';
+import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
 import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
 
@@ -16,7 +17,6 @@ const PART = FINE_PARTS.side;
 export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) {
   const { flank, parts, shift } = mayBe;
   const [pair, setPair] = useState<readonly [ImageBitmap, ImageBitmap] | 'gone'>();
-  const [share, setShare] = useState(50);
   useEffect(() => {
     let past = false;
     const lay = async () => {
@@ -29,9 +29,7 @@ export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) 
     return () => {
       past = true;
     };
-    // Made once for each candidate: the page gives each its own.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  }, [asked, flank, shift]);
   if (pair === 'gone')
     return <Notice>The other picture does not come: the server is away. The comparison stands.</Notice>;
   if (!pair) return <p role="status">Laying both flat…</p>;
@@ -49,24 +47,10 @@ export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) 
         </Link>
       </p>
       <div className="grid gap-2">
-        <div className="relative">
-          <Drawn bitmap={pair[0]} label="This picture, and the other wiped across it" />
-          <div className="absolute inset-0" style={{ clipPath: `inset(0 0 0 ${share}%)` }}>
-            <Drawn bitmap={pair[1]} />
-          </div>
-          <span aria-hidden className="absolute inset-y-0 w-0.5 bg-leaf" style={{ left: `${share}%` }} />
-        </div>
-        <label className="grid gap-1">
-          Wipe
-          <input
-            type="range"
-            min={0}
-            max={100}
-            value={share}
-            className="h-12 w-full accent-(--water)"
-            onChange={(event) => setShare(Number(event.target.value))}
-          />
-        </label>
+        <Wipe
+          under={<Drawn bitmap={pair[0]} label="This picture, and the other wiped across it" />}
+          over={<Drawn bitmap={pair[1]} />}
+        />
       </div>
     </div>
   );

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Identified } from '@keeper/core/capture/event';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
@@ -164,11 +164,14 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
       past = true;
     };
   }, [bytes, kind, told, role]);
+  const asked = useMemo(
+    () => (bytes && kind && typeof found === 'object' ? { bytes, ...found, kind, captureId } : undefined),
+    [bytes, found, kind, captureId],
+  );
   if (!facts.species) return 'Note the species first: fish are held against their own kind.';
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
   if (gone) return 'The picture is on another device that has not sent it yet, or the server is away.';
-  if (typeof found === 'string' || !found || !bytes) return typeof found === 'string' ? found : undefined;
-  return { bytes, ...found, kind, captureId };
+  return typeof found === 'string' ? found : asked;
 }
 
 const NO_FLANK = 'No flank stands out in this picture. Set the six points on it by hand, and ask again.';
@@ -180,7 +183,6 @@ function useAnswer(
   register: Parameters<ReturnType<typeof whoWorker>['ask']>[1] | undefined,
 ) {
   const [answer, setAnswer] = useState<Answer>();
-  const { bytes, landmarks, side } = asked ?? {};
   useEffect(() => {
     if (!asked || !register) return undefined;
     let past = false;
@@ -190,8 +192,6 @@ function useAnswer(
     return () => {
       past = true;
     };
-    // The asked flank is made anew at each drawing; what it is made of is not.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [bytes, landmarks, side, register]);
+  }, [asked, register]);
   return answer;
 }
