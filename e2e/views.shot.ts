@@ -240,9 +240,7 @@ async function camera(page: Page): Promise<void> {
   await page.evaluate(() => localStorage.setItem('keeper.camera', 'simulated'));
   await page.getByRole('button', { name: 'Camera', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Take it' })).toBeEnabled({ timeout: 60_000 });
-  await expect(page.locator('[data-looks-a-second]')).not.toHaveText(/Looking for the fish|No fish/, {
-    timeout: 30_000,
-  });
+  await expect(page.locator('[data-looks-a-second]')).toHaveText(/Good: take it/, { timeout: 30_000 });
 }
 
 async function cardDrawn(page: Page): Promise<void> {

@@ -47,8 +47,22 @@ export const FINE_PX = 1400;
 /** How wide a perfectly sharp edge looks on a grid of pixels. */
 const PIXEL_BLUR_PX = 0.6;
 
-/** Measures one picture with a known fish in it. `landmarks` in pixels of the raster. */
-export function measurePicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | undefined): PictureMeasures {
+/** A picture, or a piece cut from it at a finer scale, and where the fish is in its pixels (it may reach beyond a piece). */
+export interface PictureOfFish {
+  readonly raster: Raster;
+  readonly landmarks: LandmarksPx;
+}
+
+/**
+ * Measures one picture with a known fish in it. `landmarks` in pixels of the raster. Edges are measured on the closer piece where there
+ * is one: a copy small enough to be looked at often cannot tell a sharp fish from a blurred one.
+ */
+export function measurePicture(
+  raster: Raster,
+  landmarks: LandmarksPx,
+  kind: PaintedKind | undefined,
+  closer: PictureOfFish = { raster, landmarks },
+): PictureMeasures {
   const small = shrunkRaster(raster, SMALL_PX);
   const planes = planesOf(small);
   const pose = poseOf(scaled(landmarks, small.widthPx / raster.widthPx), isMirrored(landmarks));
@@ -57,7 +71,7 @@ export function measurePicture(raster: Raster, landmarks: LandmarksPx, kind: Pai
   const hand = handOver(planes, area);
   const backdrop = backdropOf(planes.light, area);
   return {
-    blur: blurOf(raster, landmarks, kind),
+    blur: blurOf(closer, kind),
     room: roomAround(area, small.widthPx, small.heightPx),
     ...{ stops, lost, glare: glareOf(planes, area), handOnGill: hand.gill, handOnFlank: hand.flank },
     noseShadowStops: noseShadowStops(planes.light, pose),
@@ -66,7 +80,7 @@ export function measurePicture(raster: Raster, landmarks: LandmarksPx, kind: Pai
   };
 }
 
-function blurOf(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | undefined): number | undefined {
+function blurOf({ raster, landmarks }: PictureOfFish, kind: PaintedKind | undefined): number | undefined {
   const fine = shrunkRaster(raster, FINE_PX);
   const pose = poseOf(scaled(landmarks, fine.widthPx / raster.widthPx), isMirrored(landmarks));
   const area = flankArea(pose, kind);
@@ -78,8 +92,16 @@ function blurOf(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind | unde
 
 /** Landmarks in pixels of a smaller or larger copy. */
 export function scaled(landmarks: LandmarksPx, by: number): LandmarksPx {
-  const at = ({ x, y }: { x: number; y: number }) => ({ x: x * by, y: y * by });
-  const { snout, eye, dorsal, pelvic, anal, fork } = landmarks;
+  return eachPlace(landmarks, ({ x, y }) => ({ x: x * by, y: y * by }));
+}
+
+/** Landmarks in pixels of a piece, whose corner is not that of the picture. */
+export function moved(landmarks: LandmarksPx, byX: number, byY: number): LandmarksPx {
+  return eachPlace(landmarks, ({ x, y }) => ({ x: x + byX, y: y + byY }));
+}
+
+function eachPlace(of: LandmarksPx, at: (place: LandmarksPx['snout']) => LandmarksPx['snout']): LandmarksPx {
+  const { snout, eye, dorsal, pelvic, anal, fork } = of;
   return { snout: at(snout), eye: at(eye), dorsal: at(dorsal), pelvic: at(pelvic), anal: at(anal), fork: at(fork) };
 }
 

@@ -1,5 +1,6 @@
 import { wrap } from 'comlink';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { FINE_PX } from '@keeper/core/picture/verdict';
 import { cameraHold, type CameraSide } from '@keeper/standins/camera';
 import type { CameraPainter } from '../workers/cameraScene.js';
 import type { CameraWay } from './deviceWays.js';
@@ -86,12 +87,9 @@ function drawn(video: HTMLVideoElement, mostPx: number): OffscreenCanvas {
   return canvas;
 }
 
-/** Wide enough to tell a blurred scale from a sharp one. */
-const LIVE_PX = 720;
-
-/** One frame to be looked at, small enough to be looked at often; undefined while the camera shows nothing. */
+/** One frame to be looked at, as fine as pictures are judged; undefined while the camera shows nothing. */
 export function frameOf(video: HTMLVideoElement): ImageBitmap | undefined {
-  return video.readyState < 2 || video.videoWidth === 0 ? undefined : drawn(video, LIVE_PX).transferToImageBitmap();
+  return video.readyState < 2 || video.videoWidth === 0 ? undefined : drawn(video, FINE_PX).transferToImageBitmap();
 }
 
 /** A still of what the camera sees, as JPEG; dated by the clock of this device, without a place. */

@@ -14,12 +14,13 @@ import {
   FINE_PX,
   judgePicture,
   measurePicture,
+  moved,
   scaled,
   worthOf,
   type PictureMeasures,
   type PictureVerdict,
 } from '@keeper/core/picture/verdict';
-import { pixelsOf } from './pixelsOf.js';
+import { pieceOf, pixelsOf } from './pixelsOf.js';
 
 /** What was made out of a picture without being asked anything. */
 export interface LookedAt {
@@ -52,19 +53,27 @@ async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null):
   return lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind, told);
 }
 
-/** A frame of the camera while it is held up; nothing of it is kept. */
+/**
+ * A frame of the camera while it is held up; nothing of it is kept. The fish is looked for on a small copy, its edges on a piece of the
+ * frame itself.
+ */
 function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
-  const { width, height } = frame;
-  const raster = pixelsOf(frame, READ_PX);
-  frame.close();
-  const small = shrunkRaster(raster, FIND_PX);
+  const size = { widthPx: frame.width, heightPx: frame.height };
+  const small = pixelsOf(frame, FIND_PX);
   const planes = planesOf(small);
   const model = fishFinderModel();
   followed = (followed && followFish(planes, model, followed)) ?? findFish(planes, model);
-  const told = followed && scaled(followed.landmarks, width / small.widthPx);
-  return told
-    ? lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind, told)
-    : { widthPx: width, heightPx: height };
+  if (!followed) {
+    frame.close();
+    return size;
+  }
+  const landmarks = scaled(followed.landmarks, size.widthPx / small.widthPx);
+  const { eye, dorsal, pelvic, anal } = landmarks;
+  const { raster, left, top } = pieceOf(frame, [eye, dorsal, pelvic, anal]);
+  frame.close();
+  const closer = { raster, landmarks: moved(landmarks, -left, -top) };
+  const measures = measurePicture(small, followed.landmarks, kind, closer);
+  return { ...size, fish: judged(landmarks, measures, { proposed: false, doubtful: false }) };
 }
 
 /** The fish of the last frame, in pixels of its small copy. */
@@ -82,15 +91,17 @@ function lookAt(
   const landmarks = told ?? (found && scaled(found.landmarks, size.widthPx / small.widthPx));
   if (!landmarks) return size;
   const measures = measurePicture(raster, scaled(landmarks, 1 / scale), kind);
+  const doubtful = found !== undefined && isDoubtful(found);
+  return { ...size, fish: judged(landmarks, measures, { proposed: !told, doubtful }) };
+}
+
+function judged(
+  landmarks: LandmarksPx,
+  measures: PictureMeasures,
+  found: { readonly proposed: boolean; readonly doubtful: boolean },
+): LookedAt['fish'] {
   const verdicts = judgePicture(measures);
-  return {
-    ...size,
-    fish: {
-      ...{ landmarks, measures, verdicts, worth: worthOf(verdicts), proposed: !told },
-      doubtful: found !== undefined && isDoubtful(found),
-      headRight: isMirrored(landmarks),
-    },
-  };
+  return { landmarks, measures, verdicts, worth: worthOf(verdicts), headRight: isMirrored(landmarks), ...found };
 }
 
 const pictureLook = { look, lookAtFrame };
