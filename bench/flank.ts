@@ -6,13 +6,22 @@ import sharp from 'sharp';
 import { readyPrint, type ReadyPrint } from '@keeper/core/flank/comparePrints';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
+import { findFish, isDoubtful, type LandmarksPx } from '@keeper/core/picture/findFish';
+import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
+import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
+import { scaled } from '@keeper/core/picture/verdict';
 import { kindOf, readFlankCsv, writeFlankCsv, type FlankRow } from './flankCsv.js';
 import { flankFigures, type FlankAnswer } from './flankFigures.js';
 import { paintFlankSet } from './flankSet.js';
 
+/** Longest side at which the fish is looked for. */
+const FIND_PX = 256;
+
 /**
  * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they are, how often that was
- * found is printed; a query of a fish that the gallery does not hold is a stranger. Without a gallery a set is painted, `--painted N` fish a kind.
+ * found is printed; a query of a fish that the gallery does not hold is a stranger. Without a gallery a set is painted, `--painted N` fish a kind,
+ * and left in the folder `--keep` where one is named. With `--landmarks machine` the six points of the queries are those that are proposed, not
+ * those that are told.
  */
 export async function flankBench(): Promise<void> {
   const { values } = parseArgs({
@@ -23,30 +32,39 @@ export async function flankBench(): Promise<void> {
       out: { type: 'string' },
       painted: { type: 'string', default: '12' },
       seed: { type: 'string', default: 'flank bench' },
+      keep: { type: 'string' },
+      landmarks: { type: 'string', default: 'told' },
     },
   });
+  const byMachine = values.landmarks === 'machine';
   if (values.gallery && values.queries) {
-    await answerAll(values.gallery, values.queries, values.out);
+    await answerAll(values.gallery, values.queries, values.out, byMachine);
     return;
   }
-  const folder = await mkdtemp(join(tmpdir(), 'keeper-flanks-'));
+  const folder = values.keep ?? (await mkdtemp(join(tmpdir(), 'keeper-flanks-')));
   const [gallery, queries] = [join(folder, 'G.csv'), join(folder, 'Q.csv')];
   const size = { seed: values.seed, perKind: Number(values.painted), unknown: 0.25, widthPx: 720 };
   process.stdout.write(`Painting ${size.perKind} fish of each kind, and as many queries and a third more…\n`);
   const set = await paintFlankSet(folder, size);
   await writeFlankCsv(gallery, set.gallery);
   await writeFlankCsv(queries, set.queries);
-  await answerAll(gallery, queries, values.out);
-  await rm(folder, { recursive: true });
+  await answerAll(gallery, queries, values.out, byMachine);
+  if (!values.keep) await rm(folder, { recursive: true });
 }
 
 interface Known extends KnownFlank {
   readonly row: FlankRow;
 }
 
-async function answerAll(galleryFile: string, queriesFile: string, out: string | undefined): Promise<void> {
+async function answerAll(
+  galleryFile: string,
+  queriesFile: string,
+  out: string | undefined,
+  byMachine: boolean,
+): Promise<void> {
   const times: number[] = [];
-  const readyOf = async (file: string, row: FlankRow): Promise<ReadyPrint> => {
+  let unseen = 0;
+  const readyOf = async (file: string, row: FlankRow, propose = false): Promise<ReadyPrint | undefined> => {
     const raw = await sharp(join(dirname(file), row.photo))
       .rotate()
       .removeAlpha()
@@ -55,18 +73,24 @@ async function answerAll(galleryFile: string, queriesFile: string, out: string |
       .toBuffer({ resolveWithObject: true });
     const began = performance.now();
     const raster = { widthPx: raw.info.width, heightPx: raw.info.height, channels: 3, data: raw.data } as const;
-    const ready = readyPrint(flankPrint(raster, row.landmarks, row.side, kindOf(row.species)));
+    const landmarks = propose ? proposed(raster) : row.landmarks;
+    if (!landmarks) return undefined;
+    const ready = readyPrint(flankPrint(raster, landmarks, row.side, kindOf(row.species)));
     times.push(performance.now() - began);
     return ready;
   };
   const gallery: Known[] = [];
-  for (const row of await readFlankCsv(galleryFile))
-    gallery.push({ fishId: row.individual, row, ready: await readyOf(galleryFile, row) });
+  for (const row of await readFlankCsv(galleryFile)) {
+    const ready = await readyOf(galleryFile, row);
+    if (ready) gallery.push({ fishId: row.individual, row, ready });
+  }
   const answers: FlankAnswer[] = [];
   for (const row of await readFlankCsv(queriesFile)) {
-    const asked = await readyOf(queriesFile, row);
+    const asked = await readyOf(queriesFile, row, byMachine);
     const began = performance.now();
-    const { candidates, stranger } = whoIsThis(asked, gallery);
+    if (!asked) unseen += 1;
+    // Where no fish stands out, nothing is said of it, and none of the known is proposed.
+    const { candidates, stranger } = asked ? whoIsThis(asked, gallery) : { candidates: [], stranger: 1 };
     const t = performance.now() - began;
     const ranked = candidates.map(({ fishId, match, probability }) => ({
       individual: fishId,
@@ -76,9 +100,10 @@ async function answerAll(galleryFile: string, queriesFile: string, out: string |
     answers.push({ query: row.photo, species: row.species, individual: row.individual, ranked, stranger, t });
   }
   if (out) {
-    const shown = answers.map(({ query, ranked, stranger, t }) => ({ query, ranked, stranger, t }));
+    const shown = answers.map(({ query, ranked, stranger, t: ms }) => ({ query, ranked, stranger, ms }));
     await writeFile(out, `${JSON.stringify(shown, null, 1)}\n`);
   }
+  if (byMachine) process.stdout.write(`landmarks of the queries by machine; no fish found in ${unseen} of them\n`);
   const known = new Set(gallery.map(({ fishId }) => fishId));
   process.stdout.write(`${gallery.length} flanks in the gallery, ${answers.length} queries\n`);
   for (const line of flankFigures(answers, known)) process.stdout.write(`${line}\n`);
@@ -86,4 +111,11 @@ async function answerAll(galleryFile: string, queriesFile: string, out: string |
   process.stdout.write(
     `print of a decoded picture: median ${median(times).toFixed(0)} ms; a query: median ${median(answers.map(({ t }) => t)).toFixed(0)} ms\n`,
   );
+}
+
+/** The six points as the picture bench proposes them, in pixels of the picture. */
+function proposed(raster: Raster): LandmarksPx | undefined {
+  const small = shrunkRaster(raster, FIND_PX);
+  const found = findFish(planesOf(small), fishFinderModel());
+  return found && !isDoubtful(found) ? scaled(found.landmarks, raster.widthPx / small.widthPx) : undefined;
 }

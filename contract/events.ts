@@ -152,8 +152,12 @@ export class HeldAgainstDto {
 export class IdentifiedDto {
   @IsIn(IDENTITIES) says: Identified['says'];
   /** Whoever is sure names the fish; whoever is not names none. */
-  @ValidateIf(({ says, fishId }: Identified) => says !== 'unsure' || fishId !== null) @IsUUID() fishId: string | null;
+  @ValidateIf(({ says, fishId }: Identified) => (says !== 'unsure' && says !== 'different') || fishId !== null)
+  @IsUUID()
+  fishId: string | null;
   @IsOptional() @ValidateNested() @Type(() => HeldAgainstDto) by?: HeldAgainstDto;
+  @IsOptional() @IsUUID() decisionId?: string;
+  @IsOptional() @IsString() @MaxLength(400) why?: string;
 }
 
 export class DescribedDto {

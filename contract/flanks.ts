@@ -1,4 +1,5 @@
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
 
 /** One flank of the book with its print. */
@@ -6,6 +7,8 @@ export interface FlankInBook {
   readonly captureId: string;
   readonly sha256: string;
   readonly startedAt: string;
+  /** What else tells this fish from others. */
+  readonly facts: LinkedFacts;
   /** The known fish that the keeper says it is; null while it is only this capture. */
   readonly fishId: string | null;
   readonly side: 'left' | 'right';

@@ -1,8 +1,10 @@
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { WriteKitItemDto } from './kit.js';
+import { WriteFishDto } from './fish.js';
 import { HandlingQueryDto } from './handling.js';
 import { PictureQueryDto } from './pictures.js';
+import { RegisterQueryDto } from './registers.js';
 import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
 import { WriteSettingsDto } from './settings.js';
@@ -14,7 +16,7 @@ type Constructor = new () => object;
 
 /** One address of the API, as both sides and its description know it. */
 export interface Route {
-  readonly method: 'get' | 'post' | 'put';
+  readonly method: 'get' | 'post' | 'put' | 'delete';
   readonly path: string;
   readonly summary: string;
   readonly body?: Constructor;
@@ -50,6 +52,18 @@ export const ROUTES: readonly Route[] = [
     method: 'get',
     path: '/captures/pictured',
     summary: 'Every fish with when it was on the bank and which pictures it has: what a card is sorted by',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/captures/known',
+    summary: 'Every capture whose fish the keeper knows, oldest first: the register',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/captures/decisions',
+    summary: 'Everything that was said about who a fish is, taken back or not',
     gives: JSON_TYPE,
   },
   {
@@ -118,6 +132,30 @@ export const ROUTES: readonly Route[] = [
     body: WriteKitItemDto,
     gives: JSON_TYPE,
   },
+  { method: 'get', path: '/fish', summary: 'What the known fish are called', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/fish/{id}',
+    summary: 'Name a known fish at the revision it was read',
+    body: WriteFishDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/register.json',
+    summary: 'The known fish for a friend: names and prints, no places',
+    query: RegisterQueryDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/registers', summary: 'Registers of friends that were taken in', gives: JSON_TYPE },
+  {
+    method: 'post',
+    path: '/registers',
+    summary: "Take in a friend's register; a newer one takes the place of the older",
+    upload: true,
+    gives: JSON_TYPE,
+  },
+  { method: 'delete', path: '/registers/{id}', summary: "Put a friend's register away", gives: JSON_TYPE },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
   {
     method: 'put',

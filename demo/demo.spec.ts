@@ -5,6 +5,7 @@ import { tellStory } from '@keeper/core/capture/story';
 import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
+import { WriteFishDto } from '@keeper/contract/fish';
 import { WriteKitItemDto } from '@keeper/contract/kit';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
@@ -14,6 +15,7 @@ import { WriteWaterDto } from '@keeper/contract/waters';
 import { FIRST_SETTINGS } from '@keeper/contract/ways';
 import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
+import { demoKnown } from './known.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
 import { demoRehearsals } from './rehearsals.js';
@@ -45,6 +47,30 @@ test('every event keeps the contract, and no id comes twice', () => {
   const events = captures.flatMap((capture) => capture.events);
   expect(new Set(events.map(({ id }) => id)).size).toBe(events.length);
   for (const capture of captures) expect(problemsIn(AppendEventsDto, { events: [...capture.events] })).toEqual([]);
+});
+
+test('the fish of the first two seasons that came again are known by name, those of the third are still to do', () => {
+  const known = demoKnown(captures);
+  expect(known.length).toBeGreaterThan(5);
+  for (const {
+    row: { id: _id, ...row },
+    events,
+  } of known) {
+    expect(problemsIn(WriteFishDto, { ...row, retired: false, revision: 0 })).toEqual([]);
+    expect(problemsIn(AppendEventsDto, { events: [...events] })).toEqual([]);
+    expect(
+      new Set(events.map(({ captureId }) => captures.find((each) => each.captureId === captureId)?.fish.name)).size,
+    ).toBe(1);
+    expect(events.every(({ at }) => at < '2026-01-05')).toBe(true);
+  }
+  const linked = new Set(known.flatMap(({ events }) => events.map(({ captureId }) => captureId)));
+  const again = captures.filter(
+    ({ captureId, fish, picturedMs }) =>
+      picturedMs !== null &&
+      !linked.has(captureId) &&
+      captures.some((other) => linked.has(other.captureId) && other.fish === fish),
+  );
+  expect(again.length).toBeGreaterThan(3);
 });
 
 test('fight and air times are as a careful keeper has them, with odd entries left in', () => {

@@ -10,6 +10,7 @@ import type { KeptWater } from '@keeper/contract/waters';
 import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { cardPictures } from './card.js';
 import { demoCaptures } from './captures.js';
+import { demoKnown } from './known.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
 import { demoRehearsals } from './rehearsals.js';
@@ -21,28 +22,31 @@ import { WATERS } from './waters.js';
  * so filling again, or going on after a break, enters nothing twice.
  */
 async function fill(url: string, mostPictures: number): Promise<void> {
-  const standing = await call<KeptWater[]>(`${url}/api/waters`);
+  const waters = await call<KeptWater[]>(`${url}/api/waters`);
   for (const { id, ...water } of WATERS) {
-    if (!standing.some((each) => each.id === id)) {
+    if (!waters.some((each) => each.id === id)) {
       await call(`${url}/api/waters/${id}`, json('PUT', { ...water, revision: 0 }));
     }
   }
+  const captures = demoCaptures();
+  const known = demoKnown(captures);
   for (const [kind, rows] of [
     ['swims', SWIMS],
     ['rigs', RIGS],
     ['kit', KIT],
     ['rehearsals', demoRehearsals()],
+    ['fish', known.map(({ row }) => row)],
   ] as const) {
-    const known = new Set((await call<{ id: string }[]>(`${url}/api/${kind}`)).map(({ id }) => id));
+    const standing = new Set((await call<{ id: string }[]>(`${url}/api/${kind}`)).map(({ id }) => id));
     for (const { id, ...row } of rows) {
-      if (!known.has(id)) await call(`${url}/api/${kind}/${id}`, json('PUT', { ...row, retired: false, revision: 0 }));
+      if (!standing.has(id))
+        await call(`${url}/api/${kind}/${id}`, json('PUT', { ...row, retired: false, revision: 0 }));
     }
   }
   const { updatedAt: _at, ...ways } = await call<KeptSettings>(`${url}/api/settings`);
   if (ways.revision === 0) await call(`${url}/api/settings`, json('PUT', { ...ways, habit: HABIT }));
   await append(url, demoOutings());
-  const captures = demoCaptures();
-  const events = captures.flatMap((capture) => capture.events);
+  const events = [...captures, ...known].flatMap((each) => each.events);
   for (let i = 0; i < events.length; i += MOST_EVENTS) await append(url, events.slice(i, i + MOST_EVENTS));
 
   const pictures = captures.toReversed().flatMap(picturesOf).slice(0, mostPictures);

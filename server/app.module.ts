@@ -3,6 +3,7 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
+import { WriteFishDto } from '@keeper/contract/fish';
 import { WriteKitItemDto } from '@keeper/contract/kit';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
@@ -14,10 +15,11 @@ import { OpenApiModule } from './openapi/openapi.module.js';
 import type { Options } from './options.js';
 import { OutingsModule } from './outings/outings.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
+import { RegistersModule } from './registers/registers.module.js';
 import { rowsModule } from './rows/rowsModule.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { StorageModule } from './storage/storage.module.js';
-import { kit, rigs, swims, rehearsals } from './storage/schema.js';
+import { fish, kit, rigs, swims, rehearsals } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 import { webPage } from './webPage.js';
@@ -27,6 +29,7 @@ import { webPage } from './webPage.js';
 export class AppModule {
   static register(options: Options, folders: { migrations: string; web: string }): DynamicModule {
     const pictures = PicturesModule.register(join(options.dataFolder, 'pictures'));
+    const flanks = FlanksModule.register(pictures, join(options.dataFolder, 'prints'));
     return {
       module: AppModule,
       imports: [
@@ -35,11 +38,13 @@ export class AppModule {
         CapturesModule,
         OutingsModule,
         pictures,
-        FlanksModule.register(pictures, join(options.dataFolder, 'prints')),
+        flanks,
+        RegistersModule.register(pictures, flanks),
         WatersModule,
         rowsModule({ path: 'swims', table: swims, contract: WriteSwimDto, name: 'This swim' }),
         rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
+        rowsModule({ path: 'fish', table: fish, contract: WriteFishDto, name: 'This fish' }),
         rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,
         SettingsModule,

@@ -56,8 +56,11 @@ export type RecoverySign = (typeof RECOVERY_SIGNS)[number];
 export const INTERRUPTIONS = ['second-rod', 'phone', 'handed-over', 'other'] as const;
 export type Interruption = (typeof INTERRUPTIONS)[number];
 
-/** What the keeper says of who a fish is: one that is known, one that was never seen before, or not sure yet. */
-export const IDENTITIES = ['same', 'new', 'unsure'] as const;
+/**
+ * What the keeper says of who a fish is: one that is known, one that was never seen before, not sure yet; or only that it is another one
+ * than that it was held against, which leaves open who it is.
+ */
+export const IDENTITIES = ['same', 'new', 'unsure', 'different'] as const;
 
 export interface Identified {
   readonly says: (typeof IDENTITIES)[number];
@@ -71,6 +74,10 @@ export interface Identified {
     readonly score: number;
     readonly probability: number;
   };
+  /** Several captures decided in one go, such as two fish that are one: they are shown as one decision and taken back together. */
+  readonly decisionId?: string;
+  /** Why, in the keeper's words or the application's, such as "Merged into Notch". */
+  readonly why?: string;
 }
 
 /** What each kind of event carries. */

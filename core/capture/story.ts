@@ -99,6 +99,8 @@ export interface CaptureStory {
   readonly mergedInto: string | null;
   /** Who it is, as the keeper said last; null when nobody was asked. */
   readonly identity: (Identified & { readonly eventId: string }) | null;
+  /** Captures whose fish the keeper said is another one. */
+  readonly notSameAs: readonly string[];
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
   readonly airComplete: boolean;
 }
@@ -132,6 +134,7 @@ export function emptyStory(captureId: string): CaptureStory {
     devices: [],
     mergedInto: null,
     identity: null,
+    notSameAs: [],
     airComplete: true,
   };
 }
@@ -266,7 +269,9 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
     case 'picture-read':
       return { ...story, pictures: story.pictures.map((picture) => readAnew(picture, event.payload)) };
     case 'identified':
-      return { ...story, identity: { ...event.payload, eventId: event.id } };
+      return event.payload.says === 'different'
+        ? { ...story, notSameAs: event.payload.by ? [...story.notSameAs, event.payload.by.captureId] : story.notSameAs }
+        : { ...story, identity: { ...event.payload, eventId: event.id } };
     case 'written-up':
       return { ...story, writtenUp: true };
     case 'undone':

@@ -53,6 +53,10 @@ export interface CaptureSummary {
   readonly leaving: Leaving | null;
   readonly woundCount: number;
   readonly waterC: number | null;
+  /** The known fish that the keeper says it is; null while that is open. */
+  readonly fishId: string | null;
+  /** Captures that the keeper says show another fish. */
+  readonly notSameAs: readonly string[];
 }
 
 /** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
@@ -88,6 +92,8 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     leaving: story.leaving,
     woundCount: story.wounds.length,
     waterC: story.around.waterC ?? null,
+    fishId: story.identity?.fishId ?? null,
+    notSameAs: story.notSameAs,
   };
 }
 

@@ -9,6 +9,9 @@ import { underHands } from './underHands.js';
 /** What is not known of a flank: beside the body, beyond the picture, burnt out, or under a hand. */
 export const UNKNOWN = -128;
 
+/** Raised when prints are made in another way: old ones cannot be compared with new ones. */
+export const PRINT_WAY = 1;
+
 /** The pattern of one flank in the frame of its kind. One byte a cell, less than 8 kB. */
 export interface FlankPrint {
   readonly side: 'left' | 'right';

@@ -42,13 +42,14 @@ const ONE_FISH = 2;
 
 /**
  * Which of the known fish a flank shows, if any. All flanks of its side and kind are glanced at, the likelier are laid on it coarsely, and
- * the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking.
+ * the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking;
+ * `beside` is what else speaks for a flank's capture (`factsSpeak`), by natural logarithm.
  * Example: an empty register gives no candidate, and a stranger for certain.
  */
 export function whoIsThis<T extends KnownFlank>(
   asked: ReadyPrint,
   known: readonly T[],
-  newBefore = NEW_BEFORE,
+  { newBefore = NEW_BEFORE, beside = () => 0 }: WhoOptions<T> = {},
 ): WhoIsThis<T> {
   const flanks = known.filter(({ ready }) => comparable(asked.print, ready.print));
   const glanced = flanks
@@ -70,7 +71,7 @@ export function whoIsThis<T extends KnownFlank>(
   }
   const found = groups(
     [...best.entries()].map(([fishId, { flank, match }]) => ({
-      ...{ fishId, flank, match, evidence: evidenceOf(match.score, asked.print.kind) },
+      ...{ fishId, flank, match, evidence: evidenceOf(match.score, asked.print.kind) + beside(flank) },
     })),
   );
   // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
@@ -81,6 +82,11 @@ export function whoIsThis<T extends KnownFlank>(
     group.map(({ fishId, flank, match }) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
   );
   return { candidates, stranger };
+}
+
+interface WhoOptions<T extends KnownFlank> {
+  readonly newBefore?: number;
+  readonly beside?: (flank: T) => number;
 }
 
 interface Found<T extends KnownFlank> {

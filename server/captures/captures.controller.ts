@@ -3,6 +3,7 @@ import { BookFilterDto, BookQueryDto, type BookTally, type PictureInBook } from 
 import { HandlingQueryDto } from '@keeper/contract/handling';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
+import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
@@ -37,6 +38,18 @@ export class CapturesController {
   @Get('captures/pictured')
   pictured(): PicturedFish[] {
     return this.book.pictured();
+  }
+
+  /** A list of `CaptureSummary`. */
+  @Get('captures/known')
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  known(): string {
+    return this.book.known();
+  }
+
+  @Get('captures/decisions')
+  decisions(): IdentityDecision[] {
+    return this.book.decisions();
   }
 
   @Get('captures/pictures')

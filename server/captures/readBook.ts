@@ -9,6 +9,7 @@ import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { identityDecisions, type IdentityDecision } from '@keeper/core/fish/identityDecision';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { Problem } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
@@ -201,6 +202,32 @@ export class ReadBook {
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(MOST_WEIGHED)
       .all();
+  }
+
+  /** The summaries of every capture whose fish is known, oldest first, as JSON text. */
+  known(): string {
+    const rows = this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(and(IN_THE_BOOK, sql`json_extract(summary, '$.fishId') IS NOT NULL`))
+      .orderBy(asc(captures.startedAt), asc(captures.id))
+      .all();
+    return `[${rows.map(({ summary }) => summary).join(',')}]`;
+  }
+
+  /** Everything that was ever said about who a fish of the book is, oldest first. */
+  decisions(): IdentityDecision[] {
+    const rows = this.database.drizzle
+      .select()
+      .from(events)
+      .where(
+        and(
+          inArray(events.type, ['identified', 'undone']),
+          sql`capture_id IN (SELECT capture_id FROM events WHERE type = 'identified')`,
+        ),
+      )
+      .all();
+    return identityDecisions(rows.map(eventOf));
   }
 
   /** Counts and bests, for Today and for the filters. */

@@ -5,15 +5,15 @@ import { Worker } from 'node:worker_threads';
 import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { FlankInBook, FlanksAnswer } from '@keeper/contract/flanks';
 import { tellStory, type PictureInStory } from '@keeper/core/capture/story';
+import { summaryOf } from '@keeper/core/capture/summary';
+import { PRINT_WAY } from '@keeper/core/flank/flankPrint';
 import { paintedKind, type PaintedKind } from '@keeper/core/fish/anatomy';
+import { linkedFacts } from '@keeper/core/fish/linkDoubt';
 import { ReadBook } from '../captures/readBook.js';
 import { PictureStore } from '../pictures/pictureStore.js';
 import type { MadePrint, PrintOrder } from './printOrder.js';
 
 export const PRINT_FOLDER = Symbol('folder of the prints of flanks');
-
-/** Raised when prints are made in another way: the old ones are made anew. */
-const WAY = 1;
 
 interface Wanted extends Omit<FlankInBook, 'cells' | 'landmarks' | 'side'> {
   readonly told: PrintOrder['told'];
@@ -44,8 +44,8 @@ export class FlankPrints implements OnApplicationShutdown {
         coming += 1;
         this.waiting.set(wanted.key, wanted);
       } else if (print) {
-        const { captureId, sha256, startedAt, fishId, kind, of } = wanted;
-        flanks.push({ captureId, sha256, startedAt, fishId, kind, of, ...print });
+        const { captureId, sha256, startedAt, facts, fishId, kind, of } = wanted;
+        flanks.push({ captureId, sha256, startedAt, facts, fishId, kind, of, ...print });
       }
     }
     if (coming > 0 && !this.over) this.making ??= this.makeAll().finally(() => (this.making = undefined));
@@ -64,6 +64,7 @@ export class FlankPrints implements OnApplicationShutdown {
       if (!kind || !log) return [];
       const story = tellStory(captureId, log.events);
       const fishId = story.identity?.fishId ?? null;
+      const facts = linkedFacts(summaryOf(story));
       return story.pictures.flatMap((picture) => {
         const of = mayShowFlank(picture) ? this.pictures.facts(picture.sha256) : undefined;
         if (!of) return [];
@@ -71,7 +72,7 @@ export class FlankPrints implements OnApplicationShutdown {
         const { sha256 } = picture;
         return [
           {
-            ...{ captureId, sha256, startedAt, fishId, kind, told, key: keyOf(sha256, kind, told) },
+            ...{ captureId, sha256, startedAt, facts, fishId, kind, told, key: keyOf(sha256, kind, told) },
             of: { widthPx: of.widthPx, heightPx: of.heightPx },
           },
         ];
@@ -135,7 +136,7 @@ function toldOf({ role, reading }: PictureInStory): PrintOrder['told'] {
 
 function keyOf(sha256: string, kind: PaintedKind, told: PrintOrder['told']): string {
   return createHash('sha256')
-    .update(JSON.stringify([WAY, sha256, kind, told]))
+    .update(JSON.stringify([PRINT_WAY, sha256, kind, told]))
     .digest('hex');
 }
 

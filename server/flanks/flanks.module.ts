@@ -11,6 +11,7 @@ export class FlanksModule {
       imports: [CapturesModule, pictures],
       controllers: [FlanksController],
       providers: [FlankPrints, { provide: PRINT_FOLDER, useValue: folder }],
+      exports: [FlankPrints],
     };
   }
 }

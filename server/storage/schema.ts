@@ -108,7 +108,17 @@ export const rigs = sqliteTable('rigs', revisionedRow());
 export const kit = sqliteTable('kit', revisionedRow());
 /** Rehearsals lie apart from the book. */
 export const rehearsals = sqliteTable('rehearsals', revisionedRow());
-export type RevisionedTable = typeof swims | typeof rigs | typeof kit | typeof rehearsals;
+/** What the keeper calls each known fish; which captures are of it is said in their logs. */
+export const fish = sqliteTable('fish', revisionedRow());
+export type RevisionedTable = typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish;
+
+/** Registers of friends on the same water, as they came. */
+export const registers = sqliteTable('registers', {
+  id: text('id').primaryKey(),
+  /** A `RegisterFile` of core, as JSON. */
+  body: text('body').notNull(),
+  receivedAt: text('received_at').notNull(),
+});
 
 /** Originals lie in the picture store under the SHA-256 of their bytes; this is what is known about each. */
 export const pictures = sqliteTable('pictures', {

@@ -2,6 +2,7 @@ import {
   Backpack,
   Images,
   BookOpen,
+  Fish,
   Map,
   PenLine,
   Repeat,
@@ -21,6 +22,7 @@ export const WORK_PLACES = [
 
 /** What is looked after at home; on a phone it stands behind "More". */
 export const FURTHER_PLACES = [
+  { to: '/fish', name: 'Known fish', Icon: Fish },
   { to: '/pictures', name: 'Pictures', Icon: Images },
   { to: '/waters', name: 'Waters', Icon: Waves },
   { to: '/kit', name: 'Kit', Icon: Backpack },

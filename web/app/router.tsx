@@ -47,6 +47,22 @@ export const router = createBrowserRouter([
         path: '/book/:captureId/share',
         lazy: async () => ({ Component: (await import('../views/share/SharePage.js')).SharePage }),
       },
+      {
+        path: '/fish',
+        lazy: async () => ({ Component: (await import('../views/fish/RegisterPage.js')).RegisterPage }),
+      },
+      {
+        path: '/fish/sweep',
+        lazy: async () => ({ Component: (await import('../views/sweep/SweepPage.js')).SweepPage }),
+      },
+      {
+        path: '/fish/friends',
+        lazy: async () => ({ Component: (await import('../views/fish/FriendsPage.js')).FriendsPage }),
+      },
+      {
+        path: '/fish/:fishId',
+        lazy: async () => ({ Component: (await import('../views/fish/FishPage.js')).FishPage }),
+      },
       { path: '/bank', lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       { path: '/bank/new', lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }) },
       {

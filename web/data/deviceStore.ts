@@ -21,7 +21,7 @@ export interface StoredPicture {
   readonly problem?: string;
 }
 
-export const ROW_KINDS = ['waters', 'swims', 'rigs', 'kit', 'rehearsals'] as const;
+export const ROW_KINDS = ['waters', 'swims', 'rigs', 'kit', 'rehearsals', 'fish'] as const;
 export type RowKind = (typeof ROW_KINDS)[number];
 
 /** A row as it was written on this device, waiting for the server to take it. */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { wrap, type Remote } from 'comlink';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { WhoWork } from '../workers/whoIsThis.js';
-import { ask } from './api.js';
+import { askOrKept } from './keptApart.js';
 
 const AGAIN_MS = 1500;
 
@@ -10,7 +10,7 @@ const AGAIN_MS = 1500;
 export function useFlanks(): FlanksAnswer | undefined {
   return useQuery({
     queryKey: ['flanks'],
-    queryFn: () => ask<FlanksAnswer>('/flanks'),
+    queryFn: () => askOrKept<FlanksAnswer>('/flanks'),
     // They are made one after the other: it is asked again until none is missing.
     refetchInterval: ({ state }) => ((state.data?.coming ?? 0) > 0 ? AGAIN_MS : false),
   }).data;

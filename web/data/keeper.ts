@@ -67,7 +67,8 @@ export const outbox = new Outbox(
       void queryClient.invalidateQueries({ queryKey: ['outing', id] });
     }
     if (subjects.length > 0) {
-      for (const name of ['book', 'tally', 'outings']) void queryClient.invalidateQueries({ queryKey: [name] });
+      for (const name of ['book', 'tally', 'outings', 'known', 'decisions'])
+        void queryClient.invalidateQueries({ queryKey: [name] });
     }
     // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
     await Promise.all(rows.map((kind) => queryClient.invalidateQueries({ queryKey: [kind] })));
@@ -94,6 +95,8 @@ export async function wakeKeeper(): Promise<void> {
 /** How long a start that was taken back can be put back: as long the device holds it. */
 export const TAKEN_BACK_MS = 3_600_000;
 
+const DAY_MS = 24 * 3_600_000;
+
 /** Whether the server has all of a capture or outing and nothing more will come of it: then this device need not hold it. */
 function isOver(subjectId: string): boolean {
   const own = outbox.snapshot().events.filter(({ event }) => subjectOf(event) === subjectId);
@@ -110,8 +113,11 @@ function isOver(subjectId: string): boolean {
     events.filter((event) => 'captureId' in event),
   );
   const lastAtMs = Math.max(...own.map(({ event }) => Date.parse(event.at)));
+  const allSent = own.every(({ state }) => state === 'sent');
+  // What was added at the desk to a capture of long ago: the server tells its whole story.
+  if (!events.some(({ type }) => type === 'hooked') && lastAtMs < Date.now() - DAY_MS) return allSent;
   const discarded = story.outcome === 'discarded' && lastAtMs < Date.now() - TAKEN_BACK_MS;
-  return (story.writtenUp || discarded) && own.every(({ state }) => state === 'sent');
+  return (story.writtenUp || discarded) && allSent;
 }
 
 /** An event of a capture as this device makes it, now. */

@@ -4,7 +4,19 @@ import { createStore, del, get, set } from 'idb-keyval';
 import { queryClient } from './keeper.js';
 
 /** What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the outings, the tally. Not whole captures. */
-const KEPT = ['waters', 'swims', 'rigs', 'kit', 'settings', 'tally', 'outings', 'outing', 'handling', 'rehearsals'];
+const KEPT = [
+  'waters',
+  'swims',
+  'rigs',
+  'kit',
+  'settings',
+  'tally',
+  'outings',
+  'outing',
+  'handling',
+  'rehearsals',
+  'fish',
+];
 
 /** Keeps those answers on the device, so that they are there when the server is not. */
 export function keepAnswers(): void {

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { KeptFish } from '@keeper/contract/fish';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
 import type { KeptRig } from '@keeper/contract/rigs';
@@ -24,6 +25,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   rigs: {},
   kit: {},
   rehearsals: {},
+  fish: { note: null },
 };
 
 /** Rows as the server has them, with what this device wrote since laid over them. */
@@ -58,6 +60,11 @@ export function useRigs(): readonly KeptRig[] {
 
 export function useKit(): readonly KeptKitItem[] {
   return useStanding(useRows<KeptKitItem>('kit'));
+}
+
+/** What the known fish are called. */
+export function useFishNames(): readonly KeptFish[] {
+  return useRows<KeptFish>('fish');
 }
 
 /** The rehearsals, oldest first. */

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { KeptSettings } from '@keeper/contract/ways';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { timesDone } from '@keeper/core/capture/steps';
 import type { CaptureStory } from '@keeper/core/capture/story';
@@ -12,11 +13,13 @@ import { checkInForce } from '@keeper/core/weighing/scaleCheck';
 import { slingDrain, wetTareGrams } from '@keeper/core/weighing/slingDrain';
 import { wasZeroed, weighingOf } from '@keeper/core/weighing/weighing';
 import { ask } from './api.js';
+import { useRegister } from './known.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
 import { plainDivision } from './useWeighingKit.js';
 
 const NONE: readonly WeighedFish[] = [];
+const DAY_MS = 24 * 3_600_000;
 
 /** Every fish that was weighed, newest first. */
 export function useWeighed(): readonly WeighedFish[] {
@@ -35,26 +38,35 @@ function useWith(story: CaptureStory) {
 
 /** The weight of a fish with its uncertainty; undefined while nothing was read, or its tare is missing. */
 export function useWeightResult(story: CaptureStory): WeightResult | undefined {
-  const { scales, sling } = useWith(story);
+  const kit = useKit();
   const { rounding } = useSettings();
-  return useMemo(() => {
-    const weighing = weighingOf(story);
-    if (!weighing) return undefined;
-    const nature = scales?.scale;
-    return weightResult(weighing, {
-      division: nature?.division ?? plainDivision(weighing.asRead.unit),
-      scaleClass: nature?.scaleClass ?? 'III',
-      check: nature ? checkInForce(nature, weighing.readAt ?? story.startedAt ?? '') : undefined,
-      drain: sling ? slingDrain(sling.tares) : undefined,
-      rounding,
-    });
-  }, [story, scales, sling, rounding]);
+  return useMemo(() => weighedWith(story, kit, rounding), [story, kit, rounding]);
+}
+
+/** The same without asking anything: of a story, the kit and the keeper's rule of rounding. */
+export function weighedWith(
+  story: CaptureStory,
+  kit: ReturnType<typeof useKit>,
+  rounding: KeptSettings['rounding'],
+): WeightResult | undefined {
+  const weighing = weighingOf(story);
+  if (!weighing) return undefined;
+  const nature = kit.find(({ id }) => id === weighing.scalesId)?.scale;
+  const sling = kit.find(({ id }) => id === weighing.slingId);
+  return weightResult(weighing, {
+    division: nature?.division ?? plainDivision(weighing.asRead.unit),
+    scaleClass: nature?.scaleClass ?? 'III',
+    check: nature ? checkInForce(nature, weighing.readAt ?? story.startedAt ?? '') : undefined,
+    drain: sling ? slingDrain(sling.tares) : undefined,
+    rounding,
+  });
 }
 
 /** What an entry is held against: the other fish of the book, and what happened around the weighing. */
 export function useEntry(story: CaptureStory): Entry | undefined {
   const { scales, sling } = useWith(story);
   const weighed = useWeighed();
+  const register = useRegister();
   return useMemo(() => {
     const reading = weighingOf(story);
     if (!reading) return undefined;
@@ -64,6 +76,12 @@ export function useEntry(story: CaptureStory): Entry | undefined {
     const before = others.find((fish) => fish.startedAt < startedAt);
     const own = others.flatMap((fish): OwnFish[] =>
       fish.species ? [{ species: fish.species, lengthMm: fish.lengthMm, grams: fish.grams }] : [],
+    );
+    const fish = story.identity?.fishId ? register.find(story.identity.fishId) : undefined;
+    const history = (fish?.captures ?? []).flatMap(({ captureId, startedAt: at, netGrams }) =>
+      captureId === story.captureId || !at || netGrams === null
+        ? []
+        : [{ grams: netGrams, daysAgo: Math.abs(Date.parse(startedAt) - Date.parse(at)) / DAY_MS }],
     );
     const drain = sling && sling.tares.length > 0 ? slingDrain(sling.tares) : undefined;
     return {
@@ -77,10 +95,11 @@ export function useEntry(story: CaptureStory): Entry | undefined {
         }),
       ...(drain && { slingGrams: wetTareGrams(drain, 0) }),
       ...(scales?.scale && { division: scales.scale.division }),
+      ...(history.length > 0 && { history }),
       ...(guess && { guessGrams: gramsOf(guess) }),
       ...(before && {
         before: { grams: before.grams, lengthMm: before.lengthMm },
       }),
     };
-  }, [story, scales, sling, weighed]);
+  }, [story, scales, sling, weighed, register]);
 }

@@ -40,6 +40,8 @@ const summary: CaptureSummary = {
   leaving: 'strong',
   woundCount: 0,
   waterC: 16,
+  fishId: null,
+  notSameAs: [],
 };
 
 function row(change: Partial<CaptureSummary>, to?: string) {

@@ -2,30 +2,39 @@ import { expose, transfer } from 'comlink';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { BentShift } from '@keeper/core/flank/bentShift';
-import { readyPrint, type PartMatch } from '@keeper/core/flank/comparePrints';
+import { comparePrints, readyPrint, type PartMatch, type ReadyPrint } from '@keeper/core/flank/comparePrints';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
+import { printPicture } from '@keeper/core/flank/printPicture';
 import { flatFlank } from '@keeper/core/flank/flatFlank';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
+import { factsSpeak, factsTogether, type FactSpeaks, type OfItsKind } from '@keeper/core/fish/factsSpeak';
+import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
 import { scaled } from '@keeper/core/picture/verdict';
+import { isTheirs, type TheirFlank } from './theirFlank.js';
 import { pixelsOf } from './pixelsOf.js';
 
 /** A picture of a flank whose fish is asked for; the landmarks in pixels of the upright original. */
 export interface AskedFlank {
   readonly bytes: Blob;
   readonly landmarks: LandmarksPx;
+  /** How wide the original is, where these bytes are a smaller copy of it. */
+  readonly widthPx?: number;
   readonly side: 'left' | 'right';
   readonly kind: PaintedKind;
   readonly captureId: string;
+  readonly facts: LinkedFacts;
 }
 
-/** A fish of the book that it may be. */
+/** A fish of the book, or of a friend's register, that it may be. */
 export interface MayBe {
-  readonly flank: FlankInBook;
+  readonly flank: FlankInBook | TheirFlank;
   readonly score: number;
   readonly probability: number;
   readonly parts: readonly PartMatch[];
   readonly shift: BentShift;
+  /** What speaks for or against it beside the flank. */
+  readonly beside: readonly FactSpeaks[];
 }
 
 export interface Answer {
@@ -36,15 +45,23 @@ export interface Answer {
 }
 
 interface Known extends KnownFlank {
-  readonly flank: FlankInBook;
+  readonly flank: FlankInBook | TheirFlank;
 }
 
 const READ_PX = 1400;
 const SHOWN = 6;
 /** Prints that were made ready stay so: the same register is asked again and again. */
 const ready = new Map<string, Known['ready']>();
+let register: readonly FlankInBook[] = [];
+let theirs: readonly TheirFlank[] = [];
 
-function readied({ cells, side, kind }: FlankInBook): Known['ready'] {
+/** Takes the register over, once for many questions, and those of friends. */
+function hold(flanks: readonly FlankInBook[], ofFriends: readonly TheirFlank[] = []): void {
+  register = flanks;
+  theirs = ofFriends;
+}
+
+function readied({ cells, side, kind }: FlankInBook | TheirFlank): Known['ready'] {
   const made = ready.get(cells);
   if (made) return made;
   const bytes = Uint8Array.from(atob(cells), (letter) => letter.charCodeAt(0));
@@ -53,26 +70,73 @@ function readied({ cells, side, kind }: FlankInBook): Known['ready'] {
   return now;
 }
 
-async function ask(
-  { bytes, landmarks, side, kind, captureId }: AskedFlank,
-  register: readonly FlankInBook[],
-): Promise<Answer> {
+async function ask({ bytes, landmarks, side, kind, captureId, facts }: AskedFlank): Promise<Answer> {
   const { raster, by } = await read(bytes, landmarks);
-  const others = register.filter(
-    (flank) => flank.captureId !== captureId && flank.side === side && flank.kind === kind,
+  const asked = readyPrint(flankPrint(raster, by, side, kind));
+  return against(asked, facts, ({ captureId: id }) => id !== captureId, theirs);
+}
+
+/** Which others of the register a flank of it is like. */
+function askHeld(sha256: string): Answer {
+  const flank = register.find((each) => each.sha256 === sha256);
+  if (!flank) return { mayBe: [], stranger: 1, known: 0 };
+  const { captureId, fishId } = flank;
+  return against(
+    readied(flank),
+    flank.facts,
+    (other) => other.captureId !== captureId && (fishId === null || other.fishId !== fishId),
   );
-  const known = others.map((flank): Known => ({
-    fishId: flank.fishId ?? flank.captureId,
-    flank,
-    ready: readied(flank),
-  }));
-  const { candidates, stranger } = whoIsThis(readyPrint(flankPrint(raster, by, side, kind)), known);
+}
+
+/** Two flanks laid on each other, and what the register says beside them. */
+function compare(flank: FlankInBook, other: FlankInBook): MayBe & { readonly flank: FlankInBook } {
+  const { score, parts, shift } = comparePrints(readied(flank), readied(other));
+  const ofKind = register.filter(({ kind }) => kind === flank.kind);
+  const beside = factsSpeak(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
+  return { flank: other, score, probability: 0, parts, shift, beside };
+}
+
+function against(
+  asked: ReadyPrint,
+  facts: LinkedFacts,
+  wanted: (flank: FlankInBook) => boolean,
+  ofFriends: readonly TheirFlank[] = [],
+): Answer {
+  const { side, kind } = asked.print;
+  const ofKind = register.filter((flank) => flank.kind === kind);
+  const own = ofKind.filter((flank) => flank.side === side && wanted(flank));
+  const friends = ofFriends.filter((flank) => flank.kind === kind && flank.side === side);
+  const known = [
+    ...own.map((flank): Known => ({ fishId: flank.fishId ?? flank.captureId, flank, ready: readied(flank) })),
+    ...friends.map((flank): Known => ({ fishId: flank.fishId, flank, ready: readied(flank) })),
+  ];
+  const its = ofItsKind(ofKind, facts);
+  const speaks = (flank: Known['flank']) =>
+    factsSpeak(facts, isTheirs(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
+  const { candidates, stranger } = whoIsThis(asked, known, { beside: ({ flank }) => factsTogether(speaks(flank)) });
   return {
     mayBe: candidates.slice(0, SHOWN).map(({ flank: { flank }, match: { score, parts, shift }, probability }) => ({
-      ...{ flank, score, probability, parts, shift },
+      ...{ flank, score, probability, parts, shift, beside: speaks(flank) },
     })),
     stranger,
     known: new Set(known.map(({ fishId }) => fishId)).size,
+  };
+}
+
+/** What is known of the catches of the fish of a flank, each catch once. */
+function catchesOf(flanks: readonly FlankInBook[], { captureId, fishId }: FlankInBook): LinkedFacts[] {
+  const of = flanks.filter((each) => each.captureId === captureId || (fishId !== null && each.fishId === fishId));
+  return [...new Map(of.map(({ facts }) => [facts.captureId, facts])).values()];
+}
+
+function ofItsKind(flanks: readonly FlankInBook[], { waterId }: LinkedFacts): OfItsKind {
+  const catches = [...new Map(flanks.map(({ facts }) => [facts.captureId, facts])).values()];
+  const here = catches.filter((each) => each.waterId === waterId).length;
+  return {
+    lengthsMm: catches.flatMap(({ lengthMm }) => lengthMm ?? []),
+    grams: catches.flatMap(({ grams }) => grams ?? []),
+    // As if one more catch were here and one elsewhere: a small book must not be sure of anything.
+    atThisWater: (here + 1) / (catches.length + 2),
   };
 }
 
@@ -92,6 +156,13 @@ async function flat(
   return transfer(bitmap, [bitmap]);
 }
 
+/** A print itself, to be looked at where there is no picture of it. */
+async function drawn({ cells, side, kind }: TheirFlank): Promise<ImageBitmap> {
+  const { data, ...size } = printPicture(readied({ cells, side, kind } as TheirFlank).print);
+  const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
+  return transfer(bitmap, [bitmap]);
+}
+
 /** The pixels, and the landmarks on them. `widthPx` is how wide the original is, where these bytes are a copy of it. */
 async function read(bytes: Blob, landmarks: LandmarksPx, widthPx?: number) {
   const bitmap = await createImageBitmap(bytes);
@@ -101,6 +172,6 @@ async function read(bytes: Blob, landmarks: LandmarksPx, widthPx?: number) {
   return { raster, by: scaled(landmarks, scale) };
 }
 
-const work = { ask, flat };
+const work = { hold, ask, askHeld, compare, flat, drawn };
 export type WhoWork = typeof work;
 expose(work);

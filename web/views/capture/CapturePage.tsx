@@ -17,6 +17,7 @@ import { BookPicture } from '../../parts/BookPicture.js';
 import { MassText } from '../../parts/MassText.js';
 import { Part } from '../../parts/Part.js';
 import { Sheet } from '../../parts/Sheet.js';
+import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
@@ -116,6 +117,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
             </Part>
           )}
           <div className="flex flex-wrap gap-3">
+            <WhoLink story={story} className="button" />
             <button type="button" className="button" onClick={() => setAmending(true)}>
               Correct something
             </button>

@@ -10,6 +10,8 @@ import type { RunDesk } from './runDesk.js';
 // Nothing of this is needed while the fish is there.
 const AfterWeighing = later(async () => (await import('./AfterWeighing.js')).AfterWeighing);
 
+const WhoLink = later(async () => (await import('../../parts/WhoLink.js')).WhoLink);
+
 /** After the release: how it left, and where the writing waits. */
 export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
   const { story, tap } = desk;
@@ -49,6 +51,9 @@ export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
             Write it up
           </Link>
         )}
+        <Suspense>
+          <WhoLink story={story} className="button min-h-16" />
+        </Suspense>
         <Link to="/" className="button min-h-16">
           Later
         </Link>

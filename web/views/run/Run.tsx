@@ -1,5 +1,5 @@
 import { ArrowLeft } from 'lucide-react';
-import { useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record, runClock } from '../../data/keeper.js';
@@ -12,6 +12,9 @@ import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
 import { useSituation } from '../../data/useSituation.js';
+import { later } from '../../parts/later.js';
+
+const WhoLink = later(async () => (await import('../../parts/WhoLink.js')).WhoLink);
 
 /** The run of one fish of the book. */
 export function Run() {
@@ -61,6 +64,12 @@ function RunOf({ capture }: { capture: Capture }) {
       }
       footer={
         <>
+          {/* Whom it is, is asked while it is kept in the water, never while it lies in the air. */}
+          {desk.story.spells.at(-1)?.medium === 'water' && (
+            <Suspense>
+              <WhoLink story={desk.story} />
+            </Suspense>
+          )}
           <Interruptions desk={desk} />
           <OtherFish desk={desk} />
         </>

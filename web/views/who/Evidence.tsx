@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import type { FlankInBook } from '@keeper/contract/flanks';
 import { FINE_PARTS } from '@keeper/core/flank/comparePrints';
 import { flankFrame } from '@keeper/core/flank/flankFrame';
 import { pictureBytes } from '../../data/pictureBytes.js';
@@ -8,21 +9,28 @@ import { Notice } from '../../parts/Notice.js';
 import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
 import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import { isTheirs } from '../../workers/theirFlank.js';
 
 /** Alike at least so much, a place speaks for one fish. */
 const AGREES = 0.5;
 const PART = FINE_PARTS.side;
 
+interface EvidenceProps {
+  readonly asked: AskedFlank;
+  readonly mayBe: MayBe;
+  /** What the first of the two is called. */
+  readonly says?: string;
+}
+
 /** Both flanks laid flat, one as it lies on the other, with the parts that agree; and one wiped across the other. */
-export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) {
+export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps) {
   const { flank, parts, shift } = mayBe;
   const [pair, setPair] = useState<readonly [ImageBitmap, ImageBitmap] | 'gone'>();
   useEffect(() => {
     let past = false;
     const lay = async () => {
-      const here = await whoWorker().flat(asked.bytes, asked.landmarks, undefined, asked.kind);
-      const bytes = await pictureBytes(flank.sha256, 'view');
-      const there = await whoWorker().flat(bytes, flank.landmarks, flank.of.widthPx, flank.kind, shift);
+      const here = await whoWorker().flat(asked.bytes, asked.landmarks, asked.widthPx, asked.kind);
+      const there = isTheirs(flank) ? await whoWorker().drawn(flank) : await laid(flank, shift);
       if (!past) setPair([here, there]);
     };
     lay().catch(() => past || setPair('gone'));
@@ -38,13 +46,20 @@ export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) 
   const agree = places.filter(({ likeness }) => likeness >= AGREES).length;
   return (
     <div className="grid gap-5">
-      <Flat bitmap={pair[0]} says="This picture" places={places} kind={asked.kind} />
-      <Flat bitmap={pair[1]} says={whenText(flank.startedAt)} places={places} kind={asked.kind} />
+      <Flat bitmap={pair[0]} says={says} places={places} kind={asked.kind} />
+      <Flat
+        bitmap={pair[1]}
+        says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt)}
+        places={places}
+        kind={asked.kind}
+      />
       <p>
         {agree} of {places.length} places agree: full dots where they do, rings where not.{' '}
-        <Link to={`/book/${flank.captureId}`} className="quiet-link">
-          That catch in the book
-        </Link>
+        {!isTheirs(flank) && (
+          <Link to={`/book/${flank.captureId}`} className="quiet-link">
+            That catch in the book
+          </Link>
+        )}
       </p>
       <div className="grid gap-2">
         <Wipe
@@ -54,6 +69,11 @@ export function Evidence({ asked, mayBe }: { asked: AskedFlank; mayBe: MayBe }) 
       </div>
     </div>
   );
+}
+
+async function laid({ sha256, landmarks, of, kind }: FlankInBook, shift: MayBe['shift']): Promise<ImageBitmap> {
+  const bytes = await pictureBytes(sha256, 'view');
+  return whoWorker().flat(bytes, landmarks, of.widthPx, kind, shift);
 }
 
 interface FlatProps {

@@ -1,20 +1,28 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import type { FlankInBook } from '@keeper/contract/flanks';
 import type { Identified } from '@keeper/core/capture/event';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import { summaryOf } from '@keeper/core/capture/summary';
 import { paintedKind } from '@keeper/core/fish/anatomy';
+import { linkedFacts, type LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import { speciesName } from '@keeper/core/fish/species';
 import { NotHere } from '../../app/NotHere.js';
 import { newId } from '../../data/device.js';
 import { useFlanks, whoWorker } from '../../data/flanks.js';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record, writeRow } from '../../data/keeper.js';
+import { saySameFish } from '../../data/identity.js';
+import { useRegister } from '../../data/known.js';
 import { usePictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';
 import { dayText, whenText } from '../../parts/when.js';
+import { useTheirFlanks } from '../../data/theirs.js';
 import type { Answer, AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import { isTheirs, type TheirFlank } from '../../workers/theirFlank.js';
 import { answerSentence, chanceWords } from './chanceWords.js';
+import { Beside } from './Beside.js';
 import { Evidence } from './Evidence.js';
 
 /** Who is this? The fish of the book that a flank may show, each with what speaks for it. The keeper decides. */
@@ -43,8 +51,15 @@ export function WhoPage() {
 function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
   const asked = useAsked(story, picture);
   const register = useFlanks();
-  const answer = useAnswer(typeof asked === 'string' ? undefined : asked, register?.flanks);
+  const theirs = useTheirFlanks();
+  const answer = useAnswer(typeof asked === 'string' ? undefined : asked, register?.flanks, theirs);
   const [chosen, setChosen] = useState(0);
+  const known = useRegister();
+  const nameOf = ({ flank }: MayBe) => {
+    if (isTheirs(flank)) return `${flank.name}, a fish of ${flank.from}`;
+    const fishId = known.fishOf(flank.captureId) ?? flank.fishId;
+    return fishId ? known.nameOf(fishId) : whenText(flank.startedAt);
+  };
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
   if (!asked || !answer) return <p role="status">Holding it against the book…</p>;
   const shown = answer.mayBe[chosen];
@@ -58,19 +73,19 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
         </p>
       )}
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_20rem]">
-        {shown ? <Evidence key={shown.flank.sha256} asked={asked} mayBe={shown} /> : <div />}
+        {shown ? <Evidence key={keyOf(shown)} asked={asked} mayBe={shown} /> : <div />}
         <div className="grid gap-4">
           {answer.mayBe.length > 0 && (
             <ul className="grid">
               {answer.mayBe.slice(0, 5).map((each, i) => (
-                <li key={each.flank.sha256} className="border-t border-rule">
+                <li key={keyOf(each)} className="border-t border-rule">
                   <button
                     type="button"
                     aria-pressed={i === chosen}
                     className={`grid min-h-14 w-full py-2 pl-3 text-left ${i === chosen ? 'border-l-4 border-water' : 'border-l-4 border-transparent'}`}
                     onClick={() => setChosen(i)}
                   >
-                    <b className="font-semibold">{whenText(each.flank.startedAt)}</b>
+                    <b className="font-semibold">{nameOf(each)}</b>
                     <span className="text-soft">{chanceWords(each.probability)}</span>
                   </button>
                 </li>
@@ -81,6 +96,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
               </li>
             </ul>
           )}
+          {shown && <Beside asked={asked} mayBe={shown} />}
           <Decision story={story} sha256={picture.sha256} mayBe={shown} />
         </div>
       </div>
@@ -88,50 +104,84 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
   );
 }
 
+function keyOf({ flank }: MayBe): string {
+  return isTheirs(flank) ? flank.fishId : flank.sha256;
+}
+
 /** What the keeper says; the last word stands, and each can be taken back. */
 function Decision({ story, sha256, mayBe }: { story: CaptureStory; sha256: string; mayBe: MayBe | undefined }) {
+  const register = useRegister();
   const { captureId, startedAt, identity } = story;
-  const by = mayBe && {
-    ...{ sha256, captureId: mayBe.flank.captureId, otherSha: mayBe.flank.sha256 },
-    ...{ score: mayBe.score, probability: mayBe.probability },
-  };
+  const own = mayBe && !isTheirs(mayBe.flank) ? mayBe.flank : undefined;
+  const their = mayBe && isTheirs(mayBe.flank) ? mayBe.flank : undefined;
+  const by = mayBe &&
+    own && {
+      ...{ sha256, captureId: own.captureId, otherSha: own.sha256 },
+      ...{ score: mayBe.score, probability: mayBe.probability },
+    };
   const say = (says: Identified['says'], fishId: string | null) =>
-    makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) });
-  const same = (other: MayBe) => {
-    const { flank } = other;
-    const fishId = flank.fishId ?? newId();
-    const begins = makeEvent(flank.captureId, flank.startedAt, 'identified', { says: 'new', fishId });
-    void record([...(flank.fishId ? [] : [begins]), say('same', fishId)]);
+    void record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]);
+  const otherFish = own && (register.fishOf(own.captureId) ?? own.fishId);
+  /** A fish of this book begins, by the name that a friend gave it. */
+  const asTheirs = async ({ name, from }: TheirFlank) => {
+    const fishId = newId();
+    const why = `${from} knows it as “${name}”`;
+    await writeRow('fish', fishId, { name, note: `${why}.`, retired: false, revision: 0 } as { revision: number });
+    await record([makeEvent(captureId, startedAt, 'identified', { says: 'new', fishId, why })]);
   };
-  if (identity) {
-    return (
-      <div className="grid gap-3">
-        <p role="status" className="border-l-4 border-water pl-3">
-          {SAID[identity.says]} What spoke for it is kept.
-        </p>
+  const linked = identity?.fishId !== undefined && identity.fishId !== null && identity.fishId === otherFish;
+  return (
+    <div className="grid gap-3" role="group" aria-label="Who you say it is">
+      {identity && (
+        <>
+          <p role="status" className="border-l-4 border-water pl-3">
+            {SAID[identity.says]} What spoke for it is kept.{' '}
+            {identity.fishId && (
+              <Link to={`/fish/${identity.fishId}`} className="quiet-link">
+                Its page
+              </Link>
+            )}
+          </p>
+          <button
+            type="button"
+            className="button"
+            onClick={() => void record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })])}
+          >
+            Take it back
+          </button>
+        </>
+      )}
+      {own && !linked && (
         <button
           type="button"
-          className="button"
-          onClick={() => void record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })])}
+          className={`button min-h-14 ${identity ? '' : 'button-main'}`}
+          onClick={() =>
+            void saySameFish(
+              { captureId, startedAt, fishId: identity?.fishId ?? null },
+              { ...own, fishId: otherFish ?? null },
+              register,
+              by,
+            )
+          }
         >
-          Take it back
-        </button>
-      </div>
-    );
-  }
-  return (
-    <div className="grid gap-2" role="group" aria-label="Who you say it is">
-      {mayBe && (
-        <button type="button" className="button button-main min-h-14" onClick={() => same(mayBe)}>
-          The same as on {dayText(mayBe.flank.startedAt)}
+          The same as {otherFish ? register.nameOf(otherFish) : `on ${dayText(own.startedAt)}`}
         </button>
       )}
-      <button type="button" className="button min-h-14" onClick={() => void record([say('new', newId())])}>
-        A new fish
-      </button>
-      <button type="button" className="button min-h-14" onClick={() => void record([say('unsure', null)])}>
-        Not sure yet
-      </button>
+      {their && !identity && (
+        <button type="button" className="button button-main min-h-14" onClick={() => void asTheirs(their)}>
+          It is {their.name}, had by {their.from}
+        </button>
+      )}
+      {!identity && (
+        <>
+          <button type="button" className="button min-h-14" onClick={() => say('new', newId())}>
+            A new fish
+          </button>
+          <button type="button" className="button min-h-14" onClick={() => say('unsure', null)}>
+            Not sure yet
+          </button>
+        </>
+      )}
     </div>
   );
 }
@@ -140,6 +190,7 @@ const SAID: Readonly<Record<Identified['says'], string>> = {
   same: 'You said that it is a fish you had before.',
   new: 'You said that it is a new fish.',
   unsure: 'You left it open.',
+  different: 'You said that it is another fish.',
 };
 
 /** The flank that is asked about, a sentence that says why it cannot be, or nothing while it is looked for. */
@@ -148,6 +199,9 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
   const { bytes, gone } = usePictureBytes(sha256);
   const kind = facts.species ? paintedKind(facts.species, facts.form) : undefined;
   const told = reading?.landmarks;
+  // The same facts are the same question, whatever else was tapped.
+  const factsKey = JSON.stringify(linkedFacts(summaryOf(story)));
+  const linked = useMemo(() => JSON.parse(factsKey) as LinkedFacts, [factsKey]);
   const [found, setFound] = useState<Pick<AskedFlank, 'landmarks' | 'side'> | string>();
   useEffect(() => {
     if (!bytes || !kind) return undefined;
@@ -165,8 +219,9 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
     };
   }, [bytes, kind, told, role]);
   const asked = useMemo(
-    () => (bytes && kind && typeof found === 'object' ? { bytes, ...found, kind, captureId } : undefined),
-    [bytes, found, kind, captureId],
+    () =>
+      bytes && kind && typeof found === 'object' ? { bytes, ...found, kind, captureId, facts: linked } : undefined,
+    [bytes, found, kind, captureId, linked],
   );
   if (!facts.species) return 'Note the species first: fish are held against their own kind.';
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
@@ -180,18 +235,22 @@ const DOUBTFUL =
 
 function useAnswer(
   asked: AskedFlank | undefined,
-  register: Parameters<ReturnType<typeof whoWorker>['ask']>[1] | undefined,
+  register: readonly FlankInBook[] | undefined,
+  theirs: readonly TheirFlank[],
 ) {
   const [answer, setAnswer] = useState<Answer>();
   useEffect(() => {
     if (!asked || !register) return undefined;
     let past = false;
-    void whoWorker()
-      .ask(asked, register)
-      .then((now) => past || setAnswer(now));
+    const find = async () => {
+      await whoWorker().hold(register, theirs);
+      const now = await whoWorker().ask(asked);
+      if (!past) setAnswer(now);
+    };
+    void find();
     return () => {
       past = true;
     };
-  }, [asked, register]);
+  }, [asked, register, theirs]);
   return answer;
 }

@@ -15,6 +15,7 @@ import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { useWeighedWith } from '../../data/useWeighingKit.js';
+import { WhoLink } from '../../parts/WhoLink.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { Notice } from '../../parts/Notice.js';
@@ -170,6 +171,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
         )}
         <Part title="Pictures">
           <AddPictures story={story} />
+          <WhoLink story={story} className="button mt-3" />
         </Part>
         <Part title="Anything else">
           <NoteField

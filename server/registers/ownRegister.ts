@@ -1,0 +1,60 @@
+import { Injectable } from '@nestjs/common';
+import type { FlankInBook } from '@keeper/contract/flanks';
+import type { RegisterQueryDto } from '@keeper/contract/registers';
+import type { WriteFishDto } from '@keeper/contract/fish';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { knownFish, lastOf } from '@keeper/core/fish/knownFish';
+import { speciesName } from '@keeper/core/fish/species';
+import {
+  REGISTER_FORMAT,
+  type RegisterFile,
+  type SharedCatch,
+  type SharedFlank,
+} from '@keeper/core/formats/registerJson';
+import { ReadBook } from '../captures/readBook.js';
+import { FlankPrints } from '../flanks/flankPrints.js';
+import { PictureStore } from '../pictures/pictureStore.js';
+import { KeepRows } from '../rows/keepRows.js';
+import { Database } from '../storage/database.js';
+import { fish } from '../storage/schema.js';
+
+/** The keeper's own register as it is given to a friend: prints and names, months instead of days, no place at all. */
+@Injectable()
+export class OwnRegister {
+  private readonly names;
+
+  constructor(
+    private readonly book: ReadBook,
+    private readonly prints: FlankPrints,
+    private readonly pictures: PictureStore,
+    database: Database,
+  ) {
+    this.names = new KeepRows<WriteFishDto>(database, fish, 'This fish');
+  }
+
+  async file({ from, thumbnails, weights }: RegisterQueryDto, now: Date): Promise<RegisterFile> {
+    const names = new Map(this.names.all().map(({ id, name }) => [id, name]));
+    const { flanks } = await this.prints.all();
+    const shared: RegisterFile['fish'][number][] = [];
+    for (const known of knownFish(JSON.parse(this.book.known()) as CaptureSummary[])) {
+      const { species, form } = lastOf(known);
+      const own = flanks.filter(({ fishId }) => fishId === known.fishId);
+      shared.push({
+        ...{ id: known.fishId, species, form },
+        name: names.get(known.fishId) ?? speciesName(species, form),
+        flanks: await Promise.all(own.map((flank) => this.flank(flank, thumbnails === 'included'))),
+        catches: known.captures.map((capture) => catchOf(capture, weights === 'included')),
+      });
+    }
+    return { ...REGISTER_FORMAT, from, exportedAt: now.toISOString().slice(0, 10), fish: shared };
+  }
+
+  private async flank({ sha256, side, kind, cells }: FlankInBook, withPicture: boolean): Promise<SharedFlank> {
+    if (!withPicture) return { side, kind, cells };
+    return { side, kind, cells, thumbnail: (await this.pictures.smaller(sha256, 'thumb')).toString('base64') };
+  }
+}
+
+function catchOf({ startedAt, netGrams, lengthMm }: CaptureSummary, weighed: boolean): SharedCatch {
+  return { month: (startedAt ?? '').slice(0, 7), ...(weighed && { grams: netGrams, lengthMm }) };
+}

@@ -1,0 +1,17 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { CapturesModule } from '../captures/captures.module.js';
+import { KeepRegisters } from './keepRegisters.js';
+import { OwnRegister } from './ownRegister.js';
+import { RegistersController } from './registers.controller.js';
+
+@Module({})
+export class RegistersModule {
+  static register(pictures: DynamicModule, flanks: DynamicModule): DynamicModule {
+    return {
+      module: RegistersModule,
+      imports: [CapturesModule, pictures, flanks],
+      controllers: [RegistersController],
+      providers: [KeepRegisters, OwnRegister],
+    };
+  }
+}

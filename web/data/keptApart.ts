@@ -1,0 +1,30 @@
+import { createStore, get, set } from 'idb-keyval';
+import { ask, Unreachable } from './api.js';
+
+const store = createStore('keeper-register', 'answers');
+
+/**
+ * Asks the server, and keeps the answer on this device as it is; away from the server the last answer comes back. For what is too large
+ * to be written anew with every small answer: the register and its prints.
+ */
+export async function askOrKept<T>(path: string): Promise<T> {
+  try {
+    const answer = await ask<T>(path);
+    // Where nothing can be kept, such as in a private window, the answer still stands.
+    await set(path, answer, store).catch(() => undefined);
+    return answer;
+  } catch (error) {
+    const kept = error instanceof Unreachable ? await get<T>(path, store).catch(() => undefined) : undefined;
+    if (kept === undefined) throw error;
+    return kept;
+  }
+}
+
+/** Something of this device's own that is kept apart; undefined where there is none, or nothing can be kept. */
+export async function getApart<T>(name: string): Promise<T | undefined> {
+  return get<T>(name, store).catch(() => undefined);
+}
+
+export async function setApart(name: string, value: object): Promise<void> {
+  await set(name, value, store).catch(() => undefined);
+}

@@ -1,0 +1,56 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import { knownFish, type KnownFish } from '@keeper/core/fish/knownFish';
+import { speciesName } from '@keeper/core/fish/species';
+import { ask } from './api.js';
+import { askOrKept } from './keptApart.js';
+import { useFishNames } from './rows.js';
+
+/** The register: the known fish, and what each is called. */
+export interface Register {
+  readonly fish: readonly KnownFish[];
+  /** Undefined while no capture is said to be of it. */
+  find(fishId: string): KnownFish | undefined;
+  nameOf(fishId: string): string;
+  /** Which fish a capture is said to be; undefined while that is open, or the register has not come. */
+  fishOf(captureId: string): string | undefined;
+  readonly loading: boolean;
+}
+
+const NONE: readonly CaptureSummary[] = [];
+
+export function useRegister(): Register {
+  const asked = useQuery({
+    queryKey: ['known'],
+    queryFn: () => askOrKept<CaptureSummary[]>('/captures/known'),
+  });
+  const names = useFishNames();
+  const summaries = asked.data ?? NONE;
+  return useMemo(() => {
+    const fish = knownFish(summaries);
+    const byId = new Map(fish.map((each) => [each.fishId, each]));
+    const ofCapture = new Map(summaries.map(({ captureId, fishId }) => [captureId, fishId]));
+    const named = new Map(names.map(({ id, name }) => [id, name]));
+    return {
+      fish,
+      find: (fishId) => byId.get(fishId),
+      fishOf: (captureId) => ofCapture.get(captureId) ?? undefined,
+      nameOf: (fishId) => named.get(fishId) ?? unnamed(byId.get(fishId)),
+      loading: asked.isPending,
+    };
+  }, [summaries, names, asked.isPending]);
+}
+
+/** A fish without a name is called by its kind and the year it was first had. */
+function unnamed(fish: KnownFish | undefined): string {
+  if (!fish) return 'A fish no longer in the register';
+  const [{ species, form, startedAt }] = fish.captures;
+  return `${speciesName(species, form)} of ${(startedAt ?? '').slice(0, 4)}`;
+}
+
+/** Everything that was ever said about who a fish is. */
+export function useDecisions(): readonly IdentityDecision[] | undefined {
+  return useQuery({ queryKey: ['decisions'], queryFn: () => ask<IdentityDecision[]>('/captures/decisions') }).data;
+}

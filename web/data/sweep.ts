@@ -1,0 +1,100 @@
+import { useSyncExternalStore } from 'react';
+import type { FlankInBook } from '@keeper/contract/flanks';
+import { WORTH_A_LOOK, type AlikeCatches } from '@keeper/core/flank/sweepLinks';
+import { isTheirs } from '../workers/theirFlank.js';
+import { whoWorker } from './flanks.js';
+import { getApart, setApart } from './keptApart.js';
+
+/** Two catches that look like one fish, and the two pictures that say so most. */
+export interface AlikeFound extends AlikeCatches {
+  readonly sha256: string;
+  readonly otherSha: string;
+  readonly score: number;
+}
+
+export interface SweepState {
+  /** Flanks that were held against all others. */
+  readonly done: number;
+  readonly all: number;
+  readonly going: boolean;
+  readonly found: readonly AlikeFound[];
+}
+
+/** What is kept on the device: a sweep goes on after a reload. */
+interface Kept {
+  readonly asked: readonly string[];
+  readonly found: readonly AlikeFound[];
+}
+
+const NAME = 'sweep';
+/** Kept after so many flanks, and at the end. */
+const KEPT_EVERY = 10;
+
+let state: SweepState = { done: 0, all: 0, going: false, found: [] };
+let asked = new Set<string>();
+let listeners: (() => void)[] = [];
+let wanted = false;
+
+/** The sweep through the book; it goes on beside other pages until it is paused. */
+export function useSweep(): SweepState {
+  return useSyncExternalStore(subscribe, () => state);
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners = [...listeners, listener];
+  return () => {
+    listeners = listeners.filter((each) => each !== listener);
+  };
+}
+
+function now(change: Partial<SweepState>): void {
+  state = { ...state, ...change };
+  for (const listener of listeners) listener();
+}
+
+export function pauseSweep(): void {
+  wanted = false;
+  now({ going: false });
+}
+
+/** Holds every flank that was not asked yet against all others, one after the other. */
+export async function goOnSweeping(flanks: readonly FlankInBook[]): Promise<void> {
+  if (wanted) return;
+  wanted = true;
+  now({ going: true, all: flanks.length });
+  if (asked.size === 0) await recall();
+  await whoWorker().hold(flanks);
+  const left = flanks.filter((flank) => !asked.has(keyOf(flank)));
+  now({ done: flanks.length - left.length });
+  for (const flank of left) {
+    if (!wanted) break;
+    const answer = await whoWorker().askHeld(flank.sha256);
+    const found = answer.mayBe.flatMap(({ flank: other, probability, score }): AlikeFound[] => {
+      if (probability < WORTH_A_LOOK || isTheirs(other)) return [];
+      const pair = { captureId: flank.captureId, otherId: other.captureId };
+      return [{ ...pair, probability, score, sha256: flank.sha256, otherSha: other.sha256 }];
+    });
+    asked.add(keyOf(flank));
+    now({ done: state.done + 1, found: [...state.found, ...found] });
+    if (asked.size % KEPT_EVERY === 0) await keep();
+  }
+  await keep();
+  wanted = false;
+  now({ going: false });
+}
+
+/** A picture that was laid anew is another one. */
+function keyOf({ sha256, cells }: FlankInBook): string {
+  return `${sha256} ${cells.slice(2000, 2040)}`;
+}
+
+async function recall(): Promise<void> {
+  const kept = await getApart<Kept>(NAME);
+  if (!kept) return;
+  asked = new Set(kept.asked);
+  now({ found: kept.found });
+}
+
+async function keep(): Promise<void> {
+  await setApart(NAME, { asked: [...asked], found: state.found } satisfies Kept);
+}

@@ -1,0 +1,54 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { TakenIn, TheirRegister } from '@keeper/contract/registers';
+import { ask } from './api.js';
+import { askOrKept } from './keptApart.js';
+import { queryClient } from './keeper.js';
+import type { TheirFlank } from '../workers/theirFlank.js';
+
+const NONE: readonly TheirRegister[] = [];
+
+/** Registers of friends; on this device too, so that they are there without a signal. */
+export function useTheirRegisters(): readonly TheirRegister[] {
+  const queryFn = () => askOrKept<TheirRegister[]>('/registers');
+  return useQuery({ queryKey: ['registers'], queryFn }).data ?? NONE;
+}
+
+/** Their flanks, each marked as theirs. */
+export function useTheirFlanks(): readonly TheirFlank[] {
+  const registers = useTheirRegisters();
+  return useMemo(
+    () =>
+      registers.flatMap(({ id, from, fish }) =>
+        fish.flatMap(({ id: fishId, name, species, flanks, catches }) => {
+          const last = catches.toSorted((a, b) => a.month.localeCompare(b.month)).at(-1);
+          const facts = {
+            ...{
+              captureId: `${id}/${fishId}`,
+              atMs: Date.parse(`${last?.month ?? '2000-01'}-15T12:00:00Z`),
+              elapsedMs: 0,
+            },
+            ...{ species, waterId: null, lengthMm: last?.lengthMm ?? null, grams: last?.grams ?? null },
+          };
+          return flanks.map(({ side, kind, cells }): TheirFlank => ({
+            ...{ from, name, side, kind, cells, facts, month: last?.month ?? '' },
+            fishId: `${id}/${fishId}`,
+          }));
+        }),
+      ),
+    [registers],
+  );
+}
+
+export async function takeInRegister(file: File): Promise<TakenIn> {
+  const form = new FormData();
+  form.append('file', file, file.name);
+  const taken = await ask<TakenIn>('/registers', { method: 'POST', body: form });
+  await queryClient.invalidateQueries({ queryKey: ['registers'] });
+  return taken;
+}
+
+export async function putRegisterAway(id: string): Promise<void> {
+  await fetch(`/api/registers/${id}`, { method: 'DELETE' });
+  await queryClient.invalidateQueries({ queryKey: ['registers'] });
+}

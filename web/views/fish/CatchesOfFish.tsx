@@ -1,0 +1,30 @@
+import { Fragment } from 'react';
+import type { KnownFish } from '@keeper/core/fish/knownFish';
+import { CaptureRow } from '../../parts/CaptureRow.js';
+import { Part } from '../../parts/Part.js';
+import { betweenText } from './fishWords.js';
+
+const DAY_MS = 24 * 3_600_000;
+
+/** Every time that it was met, newest first, and how long it was left in peace between. */
+export function CatchesOfFish({ fish }: { fish: KnownFish }) {
+  const newest = fish.captures.toReversed();
+  return (
+    <Part title="Every time">
+      <ul className="border-b border-rule">
+        {newest.map((capture, i) => {
+          const before = newest[i + 1];
+          const days = before && (Date.parse(capture.startedAt ?? '') - Date.parse(before.startedAt ?? '')) / DAY_MS;
+          return (
+            <Fragment key={capture.captureId}>
+              <CaptureRow capture={capture} />
+              {days !== undefined && (
+                <li className="border-l-4 border-water bg-waterfill/40 px-3 py-1 text-sm">{betweenText(days)}</li>
+              )}
+            </Fragment>
+          );
+        })}
+      </ul>
+    </Part>
+  );
+}

@@ -1,0 +1,143 @@
+import { Suspense, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
+import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
+import { speciesName } from '@keeper/core/fish/species';
+import { useRegister } from '../../data/known.js';
+import { useSwims, useWaters } from '../../data/rows.js';
+import { useStories } from '../../data/useStories.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { later } from '../../parts/later.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { dayText, whenText } from '../../parts/when.js';
+import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
+import { woundText } from '../../parts/woundText.js';
+import { CatchesOfFish } from './CatchesOfFish.js';
+import { Decisions } from './Decisions.js';
+import { betweenText, countText, doubtText } from './fishWords.js';
+import { NameFish } from './NameFish.js';
+import { MergeFish, PartFish } from './PutRight.js';
+import { ReferenceFlanks } from './ReferenceFlanks.js';
+
+const Growth = later(async () => (await import('./Growth.js')).Growth);
+
+/** One known fish: how it looks, how it grew, when and where it was met, how its wounds healed, and who said that it is one. */
+export function FishPage() {
+  const { fishId = '' } = useParams();
+  const register = useRegister();
+  const fish = register.find(fishId);
+  if (fish) return <FishOf key={fishId} fish={fish} name={register.nameOf(fishId)} />;
+  if (register.loading) return <p>Opening the page…</p>;
+  return (
+    <div className="grid gap-6">
+      <h1 className="text-3xl font-semibold">No longer in the register</h1>
+      <p className="max-w-prose">No catch is said to be of this fish now. What was decided stands below.</p>
+      <Decisions fishId={fishId} />
+      <Link to="/fish" className="button justify-self-start">
+        Known fish
+      </Link>
+    </div>
+  );
+}
+
+function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
+  const ids = useMemo(() => fish.captures.map(({ captureId }) => captureId), [fish]);
+  const stories = useStories(ids);
+  const doubts = linkDoubts(fish.captures.map(linkedFacts));
+  const [portrait] = fish.captures
+    .toReversed()
+    .flatMap(({ captureId, pictures }) => pictures.map((picture) => ({ captureId, picture })));
+  return (
+    <article className="grid gap-8">
+      <div>
+        <p className="text-soft">
+          <Link to="/fish" className="quiet-link">
+            Known fish
+          </Link>
+        </p>
+        <NameFish fishId={fish.fishId} name={name} />
+        <p className="mt-1 max-w-prose text-lg">
+          <Meetings fish={fish} stories={stories} />
+        </p>
+      </div>
+      {doubts.map((doubt) => (
+        <Notice key={`${doubt.kind} ${doubt.second.captureId}`}>{doubtText(doubt)} Is it one fish?</Notice>
+      ))}
+      <div className="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
+        <div className="grid gap-8">
+          {portrait && (
+            <Link to={`/pictures/${portrait.captureId}/${portrait.picture.sha256}`}>
+              <BookPicture picture={portrait.picture} size="view" className="aspect-4/3 w-full rounded-lg" />
+            </Link>
+          )}
+          <CatchesOfFish fish={fish} />
+          <ReferenceFlanks stories={stories} />
+        </div>
+        <div className="grid gap-8">
+          <Suspense fallback={<div className="h-56" />}>
+            <Growth fish={fish} stories={stories} />
+          </Suspense>
+          <Wounds stories={stories} />
+          <Part title="Who said so">
+            <Decisions fishId={fish.fishId} />
+          </Part>
+          <div className="flex flex-wrap gap-3">
+            <MergeFish fish={fish} />
+            {fish.captures.length > 1 && <PartFish fish={fish} />}
+          </div>
+        </div>
+      </div>
+    </article>
+  );
+}
+
+/** What it is, how often and where it was met, and how long ago. */
+function Meetings({ fish, stories }: { fish: KnownFish; stories: readonly CaptureStory[] }) {
+  const [now] = useState(() => Date.now());
+  const waters = useWaters();
+  const swims = useSwims();
+  const [first] = fish.captures;
+  const last = lastOf(fish);
+  const at = [...new Set(fish.captures.flatMap(({ waterId }) => waterId ?? []))];
+  const water = at.map((id) => waters.find((each) => each.id === id)?.name ?? 'a water not in this book').join(' and ');
+  const placed = stories.flatMap(({ swimId }) => swims.find(({ id }) => id === swimId)?.name ?? []);
+  const most = [...new Set(placed)].toSorted((a, b) => times(placed, b) - times(placed, a));
+  const days = (now - Date.parse(last.startedAt ?? '')) / (24 * 3_600_000);
+  return (
+    <>
+      {speciesName(last.species, last.form)}. {countText(fish.captures.length)}
+      {fish.captures.length > 1 ? ` since ${dayText(first.startedAt ?? '')}` : ` on ${dayText(first.startedAt ?? '')}`}
+      {water && `, at ${water}`}
+      {most.length > 0 && ` (${most.slice(0, 3).join(', ')})`}
+      {fish.captures.length > 1 && `; last ${betweenText(days)} ago`.replace('the same day ago', 'today')}.
+    </>
+  );
+}
+
+function times(names: readonly string[], name: string): number {
+  return names.filter((each) => each === name).length;
+}
+
+/** Every wound that was noted on it, and the same place on all its pictures since. */
+function Wounds({ stories }: { stories: readonly CaptureStory[] }) {
+  const wounds = stories.flatMap((story) => story.wounds.map((wound) => ({ story, wound })));
+  if (wounds.length === 0) return null;
+  const laid = stories.flatMap((story) => story.pictures.map((picture) => ({ story, picture })));
+  return (
+    <Part title="Wounds and how they healed">
+      <ul>
+        {wounds.map(({ story, wound }) => (
+          <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
+            <span>
+              {woundText(wound)}
+              <span className="block text-sm text-soft">{whenText(story.startedAt ?? '')}</span>
+            </span>
+            <WoundCloseUps wound={wound} laid={laid} />
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}

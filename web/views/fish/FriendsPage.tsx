@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { problemsIn } from '@keeper/contract/validation';
+import { RegisterQueryDto, type TheirRegister } from '@keeper/contract/registers';
+import { useRegister } from '../../data/known.js';
+import { putRegisterAway, takeInRegister, useTheirRegisters } from '../../data/theirs.js';
+import { Choices } from '../../parts/Choices.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { TextField } from '../../parts/TextField.js';
+import { dayText } from '../../parts/when.js';
+
+type May = 'weights' | 'thumbnails';
+
+/** Registers given to friends on the same water and taken from them: whose fish is it? Never where. */
+export function FriendsPage() {
+  return (
+    <div className="grid gap-9">
+      <div>
+        <p className="text-soft">
+          <Link to="/fish" className="quiet-link">
+            Known fish
+          </Link>
+        </p>
+        <h1 className="text-3xl font-semibold">Friends on the water</h1>
+        <p className="mt-1 max-w-prose text-soft">
+          Two keepers on one water meet the same fish. A register that is given says how fish look and what they are
+          called, and in which months they were met. No water, no swim, no hour, ever.
+        </p>
+      </div>
+      <div className="grid items-start gap-x-12 gap-y-9 lg:grid-cols-2">
+        <Give />
+        <Take />
+      </div>
+    </div>
+  );
+}
+
+function Give() {
+  const { fish } = useRegister();
+  const [from, setFrom] = useState('');
+  const [may, setMay] = useState<readonly May[]>([]);
+  const [tried, setTried] = useState(false);
+  const choice = (what: May) => (may.includes(what) ? 'included' : 'left-out');
+  const asked = { from: from.trim(), weights: choice('weights'), thumbnails: choice('thumbnails') } as const;
+  const problem = tried ? problemsIn(RegisterQueryDto, asked)[0]?.sentence : undefined;
+  const give = () => {
+    setTried(true);
+    if (problemsIn(RegisterQueryDto, asked).length > 0) return;
+    const link = document.createElement('a');
+    link.href = `/api/register.json?${new URLSearchParams(asked).toString()}`;
+    link.download = `register of ${asked.from}.json`;
+    link.click();
+  };
+  return (
+    <Part title="Give yours">
+      <div className="grid gap-4">
+        <TextField label="Whose register it is" value={from} onChange={setFrom} problem={problem} />
+        <Choices
+          label="What may be in it"
+          value={may}
+          onChange={setMay}
+          options={[
+            { value: 'weights', label: 'Weights and lengths' },
+            { value: 'thumbnails', label: 'Small pictures' },
+          ]}
+        />
+        {may.includes('thumbnails') && (
+          <p className="text-sm">Pictures show what stands behind the fish: look at them first.</p>
+        )}
+        <button type="button" className="button button-main min-h-14" onClick={give} disabled={fish.length === 0}>
+          A file of {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
+        </button>
+      </div>
+    </Part>
+  );
+}
+
+function Take() {
+  const theirs = useTheirRegisters();
+  const [says, setSays] = useState<{ readonly text: string; readonly wrong: boolean }>();
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const { from, fish, flanks } = await takeInRegister(file);
+      setSays({
+        text: `${fish} fish of ${from} with ${flanks} flanks are here now. They stay marked as theirs.`,
+        wrong: false,
+      });
+    } catch (error) {
+      setSays({ text: error instanceof Error ? error.message : 'The file could not be read.', wrong: true });
+    }
+  };
+  return (
+    <Part title="Take in one of a friend">
+      <div className="grid gap-4">
+        <label className="button min-h-14 cursor-pointer">
+          Choose the file
+          <input
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            onChange={(event) => {
+              void take(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+        {says && (says.wrong ? <Notice role="alert">{says.text}</Notice> : <p role="status">{says.text}</p>)}
+        <ul className="border-b border-rule empty:hidden">
+          {theirs.map((register) => (
+            <Theirs key={register.id} register={register} />
+          ))}
+        </ul>
+      </div>
+    </Part>
+  );
+}
+
+function Theirs({ register: { id, from, fish, receivedAt } }: { register: TheirRegister }) {
+  return (
+    <li className="flex flex-wrap items-center justify-between gap-x-4 border-t border-rule py-2">
+      <span>
+        <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
+        <span className="block text-sm text-soft">Taken in on {dayText(receivedAt)}</span>
+      </span>
+      <button type="button" className="quiet-link min-h-12" onClick={() => void putRegisterAway(id)}>
+        Put it away
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,80 @@
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/fish/growth';
+import type { KnownFish } from '@keeper/core/fish/knownFish';
+import { formatLength } from '@keeper/core/measure/length';
+import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
+import { useSettings } from '../../data/queries.js';
+import { useKit } from '../../data/rows.js';
+import { weighedWith } from '../../data/useWeighing.js';
+import { Part } from '../../parts/Part.js';
+import { aboutMass, doubtText } from '../../parts/weight/massWords.js';
+import { changeText } from './fishWords.js';
+import { GrowthPlot } from './GrowthPlot.js';
+
+const INCH_MM = 25.4;
+/** From here on whole ounces say enough. */
+const A_FEW_GRAMS = 110;
+/** Months from which a difference of two tapes can be growth. */
+const LONG_ENOUGH = 4;
+
+/** How it grew: in a sentence, and drawn. */
+export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly CaptureStory[] }) {
+  const { massUnit, rounding, lengthHabit } = useSettings();
+  const kit = useKit();
+  const system = massSystemOf(massUnit);
+  const weights = stories.flatMap((story): Measure[] => {
+    const result = weighedWith(story, kit, rounding);
+    return result ? [{ atMs: Date.parse(story.startedAt ?? ''), value: gramsOf(result.stands), u: result.uGrams }] : [];
+  });
+  const lengths = fish.captures.flatMap(({ startedAt, lengthMm }): Measure[] =>
+    lengthMm === null ? [] : [{ atMs: Date.parse(startedAt ?? ''), value: lengthMm, u: TAPE_U_MM }],
+  );
+  const inches = lengthHabit === 'in';
+  const lengthText = (mm: number) =>
+    inches
+      ? formatLength({ unit: 'quarter-in', count: Math.max(1, Math.round((mm / INCH_MM) * 4)) })
+      : `${(mm / 10).toFixed(1)} cm`;
+  const weightText = (grams: number) =>
+    doubtText(grams > A_FEW_GRAMS ? gramsOf(aboutMass(grams, massUnit)) : grams, system).replace('.0 oz', ' oz');
+  const heavier = growthChange(weights);
+  const longer = growthChange(lengths);
+  if (weights.length + lengths.length === 0) return null;
+  const fit = growthFit(weights, 'weight');
+  const told = fit && Math.abs(fit.perYear.value) > 2 * fit.perYear.u;
+  return (
+    <Part title="How it grew">
+      <div className="grid gap-3">
+        {heavier && <p className="text-lg">{changeText(heavier, weightText)}.</p>}
+        {weights.length > 1 && (
+          <GrowthPlot
+            title="Weight"
+            measures={weights}
+            fit={fit}
+            unit={system === 'kg' ? 1000 : gramsOf({ unit: 'oz', count: 16 })}
+            unitName={system === 'kg' ? 'kg' : 'lb'}
+          />
+        )}
+        {fit && (
+          <p className="text-soft">
+            {told
+              ? `${fit.seasonal ? 'With the swing of the year taken out it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(2 * fit.perYear.u)}.`
+              : 'Too few weights yet to tell its growth from its seasons.'}{' '}
+            The band is where the next is expected; winters are shaded.
+          </p>
+        )}
+        {longer && longer.months > LONG_ENOUGH && (
+          <p className="text-lg">Length: {changeText(longer, lengthText).toLowerCase()}.</p>
+        )}
+        {longer && longer.months > LONG_ENOUGH && (
+          <GrowthPlot
+            title="Length"
+            measures={lengths}
+            fit={growthFit(lengths, 'length')}
+            unit={inches ? INCH_MM : 10}
+            unitName={inches ? 'inches' : 'cm'}
+          />
+        )}
+      </div>
+    </Part>
+  );
+}

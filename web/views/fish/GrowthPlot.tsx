@@ -1,0 +1,105 @@
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  ErrorBar,
+  ReferenceArea,
+  ResponsiveContainer,
+  Scatter,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import type { GrowthFit, Measure } from '@keeper/core/fish/growth';
+import { PLOT_AXIS } from '../../parts/plotAxis.js';
+
+interface GrowthPlotProps {
+  readonly title: string;
+  readonly measures: readonly Measure[];
+  readonly fit: GrowthFit | undefined;
+  /** One unit of the plot in that of the measures, such as 453.6 g for pounds. */
+  readonly unit: number;
+  readonly unitName: string;
+}
+
+const STEPS = 60;
+const DAY_MS = 24 * 3_600_000;
+
+/** A fish through the years: each measure with its doubt, the band in which the next is expected, and the winters shaded. */
+export function GrowthPlot({ title, measures, fit, unit, unitName }: GrowthPlotProps) {
+  const times = measures.map(({ atMs }) => atMs);
+  const [from, to] = [Math.min(...times) - 30 * DAY_MS, Math.max(...times) + 90 * DAY_MS];
+  const points = measures.map(({ atMs, value, u }) => ({ atMs, value: value / unit, doubt: (2 * u) / unit }));
+  const band = fit
+    ? Array.from({ length: STEPS + 1 }, (_, i) => {
+        const atMs = from + ((to - from) * i) / STEPS;
+        const { value, sd } = fit.at(atMs);
+        return { atMs, band: [(value - 2 * sd) / unit, (value + 2 * sd) / unit] };
+      })
+    : [];
+  const all = [...points.flatMap(({ value, doubt }) => [value - doubt, value + doubt]), ...band.flatMap((b) => b.band)];
+  const [low, high] = [Math.floor(Math.min(...all)), Math.ceil(Math.max(...all))];
+  return (
+    <figure role="img" aria-label={`${title}: ${points.map(({ value }) => value.toFixed(1)).join(', ')} ${unitName}.`}>
+      <figcaption className="text-sm text-soft">
+        {title}, in {unitName}
+      </figcaption>
+      <ResponsiveContainer width="100%" height={190}>
+        <ComposedChart margin={{ top: 8, right: 12, bottom: 0, left: 0 }}>
+          <CartesianGrid vertical={false} stroke="var(--rule)" />
+          {wintersWithin(from, to).map(([start, end]) => (
+            <ReferenceArea
+              key={start}
+              x1={start}
+              x2={end}
+              fill="var(--water-fill)"
+              fillOpacity={0.6}
+              ifOverflow="hidden"
+            />
+          ))}
+          <XAxis
+            dataKey="atMs"
+            type="number"
+            domain={[from, to]}
+            allowDataOverflow
+            ticks={yearsWithin(from, to)}
+            tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
+            {...PLOT_AXIS}
+          />
+          <YAxis domain={[low, high]} width={44} allowDecimals={false} {...PLOT_AXIS} />
+          {fit && (
+            <Area
+              data={band}
+              dataKey="band"
+              stroke="none"
+              fill="var(--water)"
+              fillOpacity={0.16}
+              isAnimationActive={false}
+            />
+          )}
+          <Scatter data={points} dataKey="value" fill="var(--ink)" isAnimationActive={false}>
+            <ErrorBar dataKey="doubt" direction="y" width={6} strokeWidth={2} stroke="var(--ink)" />
+          </Scatter>
+        </ComposedChart>
+      </ResponsiveContainer>
+    </figure>
+  );
+}
+
+/** December to the end of February, as far as it is within. */
+export function wintersWithin(from: number, to: number): [number, number][] {
+  const years = Array.from(
+    { length: new Date(to).getUTCFullYear() - new Date(from).getUTCFullYear() + 2 },
+    (_, i) => new Date(from).getUTCFullYear() - 1 + i,
+  );
+  return years
+    .map((year): [number, number] => [Math.max(from, Date.UTC(year, 11, 1)), Math.min(to, Date.UTC(year + 1, 2, 1))])
+    .filter(([start, end]) => end > start);
+}
+
+/** Where the axis is written on: the turns of the years, or both ends where there is none. */
+function yearsWithin(from: number, to: number): number[] {
+  const first = new Date(from).getUTCFullYear() + 1;
+  const last = new Date(to).getUTCFullYear();
+  const turns = Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => Date.UTC(first + i, 0, 1));
+  return turns.length > 0 ? turns : [from, to];
+}

@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { KnownFish } from '@keeper/core/fish/knownFish';
+import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
+import { newId } from '../../data/device.js';
+import { makeEvent, record } from '../../data/keeper.js';
+import { useRegister } from '../../data/known.js';
+import { Choices } from '../../parts/Choices.js';
+import { Sheet } from '../../parts/Sheet.js';
+import { dayText, whenText } from '../../parts/when.js';
+import { countText, doubtText } from './fishWords.js';
+
+/** Two fish of the register that are one: the catches of the other become catches of this one, as one decision. */
+export function MergeFish({ fish }: { fish: KnownFish }) {
+  const [open, setOpen] = useState(false);
+  const register = useRegister();
+  const [{ species }] = fish.captures;
+  const others = register.fish.filter(
+    ({ fishId, captures: [first] }) => fishId !== fish.fishId && first.species === species,
+  );
+  if (others.length === 0) return null;
+  const merge = (other: KnownFish) => {
+    const why = `“${register.nameOf(other.fishId)}” is this fish: “${register.nameOf(fish.fishId)}”`;
+    void saySame(other.captures, fish.fishId, why);
+    setOpen(false);
+  };
+  return (
+    <>
+      <button type="button" className="button" onClick={() => setOpen(true)}>
+        It is also…
+      </button>
+      <Sheet title="It is also…" open={open} onOpenChange={setOpen}>
+        <ul className="border-b border-rule">
+          {others.map((other) => {
+            const doubts = linkDoubts([...fish.captures, ...other.captures].map(linkedFacts));
+            return (
+              <li key={other.fishId} className="border-t border-rule">
+                <button type="button" className="grid min-h-14 w-full py-2 text-left" onClick={() => merge(other)}>
+                  <b className="font-semibold">{register.nameOf(other.fishId)}</b>
+                  <span className="text-sm text-soft">
+                    {countText(other.captures.length)}, first on {dayText(other.captures[0].startedAt ?? '')}
+                  </span>
+                  {doubts.slice(0, 1).map((doubt) => (
+                    <span key={doubt.kind} className="text-sm">
+                      {doubtText(doubt)}
+                    </span>
+                  ))}
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </Sheet>
+    </>
+  );
+}
+
+/** One fish of the register that is two: some of its catches become another fish, as one decision. */
+export function PartFish({ fish }: { fish: KnownFish }) {
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const register = useRegister();
+  const navigate = useNavigate();
+  const part = async () => {
+    const other = newId();
+    const catches = fish.captures.filter(({ captureId }) => chosen.includes(captureId));
+    await saySame(catches, other, `Parted from “${register.nameOf(fish.fishId)}”: another fish`, 'new');
+    await navigate(`/fish/${other}`);
+  };
+  return (
+    <>
+      <button type="button" className="button" onClick={() => setOpen(true)}>
+        These are two fish…
+      </button>
+      <Sheet title="Which catches are another fish?" open={open} onOpenChange={setOpen}>
+        <div className="grid gap-5">
+          <Choices
+            label="Catches of another fish"
+            value={chosen}
+            onChange={setChosen}
+            options={fish.captures.map(({ captureId, startedAt }) => ({
+              value: captureId,
+              label: whenText(startedAt ?? ''),
+            }))}
+          />
+          <button
+            type="button"
+            className="button button-main min-h-14"
+            disabled={chosen.length === 0 || chosen.length === fish.captures.length}
+            onClick={() => void part()}
+          >
+            Make them another fish
+          </button>
+        </div>
+      </Sheet>
+    </>
+  );
+}
+
+function saySame(
+  catches: readonly CaptureSummary[],
+  fishId: string,
+  why: string,
+  firstSays: 'same' | 'new' = 'same',
+): Promise<void> {
+  const decisionId = newId();
+  return record(
+    catches.map(({ captureId, startedAt }, i) =>
+      makeEvent(captureId, startedAt, 'identified', { says: i === 0 ? firstSays : 'same', fishId, decisionId, why }),
+    ),
+  );
+}

@@ -1,0 +1,46 @@
+import { Link } from 'react-router';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { shownInBook } from '@keeper/core/capture/summary';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { Part } from '../../parts/Part.js';
+import { dayText } from '../../parts/when.js';
+
+const SIDES = [
+  { role: 'left-flank', name: 'Left' },
+  { role: 'right-flank', name: 'Right' },
+] as const;
+
+/** Both flanks as they looked last: the two sides of a fish are two patterns. */
+export function ReferenceFlanks({ stories }: { stories: readonly CaptureStory[] }) {
+  const newest = stories.toReversed();
+  const shown = SIDES.map(({ role, name }) => {
+    const found = newest.flatMap((story) =>
+      story.pictures.filter((picture) => picture.role === role).map((picture) => ({ story, picture })),
+    );
+    // One that was laid straight says more.
+    return { name, of: found.find(({ picture }) => picture.reading?.view) ?? found[0] };
+  });
+  if (shown.every(({ of }) => !of)) return null;
+  return (
+    <Part title="Its flanks">
+      <ul className="grid grid-cols-2 gap-4">
+        {shown.map(({ name, of }) => (
+          <li key={name}>
+            {of ? (
+              <Link to={`/pictures/${of.story.captureId}/${of.picture.sha256}`}>
+                <BookPicture picture={shownInBook(of.picture)} size="view" className="aspect-2/1 w-full rounded" />
+                <span className="text-sm text-soft">
+                  {name}, {dayText(of.story.startedAt ?? '')}
+                </span>
+              </Link>
+            ) : (
+              <p className="grid aspect-2/1 place-items-center rounded border border-dashed border-rule p-2 text-center text-sm text-soft">
+                {name}: no picture yet. Take it next time.
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}

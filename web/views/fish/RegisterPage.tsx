@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
+import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { useRegister, type Register } from '../../data/known.js';
+import { useSettings } from '../../data/queries.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { Choice } from '../../parts/Choice.js';
+import { MassText } from '../../parts/MassText.js';
+import { dayText } from '../../parts/when.js';
+import { countText } from './fishWords.js';
+
+const ALL = 'all';
+
+/** The register: every fish that the keeper knows again, the one that was seen last first. */
+export function RegisterPage() {
+  const register = useRegister();
+  const [species, setSpecies] = useState<SpeciesId | typeof ALL>(ALL);
+  const kinds = [...new Set(register.fish.flatMap(({ captures: [{ species: kind }] }) => kind ?? []))];
+  const shown = register.fish.filter(({ captures: [{ species: kind }] }) => species === ALL || kind === species);
+  const again = register.fish.filter(({ captures }) => captures.length > 1).length;
+  return (
+    <div className="grid gap-6">
+      <div>
+        <h1 className="text-3xl font-semibold">Known fish</h1>
+        <p className="mt-1 max-w-prose text-soft">
+          {register.fish.length === 0
+            ? 'None yet. A fish is known once you say who it is: ask “Who is this?” beside a picture of its flank, or sweep the book.'
+            : `${register.fish.length} fish, ${again} of them had more than once.`}
+        </p>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Link to="/fish/sweep" className="button button-main">
+          Sweep the book
+        </Link>
+        <Link to="/fish/friends" className="button">
+          Friends on the water
+        </Link>
+      </div>
+      {kinds.length > 1 && (
+        <Choice
+          label="Kind"
+          value={species}
+          onChange={setSpecies}
+          options={[
+            { value: ALL, label: 'All kinds' },
+            ...kinds.map((kind) => ({ value: kind, label: speciesName(kind) })),
+          ]}
+        />
+      )}
+      <ul className="grid grid-cols-2 gap-x-5 gap-y-7 sm:grid-cols-3">
+        {shown.map((fish) => (
+          <Tile key={fish.fishId} fish={fish} register={register} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Tile({ fish, register }: { fish: KnownFish; register: Register }) {
+  const { massUnit } = useSettings();
+  const picture = fish.captures.toReversed().flatMap(({ pictures }) => pictures)[0];
+  const heaviest = heaviestOf(fish);
+  const last = lastOf(fish);
+  return (
+    // Fish out of sight cost nothing: a register of a thousand opens at once.
+    <li className="[contain-intrinsic-size:auto_17rem] [content-visibility:auto]">
+      <Link to={`/fish/${fish.fishId}`} className="grid gap-1">
+        {picture ? (
+          <BookPicture picture={picture} size="thumb" decorative className="aspect-4/3 w-full rounded-lg" />
+        ) : (
+          <span className="grid aspect-4/3 place-items-center rounded-lg border border-dashed border-rule text-soft">
+            no picture
+          </span>
+        )}
+        <span className="mt-1 truncate font-book text-xl font-semibold">{register.nameOf(fish.fishId)}</span>
+        <span className="text-sm text-soft">
+          {countText(fish.captures.length)}, last on {dayText(last.startedAt ?? '')}
+          {heaviest && (
+            <>
+              , at most <MassText mass={heaviest.net} unit={massUnit} />
+            </>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,113 @@
+import { useEffect, useState } from 'react';
+import type { FlankInBook } from '@keeper/contract/flanks';
+import { whoWorker } from '../../data/flanks.js';
+import { useRegister } from '../../data/known.js';
+import { pictureBytes } from '../../data/pictureBytes.js';
+import type { AlikeFound } from '../../data/sweep.js';
+import { FishPicture } from '../../parts/FishPicture.js';
+import { Notice } from '../../parts/Notice.js';
+import { whenText } from '../../parts/when.js';
+import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import { Beside } from '../who/Beside.js';
+import { chanceWords } from '../who/chanceWords.js';
+import { Evidence } from '../who/Evidence.js';
+
+interface PairShownProps {
+  readonly alike: AlikeFound;
+  readonly flanks: readonly FlankInBook[];
+  /** All catches that hang together with it. */
+  readonly group: readonly string[];
+  readonly left: number;
+  readonly decide: (how: 'same' | 'two' | 'later') => void;
+}
+
+/** Two catches that look like one fish, and what is to be said of them. */
+export function PairShown({ alike, flanks, group, left, decide }: PairShownProps) {
+  const pair = usePair(alike, flanks);
+  const register = useRegister();
+  const flankOf = (captureId: string) => flanks.find((flank) => flank.captureId === captureId);
+  const name = (captureId: string) => {
+    const fishId = register.fishOf(captureId);
+    const day = whenText(flankOf(captureId)?.startedAt ?? '');
+    return fishId ? `${register.nameOf(fishId)}, ${day}` : day;
+  };
+  return (
+    <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_19rem]">
+      <div className="order-2 lg:order-1">
+        {pair === 'gone' ? (
+          <Notice>The pictures do not come: the server is away.</Notice>
+        ) : pair ? (
+          <Evidence asked={pair.asked} mayBe={pair.mayBe} says={name(alike.captureId)} />
+        ) : (
+          <p role="status">Laying both flat…</p>
+        )}
+      </div>
+      <div className="order-1 grid gap-4 lg:order-2">
+        <p className="text-lg">
+          <b>{name(alike.captureId)}</b> and <b>{name(alike.otherId)}</b>: one fish?{' '}
+          {capital(chanceWords(alike.probability))}.
+        </p>
+        <div className="grid gap-2" role="group" aria-label="What you say">
+          <button type="button" className="button button-main min-h-14" onClick={() => decide('same')}>
+            The same fish <kbd className="ml-2 opacity-80">S</kbd>
+          </button>
+          <button type="button" className="button min-h-14" onClick={() => decide('two')}>
+            Different fish <kbd className="ml-2 text-soft">D</kbd>
+          </button>
+          <button type="button" className="button min-h-14" onClick={() => decide('later')}>
+            Later <kbd className="ml-2 text-soft">L</kbd>
+          </button>
+        </div>
+        {pair && pair !== 'gone' && <Beside asked={pair.asked} mayBe={pair.mayBe} />}
+        {group.length > 2 && (
+          <div>
+            <p className="mb-1 text-sm text-soft">{group.length} catches hang together:</p>
+            <ul className="grid grid-cols-4 gap-1">
+              {group.slice(0, 12).map((captureId) => (
+                <li key={captureId}>
+                  <FishPicture
+                    sha256={flankOf(captureId)?.sha256 ?? ''}
+                    size="thumb"
+                    alt={name(captureId)}
+                    className="aspect-4/3 w-full rounded"
+                  />
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <p className="text-sm text-soft">
+          {left === 1 ? 'The last one for now.' : `${left} to decide.`} Nothing is linked without you.
+        </p>
+      </div>
+    </div>
+  );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+function usePair(
+  { sha256, otherSha }: AlikeFound,
+  flanks: readonly FlankInBook[],
+): { readonly asked: AskedFlank; readonly mayBe: MayBe } | 'gone' | undefined {
+  const [pair, setPair] = useState<{ asked: AskedFlank; mayBe: MayBe } | 'gone'>();
+  const flank = flanks.find((each) => each.sha256 === sha256);
+  const other = flanks.find((each) => each.sha256 === otherSha);
+  useEffect(() => {
+    if (!flank || !other) return undefined;
+    let past = false;
+    const fetchPair = async () => {
+      const mayBe = await whoWorker().compare(flank, other);
+      const bytes = await pictureBytes(sha256, 'view');
+      const { landmarks, side, kind, captureId, facts, of } = flank;
+      if (!past) setPair({ asked: { bytes, landmarks, widthPx: of.widthPx, side, kind, captureId, facts }, mayBe });
+    };
+    fetchPair().catch(() => past || setPair('gone'));
+    return () => {
+      past = true;
+    };
+  }, [sha256, flank, other]);
+  return pair;
+}

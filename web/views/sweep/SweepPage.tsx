@@ -1,0 +1,150 @@
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { FlankInBook } from '@keeper/contract/flanks';
+import type { CaptureEvent } from '@keeper/core/capture/event';
+import { sweepLinks } from '@keeper/core/flank/sweepLinks';
+import { useFlanks } from '../../data/flanks.js';
+import { saySameFish, sayTwoFish, takeBack } from '../../data/identity.js';
+import { useRegister } from '../../data/known.js';
+import { goOnSweeping, pauseSweep, useSweep, type AlikeFound } from '../../data/sweep.js';
+import { useApart } from './useApart.js';
+import { PairShown } from './PairShown.js';
+
+/** Goes through the whole book for fish that were had more than once: one link after the other, the surest first, one key for each. */
+export function SweepPage() {
+  const flanks = useFlanks();
+  const sweep = useSweep();
+  const register = useRegister();
+  const apart = useApart();
+  const [laterOnes, setLater] = useState<ReadonlySet<string>>(new Set());
+  const [said, setSaid] = useState<readonly CaptureEvent[]>([]);
+  const byId = useMemo(() => new Map(flanks?.flanks.map((flank) => [flank.captureId, flank])), [flanks]);
+  const here = useMemo(
+    () => sweep.found.filter(({ captureId, otherId }) => byId.has(captureId) && byId.has(otherId)),
+    [sweep.found, byId],
+  );
+  const links = useMemo(
+    () =>
+      sweepLinks(
+        here,
+        (captureId) => register.fishOf(captureId) ?? captureId,
+        (a, b) => apart.has(`${a} ${b}`) || apart.has(`${b} ${a}`),
+      ),
+    [here, register, apart],
+  );
+  const open = links.filter(({ alike }) => !laterOnes.has(keyOf(alike)));
+  const [link] = open;
+
+  const startedAt = (captureId: string) => byId.get(captureId)?.startedAt ?? null;
+  const decide = async (how: 'same' | 'two' | 'later') => {
+    if (!link) return;
+    const { alike } = link;
+    if (how === 'later') return setLater(new Set([...laterOnes, keyOf(alike)]));
+    const [one, other] = [alike.captureId, alike.otherId].map((captureId) => ({
+      captureId,
+      startedAt: startedAt(captureId),
+      fishId: register.fishOf(captureId) ?? null,
+    }));
+    if (!one || !other) return;
+    const by = {
+      ...{ sha256: alike.sha256, captureId: alike.otherId, otherSha: alike.otherSha },
+      ...{ score: alike.score, probability: alike.probability },
+    };
+    setSaid(how === 'same' ? await saySameFish(one, other, register, by) : await sayTwoFish(one, by));
+    // The next link is shown at once; the register follows when the server has told it anew.
+    setLater(new Set([...laterOnes, keyOf(alike)]));
+  };
+  const back = async () => {
+    await takeBack(said, startedAt);
+    setSaid([]);
+    setLater(new Set());
+  };
+  useKeys({
+    s: () => void decide('same'),
+    d: () => void decide('two'),
+    l: () => void decide('later'),
+    z: () => void back(),
+  });
+
+  return (
+    <div className="grid gap-6">
+      <div>
+        <p className="text-soft">
+          <Link to="/fish" className="quiet-link">
+            Known fish
+          </Link>
+        </p>
+        <h1 className="text-3xl font-semibold">Sweep the book</h1>
+      </div>
+      <Progress flanks={flanks?.flanks} coming={flanks?.coming ?? 0} />
+      {link ? (
+        <PairShown
+          key={keyOf(link.alike)}
+          alike={link.alike}
+          flanks={flanks?.flanks ?? []}
+          group={link.group}
+          left={open.length}
+          decide={(how) => void decide(how)}
+        />
+      ) : (
+        <p className="max-w-prose text-lg">
+          {sweep.going
+            ? 'Nothing that looks like one fish yet.'
+            : sweep.done > 0
+              ? 'Nothing is left to decide. What you left for later comes again when the page is opened anew.'
+              : 'Every flank of the book is held against every other of its side and kind. What looks like one fish is shown here, the surest first; you decide.'}
+        </p>
+      )}
+      {said.length > 0 && (
+        <button type="button" className="button justify-self-start" onClick={() => void back()}>
+          Take the last one back <kbd className="ml-2 text-soft">Z</kbd>
+        </button>
+      )}
+    </div>
+  );
+}
+
+function keyOf({ captureId, otherId }: AlikeFound): string {
+  return `${captureId} ${otherId}`;
+}
+
+/** How far it is, and the way to begin, pause and go on. */
+function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefined; coming: number }) {
+  const { done, all, going } = useSweep();
+  if (!flanks) return <p role="status">Opening the register…</p>;
+  const total = going || done > 0 ? all : flanks.length;
+  return (
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
+      <button
+        type="button"
+        className={`button min-w-40 ${going ? '' : 'button-main'}`}
+        onClick={() => (going ? pauseSweep() : void goOnSweeping(flanks))}
+      >
+        {going ? 'Pause' : done > 0 && done < total ? 'Go on' : done > 0 ? 'Sweep again for new ones' : 'Begin'}
+      </button>
+      <p role="status" className="tabular-nums">
+        {done} of {total} flanks held against the others.
+        {coming > 0 && ` ${coming} pictures of the book are still being looked at.`}
+      </p>
+      <progress
+        value={done}
+        max={Math.max(1, total)}
+        className="h-2 w-full"
+        aria-label="Flanks held against the others"
+      />
+    </div>
+  );
+}
+
+/** One key for each decision, unless something is being typed. */
+function useKeys(keys: Readonly<Record<string, () => void>>): void {
+  useEffect(() => {
+    const pressed = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      if (event.target instanceof HTMLInputElement && event.target.type !== 'range') return;
+      keys[event.key.toLowerCase()]?.();
+    };
+    window.addEventListener('keydown', pressed);
+    return () => window.removeEventListener('keydown', pressed);
+  });
+}

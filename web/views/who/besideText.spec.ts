@@ -1,0 +1,28 @@
+import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import { besideText } from './besideText.js';
+
+const fish = (day: string, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
+  ...{ captureId: day, atMs: Date.parse(`${day}T06:00:00Z`), elapsedMs: 0, species: 'carp' },
+  ...{ waterId: 'a', lengthMm: 720, grams: 9072 },
+  ...facts,
+});
+const habits = { massUnit: 'oz', lengthHabit: 'in' } as const;
+
+test.each([
+  ['length', 1.2, '28.3 in now, 27.6 in 4 months before: it fits well.'],
+  ['length', -6, '28.3 in now, 27.6 in 4 months before: it does not fit.'],
+  ['weight', 0.1, '20 lb now, 18 lb 12 oz 4 months before: it may be.'],
+  ['water', 0.8, 'The same water.'],
+  ['at-once', -6, 'Both were on the bank at the same time: it cannot be.'],
+] as const)('%s at %s is said as "%s"', (by, evidence, says) => {
+  const than = fish('2026-05-01', { lengthMm: 701, grams: 8505 });
+  expect(besideText({ by, evidence, than }, fish('2026-09-01'), habits)).toBe(says);
+});
+
+test('another water, and a catch that came later', () => {
+  const asked = fish('2026-05-01', { waterId: 'b' });
+  expect(besideText({ by: 'water', evidence: -3, than: fish('2026-09-01') }, asked, habits)).toMatch(/do not walk/);
+  expect(
+    besideText({ by: 'length', evidence: -1, than: fish('2026-09-01') }, asked, { ...habits, lengthHabit: 'cm' }),
+  ).toBe('72.0 cm now, 72.0 cm 4 months later: it hardly fits.');
+});
