@@ -1,4 +1,4 @@
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
 import type { DemoCapture } from './captures.js';
 import { demoIds } from './ids.js';
 
@@ -41,11 +41,12 @@ export function demoKnown(captures: readonly DemoCapture[]): DemoKnown[] {
       const fishId = demoIds(`known ${fish}`, catches[0]?.takenAtMs ?? 0)();
       const events = catches.map(({ captureId, takenAtMs }, n) => {
         const atMs = takenAtMs + DAY_MS;
+        const says: Identified['says'] = n === 0 ? 'new' : 'same';
         return {
           id: demoIds(`known ${captureId}`, atMs)(),
           ...{ captureId, deviceId: 'demo-desk', at: new Date(atMs).toISOString(), elapsedMs: DAY_MS },
-          type: 'identified',
-          payload: { says: n === 0 ? 'new' : 'same', fishId, ...(n > 0 && { why: `By eye: ${name} again` }) },
+          type: 'identified' as const,
+          payload: { says, fishId, ...(n > 0 && { why: `By eye: ${name} again` }) },
         };
       });
       return { row: { id: fishId, name, note }, events };
