@@ -1,5 +1,6 @@
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { FlankPoint } from '@keeper/core/flank/flankPoint';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
 
 /** One flank of the book with its print. */
@@ -16,6 +17,8 @@ export interface FlankInBook {
   /** Of the upright original, and how large that is. */
   readonly landmarks: LandmarksPx;
   readonly of: { readonly widthPx: number; readonly heightPx: number };
+  /** Marks that were set by hand, in the flank frame. */
+  readonly marks: readonly FlankPoint[];
   /** The cells of the print, one byte each, in base64. */
   readonly cells: string;
 }

@@ -74,4 +74,10 @@ export class PictureReadDto {
   @IsOptional() @IsIn(['proposed', 'hand']) by?: 'proposed' | 'hand';
   @IsOptional() @ValidateNested() @Type(() => PictureViewDto) view?: PictureViewDto | null;
   @IsOptional() @ValidateNested() @Type(() => PicturedLengthDto) length?: PicturedLengthDto | null;
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(80, { message: 'Eighty marks are enough for one flank.' })
+  @ValidateNested({ each: true })
+  @Type(() => PixelDto)
+  marks?: PixelDto[] | null;
 }

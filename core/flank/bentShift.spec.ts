@@ -1,6 +1,6 @@
 import { chance } from '../chance/chance.js';
 import { smoothed } from '../picture/gaussian.js';
-import { bentShift, finer, noShift, overlaid, shifted, type BentShift } from './bentShift.js';
+import { bentShift, finer, noShift, overlaid, shifted, shiftedBack, type BentShift } from './bentShift.js';
 import type { PrintLevel } from './printLevel.js';
 
 const [COLUMNS, ROWS] = [90, 40];
@@ -81,4 +81,21 @@ test('finer cells are twice as many', () => {
   const at = shifted(coarse, size, 44.5, 19.5);
   expect(at.column).toBeCloseTo(45.5, 9);
   expect([...finer(coarse)].slice(0, 2)).toEqual([2, 1]);
+});
+
+test('a place goes forth and back to itself', () => {
+  const size = { columns: 120, rows: 50 };
+  const shift = noShift();
+  shift.set([2.5, 1, -0.4], 0);
+  shift.set([-1.5, 0.6, 0.8], 6);
+  for (const [column, row] of [
+    [10, 5],
+    [60, 25],
+    [118, 49],
+  ] as const) {
+    const there = shifted(shift, size, column, row);
+    const back = shiftedBack(shift, size, there.column, there.row);
+    expect(back.column).toBeCloseTo(column, 3);
+    expect(back.row).toBeCloseTo(row, 3);
+  }
 });

@@ -39,6 +39,21 @@ export function shifted(
   return { column: column + by(0), row: row + by(TERMS) };
 }
 
+/** The other way: which cell of the first lies on a place of the second. By a few steps towards it; shifts are slight. */
+export function shiftedBack(
+  shift: BentShift,
+  size: { readonly columns: number; readonly rows: number },
+  column: number,
+  row: number,
+): { readonly column: number; readonly row: number } {
+  let at = { column, row };
+  for (let step = 0; step < 6; step += 1) {
+    const lies = shifted(shift, size, at.column, at.row);
+    at = { column: at.column + column - lies.column, row: at.row + row - lies.row };
+  }
+  return at;
+}
+
 /** What another print has at the places of this one. */
 export interface Overlaid {
   readonly value: Float32Array;

@@ -37,6 +37,8 @@ export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
 const SECOND_LOOK = 40;
 const SECOND_SHARE = 0.35;
 const CLOSE_LOOK = 12;
+/** Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts alone do not. */
+const SPOKEN_FOR = 5;
 /** Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to one. */
 const ONE_FISH = 2;
 
@@ -64,7 +66,15 @@ export function whoIsThis<T extends KnownFlank>(
     .sort((a, b) => b.place.likeness - a.place.likeness);
   const fine = fineLevel(asked.print);
   const best = new Map<string, { flank: T; match: PrintMatch }>();
-  for (const { flank, place } of laid.slice(0, CLOSE_LOOK)) {
+  // What else speaks strongly for a flank brings it to the close look, however poor its picture.
+  const spokenFor = flanks.filter(
+    (flank) => beside(flank) >= SPOKEN_FOR && !laid.slice(0, CLOSE_LOOK).some((each) => each.flank === flank),
+  );
+  const also = spokenFor.slice(0, CLOSE_LOOK).flatMap((flank) => {
+    const place = coarsePlace(asked, flank.ready, glance(asked, flank.ready));
+    return place ? [{ flank, place }] : [];
+  });
+  for (const { flank, place } of [...laid.slice(0, CLOSE_LOOK), ...also]) {
     const match = finePlace(asked, flank.ready, place, fine);
     const before = best.get(flank.fishId);
     if (!before || match.score > before.match.score) best.set(flank.fishId, { flank, match });

@@ -38,6 +38,8 @@ export interface PictureReading {
   readonly by?: 'proposed' | 'hand';
   readonly view?: PictureView | null;
   readonly length?: PicturedLength | null;
+  /** Scales, blotches and scars that the keeper would know again. */
+  readonly marks?: readonly Pixel[] | null;
 }
 
 /** Proportion of what is shown: four across, three down. */

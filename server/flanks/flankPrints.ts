@@ -6,16 +6,20 @@ import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { FlankInBook, FlanksAnswer } from '@keeper/contract/flanks';
 import { tellStory, type PictureInStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
+import { flankMarks } from '@keeper/core/flank/flankMarks';
 import { PRINT_WAY } from '@keeper/core/flank/flankPrint';
 import { paintedKind, type PaintedKind } from '@keeper/core/fish/anatomy';
 import { linkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { Pixel } from '@keeper/core/picture/pixel';
 import { ReadBook } from '../captures/readBook.js';
 import { PictureStore } from '../pictures/pictureStore.js';
 import type { MadePrint, PrintOrder } from './printOrder.js';
 
 export const PRINT_FOLDER = Symbol('folder of the prints of flanks');
 
-interface Wanted extends Omit<FlankInBook, 'cells' | 'landmarks' | 'side'> {
+interface Wanted extends Omit<FlankInBook, 'cells' | 'landmarks' | 'side' | 'marks'> {
+  /** Marks in pixels of the upright original. */
+  readonly marksPx: readonly Pixel[];
   readonly told: PrintOrder['told'];
   readonly key: string;
 }
@@ -44,8 +48,9 @@ export class FlankPrints implements OnApplicationShutdown {
         coming += 1;
         this.waiting.set(wanted.key, wanted);
       } else if (print) {
-        const { captureId, sha256, startedAt, facts, fishId, kind, of } = wanted;
-        flanks.push({ captureId, sha256, startedAt, facts, fishId, kind, of, ...print });
+        const { captureId, sha256, startedAt, facts, fishId, kind, of, marksPx } = wanted;
+        const marks = marksPx.length > 0 ? flankMarks(print.landmarks, marksPx, kind) : [];
+        flanks.push({ captureId, sha256, startedAt, facts, fishId, kind, of, marks, ...print });
       }
     }
     if (coming > 0 && !this.over) this.making ??= this.makeAll().finally(() => (this.making = undefined));
@@ -74,6 +79,7 @@ export class FlankPrints implements OnApplicationShutdown {
           {
             ...{ captureId, sha256, startedAt, facts, fishId, kind, told, key: keyOf(sha256, kind, told) },
             of: { widthPx: of.widthPx, heightPx: of.heightPx },
+            marksPx: picture.reading?.marks ?? [],
           },
         ];
       });

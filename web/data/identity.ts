@@ -13,7 +13,7 @@ export interface Catch {
 type By = Identified['by'];
 
 /**
- * Says that two catches are of one fish, as one decision: a fish begins where neither was known, and where both were known as two fish, all
+ * Says that two catches are of one fish, as one decision: a fish begins with the other where neither was known, and where both were known as two fish, all
  * catches of the smaller become catches of the larger. Gives the events, so that they can be taken back.
  */
 export async function saySameFish(
@@ -47,8 +47,7 @@ function eventsOf(
   if (one.fishId) return [say(other, { says: 'same', fishId: one.fishId })];
   if (other.fishId) return [say(one, { says: 'same', fishId: other.fishId })];
   const fishId = newId();
-  const [older, newer] = (one.startedAt ?? '') < (other.startedAt ?? '') ? [one, other] : [other, one];
-  return [say(older, { says: 'new', fishId }), say(newer, { says: 'same', fishId })];
+  return [say(other, { says: 'new', fishId }), say(one, { says: 'same', fishId })];
 }
 
 /** Says that two catches are of two fish, whoever they are. */

@@ -6,7 +6,9 @@ import { knownFish, type KnownFish } from '@keeper/core/fish/knownFish';
 import { speciesName } from '@keeper/core/fish/species';
 import { ask } from './api.js';
 import { askOrKept } from './keptApart.js';
+import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';
+import { useOutbox } from './useCapture.js';
 
 /** The register: the known fish, and what each is called. */
 export interface Register {
@@ -28,6 +30,8 @@ export function useRegister(): Register {
   });
   const names = useFishNames();
   const summaries = asked.data ?? NONE;
+  const { events } = useOutbox();
+  const local = useMemo(() => localIdentity(events, asked.dataUpdatedAt), [events, asked.dataUpdatedAt]);
   return useMemo(() => {
     const fish = knownFish(summaries);
     const byId = new Map(fish.map((each) => [each.fishId, each]));
@@ -36,11 +40,14 @@ export function useRegister(): Register {
     return {
       fish,
       find: (fishId) => byId.get(fishId),
-      fishOf: (captureId) => ofCapture.get(captureId) ?? undefined,
+      fishOf: (captureId) => {
+        const said = local.fishOf.get(captureId);
+        return (said === undefined ? ofCapture.get(captureId) : said) ?? undefined;
+      },
       nameOf: (fishId) => named.get(fishId) ?? unnamed(byId.get(fishId)),
       loading: asked.isPending,
     };
-  }, [summaries, names, asked.isPending]);
+  }, [summaries, names, asked.isPending, local]);
 }
 
 /** A fish without a name is called by its kind and the year it was first had. */
@@ -52,5 +59,22 @@ function unnamed(fish: KnownFish | undefined): string {
 
 /** Everything that was ever said about who a fish is. */
 export function useDecisions(): readonly IdentityDecision[] | undefined {
-  return useQuery({ queryKey: ['decisions'], queryFn: () => ask<IdentityDecision[]>('/captures/decisions') }).data;
+  return useQuery(DECISIONS).data;
+}
+
+const DECISIONS = { queryKey: ['decisions'], queryFn: () => ask<IdentityDecision[]>('/captures/decisions') };
+
+/** Pairs of catches that the keeper said are two fish, as `one other`. */
+export function useApart(): ReadonlySet<string> {
+  const { data, dataUpdatedAt } = useQuery(DECISIONS);
+  const { events } = useOutbox();
+  return useMemo(() => {
+    const { apart, takenBack } = localIdentity(events, dataUpdatedAt);
+    const kept = (data ?? []).flatMap(({ says, takenBackAt, captureId, eventId, by }) =>
+      says === 'different' && takenBackAt === null && !takenBack.has(eventId) && by
+        ? [`${captureId} ${by.captureId}`]
+        : [],
+    );
+    return new Set([...kept, ...apart]);
+  }, [data, dataUpdatedAt, events]);
 }

@@ -3,13 +3,17 @@ import type { FlankInBook } from '@keeper/contract/flanks';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { BentShift } from '@keeper/core/flank/bentShift';
 import { comparePrints, readyPrint, type PartMatch, type ReadyPrint } from '@keeper/core/flank/comparePrints';
+import { flankMarks } from '@keeper/core/flank/flankMarks';
+import type { FlankPoint } from '@keeper/core/flank/flankPoint';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
+import { matchMarks } from '@keeper/core/flank/markConstellation';
 import { printPicture } from '@keeper/core/flank/printPicture';
 import { flatFlank } from '@keeper/core/flank/flatFlank';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
 import { factsSpeak, factsTogether, type FactSpeaks, type OfItsKind } from '@keeper/core/fish/factsSpeak';
 import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
+import type { Pixel } from '@keeper/core/picture/pixel';
 import { scaled } from '@keeper/core/picture/verdict';
 import { isTheirs, type TheirFlank } from './theirFlank.js';
 import { pixelsOf } from './pixelsOf.js';
@@ -24,7 +28,12 @@ export interface AskedFlank {
   readonly kind: PaintedKind;
   readonly captureId: string;
   readonly facts: LinkedFacts;
+  /** Marks that were set by hand, in pixels of the upright original. */
+  readonly marks: readonly Pixel[];
 }
+
+/** Marks of both flanks that are the same, each in the flank frame. */
+export type SameMarks = readonly (readonly [FlankPoint, FlankPoint])[];
 
 /** A fish of the book, or of a friend's register, that it may be. */
 export interface MayBe {
@@ -35,6 +44,8 @@ export interface MayBe {
   readonly shift: BentShift;
   /** What speaks for or against it beside the flank. */
   readonly beside: readonly FactSpeaks[];
+  /** Marks set by hand on both flanks that were found again, and of how many. */
+  readonly marks: { readonly same: SameMarks; readonly of: number };
 }
 
 export interface Answer {
@@ -70,20 +81,23 @@ function readied({ cells, side, kind }: FlankInBook | TheirFlank): Known['ready'
   return now;
 }
 
-async function ask({ bytes, landmarks, side, kind, captureId, facts }: AskedFlank): Promise<Answer> {
+async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: AskedFlank): Promise<Answer> {
   const { raster, by } = await read(bytes, landmarks);
-  const asked = readyPrint(flankPrint(raster, by, side, kind));
-  return against(asked, facts, ({ captureId: id }) => id !== captureId, theirs);
+  const asked = {
+    ready: readyPrint(flankPrint(raster, by, side, kind)),
+    facts,
+    marks: flankMarks(landmarks, marks, kind),
+  };
+  return against(asked, ({ captureId: id }) => id !== captureId, theirs);
 }
 
 /** Which others of the register a flank of it is like. */
 function askHeld(sha256: string): Answer {
   const flank = register.find((each) => each.sha256 === sha256);
   if (!flank) return { mayBe: [], stranger: 1, known: 0 };
-  const { captureId, fishId } = flank;
+  const { captureId, fishId, facts, marks } = flank;
   return against(
-    readied(flank),
-    flank.facts,
+    { ready: readied(flank), facts, marks },
     (other) => other.captureId !== captureId && (fishId === null || other.fishId !== fishId),
   );
 }
@@ -93,12 +107,18 @@ function compare(flank: FlankInBook, other: FlankInBook): MayBe & { readonly fla
   const { score, parts, shift } = comparePrints(readied(flank), readied(other));
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
   const beside = factsSpeak(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
-  return { flank: other, score, probability: 0, parts, shift, beside };
+  const marks = sameMarks(flank.marks, other);
+  return { flank: other, score, probability: 0, parts, shift, beside, marks };
+}
+
+interface Asked {
+  readonly ready: ReadyPrint;
+  readonly facts: LinkedFacts;
+  readonly marks: readonly FlankPoint[];
 }
 
 function against(
-  asked: ReadyPrint,
-  facts: LinkedFacts,
+  { ready: asked, facts, marks }: Asked,
   wanted: (flank: FlankInBook) => boolean,
   ofFriends: readonly TheirFlank[] = [],
 ): Answer {
@@ -113,14 +133,25 @@ function against(
   const its = ofItsKind(ofKind, facts);
   const speaks = (flank: Known['flank']) =>
     factsSpeak(facts, isTheirs(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
-  const { candidates, stranger } = whoIsThis(asked, known, { beside: ({ flank }) => factsTogether(speaks(flank)) });
+  const beside = ({ flank }: Known) =>
+    factsTogether(speaks(flank)) + (isTheirs(flank) ? 0 : matchMarks(marks, flank.marks).evidence);
+  const { candidates, stranger } = whoIsThis(asked, known, { beside });
   return {
     mayBe: candidates.slice(0, SHOWN).map(({ flank: { flank }, match: { score, parts, shift }, probability }) => ({
-      ...{ flank, score, probability, parts, shift, beside: speaks(flank) },
+      ...{ flank, score, probability, parts, shift, beside: speaks(flank), marks: sameMarks(marks, flank) },
     })),
     stranger,
     known: new Set(known.map(({ fishId }) => fishId)).size,
   };
+}
+
+function sameMarks(marks: readonly FlankPoint[], flank: Known['flank']): MayBe['marks'] {
+  const others = isTheirs(flank) ? [] : flank.marks;
+  const same = matchMarks(marks, others).pairs.flatMap(([i, j]) => {
+    const [one, other] = [marks[i], others[j]];
+    return one && other ? [[one, other] as const] : [];
+  });
+  return { same, of: Math.min(marks.length, others.length) };
 }
 
 /** What is known of the catches of the fish of a flank, each catch once. */

@@ -41,7 +41,7 @@ export function BenchPage() {
   return <BenchOf key={sha256} story={story} picture={picture} />;
 }
 
-type Work = 'fish' | 'board';
+type Work = 'fish' | 'board' | 'marks';
 
 function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
   const { bytes, gone } = usePictureBytes(picture.sha256);
@@ -77,7 +77,9 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
       makeEvent(story.captureId, story.startedAt, 'described', { facts: { length: roundedDown(mm, inches) } }),
     ]);
 
-  const points = work === 'fish' ? landmarkPoints(landmarks) : boardPoints(draft);
+  const marks = reading?.marks ?? [];
+  const keepMarks = (next: readonly Pixel[]) => void bench.keep({ marks: next });
+  const points = { fish: landmarkPoints(landmarks), board: boardPoints(draft), marks: markPoints(marks) }[work];
   return (
     <article className="grid gap-5">
       <div>
@@ -98,18 +100,21 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               widthPx={looked.widthPx}
               heightPx={looked.heightPx}
               points={points}
-              lines={work === 'fish' && landmarks ? [[landmarks.snout, landmarks.fork]] : boardLines(draft)}
-              label={
-                work === 'fish'
-                  ? 'The picture with the six points of the fish'
-                  : 'The picture with what was tapped on the board'
-              }
-              onMoved={(id, to) =>
+              lines={work === 'board' ? boardLines(draft) : landmarks ? [[landmarks.snout, landmarks.fork]] : []}
+              label={STAGE_WORDS[work]}
+              onMoved={(id, to) => {
+                if (work === 'board') keepBoard(moved(draft, id, to));
+                else if (work === 'marks') keepMarks(marks.map((mark, i) => (String(i) === id ? to : mark)));
+                else if (landmarks) void bench.keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' });
+              }}
+              onTapped={
                 work === 'board'
-                  ? keepBoard(moved(draft, id, to))
-                  : landmarks && void bench.keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' })
+                  ? (at) => keepBoard(tapped(draft, at))
+                  : work === 'marks'
+                    ? (at) => keepMarks([...marks, at])
+                    : undefined
               }
-              onTapped={work === 'board' ? (at) => keepBoard(tapped(draft, at)) : undefined}
+              onRemoved={work === 'marks' ? (id) => keepMarks(marks.filter((_, i) => String(i) !== id)) : undefined}
             />
           )}
           {unreadable && (
@@ -131,6 +136,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               options={[
                 { value: 'fish', label: 'The fish' },
                 { value: 'board', label: 'The board' },
+                { value: 'marks', label: 'Its marks' },
               ]}
             />
             <span className="flex-1" />
@@ -156,6 +162,8 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
                 onNote={noteLength}
               />
             </Part>
+          ) : work === 'marks' ? (
+            <MarksPart count={marks.length} landmarks={landmarks !== undefined} />
           ) : (
             <FishPart
               looked={looked}
@@ -168,7 +176,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               Lay it straight
             </button>
           )}
-          {work === 'fish' && landmarks && kind && (
+          {work !== 'board' && landmarks && kind && (
             <Link to={`/pictures/${story.captureId}/${picture.sha256}/who`} className="button min-h-14">
               Who is this?
             </Link>
@@ -197,6 +205,33 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
       <Series story={story} shown={picture} kind={kind} mayLook={looked !== undefined || unreadable} />
     </article>
   );
+}
+
+const STAGE_WORDS: Readonly<Record<Work, string>> = {
+  fish: 'The picture with the six points of the fish',
+  board: 'The picture with what was tapped on the board',
+  marks: 'The picture with the marks that were set on the fish',
+};
+
+/** What marks are for, and how many there are. */
+function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) {
+  return (
+    <Part title="Marks to know it by">
+      <p className="mb-2">
+        Where a picture is too poor for its pattern to be read, tap single scales, blotches and scars that would be
+        there next time. Set on two pictures, nine of them tell one fish from another by how they lie to each other.
+      </p>
+      <p className="text-soft">
+        {count === 0 ? 'None yet.' : count === 1 ? 'One mark.' : `${count} marks.`} Drag one to move it; the delete key
+        takes it away.
+        {!landmarks && ' They count once the six points of the fish are known.'}
+      </p>
+    </Part>
+  );
+}
+
+function markPoints(marks: readonly Pixel[]): StagePoint[] {
+  return marks.map((at, i) => ({ id: String(i), name: `Mark ${i + 1}`, at, sign: String(i + 1) }));
 }
 
 /** What is thought of the picture, or the plea to show where the fish is. */

@@ -20,11 +20,13 @@ interface PictureStageProps {
   readonly onMoved: (id: string, to: Pixel) => void;
   /** A tap beside all points; undefined where taps mean nothing. */
   readonly onTapped?: ((at: Pixel) => void) | undefined;
+  /** A point is taken away by the delete key; undefined where all of them are needed. */
+  readonly onRemoved?: ((id: string) => void) | undefined;
 }
 
 /** A picture with points on it. While one is moved, a glass shows the place enlarged. */
 export function PictureStage(props: PictureStageProps) {
-  const { href, widthPx, heightPx, points, lines = [], label, onMoved, onTapped } = props;
+  const { href, widthPx, heightPx, points, lines = [], label, onMoved, onTapped, onRemoved } = props;
   const svg = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<{ id: string; at: Pixel }>();
   const unit = Math.max(widthPx, heightPx) / 100;
@@ -36,6 +38,7 @@ export function PictureStage(props: PictureStageProps) {
     return { x: Math.min(widthPx, Math.max(0, x)), y: Math.min(heightPx, Math.max(0, y)) };
   };
   const nudge = (event: KeyboardEvent, { id, at }: StagePoint) => {
+    if (event.key === 'Delete' || event.key === 'Backspace') onRemoved?.(id);
     const by = ARROWS[event.key];
     if (!by) return;
     event.preventDefault();

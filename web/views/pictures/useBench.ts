@@ -58,5 +58,6 @@ function soFar({ role, reading }: PictureInStory, made: Made): Made {
     ...('by' in made && reading?.by && { by: reading.by }),
     ...('view' in made && { view: reading?.view ?? null }),
     ...('length' in made && { length: reading?.length ?? null }),
+    ...('marks' in made && { marks: reading?.marks ?? null }),
   };
 }

@@ -102,7 +102,8 @@ function usePair(
       const mayBe = await whoWorker().compare(flank, other);
       const bytes = await pictureBytes(sha256, 'view');
       const { landmarks, side, kind, captureId, facts, of } = flank;
-      if (!past) setPair({ asked: { bytes, landmarks, widthPx: of.widthPx, side, kind, captureId, facts }, mayBe });
+      if (!past)
+        setPair({ asked: { bytes, landmarks, widthPx: of.widthPx, side, kind, captureId, facts, marks: [] }, mayBe });
     };
     fetchPair().catch(() => past || setPair('gone'));
     return () => {

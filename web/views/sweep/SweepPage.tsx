@@ -5,9 +5,8 @@ import type { CaptureEvent } from '@keeper/core/capture/event';
 import { sweepLinks } from '@keeper/core/flank/sweepLinks';
 import { useFlanks } from '../../data/flanks.js';
 import { saySameFish, sayTwoFish, takeBack } from '../../data/identity.js';
-import { useRegister } from '../../data/known.js';
+import { useApart, useRegister } from '../../data/known.js';
 import { goOnSweeping, pauseSweep, useSweep, type AlikeFound } from '../../data/sweep.js';
-import { useApart } from './useApart.js';
 import { PairShown } from './PairShown.js';
 
 /** Goes through the whole book for fish that were had more than once: one link after the other, the surest first, one key for each. */

@@ -1,8 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
+import { shiftedBack } from '@keeper/core/flank/bentShift';
 import { FINE_PARTS } from '@keeper/core/flank/comparePrints';
 import { flankFrame } from '@keeper/core/flank/flankFrame';
+import type { FlankPoint } from '@keeper/core/flank/flankPoint';
 import { pictureBytes } from '../../data/pictureBytes.js';
 import { whoWorker } from '../../data/flanks.js';
 import { Notice } from '../../parts/Notice.js';
@@ -24,7 +26,7 @@ interface EvidenceProps {
 
 /** Both flanks laid flat, one as it lies on the other, with the parts that agree; and one wiped across the other. */
 export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps) {
-  const { flank, parts, shift } = mayBe;
+  const { flank, parts, shift, marks } = mayBe;
   const [pair, setPair] = useState<readonly [ImageBitmap, ImageBitmap] | 'gone'>();
   useEffect(() => {
     let past = false;
@@ -46,13 +48,19 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
   const agree = places.filter(({ likeness }) => likeness >= AGREES).length;
   return (
     <div className="grid gap-5">
-      <Flat bitmap={pair[0]} says={says} places={places} kind={asked.kind} />
+      <Flat bitmap={pair[0]} says={says} places={places} kind={asked.kind} marks={marks.same.map(([one]) => one)} />
       <Flat
         bitmap={pair[1]}
         says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt)}
         places={places}
         kind={asked.kind}
+        marks={marks.same.map(([, other]) => asItLies(other, mayBe))}
       />
+      {marks.of > 0 && (
+        <p>
+          {marks.same.length} of {marks.of} marks that were set by hand are found again: they bear numbers.
+        </p>
+      )}
       <p>
         {agree} of {places.length} places agree: full dots where they do, rings where not.{' '}
         {!isTheirs(flank) && (
@@ -76,15 +84,23 @@ async function laid({ sha256, landmarks, of, kind }: FlankInBook, shift: MayBe['
   return whoWorker().flat(bytes, landmarks, of.widthPx, kind, shift);
 }
 
+/** Where a mark of the second flank is shown once that is laid on the first. */
+function asItLies({ u, v }: FlankPoint, { flank: { kind }, shift }: MayBe): FlankPoint {
+  const { columns, rows, cell, fromU, fromV } = flankFrame(kind);
+  const { column, row } = shiftedBack(shift, { columns, rows }, (u - fromU) / cell - 0.5, (v - fromV) / cell - 0.5);
+  return { u: fromU + (column + 0.5) * cell, v: fromV + (row + 0.5) * cell };
+}
+
 interface FlatProps {
   readonly bitmap: ImageBitmap;
   readonly says: string;
   readonly places: MayBe['parts'];
   readonly kind: AskedFlank['kind'];
+  readonly marks: readonly FlankPoint[];
 }
 
-function Flat({ bitmap, says, places, kind }: FlatProps) {
-  const { columns, rows } = flankFrame(kind);
+function Flat({ bitmap, says, places, kind, marks }: FlatProps) {
+  const { columns, rows, cell, fromU, fromV } = flankFrame(kind);
   return (
     <figure className="grid gap-1">
       <div className="relative">
@@ -100,6 +116,23 @@ function Flat({ bitmap, says, places, kind }: FlatProps) {
               stroke={likeness >= AGREES ? '#0008' : '#fffc'}
               strokeWidth={0.35}
             />
+          ))}
+          {marks.map(({ u, v }, i) => (
+            <text
+              key={i}
+              x={(u - fromU) / cell}
+              y={(v - fromV) / cell}
+              textAnchor="middle"
+              dominantBaseline="central"
+              fontSize={6}
+              fontWeight={700}
+              fill="#fbf9f2"
+              stroke="#0b0605"
+              strokeWidth={1.4}
+              paintOrder="stroke"
+            >
+              {i + 1}
+            </text>
           ))}
         </svg>
       </div>

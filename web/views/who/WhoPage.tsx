@@ -199,6 +199,7 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
   const { bytes, gone } = usePictureBytes(sha256);
   const kind = facts.species ? paintedKind(facts.species, facts.form) : undefined;
   const told = reading?.landmarks;
+  const marks = reading?.marks ?? NO_MARKS;
   // The same facts are the same question, whatever else was tapped.
   const factsKey = JSON.stringify(linkedFacts(summaryOf(story)));
   const linked = useMemo(() => JSON.parse(factsKey) as LinkedFacts, [factsKey]);
@@ -220,8 +221,10 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
   }, [bytes, kind, told, role]);
   const asked = useMemo(
     () =>
-      bytes && kind && typeof found === 'object' ? { bytes, ...found, kind, captureId, facts: linked } : undefined,
-    [bytes, found, kind, captureId, linked],
+      bytes && kind && typeof found === 'object'
+        ? { bytes, ...found, kind, captureId, facts: linked, marks }
+        : undefined,
+    [bytes, found, kind, captureId, linked, marks],
   );
   if (!facts.species) return 'Note the species first: fish are held against their own kind.';
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
@@ -229,6 +232,7 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
   return typeof found === 'string' ? found : asked;
 }
 
+const NO_MARKS: AskedFlank['marks'] = [];
 const NO_FLANK = 'No flank stands out in this picture. Set the six points on it by hand, and ask again.';
 const DOUBTFUL =
   'Where the fish lies is a guess in this picture. Look at the six points, lay it straight, and ask again.';

@@ -11,7 +11,7 @@ const habits = { massUnit: 'oz', lengthHabit: 'in' } as const;
 test.each([
   ['length', 1.2, '28.3 in now, 27.6 in 4 months before: it fits well.'],
   ['length', -6, '28.3 in now, 27.6 in 4 months before: it does not fit.'],
-  ['weight', 0.1, '20 lb now, 18 lb 12 oz 4 months before: it may be.'],
+  ['weight', 0.1, '20 lb 0 oz now, 18 lb 12 oz 4 months before: it may be.'],
   ['water', 0.8, 'The same water.'],
   ['at-once', -6, 'Both were on the bank at the same time: it cannot be.'],
 ] as const)('%s at %s is said as "%s"', (by, evidence, says) => {

@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { expect, test } from './keeperTest.js';
+import type { KeeperServer } from './keeperServer.js';
+import { captureOf, pikeTwice } from './pikeTwice.js';
+
+/** Which fish the two catches are said to be; the demo's own register stands beside them. */
+async function said(server: KeeperServer): Promise<readonly (string | null)[]> {
+  const known = (await (await fetch(`${server.url}/api/captures/known`)).json()) as CaptureSummary[];
+  return [0, 1].map((n) => known.find(({ captureId }) => captureId === captureOf(n))?.fishId ?? null);
+}
+
+const oneFish = async (server: KeeperServer) => {
+  const [a, b] = await said(server);
+  return a !== null && a === b;
+};
+
+test(
+  'a sweep finds the pike that was had twice; it is named, parted by mistake, and put together again with the history intact',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    test.setTimeout(150_000);
+    await pikeTwice(server);
+    await page.goto(`${server.url}/fish`);
+    await page.getByRole('link', { name: 'Sweep the book' }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByText(/one fish\?/)).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(/places agree/)).toBeVisible({ timeout: 60_000 });
+    expect(await said(server)).toEqual([null, null]);
+
+    // One key each: different, taken back, the same.
+    await page.keyboard.press('d');
+    await expect(page.getByText(/^Nothing is left to decide/)).toBeVisible();
+    await page.keyboard.press('z');
+    await expect(page.getByText(/one fish\?/)).toBeVisible();
+    await page.keyboard.press('s');
+    await expect(page.getByText(/^Nothing is left to decide/)).toBeVisible();
+    await expect.poll(() => oneFish(server)).toBe(true);
+
+    await page.getByRole('link', { name: 'Known fish' }).last().click();
+    await page.getByRole('link', { name: /Pike of 2026/ }).click();
+    await page.getByRole('button', { name: 'Give it a name' }).click();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText('A fish needs a name or a number that you will know it by.')).toBeVisible();
+    await page.getByLabel('Name or number').fill('Old Moss');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('heading', { name: 'Old Moss' })).toBeVisible();
+
+    // Parted by mistake, it is two fish; taken back, it is one, and both stand in what was said of it.
+    await page.getByRole('button', { name: 'These are two fish…' }).click();
+    await page.getByRole('button', { name: /2 May/ }).click();
+    await page.getByRole('button', { name: 'Make them another fish' }).click();
+    await expect(page.getByText(/Parted from “Old Moss”/)).toBeVisible();
+    await expect.poll(() => oneFish(server)).toBe(false);
+    await page.getByRole('button', { name: 'Take it back' }).first().click();
+    await expect.poll(() => oneFish(server)).toBe(true);
+    await page.goto(`${server.url}/fish/${(await said(server))[0] ?? ''}`);
+    await expect(page.getByRole('heading', { name: 'Old Moss' })).toBeVisible();
+    await expect(page.getByText(/^Taken back on|Taken back on/).first()).toBeVisible();
+    await expect(page.getByText(/is another fish than/)).toBeVisible();
+    expect(noErrors).toEqual([]);
+  },
+);
+
+test(
+  'a register is given to a friend, and the friend is told whose fish it is',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    test.setTimeout(120_000);
+    const shas = await pikeTwice(server);
+    // The older catch is known; its register goes to a friend, who has only the newer.
+    await page.goto(`${server.url}/pictures/${captureOf(0)}/${shas[0] ?? ''}/who`);
+    await page.getByRole('button', { name: 'A new fish' }).click({ timeout: 60_000 });
+    await expect.poll(async () => (await said(server))[0]).not.toBeNull();
+    await page.goto(`${server.url}/fish/friends`);
+    await page.getByRole('button', { name: /^A file of/ }).click();
+    await expect(page.getByText(/^Say whose register it is/)).toBeVisible();
+    await page.getByLabel('Whose register it is').fill('Robin');
+    const coming = page.waitForEvent('download');
+    await page.getByRole('button', { name: /^A file of/ }).click();
+    const file = await (await coming).path();
+    expect(readFileSync(file, 'utf8')).not.toMatch(/2026-05-0/);
+
+    await page.locator('input[type=file]').setInputFiles({
+      ...{ name: 'torn.json', mimeType: 'application/json', buffer: Buffer.from('{"format"') },
+    });
+    await expect(page.getByRole('alert')).toContainText('it broke off');
+    await page.locator('input[type=file]').setInputFiles({
+      ...{ name: 'register.json', mimeType: 'application/json', buffer: readFileSync(file) },
+    });
+    await expect(page.getByText(/fish of Robin with 1 flanks are here now/)).toBeVisible();
+
+    await page.goto(`${server.url}/pictures/${captureOf(1)}/${shas[1] ?? ''}/who`);
+    await page.getByRole('button', { name: /a fish of Robin/ }).click({ timeout: 60_000 });
+    await expect(page.getByText('The print that Robin gave')).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: /^It is Pike, had by Robin/ }).click();
+    await expect(page.getByText(/^You said that it is a new fish/)).toBeVisible();
+    await expect.poll(async () => (await said(server))[1]).not.toBeNull();
+
+    await page.goto(`${server.url}/fish/friends`);
+    await page.getByRole('button', { name: 'Put it away' }).click();
+    await expect(page.getByRole('button', { name: 'Put it away' })).toHaveCount(0);
+    // Two browsers' alerts of the torn file: the page says what the server says.
+    expect(noErrors.filter((line) => !line.includes('400'))).toEqual([]);
+  },
+);
