@@ -2,6 +2,7 @@ import { bentShift, finer, noShift, overlaid, type BentShift, type Overlaid } fr
 import { flankFrame } from './flankFrame.js';
 import type { FlankPrint } from './flankPrint.js';
 import { coarseLevel, fineLevel, type PrintLevel } from './printLevel.js';
+import { printSketch, type PrintSketch } from './printSketch.js';
 import { roughShift, type RoughShift } from './roughShift.js';
 
 /** What two prints have in common. */
@@ -28,10 +29,12 @@ export interface PartMatch {
 export interface ReadyPrint {
   readonly print: FlankPrint;
   readonly coarse: PrintLevel;
+  readonly sketch: PrintSketch;
 }
 
 export function readyPrint(print: FlankPrint): ReadyPrint {
-  return { print, coarse: coarseLevel(print) };
+  const coarse = coarseLevel(print);
+  return { print, coarse, sketch: printSketch(coarse) };
 }
 
 /** Places that are tried: the pattern of scales repeats, and the first place is now and then one scale off. */
@@ -61,13 +64,13 @@ export function comparable(a: FlankPrint, b: FlankPrint): boolean {
   return a.side === b.side && a.kind === b.kind;
 }
 
-/** The first look: where about a print lies on another. */
+/** The closer first look, for the likeliest of many: where about a print lies on another. */
 export function glance(a: ReadyPrint, b: ReadyPrint): RoughShift {
   return roughShift(a.coarse, b.coarse, PLACES);
 }
 
 /** The second look: the better of the places that the first found, bent until the coarse prints agree. */
-export function coarsePlace(a: ReadyPrint, b: ReadyPrint, { shifts }: RoughShift): CoarsePlace | undefined {
+export function coarsePlace(a: ReadyPrint, b: ReadyPrint, shifts: readonly BentShift[]): CoarsePlace | undefined {
   let place: CoarsePlace | undefined;
   for (const first of shifts) {
     const shift = bentShift(a.coarse, b.coarse, first, 2, COARSE_STEPS);
@@ -96,7 +99,7 @@ export function finePlace(a: ReadyPrint, b: ReadyPrint, place: CoarsePlace, fine
  */
 export function comparePrints(a: ReadyPrint, b: ReadyPrint): PrintMatch {
   if (!comparable(a.print, b.print)) return NOTHING;
-  const place = coarsePlace(a, b, glance(a, b));
+  const place = coarsePlace(a, b, glance(a, b).shifts);
   return place ? finePlace(a, b, place) : NOTHING;
 }
 

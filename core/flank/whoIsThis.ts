@@ -1,4 +1,7 @@
+import type { BentShift } from './bentShift.js';
+import { movedSketch, sketchPlace } from './printSketch.js';
 import {
+  type CoarsePlace,
   coarsePlace,
   comparable,
   comparePrints,
@@ -33,18 +36,23 @@ export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
   readonly stranger: number;
 }
 
-/** How many of all are looked at a second time (at least so many, and this share), and how many closely. */
-const SECOND_LOOK = 40;
-const SECOND_SHARE = 0.35;
-const CLOSE_LOOK = 12;
+/** From so many flanks on, half of them are dropped by a look at every other place only. */
+const MANY = 150;
+/** How many are laid coarsely, laid from a closer first look, and compared closely, one way and both: at first, and where that finds nobody. */
+const LOOKS = [
+  { laid: 36, glanced: 10, close: 7, both: 3 },
+  { laid: 60, glanced: 24, close: 14, both: 5 },
+] as const;
+/** Evidence, by natural logarithm, with which somebody is found: about fifty to one. */
+const FOUND = 4;
 /** Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts alone do not. */
 const SPOKEN_FOR = 5;
 /** Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to one. */
 const ONE_FISH = 2;
 
 /**
- * Which of the known fish a flank shows, if any. All flanks of its side and kind are glanced at, the likelier are laid on it coarsely, and
- * the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking;
+ * Which of the known fish a flank shows, if any. All flanks of its side and kind are looked at in two shades, the likelier are laid on it
+ * coarsely, and the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking;
  * `beside` is what else speaks for a flank's capture (`factsSpeak`), by natural logarithm.
  * Example: an empty register gives no candidate, and a stranger for certain.
  */
@@ -54,34 +62,24 @@ export function whoIsThis<T extends KnownFlank>(
   { newBefore = NEW_BEFORE, beside = () => 0 }: WhoOptions<T> = {},
 ): WhoIsThis<T> {
   const flanks = known.filter(({ ready }) => comparable(asked.print, ready.print));
-  const glanced = flanks
-    .map((flank) => ({ flank, rough: glance(asked, flank.ready) }))
-    .sort((a, b) => b.rough.likeness - a.rough.likeness)
-    .slice(0, Math.max(SECOND_LOOK, Math.ceil(SECOND_SHARE * flanks.length)));
-  const laid = glanced
-    .flatMap(({ flank, rough }) => {
-      const place = coarsePlace(asked, flank.ready, rough);
-      return place ? [{ flank, place }] : [];
-    })
-    .sort((a, b) => b.place.likeness - a.place.likeness);
-  const fine = fineLevel(asked.print);
-  const best = new Map<string, { flank: T; match: PrintMatch }>();
+  const seen = new Map<T, PrintMatch>();
+  const evidence = ({ flank, match }: { flank: T; match: PrintMatch }) =>
+    evidenceOf(match.score, asked.print.kind) + beside(flank);
+  const sketched = sketchedBy(asked, flanks);
   // What else speaks strongly for a flank brings it to the close look, however poor its picture.
-  const spokenFor = flanks.filter(
-    (flank) => beside(flank) >= SPOKEN_FOR && !laid.slice(0, CLOSE_LOOK).some((each) => each.flank === flank),
-  );
-  const also = spokenFor.slice(0, CLOSE_LOOK).flatMap((flank) => {
-    const place = coarsePlace(asked, flank.ready, glance(asked, flank.ready));
-    return place ? [{ flank, place }] : [];
-  });
-  for (const { flank, place } of [...laid.slice(0, CLOSE_LOOK), ...also]) {
-    const match = finePlace(asked, flank.ready, place, fine);
+  const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, LOOKS[0].close);
+  for (const looks of LOOKS) {
+    lookClosely(asked, sketched, spokenFor, looks, seen);
+    if ([...seen].some(([flank, match]) => evidence({ flank, match }) >= FOUND)) break;
+  }
+  const best = new Map<string, { flank: T; match: PrintMatch }>();
+  for (const [flank, match] of seen) {
     const before = best.get(flank.fishId);
     if (!before || match.score > before.match.score) best.set(flank.fishId, { flank, match });
   }
   const found = groups(
     [...best.entries()].map(([fishId, { flank, match }]) => ({
-      ...{ fishId, flank, match, evidence: evidenceOf(match.score, asked.print.kind) + beside(flank) },
+      ...{ fishId, flank, match, evidence: evidence({ flank, match }) },
     })),
   );
   // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
@@ -92,6 +90,59 @@ export function whoIsThis<T extends KnownFlank>(
     group.map(({ fishId, flank, match }) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
   );
   return { candidates, stranger };
+}
+
+/** A flank with where it lies on the asked one, as far as its sketch tells; laid coarsely once that was asked for. */
+interface Sketched<T extends KnownFlank> {
+  readonly flank: T;
+  readonly shift: BentShift;
+  place?: CoarsePlace | undefined;
+  glanced?: boolean;
+}
+
+/** All flanks by their sketches, the likeliest first. */
+function sketchedBy<T extends KnownFlank>(asked: ReadyPrint, flanks: readonly T[]): Sketched<T>[] {
+  const moved = movedSketch(asked.coarse);
+  let left = flanks;
+  if (flanks.length > MANY) {
+    const quick = new Map(flanks.map((flank) => [flank, sketchPlace(moved, flank.ready.sketch, 2).likeness]));
+    const kept = Math.min(2 * MANY, Math.max(MANY, flanks.length >> 1));
+    left = flanks.toSorted((a, b) => (quick.get(b) ?? 0) - (quick.get(a) ?? 0)).slice(0, kept);
+  }
+  return left
+    .map((flank) => ({ flank, ...sketchPlace(moved, flank.ready.sketch) }))
+    .sort((a, b) => b.likeness - a.likeness);
+}
+
+/** Lays the likeliest, first from their sketches, then from a closer look, and compares the best of them closely. What was done is kept. */
+function lookClosely<T extends KnownFlank>(
+  asked: ReadyPrint,
+  sketched: readonly Sketched<T>[],
+  spokenFor: readonly T[],
+  looks: (typeof LOOKS)[number],
+  seen: Map<T, PrintMatch>,
+): void {
+  const byPlace = (list: readonly Sketched<T>[]) =>
+    list.toSorted((a, b) => (b.place?.likeness ?? -1) - (a.place?.likeness ?? -1));
+  const laid = sketched.slice(0, looks.laid);
+  for (const each of laid) each.place ??= coarsePlace(asked, each.flank.ready, [each.shift]);
+  const glanced = byPlace(laid).slice(0, looks.glanced);
+  for (const each of glanced) {
+    if (each.glanced) continue;
+    each.glanced = true;
+    const again = coarsePlace(asked, each.flank.ready, glance(asked, each.flank.ready).shifts);
+    if (again && again.likeness > (each.place?.likeness ?? -1)) each.place = again;
+  }
+  const fine = fineLevel(asked.print);
+  for (const { flank, place } of byPlace(glanced).slice(0, looks.close))
+    if (place && !seen.has(flank)) seen.set(flank, finePlace(asked, flank.ready, place, fine));
+  for (const flank of spokenFor) if (!seen.has(flank)) seen.set(flank, comparePrints(asked, flank.ready));
+  // A flank found on another is not always found the other way round: of the best the better of both ways counts, shown as it lies here.
+  const best = [...seen].sort((a, b) => b[1].score - a[1].score).slice(0, looks.both);
+  for (const [flank, match] of best) {
+    const { score } = comparePrints(flank.ready, asked);
+    if (score > match.score) seen.set(flank, { ...match, score });
+  }
 }
 
 interface WhoOptions<T extends KnownFlank> {

@@ -1,0 +1,177 @@
+import { noShift, type BentShift } from './bentShift.js';
+import type { PrintLevel } from './printLevel.js';
+
+/** How far a flank may lie off, in coarse cells, along and across. */
+const REACH_ALONG = 6;
+const REACH_ACROSS = 4;
+const WIDE = 2 * REACH_ALONG + 1;
+const HIGH = 2 * REACH_ACROSS + 1;
+/** Cells nearer to grey than this, of a usual one, say neither bright nor dark. */
+const GREY = 0.35;
+/** A row is kept in two words: the fore part of the flank and the hind one. Upper and lower half of either count for themselves. */
+const WORDS = 2;
+const HALVES = 2;
+/** The four parts may lie off each other by so many cells, at a price. */
+const SLACK = 2;
+const PRICE = 0.01;
+/** So many cells more, on which nothing agrees: a few cells that agree by chance are no likeness. */
+const HELD = 40;
+/** Holds the tilt back where little is seen. */
+const HELD_TILT = 4;
+
+/** A coarse print in two shades, one bit a cell: what a thousand flanks are told apart by in no time. */
+export interface PrintSketch {
+  readonly rows: number;
+  readonly columns: number;
+  /** Words of each row, fore and hind: where it is bright, and where dark. */
+  readonly bright: Int32Array;
+  readonly dark: Int32Array;
+}
+
+export function printSketch({ columns, rows, value, known }: PrintLevel): PrintSketch {
+  const half = Math.ceil(columns / WORDS);
+  const [bright, dark] = [new Int32Array(rows * WORDS), new Int32Array(rows * WORDS)];
+  for (let y = 0; y < rows; y += 1) {
+    for (let x = 0; x < columns; x += 1) {
+      if (known[y * columns + x] === 0) continue;
+      const of = value[y * columns + x] as number;
+      const at = y * WORDS + (x < half ? 0 : 1);
+      const bit = 1 << (x < half ? x : x - half);
+      if (of > GREY) bright[at] = (bright[at] as number) | bit;
+      else if (of < -GREY) dark[at] = (dark[at] as number) | bit;
+    }
+  }
+  return { rows, columns, bright, dark };
+}
+
+/** A sketch moved along the body by every distance within reach: made once for the flank that is asked about. */
+export type MovedSketch = readonly PrintSketch[];
+
+export function movedSketch(level: PrintLevel): MovedSketch {
+  const { columns, rows } = level;
+  return Array.from({ length: WIDE }, (_, i) => {
+    const by = i - REACH_ALONG;
+    const [value, known] = [new Float32Array(level.value.length), new Float32Array(level.known.length)];
+    for (let y = 0; y < rows; y += 1) {
+      for (let x = Math.max(0, by); x < Math.min(columns, columns + by); x += 1) {
+        value[y * columns + x] = level.value[y * columns + x - by] as number;
+        known[y * columns + x] = level.known[y * columns + x - by] as number;
+      }
+    }
+    return printSketch({ columns, rows, value, known });
+  });
+}
+
+/** Where a sketch lies on another, and how alike they are there. */
+export interface SketchPlace {
+  readonly likeness: number;
+  /** Shift and tilt, in coarse cells. */
+  readonly shift: BentShift;
+}
+
+/**
+ * How alike two sketches are at the place where they are most alike, -1 to 1: each of four parts by bits that agree less those that do not,
+ * the parts held together as by springs. `step` 2 tries every other place only, four times as quick, to drop the least likely.
+ * Example: a sketch against itself is about 0.7, one of another fish about 0.1.
+ */
+export function sketchPlace(asked: MovedSketch, { rows, bright, dark }: PrintSketch, step: 1 | 2 = 1): SketchPlace {
+  const maps = new Float32Array(WORDS * HALVES * WIDE * HIGH);
+  const counted = [0, 0, 0, 0];
+  const middle = Math.ceil(rows / HALVES);
+  for (let i = 0; i < WIDE; i += step) {
+    const { bright: askedBright, dark: askedDark } = asked[i] as PrintSketch;
+    for (let j = 0; j < HIGH; j += step) {
+      const across = j - REACH_ACROSS;
+      for (let part = 0; part < WORDS * HALVES; part += 1) {
+        const word = part & 1;
+        const from = Math.max(part < 2 ? 0 : middle, across);
+        const to = Math.min(part < 2 ? middle : rows, rows + across);
+        let agree = 0;
+        let differ = 0;
+        for (let y = from; y < to; y += 1) {
+          const here = y * WORDS + word;
+          const there = (y - across) * WORDS + word;
+          const p = askedBright[there] as number;
+          const n = askedDark[there] as number;
+          const q = bright[here] as number;
+          const m = dark[here] as number;
+          agree += bits((p & q) | (n & m));
+          differ += bits((p & m) | (n & q));
+        }
+        maps[part * WIDE * HIGH + j * WIDE + i] = (agree - differ) / (agree + differ + HELD);
+        if (agree + differ > (counted[part] as number)) counted[part] = agree + differ;
+      }
+    }
+  }
+  return together(maps, counted.map(Math.sqrt), step);
+}
+
+/** The common place at which the parts, each with its slack, are most alike. */
+function together(maps: Float32Array, weights: readonly number[], step: number): SketchPlace {
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  if (all === 0) return { likeness: 0, shift: noShift() };
+  let [best, at] = [-1, 0];
+  for (let j = 0; j < HIGH; j += step) {
+    for (let i = 0; i < WIDE; i += step) {
+      let sum = 0;
+      for (let part = 0; part < weights.length; part += 1) {
+        const map = part * WIDE * HIGH;
+        let most = -1;
+        for (let e = -SLACK; e <= SLACK; e += step) {
+          const row = j + e;
+          if (row < 0 || row >= HIGH) continue;
+          for (let f = -SLACK; f <= SLACK; f += step) {
+            const column = i + f;
+            if (column < 0 || column >= WIDE) continue;
+            const likeness = (maps[map + row * WIDE + column] as number) - PRICE * (e * e + f * f);
+            if (likeness > most) most = likeness;
+          }
+        }
+        sum += (weights[part] as number) * most;
+      }
+      if (sum > best) {
+        best = sum;
+        at = j * WIDE + i;
+      }
+    }
+  }
+  return { likeness: best / all, shift: tilted(maps, weights, at, step) };
+}
+
+/** The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower. */
+function tilted(maps: Float32Array, weights: readonly number[], at: number, step: number): BentShift {
+  const [j, i] = [Math.floor(at / WIDE), at % WIDE];
+  const own = weights.map((weight, part) => {
+    const found = { along: 0, across: 0, likeness: -1, weight };
+    for (let e = -SLACK; e <= SLACK; e += step) {
+      for (let f = -SLACK; f <= SLACK; f += step) {
+        const [row, column] = [j + e, i + f];
+        if (row < 0 || row >= HIGH || column < 0 || column >= WIDE) continue;
+        const likeness = (maps[part * WIDE * HIGH + row * WIDE + column] as number) - PRICE * (e * e + f * f);
+        if (likeness > found.likeness) [found.along, found.across, found.likeness] = [f, e, likeness];
+      }
+    }
+    return { ...found, weight: weight * Math.max(0, found.likeness) };
+  });
+  const all = own.reduce((sum, { weight }) => sum + weight, 0) + HELD_TILT;
+  const mean = (of: (part: (typeof own)[number], sideX: number, sideY: number) => number) =>
+    own.reduce((sum, part, k) => sum + part.weight * of(part, k & 1 ? 1 : -1, k < 2 ? -1 : 1), 0) / all;
+  const shift = noShift();
+  // Parts lie half way out: what they are off by there is half of what the rim is.
+  shift.set(
+    [i - REACH_ALONG + mean((p) => p.along), 2 * mean((p, x) => p.along * x), 2 * mean((p, _, y) => p.along * y)],
+    0,
+  );
+  shift.set(
+    [j - REACH_ACROSS + mean((p) => p.across), 2 * mean((p, x) => p.across * x), 2 * mean((p, _, y) => p.across * y)],
+    6,
+  );
+  return shift;
+}
+
+/** How many bits of a word are set (Warren 2013, Hacker's Delight, 5-1). */
+function bits(word: number): number {
+  const pairs = word - ((word >>> 1) & 0x55555555);
+  const fours = (pairs & 0x33333333) + ((pairs >>> 2) & 0x33333333);
+  return Math.imul((fours + (fours >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
+}
