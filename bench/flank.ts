@@ -12,6 +12,7 @@ import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster
 import { scaled } from '@keeper/core/picture/verdict';
 import { kindOf, readFlankCsv, writeFlankCsv, type FlankRow } from './flankCsv.js';
 import { flankFigures, type FlankAnswer } from './flankFigures.js';
+import { generalMatcher, type GeneralPrint } from './generalMatcher.js';
 import { paintFlankSet } from './flankSet.js';
 
 /** Longest side at which the fish is looked for. */
@@ -21,7 +22,7 @@ const FIND_PX = 256;
  * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they are, how often that was
  * found is printed; a query of a fish that the gallery does not hold is a stranger. Without a gallery a set is painted, `--painted N` fish a kind,
  * and left in the folder `--keep` where one is named. With `--landmarks machine` the six points of the queries are those that are proposed, not
- * those that are told.
+ * those that are told. With `--baseline N` so many of the queries are put to a general-purpose library too.
  */
 export async function flankBench(): Promise<void> {
   const { values } = parseArgs({
@@ -34,11 +35,16 @@ export async function flankBench(): Promise<void> {
       seed: { type: 'string', default: 'flank bench' },
       keep: { type: 'string' },
       landmarks: { type: 'string', default: 'told' },
+      baseline: { type: 'string' },
     },
   });
-  const byMachine = values.landmarks === 'machine';
+  const choices = {
+    out: values.out,
+    byMachine: values.landmarks === 'machine',
+    baseline: Number(values.baseline ?? 0),
+  };
   if (values.gallery && values.queries) {
-    await answerAll(values.gallery, values.queries, values.out, byMachine);
+    await answerAll(values.gallery, values.queries, choices);
     return;
   }
   const folder = values.keep ?? (await mkdtemp(join(tmpdir(), 'keeper-flanks-')));
@@ -48,7 +54,7 @@ export async function flankBench(): Promise<void> {
   const set = await paintFlankSet(folder, size);
   await writeFlankCsv(gallery, set.gallery);
   await writeFlankCsv(queries, set.queries);
-  await answerAll(gallery, queries, values.out, byMachine);
+  await answerAll(gallery, queries, choices);
   if (!values.keep) await rm(folder, { recursive: true });
 }
 
@@ -56,23 +62,24 @@ interface Known extends KnownFlank {
   readonly row: FlankRow;
 }
 
+interface Choices {
+  readonly out: string | undefined;
+  /** The six points of the queries are those that are proposed. */
+  readonly byMachine: boolean;
+  /** So many queries are answered by a general-purpose library too. */
+  readonly baseline: number;
+}
+
 async function answerAll(
   galleryFile: string,
   queriesFile: string,
-  out: string | undefined,
-  byMachine: boolean,
+  { out, byMachine, baseline }: Choices,
 ): Promise<void> {
   const times: number[] = [];
   let unseen = 0;
   const readyOf = async (file: string, row: FlankRow, propose = false): Promise<ReadyPrint | undefined> => {
-    const raw = await sharp(join(dirname(file), row.photo))
-      .rotate()
-      .removeAlpha()
-      .toColourspace('srgb')
-      .raw()
-      .toBuffer({ resolveWithObject: true });
+    const raster = await rasterOf(file, row);
     const began = performance.now();
-    const raster = { widthPx: raw.info.width, heightPx: raw.info.height, channels: 3, data: raw.data } as const;
     const landmarks = propose ? proposed(raster) : row.landmarks;
     if (!landmarks) return undefined;
     const ready = readyPrint(flankPrint(raster, landmarks, row.side, kindOf(row.species)));
@@ -107,10 +114,71 @@ async function answerAll(
   const known = new Set(gallery.map(({ fishId }) => fishId));
   process.stdout.write(`${gallery.length} flanks in the gallery, ${answers.length} queries\n`);
   for (const line of flankFigures(answers, known)) process.stdout.write(`${line}\n`);
-  const median = (of: readonly number[]) => of.toSorted((a, b) => a - b)[of.length >> 1] ?? 0;
   process.stdout.write(
     `print of a decoded picture: median ${median(times).toFixed(0)} ms; a query: median ${median(answers.map(({ t }) => t)).toFixed(0)} ms\n`,
   );
+  if (baseline > 0) await baselineBench(galleryFile, queriesFile, baseline, answers);
+}
+
+async function rasterOf(file: string, { photo }: FlankRow): Promise<Raster> {
+  const { data, info } = await sharp(join(dirname(file), photo))
+    .rotate()
+    .removeAlpha()
+    .toColourspace('srgb')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { widthPx: info.width, heightPx: info.height, channels: 3, data };
+}
+
+/** The same question put to a general-purpose library, of as many queries as were wanted, evenly out of all; ours of the same beside it. */
+async function baselineBench(
+  galleryFile: string,
+  queriesFile: string,
+  wanted: number,
+  ours: readonly FlankAnswer[],
+): Promise<void> {
+  const { print, likeness } = await generalMatcher();
+  const printOf = async (file: string, row: FlankRow) =>
+    print(await rasterOf(file, row), row.landmarks, kindOf(row.species));
+  const gallery: { row: FlankRow; print: GeneralPrint }[] = [];
+  for (const row of await readFlankCsv(galleryFile)) gallery.push({ row, print: await printOf(galleryFile, row) });
+  const queries = await readFlankCsv(queriesFile);
+  const asked = queries.filter(
+    (_, i) => Math.floor((i * wanted) / queries.length) !== Math.floor(((i - 1) * wanted) / queries.length),
+  );
+  const answers: FlankAnswer[] = [];
+  for (const row of asked) {
+    const own = await printOf(queriesFile, row);
+    const began = performance.now();
+    const ranked = gallery
+      .filter((each) => each.row.side === row.side && each.row.species === row.species)
+      .map((each) => ({ individual: each.row.individual, score: likeness(own, each.print) }))
+      .sort((a, b) => b.score - a.score)
+      // It says no probability: only the order of what it says is held against ours.
+      .map((each) => ({ ...each, probability: each.score / (each.score + 20) }));
+    own.descriptors.delete();
+    answers.push({
+      query: row.photo,
+      species: row.species,
+      individual: row.individual,
+      ranked,
+      stranger: 0,
+      t: performance.now() - began,
+    });
+  }
+  const known = new Set(gallery.map(({ row }) => row.individual));
+  const same = ours.filter(({ query }) => answers.some((answer) => answer.query === query));
+  process.stdout.write(
+    `${answers.length} of the queries again, ours and then a general-purpose library (ORB, ratio, RANSAC):\n`,
+  );
+  for (const of of [same, answers])
+    for (const line of flankFigures(of, known).filter((each) => !each.startsWith('reliability')))
+      process.stdout.write(`${line}\n`);
+  process.stdout.write(`a query of the library: median ${median(answers.map(({ t }) => t)).toFixed(0)} ms\n`);
+}
+
+function median(of: readonly number[]): number {
+  return of.toSorted((a, b) => a - b)[of.length >> 1] ?? 0;
 }
 
 /** The six points as the picture bench proposes them, in pixels of the picture. */
