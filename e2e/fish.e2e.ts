@@ -1,4 +1,6 @@
 import { readFileSync } from 'node:fs';
+import type { CaptureEvents } from '@keeper/contract/events';
+import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { expect, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
@@ -102,5 +104,45 @@ test(
     await expect(page.getByRole('button', { name: 'Put it away' })).toHaveCount(0);
     // Two browsers' alerts of the torn file: the page says what the server says.
     expect(noErrors.filter((line) => !line.includes('400'))).toEqual([]);
+  },
+);
+
+test(
+  'marks are set by hand where a pattern is too poor, moved, taken away and undone',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    test.setTimeout(120_000);
+    const [sha = ''] = await pikeTwice(server);
+    const marks = async () => {
+      const { events } = (await (await fetch(`${server.url}/api/captures/${captureOf(0)}`)).json()) as CaptureEvents;
+      const read = events.flatMap((event) => (event.type === 'picture-read' ? event.payload : []));
+      return read.at(-1)?.marks?.length ?? 0;
+    };
+    await page.goto(`${server.url}/pictures/${captureOf(0)}/${sha}`);
+    await page.getByRole('radio', { name: 'Its marks' }).click({ timeout: 60_000 });
+    const stage = page.getByRole('group', { name: 'The picture with the marks that were set on the fish' });
+    await expect(stage).toBeVisible({ timeout: 30_000 });
+    const box = await stage.boundingBox();
+    for (const n of [1, 2, 3, 4, 5]) {
+      await page.mouse.click(
+        (box?.x ?? 0) + (0.3 + 0.08 * n) * (box?.width ?? 0),
+        (box?.y ?? 0) + 0.5 * (box?.height ?? 0),
+      );
+      await expect(page.getByRole('button', { name: new RegExp(`^Mark ${n}:`) })).toBeVisible();
+    }
+    await expect.poll(marks).toBe(5);
+    await page.getByRole('button', { name: /^Mark 5:/ }).focus();
+    await page.keyboard.press('Delete');
+    await expect.poll(marks).toBe(4);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect.poll(marks).toBe(5);
+    await expect
+      .poll(async () =>
+        ((await (await fetch(`${server.url}/api/flanks`)).json()) as FlanksAnswer).flanks
+          .map((flank) => flank.marks.length)
+          .toSorted(),
+      )
+      .toEqual([0, 5]);
+    expect(noErrors).toEqual([]);
   },
 );

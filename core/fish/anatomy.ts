@@ -231,6 +231,11 @@ export function paintedKind(species: SpeciesId, form?: FormId | null): PaintedKi
   return species === 'pike' || species === 'barbel' || species === 'wels' ? species : undefined;
 }
 
+/** The species of a kind that the brush knows. Example: a mirror carp is a carp. */
+export function speciesOf(kind: PaintedKind): SpeciesId {
+  return kind === 'pike' || kind === 'barbel' || kind === 'wels' ? kind : 'carp';
+}
+
 /** The build of a kind that no individual has been told of. */
 export function plainAnatomy(kind: PaintedKind): Anatomy {
   return BUILDS[kind];

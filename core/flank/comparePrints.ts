@@ -1,9 +1,15 @@
 import { bentShift, finer, noShift, overlaid, type BentShift, type Overlaid } from './bentShift.js';
 import { flankFrame } from './flankFrame.js';
-import type { FlankPrint } from './flankPrint.js';
+import { UNKNOWN, type FlankPrint } from './flankPrint.js';
 import { coarseLevel, fineLevel, type PrintLevel } from './printLevel.js';
 import { printSketch, type PrintSketch } from './printSketch.js';
 import { roughShift, type RoughShift } from './roughShift.js';
+
+/** Share of the flank that a print shows. Example: under a hand and glare from end to end it is 0. */
+export function shownShare({ kind, cells }: FlankPrint): number {
+  const body = flankFrame(kind).body.reduce((sum, is) => sum + is, 0);
+  return cells.reduce((sum, cell) => sum + (cell === UNKNOWN ? 0 : 1), 0) / body;
+}
 
 /** What two prints have in common. */
 export interface PrintMatch {
@@ -47,7 +53,7 @@ const COARSE_PARTS = { side: 8, step: 4, least: 25 } as const;
 /** Of what both show, this share speaks: the rest may lie under what was not there the other time. */
 const SPEAKS = 0.65;
 /** Less than this share of the flank seen on both says nothing. */
-const LEAST_SEEN = 0.12;
+export const LEAST_SEEN = 0.12;
 /** Little variation of a part counts as if there were a little more: a plain piece of flank is like any other. */
 const PLAIN = 0.02;
 

@@ -2,7 +2,13 @@ import { expose, transfer } from 'comlink';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { BentShift } from '@keeper/core/flank/bentShift';
-import { comparePrints, readyPrint, type PartMatch, type ReadyPrint } from '@keeper/core/flank/comparePrints';
+import {
+  comparePrints,
+  readyPrint,
+  shownShare,
+  type PartMatch,
+  type ReadyPrint,
+} from '@keeper/core/flank/comparePrints';
 import { flankMarks } from '@keeper/core/flank/flankMarks';
 import type { FlankPoint } from '@keeper/core/flank/flankPoint';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
@@ -53,6 +59,8 @@ export interface Answer {
   readonly stranger: number;
   /** Fish of the book whose flank of this side was held against it. */
   readonly known: number;
+  /** Share of the flank that the picture shows. */
+  readonly seen: number;
 }
 
 interface Known extends KnownFlank {
@@ -94,7 +102,7 @@ async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: As
 /** Which others of the register a flank of it is like. */
 function askHeld(sha256: string): Answer {
   const flank = register.find((each) => each.sha256 === sha256);
-  if (!flank) return { mayBe: [], stranger: 1, known: 0 };
+  if (!flank) return { mayBe: [], stranger: 1, known: 0, seen: 0 };
   const { captureId, fishId, facts, marks } = flank;
   return against(
     { ready: readied(flank), facts, marks },
@@ -142,6 +150,7 @@ function against(
     })),
     stranger,
     known: new Set(known.map(({ fishId }) => fishId)).size,
+    seen: shownShare(asked.print),
   };
 }
 

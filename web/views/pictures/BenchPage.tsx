@@ -140,11 +140,25 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               ]}
             />
             <span className="flex-1" />
-            <button type="button" className="button" disabled={!bench.undo} onClick={bench.undo}>
-              <Undo2 size={18} aria-hidden /> Undo
+            <button
+              type="button"
+              className="button px-4"
+              aria-label="Undo"
+              title="Undo"
+              disabled={!bench.undo}
+              onClick={bench.undo}
+            >
+              <Undo2 size={20} aria-hidden />
             </button>
-            <button type="button" className="button" disabled={!bench.redo} onClick={bench.redo}>
-              <Redo2 size={18} aria-hidden /> Redo
+            <button
+              type="button"
+              className="button px-4"
+              aria-label="Redo"
+              title="Redo"
+              disabled={!bench.redo}
+              onClick={bench.redo}
+            >
+              <Redo2 size={20} aria-hidden />
             </button>
           </div>
           {bench.notKept && (

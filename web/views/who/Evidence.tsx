@@ -69,12 +69,7 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
           </Link>
         )}
       </p>
-      <div className="grid gap-2">
-        <Wipe
-          under={<Drawn bitmap={pair[0]} label="This picture, and the other wiped across it" />}
-          over={<Drawn bitmap={pair[1]} />}
-        />
-      </div>
+      <OneOnTheOther pair={pair} />
     </div>
   );
 }
@@ -82,6 +77,40 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
 async function laid({ sha256, landmarks, of, kind }: FlankInBook, shift: MayBe['shift']): Promise<ImageBitmap> {
   const bytes = await pictureBytes(sha256, 'view');
   return whoWorker().flat(bytes, landmarks, of.widthPx, kind, shift);
+}
+
+/** Slow enough that the eye rests on each, quick enough that it sees what jumps. */
+const BLINK_MS = 700;
+
+/** Both in one place: one wiped across the other, or one after the other, so that what differs jumps. */
+function OneOnTheOther({ pair: [here, there] }: { pair: readonly [ImageBitmap, ImageBitmap] }) {
+  const [blinking, setBlinking] = useState(false);
+  const [first, setFirst] = useState(true);
+  useEffect(() => {
+    if (!blinking) return undefined;
+    const timer = setInterval(() => setFirst((now) => !now), BLINK_MS);
+    return () => clearInterval(timer);
+  }, [blinking]);
+  return (
+    <div className="grid gap-2">
+      {blinking ? (
+        <Drawn key={String(first)} bitmap={first ? here : there} label="Both in one place, one after the other" />
+      ) : (
+        <Wipe
+          under={<Drawn bitmap={here} label="This picture, and the other wiped across it" />}
+          over={<Drawn bitmap={there} />}
+        />
+      )}
+      <button
+        type="button"
+        className="button justify-self-start font-normal"
+        aria-pressed={blinking}
+        onClick={() => setBlinking(!blinking)}
+      >
+        {blinking ? 'Wipe instead' : 'Blink between both'}
+      </button>
+    </div>
+  );
 }
 
 /** Where a mark of the second flank is shown once that is laid on the first. */

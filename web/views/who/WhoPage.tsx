@@ -4,8 +4,11 @@ import type { FlankInBook } from '@keeper/contract/flanks';
 import type { Identified } from '@keeper/core/capture/event';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import { summaryOf } from '@keeper/core/capture/summary';
-import { paintedKind } from '@keeper/core/fish/anatomy';
+import { paintedKind, speciesOf, type PaintedKind } from '@keeper/core/fish/anatomy';
 import { linkedFacts, type LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import { LEAST_SEEN } from '@keeper/core/flank/comparePrints';
+import { pointsFit } from '@keeper/core/flank/pointsFit';
+import type { LandmarksPx } from '@keeper/core/picture/findFish';
 import { speciesName } from '@keeper/core/fish/species';
 import { NotHere } from '../../app/NotHere.js';
 import { newId } from '../../data/device.js';
@@ -62,6 +65,8 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
   };
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
   if (!asked || !answer) return <p role="status">Holding it against the book…</p>;
+  if (answer.seen < LEAST_SEEN)
+    return <Notice>So little of the flank can be seen that it says nothing. A fish is not guessed at.</Notice>;
   const shown = answer.mayBe[chosen];
   const [first] = answer.mayBe;
   return (
@@ -211,7 +216,13 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
       ({ fish }) => {
         if (past) return;
         const side = role === 'left-flank' || (role !== 'right-flank' && !fish?.headRight) ? 'left' : 'right';
-        setFound(!fish ? NO_FLANK : fish.doubtful ? DOUBTFUL : { landmarks: fish.landmarks, side });
+        setFound(
+          !fish
+            ? NO_FLANK
+            : fish.doubtful
+              ? DOUBTFUL
+              : (misfit(fish.landmarks, kind) ?? { landmarks: fish.landmarks, side }),
+        );
       },
       () => past || setFound('This browser cannot read the picture.'),
     );
@@ -230,6 +241,16 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
   if (gone) return 'The picture is on another device that has not sent it yet, or the server is away.';
   return typeof found === 'string' ? found : asked;
+}
+
+/** Why the six points cannot be those of the fish as it is noted; undefined when they can. */
+function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
+  const fit = pointsFit(landmarks, kind);
+  if (fit.fits) return undefined;
+  const [noted, likelier] = [kind, fit.likelier].map((each) => speciesName(each && speciesOf(each)).toLowerCase());
+  return fit.likelier
+    ? `Its fins lie as those of a ${likelier} do, and it is noted as a ${noted}. Put right what is wrong, and ask again.`
+    : 'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.';
 }
 
 const NO_MARKS: AskedFlank['marks'] = [];
