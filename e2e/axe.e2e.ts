@@ -35,6 +35,7 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
       async (kind) => (await (await fetch(`${demo.url}/api/${kind}`)).json()) as { id: string }[],
     ),
   );
+  const known = (await (await fetch(`${demo.url}/api/captures/known`)).json()) as { fishId: string }[];
   const pictured = (await (await fetch(`${demo.url}/api/captures/pictured`)).json()) as PicturedFish[];
   const shown = pictured.find(({ pictures }) => pictures.length > 0);
   const mere = waters?.[0];
@@ -62,6 +63,10 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     '/more',
     '/rehearse',
     '/rehearse/7',
+    '/fish',
+    `/fish/${known[0]?.fishId}`,
+    '/fish/sweep',
+    '/fish/friends',
     '/nowhere',
   ];
   for (const view of views) {

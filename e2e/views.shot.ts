@@ -6,6 +6,7 @@ import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { PicturedFish } from '@keeper/contract/pictured';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { KeeperServer } from './keeperServer.js';
 
 const DESK = { width: 1280, height: 800 };
@@ -15,7 +16,7 @@ const server = new KeeperServer();
 
 test.beforeAll(async () => {
   await server.start();
-  await server.fillDemo(34);
+  await server.fillDemo(89);
 });
 test.afterAll(() => server.close());
 
@@ -70,11 +71,6 @@ async function runUnderWay(airMs: number): Promise<string> {
   return `/run/${captureId}`;
 }
 
-async function inTheBook(query: string, which: number): Promise<string> {
-  const { rows } = (await (await fetch(`${server.url}/api/captures?${query}`)).json()) as BookPage;
-  return rows[which]?.captureId ?? '';
-}
-
 /** A capture of the newest that was corrected, else the newest with two pictures. */
 async function toldInFull(): Promise<string> {
   const { rows } = (await (await fetch(`${server.url}/api/captures?limit=30`)).json()) as BookPage;
@@ -113,11 +109,6 @@ async function plan(page: Page): Promise<void> {
   await page.evaluate(() => scrollTo(0, 0));
 }
 
-async function someRow(kind: string, name: string): Promise<string> {
-  const rows = (await (await fetch(`${server.url}/api/${kind}`)).json()) as { id: string; name: string }[];
-  return rows.find((row) => row.name === name)?.id ?? '';
-}
-
 /** The connected scale, a moment after the fish was hung on it. */
 const weigh = async (page: Page) => {
   await page.evaluate(() => localStorage.setItem('keeper.standin.fish', 'lively'));
@@ -126,18 +117,6 @@ const weigh = async (page: Page) => {
   await page.getByText(/^(Settling|Fish moving)$/).waitFor();
   const drawn = page.getByRole('group', { name: 'Weight' }).locator('polyline');
   await expect.poll(async () => (await drawn.getAttribute('points'))?.split(' ').length ?? 0).toBeGreaterThan(12);
-};
-const known = async (page: Page) => {
-  const masses = [
-    ['2 kg', '4 lb 7 oz'],
-    ['5 kg', '11 lb 1 oz'],
-    ['12 kg', '26 lb 11 oz'],
-  ] as const;
-  for (const [i, [weight, shown]] of masses.entries()) {
-    const row = page.getByRole('listitem', { name: `Mass ${i + 1}` });
-    await row.getByLabel('It weighs').fill(weight);
-    await row.getByLabel('The scale shows').fill(shown);
-  }
 };
 const wound = async (page: Page) => {
   await page.getByRole('button', { name: 'Mark a wound' }).click();
@@ -153,15 +132,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'book-desk', size: DESK, path: at('/book') },
   { name: 'capture-desk', size: DESK, path: toldInFull },
   { name: 'weigh-desk', size: { width: 1280, height: 1000 }, path: at('/weigh') },
-  {
-    name: 'scale-check-desk',
-    size: DESK,
-    path: async () => `/weigh/scales/${await someRow('kit', 'Dial scales')}`,
-    act: known,
-  },
-  { name: 'slip-desk', size: DESK, path: async () => `/book/${await inTheBook('limit=10', 3)}` },
   { name: 'bank-desk', size: { width: 1280, height: 1000 }, path: at('/bank/new'), act: hotDay },
-  { name: 'bank-phone', size: PHONE, path: at('/bank/new'), act: hotDay },
   { name: 'plan-desk', size: { width: 1280, height: 900 }, path: at('/bank/new'), act: plan },
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
@@ -170,6 +141,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'bench-desk', size: { width: 1280, height: 900 }, path: () => pictureOf('carp'), act: straight },
   { name: 'board-desk', size: DESK, path: boardPicture, act: offTheBoard },
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
+  { name: 'register-desk', size: DESK, path: at('/fish') },
+  { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
+  { name: 'sweep-desk', size: { width: 1280, height: 900 }, path: at('/fish/sweep'), act: swept },
   { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
   {
     name: 'share-desk',
@@ -188,6 +162,19 @@ async function askedFlank(): Promise<string> {
   const mirror = flanks.find(({ kind, side }) => kind === 'carp-mirror' && side === 'left');
   return `/pictures/${mirror?.captureId}/${mirror?.sha256}/who`;
 }
+/** The known fish that was had most often. */
+async function knownFish(): Promise<string> {
+  const all = (await (await fetch(`${server.url}/api/captures/known`)).json()) as CaptureSummary[];
+  const times = (fishId: string | null) => all.filter((each) => each.fishId === fishId).length;
+  return `/fish/${all.toSorted((a, b) => times(b.fishId) - times(a.fishId))[0]?.fishId ?? ''}`;
+}
+
+async function swept(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: /^Sweep again/ }).waitFor({ timeout: 120_000 });
+  await page.getByText(/places agree/).waitFor({ timeout: 30_000 });
+}
+
 async function evidence(page: Page): Promise<void> {
   await page.getByText(/places agree/).waitFor({ timeout: 30_000 });
 }
