@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
-import { expect, test } from './keeperTest.js';
+import { expect, step, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 import { captureOf, pikeTwice } from './pikeTwice.js';
 
@@ -146,3 +146,60 @@ test(
     expect(noErrors).toEqual([]);
   },
 );
+
+test(
+  'at the bank without a signal a fish in the water is known again by its picture',
+  { tag: '@phone' },
+  async ({ page, server, context }) => {
+    test.setTimeout(150_000);
+    const [, then = ''] = await pikeTwice(server);
+    const bytes = Buffer.from(await (await fetch(`${server.url}/api/pictures/${then}`)).arrayBuffer());
+    await page.goto(server.url);
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    // The register comes to the device by itself, before it is asked for.
+    await expect.poll(() => page.evaluate(keptFlanks), { timeout: 30_000 }).toBe(2);
+    await page.close();
+    await server.kill();
+
+    const phone = await context.newPage();
+    await phone.goto(server.url);
+    await phone.getByRole('button', { name: /^Fish on/ }).click();
+    await phone.waitForURL(/\/run\//);
+    await step(phone, 'In the net', 'netted');
+    await step(phone, 'Hook out', 'hook out');
+    await step(phone, 'Lift', 'lifted');
+    await phone.getByRole('button', { name: 'Camera', exact: true }).click();
+    await phone
+      .locator('input[type=file]')
+      .first()
+      .setInputFiles({ name: 'pike.jpg', mimeType: 'image/jpeg', buffer: bytes });
+    await expect(phone.getByText('Left flank kept.')).toBeVisible({ timeout: 15_000 });
+    await phone.getByRole('button', { name: 'Done' }).click();
+    // While it lies in the air nothing asks who it is.
+    await expect(phone.getByRole('link', { name: 'Who is this?' })).toHaveCount(0);
+    await step(phone, 'Hold it upright', 'held upright');
+    await phone.getByRole('link', { name: 'Who is this?' }).click();
+    await phone.getByRole('radio', { name: 'Pike' }).click();
+    await phone.getByRole('button', { name: 'Ask the book' }).click();
+    await expect(phone.getByText('You have had this fish before, by the look of it.')).toBeVisible({ timeout: 30_000 });
+    await phone.getByRole('button', { name: /^The same as/ }).click();
+    await expect(phone.getByText(/^You said that it is a fish you had before/)).toBeVisible();
+    await phone.getByRole('link', { name: 'Back to the run' }).click();
+    await expect(phone.getByRole('region', { name: 'What happens' })).toBeVisible();
+    await expect(phone.getByRole('link', { name: 'A known fish' })).toBeVisible();
+  },
+);
+
+/** How many flanks this device keeps for when there is no signal. */
+function keptFlanks(): Promise<number> {
+  return new Promise((resolve) => {
+    const opened = indexedDB.open('keeper-register');
+    opened.onsuccess = () => {
+      const { result } = opened;
+      if (!result.objectStoreNames.contains('answers')) return resolve(0);
+      const asked = result.transaction('answers').objectStore('answers').get('/flanks');
+      asked.onsuccess = () => resolve((asked.result as FlanksAnswer | undefined)?.flanks.length ?? 0);
+      return undefined;
+    };
+  });
+}

@@ -96,3 +96,30 @@ test('evidence says nothing where it crosses', () => {
     expect(evidenceOf(0.62, kind)).toBeGreaterThan(0);
   }
 });
+
+test('what speaks beside the flank moves the chance, both ways', () => {
+  const against = whoIsThis(asked, register, { beside: ({ fishId }) => (fishId === 'cleo' ? -8 : 0) });
+  expect(against.candidates.find(({ fishId }) => fishId === 'cleo')?.probability).toBeLessThan(
+    whoIsThis(asked, register).candidates[0]?.probability ?? 0,
+  );
+  const stranger = flank('nobody');
+  const spoken = whoIsThis(stranger, register, { beside: ({ fishId }) => (fishId === 'gus' ? 6 : 0) });
+  expect(spoken.candidates[0]?.fishId).toBe('gus');
+  expect(spoken.candidates[0]?.probability).toBeGreaterThan(0.5);
+});
+
+test('of very many the right one is still found, and marks bring a fish to the close look that its picture would not', () => {
+  // Flanks that nobody has, made by shifting those of others.
+  const others = register.filter(({ fishId }) => fishId !== 'cleo');
+  const crowd = Array.from({ length: 160 }, (_, i) => {
+    const { print } = others[i % others.length]?.ready ?? asked;
+    const by = 31 * (i + 1);
+    const cells = print.cells.map((_cell, at) => print.cells[(at + by) % print.cells.length] ?? 0);
+    return { fishId: `crowd ${i}`, ready: readyPrint({ ...print, cells }) };
+  });
+  const { candidates } = whoIsThis(asked, [...crowd, ...register]);
+  expect(candidates[0]?.fishId).toBe('cleo');
+  const last = { fishId: 'marked', ready: flank('somebody else') };
+  const marked = whoIsThis(asked, [...crowd, last], { beside: ({ fishId }) => (fishId === 'marked' ? 9 : 0) });
+  expect(marked.candidates[0]?.fishId).toBe('marked');
+});

@@ -24,6 +24,8 @@ import { later } from '../../parts/later.js';
 /** A list that opens is no small thing to load; the take does not wait for it. */
 const WaterPicker = later(async () => (await import('../../parts/WaterPicker.js')).WaterPicker);
 
+const KeepRegister = later(async () => (await import('../../parts/KeepRegister.js')).KeepRegister);
+
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
   const recent = useRecentCaptures();
@@ -66,6 +68,9 @@ export function Today() {
         </div>
         <Bests />
       </section>
+      <Suspense>
+        <KeepRegister />
+      </Suspense>
     </>
   );
 }

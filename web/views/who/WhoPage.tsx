@@ -9,7 +9,7 @@ import { linkedFacts, type LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import { LEAST_SEEN } from '@keeper/core/flank/comparePrints';
 import { pointsFit } from '@keeper/core/flank/pointsFit';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { NotHere } from '../../app/NotHere.js';
 import { newId } from '../../data/device.js';
 import { useFlanks, whoWorker } from '../../data/flanks.js';
@@ -20,6 +20,7 @@ import { usePictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';
+import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { dayText, whenText } from '../../parts/when.js';
 import { useTheirFlanks } from '../../data/theirs.js';
 import type { Answer, AskedFlank, MayBe } from '../../workers/whoIsThis.js';
@@ -39,8 +40,11 @@ export function WhoPage() {
     <article className="grid gap-6">
       <div>
         <p className="text-soft">
-          <Link to={`/pictures/${captureId}/${sha256}`} className="quiet-link">
-            Back to the picture
+          <Link
+            to={story.outcome === 'open' ? `/run/${captureId}` : `/pictures/${captureId}/${sha256}`}
+            className="quiet-link"
+          >
+            {story.outcome === 'open' ? 'Back to the run' : 'Back to the picture'}
           </Link>
           , {speciesName(story.facts.species, story.facts.form)}, {whenText(story.startedAt ?? '')}
         </p>
@@ -63,6 +67,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
     const fishId = known.fishOf(flank.captureId) ?? flank.fishId;
     return fishId ? known.nameOf(fishId) : whenText(flank.startedAt);
   };
+  if (!story.facts.species) return <WhichKind story={story} />;
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
   if (!asked || !answer) return <p role="status">Holding it against the book…</p>;
   if (answer.seen < LEAST_SEEN)
@@ -72,6 +77,12 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
   return (
     <>
       <p className="max-w-prose text-xl">{answerSentence(answer.known, first?.probability ?? 0, answer.stranger)}</p>
+      {sideOf(picture.role) && sideOf(picture.role) !== asked.side && (
+        <p className="max-w-prose border-l-4 border-air pl-3">
+          It was taken for the {sideOf(picture.role)} flank, and its head points the other way: it is held against{' '}
+          {asked.side} flanks.
+        </p>
+      )}
       {(register?.coming ?? 0) > 0 && (
         <p role="status" className="text-soft">
           {register?.coming} pictures of the book are still being looked at.
@@ -106,6 +117,27 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
         </div>
       </div>
     </>
+  );
+}
+
+/** Fish are held against their own kind, and a carp against those that are scaled as it is. */
+function WhichKind({ story }: { story: CaptureStory }) {
+  const [kind, setKind] = useState<{ species?: SpeciesId; form?: FormId | undefined }>({});
+  const { species, form } = kind;
+  const told = species && (species !== 'carp' || form) ? { species, ...(form && { form }) } : undefined;
+  return (
+    <div className="grid max-w-xl gap-5">
+      <p>Which kind is it? Fish are held against their own.</p>
+      <SpeciesChoice species={species} form={form} onChange={(to, as) => setKind({ species: to, form: as })} />
+      <button
+        type="button"
+        className="button button-main min-h-14"
+        disabled={!told}
+        onClick={() => told && void record([makeEvent(story.captureId, story.startedAt, 'described', { facts: told })])}
+      >
+        Ask the book
+      </button>
+    </div>
   );
 }
 
@@ -215,7 +247,8 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
     lookAtPicture(bytes, kind, told).then(
       ({ fish }) => {
         if (past) return;
-        const side = role === 'left-flank' || (role !== 'right-flank' && !fish?.headRight) ? 'left' : 'right';
+        // Where nobody looked at the points, the way the head points says which flank it is, whatever was wanted when it was taken.
+        const side = (told && sideOf(role)) ?? (fish?.headRight ? 'right' : 'left');
         setFound(
           !fish
             ? NO_FLANK
@@ -237,7 +270,6 @@ function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory
         : undefined,
     [bytes, found, kind, captureId, linked, marks],
   );
-  if (!facts.species) return 'Note the species first: fish are held against their own kind.';
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
   if (gone) return 'The picture is on another device that has not sent it yet, or the server is away.';
   return typeof found === 'string' ? found : asked;
@@ -251,6 +283,10 @@ function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
   return fit.likelier
     ? `Its fins lie as those of a ${likelier} do, and it is noted as a ${noted}. Put right what is wrong, and ask again.`
     : 'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.';
+}
+
+function sideOf(role: PictureInStory['role']): AskedFlank['side'] | undefined {
+  return role === 'left-flank' ? 'left' : role === 'right-flank' ? 'right' : undefined;
 }
 
 const NO_MARKS: AskedFlank['marks'] = [];

@@ -1,0 +1,25 @@
+/** @jest-environment node */
+import 'fake-indexeddb/auto';
+import { askOrKept, getApart, setApart } from './keptApart.js';
+
+let answer: () => Promise<Response>;
+globalThis.fetch = () => answer();
+const json = (status: number, body: object) => () => Promise.resolve(Response.json(body, { status }));
+const away = () => Promise.reject(new TypeError('no network'));
+
+test('away from the server the last answer comes back; an answer that is a refusal is none', async () => {
+  answer = away;
+  await expect(askOrKept('/flanks')).rejects.toThrow('The server cannot be reached.');
+  answer = json(200, { flanks: [1] });
+  expect(await askOrKept('/flanks')).toEqual({ flanks: [1] });
+  answer = away;
+  expect(await askOrKept('/flanks')).toEqual({ flanks: [1] });
+  answer = json(400, { code: 'not-valid', sentence: 'Not so.' });
+  await expect(askOrKept('/flanks')).rejects.toThrow('Not so.');
+});
+
+test('what this device keeps for itself comes back as it was', async () => {
+  expect(await getApart('sweep')).toBeUndefined();
+  await setApart('sweep', { asked: ['a'], found: [] });
+  expect(await getApart('sweep')).toEqual({ asked: ['a'], found: [] });
+});
