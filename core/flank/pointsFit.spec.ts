@@ -22,7 +22,7 @@ function pointsOf(kind: PaintedKind, seed: string): LandmarksPx {
       },
     ];
   });
-  return Object.fromEntries(entries) as unknown as LandmarksPx;
+  return Object.fromEntries(entries) as Record<(typeof LANDMARKS)[number], { x: number; y: number }>;
 }
 
 const SEEDS = Array.from({ length: 60 }, (_, i) => `seen ${i}`);

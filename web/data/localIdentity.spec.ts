@@ -1,4 +1,4 @@
-import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
+import type { Identified } from '@keeper/core/capture/event';
 import type { SendState, StoredEvent } from './deviceStore.js';
 import { localIdentity } from './localIdentity.js';
 
@@ -29,7 +29,7 @@ const undone = (eventId: string): StoredEvent => ({
     elapsedMs: 0,
     type: 'undone',
     payload: { eventId },
-  } as CaptureEvent,
+  },
 });
 
 test('what was said since the server was asked, or waits to be sent, stands over its answer', () => {
