@@ -127,8 +127,25 @@ test.each([
     },
   ],
   ['a view turned more than round', 'picture-read', { sha256: SHA, view: { ...VIEW, turnRad: 9 } }],
+  [
+    'more marks than a flank has',
+    'picture-read',
+    { sha256: SHA, marks: Array.from({ length: 81 }, () => ({ x: 1, y: 2 })) },
+  ],
+  ['a mark without a place', 'picture-read', { sha256: SHA, marks: [{ x: 1 }] }],
+  ['a decision without an id', 'identified', { says: 'unsure', fishId: null, decisionId: 'merge' }],
   ['water that boils', 'hooked', { around: { waterC: 99 } }],
 ])('%s is refused', (_, type, payload) => expect(problems(event(type, payload))).toHaveLength(1));
+
+test.each([
+  [
+    'another fish than that, whoever it is',
+    'identified',
+    { says: 'different', fishId: null, decisionId: ID, why: 'fins' },
+  ],
+  ['marks, and none any more', 'picture-read', { sha256: SHA, marks: [{ x: 100, y: 50.5 }] }],
+  ['marks taken away', 'picture-read', { sha256: SHA, marks: null }],
+] as const)('%s is taken', (_, type, payload) => expect(problems(event(type, payload))).toEqual([]));
 
 const AT = '2026-06-01T05:00:00.000Z';
 const outing = (type: string, payload: object) => ({ id: ID, outingId: ID, deviceId: 'phone', at: AT, type, payload });

@@ -1,0 +1,87 @@
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import { Decisions } from './Decisions.js';
+
+const MOSS = 'moss';
+const by = { sha256: 'a'.repeat(64), captureId: 'b', otherSha: 'b'.repeat(64), score: 0.7, probability: 0.97 };
+const said = (eventId: string, captureId: string, more: Partial<IdentityDecision> = {}): IdentityDecision => ({
+  ...{ eventId, captureId, says: 'same', fishId: MOSS, at: '2026-05-02T08:00:00Z', takenBackAt: null },
+  ...more,
+});
+let decisions: readonly IdentityDecision[] | undefined;
+const undone: unknown[] = [];
+
+jest.mock('../../data/known.js', () => ({
+  useDecisions: () => decisions,
+  useRegister: () => ({
+    fish: [
+      {
+        fishId: 'moss',
+        captures: [
+          { captureId: 'a', startedAt: '2026-04-01T06:00:00Z' },
+          { captureId: 'b', startedAt: '2026-05-01T06:00:00Z' },
+        ],
+      },
+    ],
+    nameOf: () => 'Penny',
+  }),
+}));
+jest.mock('../../data/keeper.js', () => ({
+  makeEvent: (captureId: string, _at: unknown, _type: string, payload: { eventId: string }) => [
+    captureId,
+    payload.eventId,
+  ],
+  record: (events: readonly unknown[]) => undone.push(...events),
+}));
+
+const shown = () => {
+  render(
+    <MemoryRouter>
+      <Decisions fishId={MOSS} />
+    </MemoryRouter>,
+  );
+  return screen.queryAllByRole('listitem').map((item) => item.textContent);
+};
+
+test('each is said in a sentence with its day and what spoke for it', () => {
+  decisions = [
+    said('1', 'a', { says: 'new' }),
+    said('2', 'b', { by }),
+    said('3', 'b', { says: 'different', fishId: null, by }),
+    said('4', 'a', { says: 'unsure', fishId: null }),
+    said('5', 'b', { fishId: 'other' }),
+  ];
+  expect(shown()).toEqual([
+    expect.stringMatching(/^The catch of 1 May 2026 is Penny\./),
+    expect.stringMatching(/^The catch of 1 April 2026 was left open\./),
+    expect.stringMatching(/^The catch of 1 May 2026 is another fish than the catch of 1 may 2026\./i),
+    expect.stringMatching(/^The catch of 1 May 2026 is this fish\.The flanks: 97 in 100\./),
+    expect.stringMatching(/^The catch of 1 April 2026 began this fish\./),
+  ]);
+});
+
+test('what was decided in one go is taken back in one go; what was taken back stands with its day', () => {
+  const why = '“Penny” is this fish: “Old Moss”';
+  decisions = [
+    said('1', 'a', { takenBackAt: '2026-05-09T08:00:00Z' }),
+    said('2', 'a', { decisionId: 'merge', why }),
+    said('3', 'b', { decisionId: 'merge', why }),
+  ];
+  shown();
+  const [merge, old] = screen.getAllByRole('listitem');
+  expect(merge?.textContent).toContain(`${why} (2 catches)`);
+  expect(old?.textContent).toContain('Taken back on 9 May 2026.');
+  expect(old && within(old).queryByRole('button')).toBeNull();
+  fireEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+  expect(undone).toEqual([
+    ['a', '2'],
+    ['b', '3'],
+  ]);
+});
+
+test('away from the server it says so', () => {
+  decisions = undefined;
+  shown();
+  expect(screen.getByText(/which is away/)).toBeTruthy();
+});
