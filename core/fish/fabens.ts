@@ -18,7 +18,8 @@ export interface FabensGrowth {
   readonly fish: number;
 }
 
-const LEAST_FISH = 6;
+/** With fewer fish measured twice nothing is said. */
+export const LEAST_FISH = 6;
 const [SLOWEST, FASTEST] = [0.01, 1.5];
 const STEPS = 400;
 /** Half of the 95th hundredth of chi squared with one degree of freedom. */

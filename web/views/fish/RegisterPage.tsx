@@ -8,6 +8,7 @@ import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { MassText } from '../../parts/MassText.js';
 import { dayText } from '../../parts/when.js';
+import { GrowthHere } from './GrowthHere.js';
 import { countText } from './fishWords.js';
 
 const ALL = 'all';
@@ -53,6 +54,7 @@ export function RegisterPage() {
           <Tile key={fish.fishId} fish={fish} register={register} />
         ))}
       </ul>
+      {species !== ALL && <GrowthHere fish={shown} species={species} />}
     </div>
   );
 }
