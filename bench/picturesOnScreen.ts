@@ -6,10 +6,11 @@ import { cardImportBench } from './cardImport.js';
 import { report } from './figures.js';
 import { largeOnScreenBench } from './largeOnScreen.js';
 import { pictureWallBench } from './pictureWall.js';
+import { registerOnScreenBench } from './registerOnScreen.js';
 import { fishInTheAir, openBrowser } from './runInBrowser.js';
 import { runServer } from './runningServer.js';
 
-/** What pictures cost where they are looked at: large ones, the camera's verdicts, a card of hundreds, a book of thousands. */
+/** What pictures cost where they are looked at: large ones, the camera's verdicts, a card of hundreds, a book of thousands, a register. */
 export async function picturesOnScreenBench(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
   const { url, stop } = await runServer(folder);
@@ -18,6 +19,7 @@ export async function picturesOnScreenBench(): Promise<void> {
   await largeOnScreenBench(browser, url);
   await cardImportBench(url);
   await pictureWallBench(browser, url);
+  await registerOnScreenBench(browser);
   await browser.close();
   await stop();
   rmSync(folder, { recursive: true });

@@ -1,16 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
 import { wrap, type Remote } from 'comlink';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { WhoWork } from '../workers/whoIsThis.js';
-import { askOrKept } from './keptApart.js';
+import { useAskedOrKept } from './useAskedOrKept.js';
 
 const AGAIN_MS = 1500;
 
 /** The prints of all flanks of the book; kept on this device, so that they are there without a signal. */
 export function useFlanks(): FlanksAnswer | undefined {
-  return useQuery({
-    queryKey: ['flanks'],
-    queryFn: () => askOrKept<FlanksAnswer>('/flanks'),
+  return useAskedOrKept<FlanksAnswer>('flanks', '/flanks', {
     // They are made one after the other: it is asked again until none is missing.
     refetchInterval: ({ state }) => ((state.data?.coming ?? 0) > 0 ? AGAIN_MS : false),
   }).data;

@@ -5,9 +5,9 @@ import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
 import { knownFish, type KnownFish } from '@keeper/core/fish/knownFish';
 import { speciesName } from '@keeper/core/fish/species';
 import { ask } from './api.js';
-import { askOrKept } from './keptApart.js';
 import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';
+import { useAskedOrKept } from './useAskedOrKept.js';
 import { useOutbox } from './useCapture.js';
 
 /** The register: the known fish, and what each is called. */
@@ -24,10 +24,7 @@ export interface Register {
 const NONE: readonly CaptureSummary[] = [];
 
 export function useRegister(): Register {
-  const asked = useQuery({
-    queryKey: ['known'],
-    queryFn: () => askOrKept<CaptureSummary[]>('/captures/known'),
-  });
+  const asked = useAskedOrKept<CaptureSummary[]>('known', '/captures/known');
   const names = useFishNames();
   const summaries = asked.data ?? NONE;
   const { events } = useOutbox();

@@ -1,17 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { TakenIn, TheirRegister } from '@keeper/contract/registers';
 import { ask } from './api.js';
-import { askOrKept } from './keptApart.js';
 import { queryClient } from './keeper.js';
+import { useAskedOrKept } from './useAskedOrKept.js';
 import type { TheirFlank } from '../workers/theirFlank.js';
 
 const NONE: readonly TheirRegister[] = [];
 
 /** Registers of friends; on this device too, so that they are there without a signal. */
 export function useTheirRegisters(): readonly TheirRegister[] {
-  const queryFn = () => askOrKept<TheirRegister[]>('/registers');
-  return useQuery({ queryKey: ['registers'], queryFn }).data ?? NONE;
+  return useAskedOrKept<TheirRegister[]>('registers', '/registers').data ?? NONE;
 }
 
 /** Their flanks, each marked as theirs. */

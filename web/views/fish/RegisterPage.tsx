@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
@@ -12,6 +12,7 @@ import { GrowthHere } from './GrowthHere.js';
 import { countText } from './fishWords.js';
 
 const ALL = 'all';
+const AT_ONCE = 24;
 
 /** The register: every fish that the keeper knows again, the one that was seen last first. */
 export function RegisterPage() {
@@ -19,6 +20,9 @@ export function RegisterPage() {
   const [species, setSpecies] = useState<SpeciesId | typeof ALL>(ALL);
   const kinds = [...new Set(register.fish.flatMap(({ captures: [{ species: kind }] }) => kind ?? []))];
   const shown = register.fish.filter(({ captures: [{ species: kind }] }) => species === ALL || kind === species);
+  const [all, setAll] = useState(false);
+  // A thousand fish are there at once where they are seen first; the others follow when there is time.
+  useEffect(() => startTransition(() => setAll(true)), []);
   const again = register.fish.filter(({ captures }) => captures.length > 1).length;
   return (
     <div className="grid gap-6">
@@ -50,7 +54,7 @@ export function RegisterPage() {
         />
       )}
       <ul className="grid grid-cols-2 gap-x-5 gap-y-7 sm:grid-cols-3">
-        {shown.map((fish) => (
+        {shown.slice(0, all ? shown.length : AT_ONCE).map((fish) => (
           <Tile key={fish.fishId} fish={fish} register={register} />
         ))}
       </ul>
