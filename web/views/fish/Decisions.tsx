@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
-import { makeEvent, record } from '../../data/keeper.js';
+import { takeBack } from '../../data/identity.js';
 import { useDecisions, useRegister, type Register } from '../../data/known.js';
 import { dayText } from '../../parts/when.js';
 import { chanceWords } from '../who/chanceWords.js';
@@ -27,11 +27,10 @@ function Decided({
 }: Pick<DecidedTogether, 'decisions'> & { readonly fishId: string; readonly register: Register }) {
   const [first] = decisions;
   const { by, why, at, takenBackAt } = first;
-  const takeBack = () =>
-    void record(
-      decisions.map(({ captureId, eventId }) =>
-        makeEvent(captureId, dayOf(register, captureId) ?? null, 'undone', { eventId }),
-      ),
+  const back = () =>
+    void takeBack(
+      decisions.map(({ captureId, eventId: id }) => ({ captureId, id })),
+      (captureId) => dayOf(register, captureId) ?? null,
     );
   return (
     <li className="grid gap-1 border-t border-rule py-3">
@@ -55,7 +54,7 @@ function Decided({
         {takenBackAt ? (
           ` Taken back on ${dayText(takenBackAt)}.`
         ) : (
-          <button type="button" className="quiet-link min-h-12" onClick={takeBack}>
+          <button type="button" className="quiet-link min-h-12" onClick={back}>
             Take it back
           </button>
         )}

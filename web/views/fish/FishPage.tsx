@@ -20,6 +20,7 @@ import { betweenText, countText, doubtText } from './fishWords.js';
 import { NameFish } from './NameFish.js';
 import { MergeFish, PartFish } from './PutRight.js';
 import { ReferenceFlanks } from './ReferenceFlanks.js';
+import { UnderRegister } from './UnderRegister.js';
 
 const Growth = later(async () => (await import('./Growth.js')).Growth);
 
@@ -51,17 +52,12 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
     .flatMap(({ captureId, pictures }) => pictures.map((picture) => ({ captureId, picture })));
   return (
     <article className="grid gap-8">
-      <div>
-        <p className="text-soft">
-          <Link to="/fish" className="quiet-link">
-            Known fish
-          </Link>
-        </p>
+      <UnderRegister>
         <NameFish fishId={fish.fishId} name={name} />
         <p className="mt-1 max-w-prose text-lg">
           <Meetings fish={fish} stories={stories} />
         </p>
-      </div>
+      </UnderRegister>
       {doubts.map((doubt) => (
         <Notice key={`${doubt.kind} ${doubt.second.captureId}`}>{doubtText(doubt)} Is it one fish?</Notice>
       ))}

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { problemsIn } from '@keeper/contract/validation';
 import { RegisterQueryDto, type TheirRegister } from '@keeper/contract/registers';
 import { useRegister } from '../../data/known.js';
@@ -9,6 +8,7 @@ import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
 import { TextField } from '../../parts/TextField.js';
 import { dayText } from '../../parts/when.js';
+import { UnderRegister } from './UnderRegister.js';
 
 type May = 'weights' | 'thumbnails';
 
@@ -16,18 +16,13 @@ type May = 'weights' | 'thumbnails';
 export function FriendsPage() {
   return (
     <div className="grid gap-9">
-      <div>
-        <p className="text-soft">
-          <Link to="/fish" className="quiet-link">
-            Known fish
-          </Link>
-        </p>
+      <UnderRegister>
         <h1 className="text-3xl font-semibold">Friends on the water</h1>
         <p className="mt-1 max-w-prose text-soft">
           Two keepers on one water meet the same fish. A register that is given says how fish look and what they are
           called, and in which months they were met. No water, no swim, no hour, ever.
         </p>
-      </div>
+      </UnderRegister>
       <div className="grid items-start gap-x-12 gap-y-9 lg:grid-cols-2">
         <Give />
         <Take />

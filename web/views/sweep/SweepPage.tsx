@@ -1,5 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { sweepLinks } from '@keeper/core/flank/sweepLinks';
@@ -8,6 +7,7 @@ import { saySameFish, sayTwoFish, takeBack } from '../../data/identity.js';
 import { useApart, useRegister } from '../../data/known.js';
 import { goOnSweeping, pauseSweep, useSweep, type AlikeFound } from '../../data/sweep.js';
 import { PairShown } from './PairShown.js';
+import { UnderRegister } from '../fish/UnderRegister.js';
 
 /** Goes through the whole book for fish that were had more than once: one link after the other, the surest first, one key for each. */
 export function SweepPage() {
@@ -17,6 +17,7 @@ export function SweepPage() {
   const apart = useApart();
   const [laterOnes, setLater] = useState<ReadonlySet<string>>(new Set());
   const [said, setSaid] = useState<readonly CaptureEvent[]>([]);
+  const deciding = useRef<Promise<readonly CaptureEvent[]>>(Promise.resolve([]));
   const byId = useMemo(() => new Map(flanks?.flanks.map((flank) => [flank.captureId, flank])), [flanks]);
   const here = useMemo(
     () => sweep.found.filter(({ captureId, otherId }) => byId.has(captureId) && byId.has(otherId)),
@@ -49,12 +50,15 @@ export function SweepPage() {
       ...{ sha256: alike.sha256, captureId: alike.otherId, otherSha: alike.otherSha },
       ...{ score: alike.score, probability: alike.probability },
     };
-    setSaid(how === 'same' ? await saySameFish(one, other, register, by) : await sayTwoFish(one, by));
+    deciding.current = how === 'same' ? saySameFish(one, other, register, by) : sayTwoFish(one, by);
+    setSaid(await deciding.current);
     // The next link is shown at once; the register follows when the server has told it anew.
     setLater(new Set([...laterOnes, keyOf(alike)]));
   };
   const back = async () => {
-    await takeBack(said, startedAt);
+    // The pair is gone from sight before its decision has settled: who takes it back at once means that one.
+    await takeBack(await deciding.current, startedAt);
+    deciding.current = Promise.resolve([]);
     setSaid([]);
     setLater(new Set());
   };
@@ -67,14 +71,9 @@ export function SweepPage() {
 
   return (
     <div className="grid gap-6">
-      <div>
-        <p className="text-soft">
-          <Link to="/fish" className="quiet-link">
-            Known fish
-          </Link>
-        </p>
+      <UnderRegister>
         <h1 className="text-3xl font-semibold">Sweep the book</h1>
-      </div>
+      </UnderRegister>
       <Progress flanks={flanks?.flanks} coming={flanks?.coming ?? 0} />
       {link ? (
         <PairShown
@@ -116,7 +115,7 @@ function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefin
     <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
       <button
         type="button"
-        className={`button min-w-40 ${going ? '' : 'button-main'}`}
+        className={`button min-w-40 ${done === 0 && !going ? 'button-main' : ''}`}
         onClick={() => (going ? pauseSweep() : void goOnSweeping(flanks))}
       >
         {going ? 'Pause' : done > 0 && done < total ? 'Go on' : done > 0 ? 'Sweep again for new ones' : 'Begin'}

@@ -1,0 +1,16 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+/** The head of a page that belongs to the register: the way back to it, and what the page is. */
+export function UnderRegister({ children }: { children: ReactNode }) {
+  return (
+    <div>
+      <p className="text-soft">
+        <Link to="/fish" className="quiet-link">
+          Known fish
+        </Link>
+      </p>
+      {children}
+    </div>
+  );
+}
