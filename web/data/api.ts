@@ -28,6 +28,17 @@ export async function ask<T>(path: string, init?: RequestInit): Promise<T> {
   throw new ApiError(answer.status, body);
 }
 
+/** An answer, and when it was asked for: what the server took after that it need not hold. */
+export interface Asked<T> {
+  readonly answer: T;
+  readonly askedMs: number;
+}
+
+export async function askedAt<T>(path: string): Promise<Asked<T>> {
+  const askedMs = Date.now();
+  return { answer: await ask<T>(path), askedMs };
+}
+
 /** Sends JSON. */
 export function send<T>(method: 'POST' | 'PUT', path: string, body: object): Promise<T> {
   return ask<T>(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });

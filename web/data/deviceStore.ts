@@ -9,6 +9,8 @@ export interface StoredEvent {
   readonly order: number;
   readonly event: LoggedEvent;
   readonly state: SendState;
+  /** When the server had taken it. */
+  readonly sentMs?: number;
   readonly problem?: string;
 }
 

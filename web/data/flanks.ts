@@ -7,10 +7,9 @@ const AGAIN_MS = 1500;
 
 /** The prints of all flanks of the book; kept on this device, so that they are there without a signal. */
 export function useFlanks(): FlanksAnswer | undefined {
-  return useAskedOrKept<FlanksAnswer>('flanks', '/flanks', {
-    // They are made one after the other: it is asked again until none is missing.
-    refetchInterval: ({ state }) => ((state.data?.coming ?? 0) > 0 ? AGAIN_MS : false),
-  }).data;
+  // They are made one after the other: it is asked again until none is missing.
+  return useAskedOrKept<FlanksAnswer>('flanks', '/flanks', (answer) => ((answer?.coming ?? 0) > 0 ? AGAIN_MS : false))
+    .data;
 }
 
 let worker: Remote<WhoWork> | undefined;

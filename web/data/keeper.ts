@@ -60,6 +60,7 @@ export const outbox = new Outbox(
       else setTimeout(work, 50);
     },
     wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+    nowMs: () => Date.now(),
   },
   async ({ subjects, rows }) => {
     for (const id of subjects) {

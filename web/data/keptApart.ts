@@ -1,5 +1,5 @@
 import { createStore, get, set } from 'idb-keyval';
-import { ask, Unreachable } from './api.js';
+import { askedAt, Unreachable, type Asked } from './api.js';
 
 const store = createStore('keeper-register', 'answers');
 
@@ -7,16 +7,16 @@ const store = createStore('keeper-register', 'answers');
  * Asks the server, and keeps the answer on this device as it is; away from the server the last answer comes back. For what is too large
  * to be written anew with every small answer: the register and its prints.
  */
-export async function askOrKept<T>(path: string): Promise<T> {
+export async function askOrKept<T>(path: string): Promise<Asked<T>> {
   try {
-    const answer = await ask<T>(path);
+    const asked = await askedAt<T>(path);
     // Where nothing can be kept, such as in a private window, the answer still stands.
-    await set(path, answer, store).catch(() => undefined);
-    return answer;
+    await set(path, asked.answer, store).catch(() => undefined);
+    return asked;
   } catch (error) {
     const kept = error instanceof Unreachable ? await get<T>(path, store).catch(() => undefined) : undefined;
     if (kept === undefined) throw error;
-    return kept;
+    return { answer: kept, askedMs: 0 };
   }
 }
 

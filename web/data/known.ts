@@ -4,7 +4,7 @@ import type { CaptureSummary } from '@keeper/core/capture/summary';
 import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
 import { knownFish, type KnownFish } from '@keeper/core/fish/knownFish';
 import { speciesName } from '@keeper/core/fish/species';
-import { ask } from './api.js';
+import { askedAt } from './api.js';
 import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';
 import { useAskedOrKept } from './useAskedOrKept.js';
@@ -28,7 +28,7 @@ export function useRegister(): Register {
   const names = useFishNames();
   const summaries = asked.data ?? NONE;
   const { events } = useOutbox();
-  const local = useMemo(() => localIdentity(events, asked.dataUpdatedAt), [events, asked.dataUpdatedAt]);
+  const local = useMemo(() => localIdentity(events, asked.askedMs), [events, asked.askedMs]);
   return useMemo(() => {
     const fish = knownFish(summaries);
     const byId = new Map(fish.map((each) => [each.fishId, each]));
@@ -56,22 +56,22 @@ function unnamed(fish: KnownFish | undefined): string {
 
 /** Everything that was ever said about who a fish is. */
 export function useDecisions(): readonly IdentityDecision[] | undefined {
-  return useQuery(DECISIONS).data;
+  return useQuery(DECISIONS).data?.answer;
 }
 
-const DECISIONS = { queryKey: ['decisions'], queryFn: () => ask<IdentityDecision[]>('/captures/decisions') };
+const DECISIONS = { queryKey: ['decisions'], queryFn: () => askedAt<IdentityDecision[]>('/captures/decisions') };
 
 /** Pairs of catches that the keeper said are two fish, as `one other`. */
 export function useApart(): ReadonlySet<string> {
-  const { data, dataUpdatedAt } = useQuery(DECISIONS);
+  const { data } = useQuery(DECISIONS);
   const { events } = useOutbox();
   return useMemo(() => {
-    const { apart, takenBack } = localIdentity(events, dataUpdatedAt);
-    const kept = (data ?? []).flatMap(({ says, takenBackAt, captureId, eventId, by }) =>
+    const { apart, takenBack } = localIdentity(events, data?.askedMs ?? 0);
+    const kept = (data?.answer ?? []).flatMap(({ says, takenBackAt, captureId, eventId, by }) =>
       says === 'different' && takenBackAt === null && !takenBack.has(eventId) && by
         ? [`${captureId} ${by.captureId}`]
         : [],
     );
     return new Set([...kept, ...apart]);
-  }, [data, dataUpdatedAt, events]);
+  }, [data, events]);
 }

@@ -8,16 +8,16 @@ const held = (
   captureId: string,
   says: Identified['says'],
   fishId: string | null,
-  at = '11',
+  sentAt = '11',
   state: SendState = 'sent',
 ) => {
   order += 1;
   const by = { sha256: 'a', captureId: 'other', otherSha: 'b', score: 0, probability: 0 };
   const event = {
-    ...{ id: `e${order}`, captureId, deviceId: 'd', at: `2026-05-01T${at}:00:00Z`, elapsedMs: 0 },
+    ...{ id: `e${order}`, captureId, deviceId: 'd', at: '2026-05-01T09:00:00Z', elapsedMs: 0 },
     ...{ type: 'identified', payload: { says, fishId, by } },
   };
-  return { order, state, event } as StoredEvent;
+  return { order, state, event, sentMs: Date.parse(`2026-05-01T${sentAt}:00:00Z`) } as StoredEvent;
 };
 const undone = (eventId: string): StoredEvent => ({
   ...{ order: 999, state: 'waiting' },
@@ -32,7 +32,7 @@ const undone = (eventId: string): StoredEvent => ({
   },
 });
 
-test('what was said since the server was asked, or waits to be sent, stands over its answer', () => {
+test('what the server took only after it was asked, or waits to be sent, stands over its answer', () => {
   const { fishOf } = localIdentity(
     [
       held('a', 'same', 'old', '09'),

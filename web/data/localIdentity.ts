@@ -11,10 +11,10 @@ export interface LocalIdentity {
   readonly takenBack: ReadonlySet<string>;
 }
 
-/** Of what this device holds: all that waits to be sent, and what was said since the server was asked. */
+/** Of what this device holds: all that waits to be sent, and what the server took only after it was asked: its answer need not hold it. */
 export function localIdentity(held: readonly StoredEvent[], askedMs: number): LocalIdentity {
-  const events = held.flatMap(({ event, state }): CaptureEvent[] =>
-    'captureId' in event && (state === 'waiting' || Date.parse(event.at) >= askedMs) ? [event] : [],
+  const events = held.flatMap(({ event, state, sentMs = 0 }): CaptureEvent[] =>
+    'captureId' in event && (state === 'waiting' || sentMs >= askedMs) ? [event] : [],
   );
   const takenBack = new Set(events.flatMap((event) => (event.type === 'undone' ? event.payload.eventId : [])));
   const fishOf = new Map<string, string | null>();

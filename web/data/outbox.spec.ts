@@ -32,6 +32,7 @@ function world() {
     alone: (work) => work(),
     // The server comes back after two pauses.
     soon: (work) => work(),
+    nowMs: () => 1_000,
     wait: () => {
       server.pauses += 1;
       if (server.pauses === 2) server.away = false;
@@ -53,7 +54,9 @@ test('events are on the device before append resolves, and reach the server in o
   expect(stored.map((each) => each.event.id)).toEqual(events.map(({ id }) => id));
   await outbox.idle();
   expect(server.has).toEqual(events.map(({ id }) => id));
-  expect(outbox.snapshot().events.map(({ state }) => state)).toEqual(['sent', 'sent', 'sent']);
+  expect(outbox.snapshot().events.map(({ state, sentMs }) => [state, sentMs])).toEqual(
+    events.map(() => ['sent', 1_000]),
+  );
 });
 
 test('another page finds what the last one left, and sends it', async () => {

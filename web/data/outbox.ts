@@ -21,6 +21,7 @@ export interface OutboxPlatform {
   wait(ms: number): Promise<void>;
   /** Runs work when the screen has nothing more urgent to draw. */
   soon(work: () => void): void;
+  nowMs(): number;
 }
 
 /** What the outbox tells the screen. The same object until something changes. */
@@ -235,7 +236,9 @@ export class Outbox {
   }
 
   private async markEvents(batch: readonly StoredEvent[], state: SendState, problem?: string): Promise<void> {
-    const marked = new Map(batch.map((each) => [each.order, { ...each, state, ...(problem && { problem }) }]));
+    const sentMs = this.platform.nowMs();
+    const how = { state, ...(state === 'sent' && { sentMs }), ...(problem && { problem }) };
+    const marked = new Map(batch.map((each) => [each.order, { ...each, ...how }]));
     const transaction = (await this.database).transaction('events', 'readwrite');
     for (const each of marked.values()) await transaction.store.put(each);
     await transaction.done;

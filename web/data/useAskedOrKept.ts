@@ -1,9 +1,11 @@
-import { useQuery, type UseQueryOptions } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
+import type { Asked } from './api.js';
 import { askOrKept, getApart } from './keptApart.js';
 
 interface Answered<T> {
   readonly data: T | undefined;
-  readonly dataUpdatedAt: number;
+  /** When this was asked; nought for what this device kept. */
+  readonly askedMs: number;
   readonly isPending: boolean;
 }
 
@@ -11,9 +13,13 @@ interface Answered<T> {
 export function useAskedOrKept<T>(
   name: string,
   path: string,
-  options: Pick<UseQueryOptions<T>, 'refetchInterval'> = {},
+  againMs: (answer: T | undefined) => number | false = () => false,
 ): Answered<T> {
-  const asked = useQuery({ queryKey: [name], queryFn: () => askOrKept<T>(path), ...options });
+  const asked = useQuery<Asked<T>>({
+    queryKey: [name],
+    queryFn: () => askOrKept<T>(path),
+    refetchInterval: ({ state }) => againMs(state.data?.answer),
+  });
   const kept = useQuery({
     queryKey: ['kept', path],
     queryFn: async () => (await getApart<T>(path)) ?? null,
@@ -21,6 +27,6 @@ export function useAskedOrKept<T>(
     // Once the server has answered nothing of this is needed.
     enabled: asked.data === undefined,
   });
-  const data = asked.data ?? kept.data ?? undefined;
-  return { data, dataUpdatedAt: asked.dataUpdatedAt, isPending: data === undefined && asked.isPending };
+  const data = asked.data?.answer ?? kept.data ?? undefined;
+  return { data, askedMs: asked.data?.askedMs ?? 0, isPending: data === undefined && asked.isPending };
 }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { sweepLinks } from '@keeper/core/flank/sweepLinks';
@@ -136,7 +136,8 @@ function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefin
 
 /** One key for each decision, unless something is being typed. */
 function useKeys(keys: Readonly<Record<string, () => void>>): void {
-  useEffect(() => {
+  // With the picture, not after it: a key means what is on the screen.
+  useLayoutEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       if (event.target instanceof HTMLInputElement && event.target.type !== 'range') return;
