@@ -53,36 +53,36 @@ async function addRig(page: Page, server: KeeperServer): Promise<void> {
   await page.getByRole('link', { name: /Silt rig/ }).waitFor();
 }
 
-test('a hot day: told before casting of mat, bucket, camera, rig and pike, each with its reason', async ({
-  page,
-  server,
-  noErrors,
-}) => {
-  await addRig(page, server);
-  await setUp(page, server, 'heatwave', ['Carp', 'Pike']);
-  await page.getByRole('button', { name: 'Measure the water' }).click();
-  await page.getByRole('button', { name: 'Use the simulated probe' }).click();
-  await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 });
-  await expect(page.getByText(/^Leave pike alone: the water is at 23\.\d °C, the line at 22\.0 °C/)).toBeVisible();
-  await expect(page.getByText(/a fish that swims off well may die within a day/)).toBeVisible();
-  await expect(page.getByText(/the mat will burn from about \d\d:\d\d/)).toBeVisible();
-  await expect(page.getByText(/The bucket wants changing by \d\d:\d\d/)).toBeVisible();
-  await expect(page.getByText('One rig is not load-tested: Silt rig.')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'If one is hooked all the same' })).toBeVisible();
+test(
+  'a hot day: told before casting of mat, bucket, camera, rig and pike, each with its reason',
+  { tag: '@phone' },
+  async ({ page, server, noErrors }) => {
+    await addRig(page, server);
+    await setUp(page, server, 'heatwave', ['Carp', 'Pike']);
+    await page.getByRole('button', { name: 'Measure the water' }).click();
+    await page.getByRole('button', { name: 'Use the simulated probe' }).click();
+    await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 });
+    await expect(page.getByText(/^Leave pike alone: the water is at 23\.\d °C, the line at 22\.0 °C/)).toBeVisible();
+    await expect(page.getByText(/a fish that swims off well may die within a day/)).toBeVisible();
+    await expect(page.getByText(/the mat will burn from about \d\d:\d\d/)).toBeVisible();
+    await expect(page.getByText(/The bucket wants changing by \d\d:\d\d/)).toBeVisible();
+    await expect(page.getByText('One rig is not load-tested: Silt rig.')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'If one is hooked all the same' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Lay out the bank' }).last().click();
-  await page.getByRole('button', { name: 'Lay it out for me' }).click();
-  await expect(page.getByText(/within arm’s reach of where you kneel/)).toBeVisible();
-  const camera = page.getByRole('button', { name: 'camera', exact: true }).first();
-  await drag(page, camera, 0, -0.45);
-  await expect(page.getByText(/^The camera should stand on the other side/)).toBeVisible();
-  await expect(
-    page.getByText('The sun belongs on the side of the fish that is pictured: the angler faces it.'),
-  ).toBeVisible();
-  await page.getByRole('link', { name: 'Back to the outing' }).click();
-  await expect(page.getByRole('checkbox', { name: /^Camera on its stand/ })).toContainText('stand on the other side');
-  expect(noErrors).toEqual([]);
-});
+    await page.getByRole('link', { name: 'Lay out the bank' }).last().click();
+    await page.getByRole('button', { name: 'Lay it out for me' }).click();
+    await expect(page.getByText(/within arm’s reach of where you kneel/)).toBeVisible();
+    const camera = page.getByRole('button', { name: 'camera', exact: true }).first();
+    await drag(page, camera, 0, -0.45);
+    await expect(page.getByText(/^The camera should stand on the other side/)).toBeVisible();
+    await expect(
+      page.getByText('The sun belongs on the side of the fish that is pictured: the angler faces it.'),
+    ).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the outing' }).click();
+    await expect(page.getByRole('checkbox', { name: /^Camera on its stand/ })).toContainText('stand on the other side');
+    expect(noErrors).toEqual([]);
+  },
+);
 
 test('a mild day: the same steps end in ready', { tag: '@desk' }, async ({ page, server }) => {
   await setUp(page, server, 'mild', ['Carp']);
@@ -164,20 +164,24 @@ test('the plan works by mouse, by finger and by keyboard, and is kept', async ({
   await expect(page.getByText(/^Out of arm’s reach: bucket\./)).toBeVisible();
 });
 
-test('a stone drawn where the mat lies is seen at once, and stays with the swim', async ({ page, server }) => {
-  const outingId = await hotOuting(server);
-  await page.goto(`${server.url}/bank/${outingId}/layout`);
-  await page.getByRole('radio', { name: 'Draw the swim' }).click();
-  await page.getByRole('button', { name: 'Add: path' }).click();
-  await page.getByRole('button', { name: 'Less: 1.2 m wide' }).click();
-  await page.getByRole('button', { name: 'Add: tree' }).click();
-  await expect(page.getByRole('button', { name: 'tree', exact: true })).toBeVisible();
-  type Row = { fixtures: { kind: string; radiusM: number }[] };
-  const kinds = async () => (await get<Row[]>(server, '/swims'))[0]?.fixtures.map(({ kind }) => kind);
-  await expect.poll(kinds).toEqual(['path', 'tree']);
-  await page.getByRole('button', { name: 'Take away' }).click();
-  await expect.poll(kinds).toEqual(['path']);
-});
+test(
+  'a stone drawn where the mat lies is seen at once, and stays with the swim',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    const outingId = await hotOuting(server);
+    await page.goto(`${server.url}/bank/${outingId}/layout`);
+    await page.getByRole('radio', { name: 'Draw the swim' }).click();
+    await page.getByRole('button', { name: 'Add: path' }).click();
+    await page.getByRole('button', { name: 'Less: 1.2 m wide' }).click();
+    await page.getByRole('button', { name: 'Add: tree' }).click();
+    await expect(page.getByRole('button', { name: 'tree', exact: true })).toBeVisible();
+    type Row = { fixtures: { kind: string; radiusM: number }[] };
+    const kinds = async () => (await get<Row[]>(server, '/swims'))[0]?.fixtures.map(({ kind }) => kind);
+    await expect.poll(kinds).toEqual(['path', 'tree']);
+    await page.getByRole('button', { name: 'Take away' }).click();
+    await expect.poll(kinds).toEqual(['path']);
+  },
+);
 
 test(
   'what cannot be is refused at its field, and nothing typed is lost',
@@ -255,7 +259,7 @@ test(
   },
 );
 
-test('fish on works ready or not, and the gaps stand in the book', async ({ page, server }) => {
+test('fish on works ready or not, and the gaps stand in the book', { tag: '@phone' }, async ({ page, server }) => {
   await hotOuting(server, Math.floor(Date.now() / 3_600_000) * 3_600_000);
   await page.goto(server.url);
   await expect(page.getByText(/^You are at Alder bay, The Mere\./)).toBeVisible();

@@ -1,35 +1,39 @@
 import { fishOn, onlyCapture, step, test, expect } from './keeperTest.js';
 
-test('the demo book: filtered by species and water, sorted by weight, opened', async ({ page, demo, noErrors }) => {
-  await page.goto(`${demo.url}/book`);
-  const entries = page.getByRole('listitem').filter({ has: page.getByRole('link') });
-  const rows = entries.filter({ hasNotText: 'A blank' });
-  await expect(rows.first()).toBeVisible();
-  await expect(rows).toHaveCount(40);
-  await page.getByRole('button', { name: 'Turn the page' }).click();
-  await expect(rows).toHaveCount(79);
-  // Days without a fish stand among the others.
-  await expect(entries.filter({ hasText: 'A blank, 9 hours, 1 run dropped' })).toHaveCount(1);
+test(
+  'the demo book: filtered by species and water, sorted by weight, opened',
+  { tag: '@desk' },
+  async ({ page, demo, noErrors }) => {
+    await page.goto(`${demo.url}/book`);
+    const entries = page.getByRole('listitem').filter({ has: page.getByRole('link') });
+    const rows = entries.filter({ hasNotText: 'A blank' });
+    await expect(rows.first()).toBeVisible();
+    await expect(rows).toHaveCount(40);
+    await page.getByRole('button', { name: 'Turn the page' }).click();
+    await expect(rows).toHaveCount(79);
+    // Days without a fish stand among the others.
+    await expect(entries.filter({ hasText: 'A blank, 9 hours, 1 run dropped' })).toHaveCount(1);
 
-  await page.getByRole('combobox', { name: 'Species' }).click();
-  await page.getByRole('option', { name: /^Wels catfish/ }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: /carp/i })).toHaveCount(0);
-  await page.getByRole('combobox', { name: 'Order' }).click();
-  await page.getByRole('option', { name: 'Heaviest first' }).click();
-  const pounds = async () =>
-    (await rows.allInnerTexts()).map((text) => Number(/(\d+) lb/.exec(text)?.[1] ?? -1)).filter((lb) => lb >= 0);
-  await expect.poll(async () => (await pounds()).join()).toBe((await pounds()).toSorted((a, b) => b - a).join());
+    await page.getByRole('combobox', { name: 'Species' }).click();
+    await page.getByRole('option', { name: /^Wels catfish/ }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: /carp/i })).toHaveCount(0);
+    await page.getByRole('combobox', { name: 'Order' }).click();
+    await page.getByRole('option', { name: 'Heaviest first' }).click();
+    const pounds = async () =>
+      (await rows.allInnerTexts()).map((text) => Number(/(\d+) lb/.exec(text)?.[1] ?? -1)).filter((lb) => lb >= 0);
+    await expect.poll(async () => (await pounds()).join()).toBe((await pounds()).toSorted((a, b) => b - a).join());
 
-  await page.getByRole('combobox', { name: 'Water' }).click();
-  await page.getByRole('option', { name: 'River Wend, mill reach' }).click();
-  await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
-  await page.getByRole('combobox', { name: 'Water' }).click();
-  await page.getByRole('option', { name: 'Saltern Pit' }).click();
-  await rows.first().getByRole('link').click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wels catfish');
-  await expect(page.getByRole('region', { name: 'How it was handled' })).toContainText('netted');
-  expect(noErrors).toEqual([]);
-});
+    await page.getByRole('combobox', { name: 'Water' }).click();
+    await page.getByRole('option', { name: 'River Wend, mill reach' }).click();
+    await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
+    await page.getByRole('combobox', { name: 'Water' }).click();
+    await page.getByRole('option', { name: 'Saltern Pit' }).click();
+    await rows.first().getByRole('link').click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wels catfish');
+    await expect(page.getByRole('region', { name: 'How it was handled' })).toContainText('netted');
+    expect(noErrors).toEqual([]);
+  },
+);
 
 test('the book as pictures: side by side, month by month, each leads to its fish', async ({ page, demo, noErrors }) => {
   await page.goto(`${demo.url}/book`);
