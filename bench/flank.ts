@@ -14,6 +14,7 @@ import { kindOf, readFlankCsv, writeFlankCsv, type FlankRow } from './flankCsv.j
 import { flankFigures, type FlankAnswer } from './flankFigures.js';
 import { generalMatcher, type GeneralPrint } from './generalMatcher.js';
 import { paintFlankSet } from './flankSet.js';
+import { flankSpeedBench } from './flankSpeed.js';
 
 /** Longest side at which the fish is looked for. */
 const FIND_PX = 256;
@@ -22,7 +23,7 @@ const FIND_PX = 256;
  * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they are, how often that was
  * found is printed; a query of a fish that the gallery does not hold is a stranger. Without a gallery a set is painted, `--painted N` fish a kind,
  * and left in the folder `--keep` where one is named. With `--landmarks machine` the six points of the queries are those that are proposed, not
- * those that are told. With `--baseline N` so many of the queries are put to a general-purpose library too.
+ * those that are told. With `--baseline N` so many of the queries are put to a general-purpose library too. `--speed` measures only how quick it is.
  */
 export async function flankBench(): Promise<void> {
   const { values } = parseArgs({
@@ -36,8 +37,10 @@ export async function flankBench(): Promise<void> {
       keep: { type: 'string' },
       landmarks: { type: 'string', default: 'told' },
       baseline: { type: 'string' },
+      speed: { type: 'boolean', default: false },
     },
   });
+  if (values.speed) return flankSpeedBench();
   const choices = {
     out: values.out,
     byMachine: values.landmarks === 'machine',

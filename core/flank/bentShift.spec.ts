@@ -1,6 +1,6 @@
 import { chance } from '../chance/chance.js';
 import { smoothed } from '../picture/gaussian.js';
-import { bentShift, finer, noShift, overlaid, shifted, shiftedBack, type BentShift } from './bentShift.js';
+import { bentShift, finer, noShift, overlaid, shifted, shiftedBack, turnedShift, type BentShift } from './bentShift.js';
 import type { PrintLevel } from './printLevel.js';
 
 const [COLUMNS, ROWS] = [90, 40];
@@ -98,4 +98,14 @@ test('a place goes forth and back to itself', () => {
     expect(back.column).toBeCloseTo(column, 3);
     expect(back.row).toBeCloseTo(row, 3);
   }
+});
+
+test('a shift turned round leads back, and turned twice it is itself', () => {
+  expect(missOf(turnedShift(noShift(), size), noShift())).toBe(0);
+  const there = shift([2, 1, -0.6, 0.8, 0.2, 0.1], [-1.5, 0.7, 0.5, 1, -0.2, 0.1]);
+  const back = turnedShift(there, size);
+  const at = shifted(there, size, 30, 12);
+  const again = shifted(back, size, at.column, at.row);
+  expect(Math.hypot(again.column - 30, again.row - 12)).toBeLessThan(0.1);
+  expect(missOf(turnedShift(back, size), there)).toBeLessThan(0.1);
 });

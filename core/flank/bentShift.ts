@@ -11,7 +11,7 @@ const NUMBERS = 2 * TERMS;
 /** How large each term usually is, in fine cells: taps are off by a hundredth and a half of a length, bodies bend and turn. */
 const USUAL = [4, 4, 3, 2.5, 2, 1.5] as const;
 /** A difference of so many usual ones counts a quarter (Geman and McClure 1987): it is a hand, a glint, a lost scale. */
-const OUTLYING = 1;
+const OUTLYING = 2;
 const MOST_STEP = 2;
 /** When no term moves more than this any more, in cells, the place is found. */
 const STILL = 0.05;
@@ -52,6 +52,36 @@ export function shiftedBack(
     at = { column: at.column + column - lies.column, row: at.row + row - lies.row };
   }
   return at;
+}
+
+/** How many places along and across a shift is turned round by. */
+const TURNED_AT = 9;
+
+/** The shift from the second print to the first, by least squares: it is of second degree again, the shifts being slight. Example: of no shift it is none. */
+export function turnedShift(shift: BentShift, size: { readonly columns: number; readonly rows: number }): BentShift {
+  const normal = Array.from({ length: TERMS }, () => new Float64Array(TERMS));
+  const right = [new Float64Array(TERMS), new Float64Array(TERMS)] as const;
+  for (let j = 0; j < TURNED_AT; j += 1) {
+    for (let i = 0; i < TURNED_AT; i += 1) {
+      const column = ((i + 0.5) * size.columns) / TURNED_AT - 0.5;
+      const row = ((j + 0.5) * size.rows) / TURNED_AT - 0.5;
+      const back = shiftedBack(shift, size, column, row);
+      const [x, y] = [(2 * (column + 0.5)) / size.columns - 1, (2 * (row + 0.5)) / size.rows - 1];
+      const terms = [1, x, y, x * x, x * y, y * y];
+      for (let p = 0; p < TERMS; p += 1) {
+        for (let q = 0; q < TERMS; q += 1)
+          (normal[p] as Float64Array)[q] = n(normal[p]?.[q]) + n(terms[p]) * n(terms[q]);
+        right[0][p] = n(right[0][p]) + n(terms[p]) * (back.column - column);
+        right[1][p] = n(right[1][p]) + n(terms[p]) * (back.row - row);
+      }
+    }
+  }
+  const turned = noShift();
+  for (const [i, each] of right.entries()) {
+    const copy = normal.map((line) => line.slice());
+    turned.set(solved(copy, each) ?? each.fill(0), i * TERMS);
+  }
+  return turned;
 }
 
 /** What another print has at the places of this one. */

@@ -1,4 +1,4 @@
-import { bentShift, finer, noShift, overlaid, type BentShift, type Overlaid } from './bentShift.js';
+import { bentShift, finer, noShift, overlaid, turnedShift, type BentShift, type Overlaid } from './bentShift.js';
 import { flankFrame } from './flankFrame.js';
 import { UNKNOWN, type FlankPrint } from './flankPrint.js';
 import { coarseLevel, fineLevel, type PrintLevel } from './printLevel.js';
@@ -43,15 +43,22 @@ export function readyPrint(print: FlankPrint): ReadyPrint {
   return { print, coarse, sketch: printSketch(coarse) };
 }
 
-/** Places that are tried: the pattern of scales repeats, and the first place is now and then one scale off. */
-const PLACES = 2;
-const COARSE_STEPS = 5;
-const FINE_STEPS = 3;
+/** How much care is taken: places that are tried, and steps by which each is bent on the coarse prints, and the best on the fine ones. */
+export interface Care {
+  readonly places: number;
+  readonly coarseSteps: number;
+  readonly fineSteps: number;
+}
+
+/** The pattern of scales repeats, and the first place is now and then one scale off. */
+export const QUICK: Care = { places: 2, coarseSteps: 5, fineSteps: 3 };
+/** Where nobody was found: points that are off by much lead to poor first places, and a long way from there. */
+export const THOROUGH: Care = { places: 6, coarseSteps: 14, fineSteps: 8 };
 /** Side of a part and the step from one to the next, in cells of either level. */
 export const FINE_PARTS = { side: 12, step: 6, least: 50 } as const;
 const COARSE_PARTS = { side: 8, step: 4, least: 25 } as const;
 /** Of what both show, this share speaks: the rest may lie under what was not there the other time. */
-const SPEAKS = 0.65;
+const SPEAKS = 0.5;
 /** Less than this share of the flank seen on both says nothing. */
 export const LEAST_SEEN = 0.12;
 /** Little variation of a part counts as if there were a little more: a plain piece of flank is like any other. */
@@ -71,25 +78,30 @@ export function comparable(a: FlankPrint, b: FlankPrint): boolean {
 }
 
 /** The closer first look, for the likeliest of many: where about a print lies on another. */
-export function glance(a: ReadyPrint, b: ReadyPrint): RoughShift {
-  return roughShift(a.coarse, b.coarse, PLACES);
+export function glance(a: ReadyPrint, b: ReadyPrint, { places }: Care = QUICK): RoughShift {
+  return roughShift(a.coarse, b.coarse, places);
 }
 
 /** The second look: the better of the places that the first found, bent until the coarse prints agree. */
-export function coarsePlace(a: ReadyPrint, b: ReadyPrint, shifts: readonly BentShift[]): CoarsePlace | undefined {
+export function coarsePlace(
+  a: ReadyPrint,
+  b: ReadyPrint,
+  shifts: readonly BentShift[],
+  { coarseSteps }: Care = QUICK,
+): CoarsePlace | undefined {
   let place: CoarsePlace | undefined;
   for (const first of shifts) {
-    const shift = bentShift(a.coarse, b.coarse, first, 2, COARSE_STEPS);
+    const shift = bentShift(a.coarse, b.coarse, first, 2, coarseSteps);
     const likeness = meanOf(partsOf(a.coarse, overlaid(a.coarse, b.coarse, shift), COARSE_PARTS));
     if (!place || likeness > place.likeness) place = { shift, likeness };
   }
   return place;
 }
 
-/** The last look: bent until the fine prints agree, each part held against what lies at its place. `fine` is the fine level of `a`. */
-export function finePlace(a: ReadyPrint, b: ReadyPrint, place: CoarsePlace, fine = fineLevel(a.print)): PrintMatch {
-  const other = fineLevel(b.print);
-  const shift = bentShift(fine, other, finer(place.shift), 1, FINE_STEPS);
+/** The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part held against what lies at its place. */
+export function finePlace(a: ReadyPrint, b: ReadyPrint, about: BentShift, { fineSteps }: Care = QUICK): PrintMatch {
+  const [fine, other] = [fineLevel(a.print), fineLevel(b.print)];
+  const shift = bentShift(fine, other, about, 1, fineSteps);
   const over = overlaid(fine, other, shift);
   const parts = partsOf(fine, over, FINE_PARTS);
   const body = flankFrame(a.print.kind).body.reduce((sum, is) => sum + is, 0);
@@ -103,10 +115,24 @@ export function finePlace(a: ReadyPrint, b: ReadyPrint, place: CoarsePlace, fine
  * Flanks of different sides or kinds have nothing in common.
  * Example: a print against itself scores 1.
  */
-export function comparePrints(a: ReadyPrint, b: ReadyPrint): PrintMatch {
+export function comparePrints(a: ReadyPrint, b: ReadyPrint, care: Care = QUICK): PrintMatch {
   if (!comparable(a.print, b.print)) return NOTHING;
-  const place = coarsePlace(a, b, glance(a, b).shifts);
-  return place ? finePlace(a, b, place) : NOTHING;
+  const place = coarsePlace(a, b, glance(a, b, care).shifts, care);
+  return place ? finePlace(a, b, finer(place.shift), care) : NOTHING;
+}
+
+/**
+ * The better of what was found one way and of what is found the other way round: a print is not always found on another from which it
+ * is found itself. Both say where the first lies on the second.
+ */
+export function eitherWay(a: ReadyPrint, b: ReadyPrint, one: PrintMatch, care: Care = QUICK): PrintMatch {
+  const other = comparePrints(b, a, care);
+  if (other.score <= one.score) return one;
+  const turned = finePlace(a, b, turnedShift(other.shift, flankFrame(a.print.kind)), care);
+  // Turned round it can slip away; what was found counts all the same.
+  return turned.score > one.score
+    ? { ...turned, score: Math.max(turned.score, other.score) }
+    : { ...one, score: other.score };
 }
 
 function better(parts: readonly PartMatch[]): PartMatch[] {

@@ -1,5 +1,5 @@
 import { flankPicture, pattern } from '../spec/flankPicture.js';
-import { comparePrints, readyPrint } from './comparePrints.js';
+import { comparePrints, eitherWay, readyPrint, THOROUGH } from './comparePrints.js';
 import { flankFrame } from './flankFrame.js';
 import { flankPrint, UNKNOWN, type FlankPrint } from './flankPrint.js';
 
@@ -100,4 +100,22 @@ test('points on one another give a print of nothing rather than an error', () =>
   const { snout } = landmarks;
   const one = { snout, eye: snout, dorsal: snout, pelvic: snout, anal: snout, fork: snout };
   expect(likeness(print('a'), flankPrint(raster, one, 'left', KIND))).toBeLessThan(0.3);
+});
+
+test('what is found only the other way round counts, and is shown as it lies this way', () => {
+  const [a, b] = [readyPrint(print('a')), readyPrint(print('a', { miss: 0.0106 }))];
+  const one = comparePrints(a, b, THOROUGH);
+  // As if this way it had been laid beside.
+  const beside = { ...one, score: 0.1, parts: [], shift: one.shift.map((term, i) => (i === 0 ? term + 9 : term)) };
+  const found = eitherWay(a, b, beside);
+  expect(found.score).toBeGreaterThan(0.65);
+  for (const [i, term] of found.shift.entries()) expect(Math.abs(term - (one.shift[i] ?? NaN))).toBeLessThan(0.8);
+  expect(found.parts.length).toBeGreaterThan(20);
+  expect(eitherWay(a, b, { ...one, score: 2 }).score).toBe(2);
+});
+
+test('with more care it is found where points are off by more than a hand is', () => {
+  const off = readyPrint(print('a', { miss: 0.02 }));
+  const quick = comparePrints(readyPrint(print('a')), off).score;
+  expect(comparePrints(readyPrint(print('a')), off, THOROUGH).score).toBeGreaterThanOrEqual(quick - 0.02);
 });

@@ -10,7 +10,7 @@ const HIGH = 2 * REACH_ACROSS + 1;
 const PARTS_ALONG = 5;
 const PARTS_ACROSS = 2;
 const SLACK = 2;
-const PRICE = 0.02;
+const PRICE = 0.01;
 /** Of a part that was seen at all, so much must be seen on both prints. */
 const LEAST_SHARE = 0.4;
 const LEAST_CELLS = 25;

@@ -98,12 +98,15 @@ test('evidence says nothing where it crosses', () => {
 });
 
 test('what speaks beside the flank moves the chance, both ways', () => {
-  const against = whoIsThis(asked, register, { beside: ({ fishId }) => (fishId === 'cleo' ? -8 : 0) });
+  const against = whoIsThis(asked, register, {
+    oneOfMany: true,
+    beside: ({ fishId }) => (fishId === 'cleo' ? -8 : 0),
+  });
   expect(against.candidates.find(({ fishId }) => fishId === 'cleo')?.probability).toBeLessThan(
     whoIsThis(asked, register).candidates[0]?.probability ?? 0,
   );
   const stranger = flank('nobody');
-  const spoken = whoIsThis(stranger, register, { beside: ({ fishId }) => (fishId === 'gus' ? 6 : 0) });
+  const spoken = whoIsThis(stranger, register, { oneOfMany: true, beside: ({ fishId }) => (fishId === 'gus' ? 6 : 0) });
   expect(spoken.candidates[0]?.fishId).toBe('gus');
   expect(spoken.candidates[0]?.probability).toBeGreaterThan(0.5);
 });
@@ -120,6 +123,19 @@ test('of very many the right one is still found, and marks bring a fish to the c
   const { candidates } = whoIsThis(asked, [...crowd, ...register]);
   expect(candidates[0]?.fishId).toBe('cleo');
   const last = { fishId: 'marked', ready: flank('somebody else') };
-  const marked = whoIsThis(asked, [...crowd, last], { beside: ({ fishId }) => (fishId === 'marked' ? 9 : 0) });
+  const marked = whoIsThis(asked, [...crowd, last], {
+    oneOfMany: true,
+    beside: ({ fishId }) => (fishId === 'marked' ? 9 : 0),
+  });
   expect(marked.candidates[0]?.fishId).toBe('marked');
+});
+
+test('one of many is asked with less care, and what is plain is found all the same', () => {
+  const { candidates } = whoIsThis(asked, register, { oneOfMany: true });
+  expect(candidates[0]?.fishId).toBe('cleo');
+  const stranger = flank('nobody');
+  const [quick, careful] = [true, false].map((oneOfMany) => whoIsThis(stranger, register, { oneOfMany }));
+  expect(quick?.stranger).toBeGreaterThan(0.8);
+  // More care finds more that is alike by chance, too: it is never less.
+  expect(careful?.candidates[0]?.match.score).toBeGreaterThanOrEqual(quick?.candidates[0]?.match.score ?? 1);
 });

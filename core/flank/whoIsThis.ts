@@ -1,16 +1,19 @@
-import type { BentShift } from './bentShift.js';
+import { finer, type BentShift } from './bentShift.js';
 import { movedSketch, sketchPlace } from './printSketch.js';
 import {
   type CoarsePlace,
   coarsePlace,
   comparable,
   comparePrints,
+  type Care,
+  eitherWay,
   finePlace,
   glance,
   type PrintMatch,
+  QUICK,
   type ReadyPrint,
+  THOROUGH,
 } from './comparePrints.js';
-import { fineLevel } from './printLevel.js';
 import { chances, evidenceOf, NEW_BEFORE } from './sameFish.js';
 
 /** A flank of a known fish, ready to be compared. */
@@ -38,11 +41,19 @@ export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
 
 /** From so many flanks on, half of them are dropped by a look at every other place only. */
 const MANY = 150;
-/** How many are laid coarsely, laid from a closer first look, and compared closely, one way and both: at first, and where that finds nobody. */
-const LOOKS = [
-  { laid: 36, glanced: 10, close: 7, both: 3 },
-  { laid: 60, glanced: 24, close: 14, both: 5 },
-] as const;
+/** How many are laid coarsely, laid from a closer first look, and compared closely, one way and both ways. */
+interface Look {
+  readonly laid: number;
+  readonly glanced: number;
+  readonly close: number;
+  readonly both: number;
+  readonly care: Care;
+}
+
+const FIRST_LOOK: Look = { laid: 36, glanced: 10, close: 7, both: 3, care: QUICK };
+/** Where the first finds nobody; a second one for the one fish on the bank, a quicker one for a whole book. */
+const SECOND_LOOK: Look = { laid: 60, glanced: 24, close: 12, both: 12, care: THOROUGH };
+const QUICKER_LOOK: Look = { laid: 60, glanced: 24, close: 14, both: 5, care: QUICK };
 /** Evidence, by natural logarithm, with which somebody is found: about fifty to one. */
 const FOUND = 4;
 /** Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts alone do not. */
@@ -59,7 +70,7 @@ const ONE_FISH = 2;
 export function whoIsThis<T extends KnownFlank>(
   asked: ReadyPrint,
   known: readonly T[],
-  { newBefore = NEW_BEFORE, beside = () => 0 }: WhoOptions<T> = {},
+  { newBefore = NEW_BEFORE, beside = () => 0, oneOfMany = false }: WhoOptions<T> = {},
 ): WhoIsThis<T> {
   const flanks = known.filter(({ ready }) => comparable(asked.print, ready.print));
   const seen = new Map<T, PrintMatch>();
@@ -67,8 +78,8 @@ export function whoIsThis<T extends KnownFlank>(
     evidenceOf(match.score, asked.print.kind) + beside(flank);
   const sketched = sketchedBy(asked, flanks);
   // What else speaks strongly for a flank brings it to the close look, however poor its picture.
-  const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, LOOKS[0].close);
-  for (const looks of LOOKS) {
+  const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, FIRST_LOOK.close);
+  for (const looks of [FIRST_LOOK, oneOfMany ? QUICKER_LOOK : SECOND_LOOK]) {
     lookClosely(asked, sketched, spokenFor, looks, seen);
     if ([...seen].some(([flank, match]) => evidence({ flank, match }) >= FOUND)) break;
   }
@@ -119,7 +130,7 @@ function lookClosely<T extends KnownFlank>(
   asked: ReadyPrint,
   sketched: readonly Sketched<T>[],
   spokenFor: readonly T[],
-  looks: (typeof LOOKS)[number],
+  looks: Look,
   seen: Map<T, PrintMatch>,
 ): void {
   const byPlace = (list: readonly Sketched<T>[]) =>
@@ -133,21 +144,25 @@ function lookClosely<T extends KnownFlank>(
     const again = coarsePlace(asked, each.flank.ready, glance(asked, each.flank.ready).shifts);
     if (again && again.likeness > (each.place?.likeness ?? -1)) each.place = again;
   }
-  const fine = fineLevel(asked.print);
-  for (const { flank, place } of byPlace(glanced).slice(0, looks.close))
-    if (place && !seen.has(flank)) seen.set(flank, finePlace(asked, flank.ready, place, fine));
+  for (const { flank, place } of byPlace(glanced).slice(0, looks.close)) {
+    if (!place || (seen.has(flank) && looks.care === QUICK)) continue;
+    const match =
+      looks.care === QUICK
+        ? finePlace(asked, flank.ready, finer(place.shift))
+        : comparePrints(asked, flank.ready, looks.care);
+    if (match.score > (seen.get(flank)?.score ?? -1)) seen.set(flank, match);
+  }
   for (const flank of spokenFor) if (!seen.has(flank)) seen.set(flank, comparePrints(asked, flank.ready));
   // A flank found on another is not always found the other way round: of the best the better of both ways counts, shown as it lies here.
   const best = [...seen].sort((a, b) => b[1].score - a[1].score).slice(0, looks.both);
-  for (const [flank, match] of best) {
-    const { score } = comparePrints(flank.ready, asked);
-    if (score > match.score) seen.set(flank, { ...match, score });
-  }
+  for (const [flank, match] of best) seen.set(flank, eitherWay(asked, flank.ready, match, looks.care));
 }
 
 interface WhoOptions<T extends KnownFlank> {
   readonly newBefore?: number;
   readonly beside?: (flank: T) => number;
+  /** Asked of one flank after the other of a whole book: each is asked from both sides anyway, and less care is taken. */
+  readonly oneOfMany?: boolean;
 }
 
 interface Found<T extends KnownFlank> {

@@ -4,8 +4,10 @@ import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { BentShift } from '@keeper/core/flank/bentShift';
 import {
   comparePrints,
+  eitherWay,
   readyPrint,
   shownShare,
+  THOROUGH,
   type PartMatch,
   type ReadyPrint,
 } from '@keeper/core/flank/comparePrints';
@@ -96,7 +98,7 @@ async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: As
     facts,
     marks: flankMarks(landmarks, marks, kind),
   };
-  return against(asked, ({ captureId: id }) => id !== captureId, theirs);
+  return against(asked, ({ captureId: id }) => id !== captureId, { ofFriends: theirs });
 }
 
 /** Which others of the register a flank of it is like. */
@@ -107,12 +109,14 @@ function askHeld(sha256: string): Answer {
   return against(
     { ready: readied(flank), facts, marks },
     (other) => other.captureId !== captureId && (fishId === null || other.fishId !== fishId),
+    { oneOfMany: true },
   );
 }
 
 /** Two flanks laid on each other, and what the register says beside them. */
 function compare(flank: FlankInBook, other: FlankInBook): MayBe & { readonly flank: FlankInBook } {
-  const { score, parts, shift } = comparePrints(readied(flank), readied(other));
+  const [one, two] = [readied(flank), readied(other)];
+  const { score, parts, shift } = eitherWay(one, two, comparePrints(one, two, THOROUGH), THOROUGH);
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
   const beside = factsSpeak(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
   const marks = sameMarks(flank.marks, other);
@@ -128,7 +132,7 @@ interface Asked {
 function against(
   { ready: asked, facts, marks }: Asked,
   wanted: (flank: FlankInBook) => boolean,
-  ofFriends: readonly TheirFlank[] = [],
+  { ofFriends = [], oneOfMany = false }: { readonly ofFriends?: readonly TheirFlank[]; readonly oneOfMany?: boolean },
 ): Answer {
   const { side, kind } = asked.print;
   const ofKind = register.filter((flank) => flank.kind === kind);
@@ -143,7 +147,7 @@ function against(
     factsSpeak(facts, isTheirs(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
   const beside = ({ flank }: Known) =>
     factsTogether(speaks(flank)) + (isTheirs(flank) ? 0 : matchMarks(marks, flank.marks).evidence);
-  const { candidates, stranger } = whoIsThis(asked, known, { beside });
+  const { candidates, stranger } = whoIsThis(asked, known, { beside, oneOfMany });
   return {
     mayBe: candidates.slice(0, SHOWN).map(({ flank: { flank }, match: { score, parts, shift }, probability }) => ({
       ...{ flank, score, probability, parts, shift, beside: speaks(flank), marks: sameMarks(marks, flank) },

@@ -1,0 +1,80 @@
+import sharp from 'sharp';
+import { chance } from '@keeper/core/chance/chance';
+import { readyPrint, type ReadyPrint } from '@keeper/core/flank/comparePrints';
+import { flankPrint } from '@keeper/core/flank/flankPrint';
+import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
+import { findFish } from '@keeper/core/picture/findFish';
+import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
+import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
+import { scaled } from '@keeper/core/picture/verdict';
+import { anyPicture } from '@keeper/painter/anyPicture';
+import { paintPicture } from '@keeper/painter/paint';
+import { quantile, report, timed } from './figures.js';
+
+const KIND = 'carp-mirror';
+/** Fish that are painted, each twice; the rest of a large register is made of their prints, moved round by some cells. */
+const PAINTED = 16;
+const PICTURES = 8;
+const FIND_PX = 256;
+
+/** How long the answer takes against a thousand and ten thousand flanks of one kind and side, and a print from a 12 MP JPEG, on one core. */
+export async function flankSpeedBench(): Promise<void> {
+  const luck = chance('flank speed');
+  const shot = (fish: string, name: string) => {
+    const order = { ...anyPicture(luck, name, { ...SIZE, spoilt: 0.2, kind: KIND, side: 'left' }), fish };
+    return paintPicture(order);
+  };
+  const [known, asked]: [ReadyPrint[], ReadyPrint[]] = [[], []];
+  const large: Buffer[] = [];
+  for (let i = 0; i < PAINTED; i += 1) {
+    for (const [list, name] of [
+      [known, 'known'],
+      [asked, 'asked'],
+    ] as const) {
+      const { rgb, widthPx, heightPx, landmarksPx } = shot(`fish ${i}`, `${name} ${i}`);
+      const raster: Raster = { widthPx, heightPx, channels: 3, data: rgb };
+      list.push(readyPrint(flankPrint(raster, landmarksPx, 'left', KIND)));
+      if (list === asked && large.length < PICTURES) large.push(await twelveMegapixels(raster));
+    }
+  }
+  for (const [flanks, aimMs] of [
+    [1_000, 150],
+    [10_000, 1_000],
+  ] as const) {
+    const register = registerOf(known, flanks);
+    const times: number[] = [];
+    for (const each of asked) times.push(await timed(() => whoIsThis(each, register)));
+    report(`a flank held against ${flanks} of its side and kind, median`, quantile(times, 0.5), 'ms', aimMs);
+    report(`a flank held against ${flanks} of its side and kind, 95 %`, quantile(times, 0.95), 'ms');
+  }
+  const times: number[] = [];
+  for (const jpeg of large) times.push(await timed(() => printOf(jpeg)));
+  report('a 12 MP JPEG decoded, its fish found, its print made, median', quantile(times, 0.5), 'ms', 400);
+}
+
+const SIZE = { widthPx: 720, heightPx: 540 } as const;
+
+function registerOf(painted: readonly ReadyPrint[], flanks: number): KnownFlank[] {
+  return Array.from({ length: flanks }, (_, i) => {
+    const { print } = painted[i % painted.length] as ReadyPrint;
+    if (i < painted.length) return { fishId: `${i}`, ready: painted[i] as ReadyPrint };
+    const by = 37 * i;
+    const cells = print.cells.map((_cell, at) => print.cells[(at + by) % print.cells.length] as number);
+    return { fishId: `${i}`, ready: readyPrint({ ...print, cells }) };
+  });
+}
+
+function twelveMegapixels({ widthPx, heightPx, data }: Raster): Promise<Buffer> {
+  return sharp(Buffer.from(data), { raw: { width: widthPx, height: heightPx, channels: 3 } })
+    .resize(4000, 3000)
+    .jpeg({ quality: 90 })
+    .toBuffer();
+}
+
+async function printOf(jpeg: Buffer): Promise<void> {
+  const { data, info } = await sharp(jpeg).removeAlpha().raw().toBuffer({ resolveWithObject: true });
+  const raster: Raster = { widthPx: info.width, heightPx: info.height, channels: 3, data };
+  const small = shrunkRaster(raster, FIND_PX);
+  const found = findFish(planesOf(small), fishFinderModel());
+  if (found) flankPrint(raster, scaled(found.landmarks, raster.widthPx / small.widthPx), 'left', KIND);
+}
