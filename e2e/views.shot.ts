@@ -143,7 +143,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
-  { name: 'sweep-desk', size: { width: 1280, height: 900 }, path: at('/fish/sweep'), act: swept },
+  { name: 'sweep-desk', size: { width: 1280, height: 900 }, path: bookToSweep, act: swept },
   { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
   {
     name: 'share-desk',
@@ -154,11 +154,16 @@ const SHOTS: readonly Shot[] = [
   { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
 ];
 
-/** A flank of the demo's book whose fish was had before, once all prints are made. */
-async function askedFlank(): Promise<string> {
+/** The flanks of the demo's book, once all prints are made. */
+async function allFlanks(): Promise<FlanksAnswer['flanks']> {
   const read = async () => (await (await fetch(`${server.url}/api/flanks`)).json()) as FlanksAnswer;
   await expect.poll(async () => (await read()).coming, { timeout: 60_000 }).toBe(0);
-  const { flanks } = await read();
+  return (await read()).flanks;
+}
+
+/** A flank of the demo's book whose fish was had before. */
+async function askedFlank(): Promise<string> {
+  const flanks = await allFlanks();
   const mirror = flanks.find(({ kind, side }) => kind === 'carp-mirror' && side === 'left');
   return `/pictures/${mirror?.captureId}/${mirror?.sha256}/who`;
 }
@@ -167,6 +172,11 @@ async function knownFish(): Promise<string> {
   const all = (await (await fetch(`${server.url}/api/captures/known`)).json()) as CaptureSummary[];
   const times = (fishId: string | null) => all.filter((each) => each.fishId === fishId).length;
   return `/fish/${all.toSorted((a, b) => times(b.fishId) - times(a.fishId))[0]?.fishId ?? ''}`;
+}
+
+async function bookToSweep(): Promise<string> {
+  await allFlanks();
+  return '/fish/sweep';
 }
 
 async function swept(page: Page): Promise<void> {

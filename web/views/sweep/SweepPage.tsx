@@ -110,7 +110,10 @@ function keyOf({ captureId, otherId }: AlikeFound): string {
 function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefined; coming: number }) {
   const { done, all, going } = useSweep();
   if (!flanks) return <p role="status">Opening the register…</p>;
-  const total = going || done > 0 ? all : flanks.length;
+  // Begun now, it would have nothing to go through and be over at once.
+  if (flanks.length === 0 && coming > 0)
+    return <p role="status">The pictures of the book are still being looked at…</p>;
+  const total = going ? all : Math.max(done, flanks.length);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
       <button
