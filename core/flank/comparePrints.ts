@@ -98,9 +98,18 @@ export function coarsePlace(
   return place;
 }
 
-/** The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part held against what lies at its place. */
-export function finePlace(a: ReadyPrint, b: ReadyPrint, about: BentShift, { fineSteps }: Care = QUICK): PrintMatch {
-  const [fine, other] = [fineLevel(a.print), fineLevel(b.print)];
+/**
+ * The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part held against what lies
+ * at its place. `fine` is the fine level of `a`.
+ */
+export function finePlace(
+  a: ReadyPrint,
+  b: ReadyPrint,
+  about: BentShift,
+  { fineSteps }: Care = QUICK,
+  fine = fineLevel(a.print),
+): PrintMatch {
+  const other = fineLevel(b.print);
   const shift = bentShift(fine, other, about, 1, fineSteps);
   const over = overlaid(fine, other, shift);
   const parts = partsOf(fine, over, FINE_PARTS);

@@ -14,6 +14,7 @@ import {
   type ReadyPrint,
   THOROUGH,
 } from './comparePrints.js';
+import { fineLevel } from './printLevel.js';
 import { chances, evidenceOf, NEW_BEFORE } from './sameFish.js';
 
 /** A flank of a known fish, ready to be compared. */
@@ -144,11 +145,12 @@ function lookClosely<T extends KnownFlank>(
     const again = coarsePlace(asked, each.flank.ready, glance(asked, each.flank.ready).shifts);
     if (again && again.likeness > (each.place?.likeness ?? -1)) each.place = again;
   }
+  const fine = fineLevel(asked.print);
   for (const { flank, place } of byPlace(glanced).slice(0, looks.close)) {
     if (!place || (seen.has(flank) && looks.care === QUICK)) continue;
     const match =
       looks.care === QUICK
-        ? finePlace(asked, flank.ready, finer(place.shift))
+        ? finePlace(asked, flank.ready, finer(place.shift), looks.care, fine)
         : comparePrints(asked, flank.ready, looks.care);
     if (match.score > (seen.get(flank)?.score ?? -1)) seen.set(flank, match);
   }
