@@ -1,3 +1,4 @@
+import { proposedFish } from '@keeper/core/flank/proposedFish';
 import { findFish } from '@keeper/core/picture/findFish';
 import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
 import { planesOf } from '@keeper/core/picture/raster';
@@ -12,6 +13,7 @@ const PICTURES = 500;
 /** How far the six points that the finder proposes lie from the truth, on painted pictures that it has not learned from. */
 export function finderBench(): void {
   const byKind = new Map<string, number[]>(PAINTED_KINDS.map((kind) => [kind, []]));
+  const led: number[] = [];
   const model = fishFinderModel();
   let [none, doubted, wrong, wrongAndDoubted] = [0, 0, 0, 0];
   const times: number[] = [];
@@ -29,6 +31,7 @@ export function finderBench(): void {
     }
     const error = errorOf(found.landmarks, landmarks);
     byKind.get(kind)?.push(error);
+    led.push(errorOf(proposedFish(raster, kind)?.landmarks ?? found.landmarks, landmarks));
     const doubt = found.quality < 0.45 || found.spread > 0.06;
     doubted += doubt ? 1 : 0;
     wrong += error > 0.1 ? 1 : 0;
@@ -44,6 +47,7 @@ export function finderBench(): void {
   );
   for (const [kind, errors] of byKind) row(kind, errors);
   row('all (aim 3 %)', [...byKind.values()].flat());
+  row('kind known', led);
   process.stdout.write(
     `no fish found ${none}; doubted and asks for a look ${doubted}; off by more than 10 %: ${wrong}, of them doubted ${wrongAndDoubted}; ${quantile(times, 0.5).toFixed(0)} ms each\n`,
   );

@@ -2,22 +2,17 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import sharp from 'sharp';
 import { readyPrint, type ReadyPrint } from '@keeper/core/flank/comparePrints';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
+import { proposedFish } from '@keeper/core/flank/proposedFish';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
-import { findFish, isDoubtful, type LandmarksPx } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
 import { scaled } from '@keeper/core/picture/verdict';
 import { kindOf, readFlankCsv, writeFlankCsv, type FlankRow } from './flankCsv.js';
 import { flankFigures, type FlankAnswer } from './flankFigures.js';
 import { generalMatcher, type GeneralPrint } from './generalMatcher.js';
+import { readPicture } from './readPicture.js';
 import { paintFlankSet } from './flankSet.js';
 import { flankSpeedBench } from './flankSpeed.js';
-
-/** Longest side at which the fish is looked for. */
-const FIND_PX = 256;
 
 /**
  * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they are, how often that was
@@ -81,11 +76,13 @@ async function answerAll(
   const times: number[] = [];
   let unseen = 0;
   const readyOf = async (file: string, row: FlankRow, propose = false): Promise<ReadyPrint | undefined> => {
-    const raster = await rasterOf(file, row);
+    const { raster, landmarks: told } = await pictureOf(file, row);
     const began = performance.now();
-    const landmarks = propose ? proposed(raster) : row.landmarks;
-    if (!landmarks) return undefined;
-    const ready = readyPrint(flankPrint(raster, landmarks, row.side, kindOf(row.species)));
+    const kind = kindOf(row.species);
+    const proposed = propose ? proposedFish(raster, kind) : undefined;
+    // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers.
+    if (propose && (!proposed || proposed.doubtful)) return undefined;
+    const ready = readyPrint(flankPrint(raster, proposed?.landmarks ?? told, row.side, kind));
     times.push(performance.now() - began);
     return ready;
   };
@@ -123,14 +120,10 @@ async function answerAll(
   if (baseline > 0) await baselineBench(galleryFile, queriesFile, baseline, answers);
 }
 
-async function rasterOf(file: string, { photo }: FlankRow): Promise<Raster> {
-  const { data, info } = await sharp(join(dirname(file), photo))
-    .rotate()
-    .removeAlpha()
-    .toColourspace('srgb')
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  return { widthPx: info.width, heightPx: info.height, channels: 3, data };
+/** The picture of a row as it is read, and its six points in the pixels of that. */
+async function pictureOf(file: string, { photo, landmarks }: FlankRow) {
+  const { raster, by } = await readPicture(join(dirname(file), photo));
+  return { raster, landmarks: scaled(landmarks, by) };
 }
 
 /** The same question put to a general-purpose library, of as many queries as were wanted, evenly out of all; ours of the same beside it. */
@@ -141,8 +134,10 @@ async function baselineBench(
   ours: readonly FlankAnswer[],
 ): Promise<void> {
   const { print, likeness } = await generalMatcher();
-  const printOf = async (file: string, row: FlankRow) =>
-    print(await rasterOf(file, row), row.landmarks, kindOf(row.species));
+  const printOf = async (file: string, row: FlankRow) => {
+    const { raster, landmarks } = await pictureOf(file, row);
+    return print(raster, landmarks, kindOf(row.species));
+  };
   const gallery: { row: FlankRow; print: GeneralPrint }[] = [];
   for (const row of await readFlankCsv(galleryFile)) gallery.push({ row, print: await printOf(galleryFile, row) });
   const queries = await readFlankCsv(queriesFile);
@@ -182,11 +177,4 @@ async function baselineBench(
 
 function median(of: readonly number[]): number {
   return of.toSorted((a, b) => a - b)[of.length >> 1] ?? 0;
-}
-
-/** The six points as the picture bench proposes them, in pixels of the picture. */
-function proposed(raster: Raster): LandmarksPx | undefined {
-  const small = shrunkRaster(raster, FIND_PX);
-  const found = findFish(planesOf(small), fishFinderModel());
-  return found && !isDoubtful(found) ? scaled(found.landmarks, raster.widthPx / small.widthPx) : undefined;
 }

@@ -2,20 +2,18 @@ import sharp from 'sharp';
 import { chance } from '@keeper/core/chance/chance';
 import { readyPrint, type ReadyPrint } from '@keeper/core/flank/comparePrints';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
+import { proposedFish } from '@keeper/core/flank/proposedFish';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
-import { findFish } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
-import { scaled } from '@keeper/core/picture/verdict';
+import type { Raster } from '@keeper/core/picture/raster';
 import { anyPicture } from '@keeper/painter/anyPicture';
 import { paintPicture } from '@keeper/painter/paint';
 import { quantile, report, timed } from './figures.js';
+import { readPicture } from './readPicture.js';
 
 const KIND = 'carp-mirror';
 /** Fish that are painted, each twice; the rest of a large register is made of their prints, moved round by some cells. */
 const PAINTED = 16;
 const PICTURES = 8;
-const FIND_PX = 256;
 
 /** How long the answer takes against a thousand and ten thousand flanks of one kind and side, and a print from a 12 MP JPEG, on one core. */
 export async function flankSpeedBench(): Promise<void> {
@@ -72,9 +70,7 @@ function twelveMegapixels({ widthPx, heightPx, data }: Raster): Promise<Buffer> 
 }
 
 async function printOf(jpeg: Buffer): Promise<void> {
-  const { data, info } = await sharp(jpeg).removeAlpha().raw().toBuffer({ resolveWithObject: true });
-  const raster: Raster = { widthPx: info.width, heightPx: info.height, channels: 3, data };
-  const small = shrunkRaster(raster, FIND_PX);
-  const found = findFish(planesOf(small), fishFinderModel());
-  if (found) flankPrint(raster, scaled(found.landmarks, raster.widthPx / small.widthPx), 'left', KIND);
+  const { raster } = await readPicture(jpeg);
+  const fish = proposedFish(raster, KIND);
+  if (fish) flankPrint(raster, fish.landmarks, 'left', KIND);
 }

@@ -242,16 +242,29 @@ function benchOf(part) {
 
 const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest', 'screen', 'flank'];
 
-/** Teaches the finder of fish anew: a quarter of an hour of painting, and as much again of learning. */
-function trainFinder() {
-  install();
-  build();
-  const { status, stdout } = spawnSync(process.execPath, [join('painter', 'dist', 'train.js'), ...rest], {
+/** Teaches anew from painted pictures, and writes down what was learned. */
+function taught(lessons, args, to) {
+  const { status, stdout } = spawnSync(process.execPath, [join('painter', 'dist', lessons), ...args], {
     stdio: ['ignore', 'pipe', 'inherit'],
     maxBuffer: 1e8,
   });
-  if (status !== 0) fail('The finder could not be taught; its reason stands above.');
-  writeFileSync(join('core', 'picture', 'fishFinderWeights.ts'), stdout);
+  if (status !== 0) fail('It could not be taught; its reason stands above.');
+  writeFileSync(to, stdout);
+}
+
+/** The finder of fish: a quarter of an hour of painting, and as much again of learning. */
+function trainFinder() {
+  install();
+  build();
+  taught('teachFinder.js', rest, join('core', 'picture', 'fishFinderWeights.ts'));
+}
+
+/** How the frame of a flank settles, one build after the other: about ten minutes each. */
+function trainFrame() {
+  install();
+  build();
+  for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels'])
+    taught('teachFrame.js', [species], join('core', 'flank', `${species}FrameWeights.ts`));
 }
 
 function screenshots() {
@@ -281,6 +294,7 @@ const commands = {
   ...{ start, demo, test, bench, chaos, screenshots },
   ...Object.fromEntries(BENCHES.map((part) => [`bench:${part}`, benchOf(part)])),
   'train:finder': trainFinder,
+  'train:frame': trainFrame,
 };
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 19)) fail(`Node.js 20.19 or later is needed; this is ${process.version}.`);

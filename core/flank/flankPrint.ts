@@ -10,7 +10,7 @@ import { underHands } from './underHands.js';
 export const UNKNOWN = -128;
 
 /** Raised when prints are made in another way: old ones cannot be compared with new ones. */
-export const PRINT_WAY = 1;
+export const PRINT_WAY = 2;
 
 /** The pattern of one flank in the frame of its kind. One byte a cell, less than 8 kB. */
 export interface FlankPrint {

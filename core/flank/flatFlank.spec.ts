@@ -8,7 +8,7 @@ const KIND = 'carp-mirror';
 test('a flank lies flat whichever way it was held, and nothing lies beside the body', () => {
   const flat = (turnRad: number, shift = noShift()) => {
     const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad });
-    return flatFlank(raster, landmarks, KIND, 2, shift);
+    return flatFlank(raster, landmarks, KIND, 2, { shift });
   };
   const { columns, rows } = flankFrame(KIND);
   const level = flat(0);

@@ -1,8 +1,8 @@
 import type { PaintedKind } from '../fish/anatomy.js';
 import type { LandmarksPx } from '../picture/findFish.js';
-import { planesOf, sampled, shrunkRaster, type Raster } from '../picture/raster.js';
+import { sampled, type Raster } from '../picture/raster.js';
 import type { FlankFrame } from './flankFrame.js';
-import { flankMap } from './flankMap.js';
+import { frameOnPicture } from './frameOnPicture.js';
 
 /** What was seen on the grid: brightness, the two opponent colours, and whether anything was seen (1 or 0). */
 export interface LaidFlank {
@@ -17,21 +17,16 @@ const BURNT = 246;
 /** Lays a picture of a flank on the grid of its kind. */
 export function laidFlank(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind, frame: FlankFrame): LaidFlank {
   const { columns, rows, cell, fromU, fromV, body } = frame;
-  const lengthPx = Math.hypot(landmarks.fork.x - landmarks.snout.x, landmarks.fork.y - landmarks.snout.y);
-  const longestPx = Math.max(raster.widthPx, raster.heightPx);
-  // About as fine as the cells: what is finer would only flicker between them.
-  const small = shrunkRaster(raster, Math.max(32, Math.round((1.2 * longestPx) / (Math.max(1, lengthPx) * cell))));
-  const scale = small.widthPx / raster.widthPx;
-  const planes = planesOf(small);
-  const map = flankMap(landmarks, kind);
+  const { planes, map } = frameOnPicture(raster, landmarks, kind);
+  const { widthPx, heightPx } = planes.light;
   const empty = () => new Float32Array(columns * rows);
   const laid = { light: empty(), redness: empty(), yellowness: empty(), known: empty() };
   for (let row = 0, i = 0; row < rows; row += 1) {
     for (let column = 0; column < columns; column += 1, i += 1) {
       if (body[i] === 0) continue;
       const at = map(fromU + (column + 0.5) * cell, fromV + (row + 0.5) * cell);
-      const [x, y] = [at.x * scale - 0.5, at.y * scale - 0.5];
-      if (x < 0 || y < 0 || x > small.widthPx - 1 || y > small.heightPx - 1) continue;
+      const [x, y] = [at.x - 0.5, at.y - 0.5];
+      if (x < 0 || y < 0 || x > widthPx - 1 || y > heightPx - 1) continue;
       const light = sampled(planes.light, x, y);
       laid.light[i] = light;
       laid.redness[i] = sampled(planes.redness, x, y);

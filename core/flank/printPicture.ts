@@ -15,5 +15,5 @@ export function printPicture({ kind, cells }: FlankPrint): FlatFlank {
     data.fill(128 + cell, 4 * i, 4 * i + 3);
     data[4 * i + 3] = 255;
   }
-  return { widthPx: columns, heightPx: rows, data };
+  return { widthPx: columns, heightPx: rows, data, marks: [] };
 }

@@ -2,8 +2,8 @@ import { noShift, type BentShift } from './bentShift.js';
 import type { PrintLevel } from './printLevel.js';
 
 /** How far a flank may lie off, in coarse cells, along and across. */
-const REACH_ALONG = 6;
-const REACH_ACROSS = 4;
+const REACH_ALONG = 4;
+const REACH_ACROSS = 3;
 const WIDE = 2 * REACH_ALONG + 1;
 const HIGH = 2 * REACH_ACROSS + 1;
 /** Cells nearer to grey than this, of a usual one, say neither bright nor dark. */
@@ -78,9 +78,9 @@ export function sketchPlace(asked: MovedSketch, { rows, bright, dark }: PrintSke
   const maps = new Float32Array(WORDS * HALVES * WIDE * HIGH);
   const counted = [0, 0, 0, 0];
   const middle = Math.ceil(rows / HALVES);
-  for (let i = 0; i < WIDE; i += step) {
+  for (let i = REACH_ALONG % step; i < WIDE; i += step) {
     const { bright: askedBright, dark: askedDark } = asked[i] as PrintSketch;
-    for (let j = 0; j < HIGH; j += step) {
+    for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
       const across = j - REACH_ACROSS;
       for (let part = 0; part < WORDS * HALVES; part += 1) {
         const word = part & 1;
@@ -110,32 +110,44 @@ export function sketchPlace(asked: MovedSketch, { rows, bright, dark }: PrintSke
 function together(maps: Float32Array, weights: readonly number[], step: number): SketchPlace {
   const all = weights.reduce((sum, weight) => sum + weight, 0);
   if (all === 0) return { likeness: 0, shift: noShift() };
-  let [best, at] = [-1, 0];
-  for (let j = 0; j < HIGH; j += step) {
-    for (let i = 0; i < WIDE; i += step) {
-      let sum = 0;
-      for (let part = 0; part < weights.length; part += 1) {
-        const map = part * WIDE * HIGH;
-        let most = -1;
-        for (let e = -SLACK; e <= SLACK; e += step) {
-          const row = j + e;
-          if (row < 0 || row >= HIGH) continue;
-          for (let f = -SLACK; f <= SLACK; f += step) {
-            const column = i + f;
-            if (column < 0 || column >= WIDE) continue;
-            const likeness = (maps[map + row * WIDE + column] as number) - PRICE * (e * e + f * f);
-            if (likeness > most) most = likeness;
-          }
-        }
-        sum += (weights[part] as number) * most;
-      }
-      if (sum > best) {
-        best = sum;
-        at = j * WIDE + i;
-      }
+  const total = new Float32Array(WIDE * HIGH);
+  for (let part = 0; part < weights.length; part += 1)
+    slackened(maps.subarray(part * WIDE * HIGH, (part + 1) * WIDE * HIGH), weights[part] as number, step, total);
+  let [best, at] = [-Infinity, 0];
+  for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
+    for (let i = REACH_ALONG % step; i < WIDE; i += step) {
+      const sum = total[j * WIDE + i] as number;
+      if (sum > best) [best, at] = [sum, j * WIDE + i];
     }
   }
   return { likeness: best / all, shift: tilted(maps, weights, at, step) };
+}
+
+/** Adds, at every place, the best of a part within its slack less the price of it: first along, then across. */
+function slackened(map: Float32Array, weight: number, step: number, total: Float32Array): void {
+  const along = new Float32Array(WIDE * HIGH);
+  for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
+    for (let i = REACH_ALONG % step; i < WIDE; i += step) {
+      let most = -1;
+      for (let f = -SLACK; f <= SLACK; f += step) {
+        if (i + f < 0 || i + f >= WIDE) continue;
+        const likeness = (map[j * WIDE + i + f] as number) - PRICE * f * f;
+        if (likeness > most) most = likeness;
+      }
+      along[j * WIDE + i] = most;
+    }
+  }
+  for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
+    for (let i = REACH_ALONG % step; i < WIDE; i += step) {
+      let most = -1;
+      for (let e = -SLACK; e <= SLACK; e += step) {
+        if (j + e < 0 || j + e >= HIGH) continue;
+        const likeness = (along[(j + e) * WIDE + i] as number) - PRICE * e * e;
+        if (likeness > most) most = likeness;
+      }
+      total[j * WIDE + i] = (total[j * WIDE + i] as number) + weight * most;
+    }
+  }
 }
 
 /** The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower. */

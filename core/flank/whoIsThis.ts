@@ -40,7 +40,7 @@ export interface WhoIsThis<T extends KnownFlank = KnownFlank> {
   readonly stranger: number;
 }
 
-/** From so many flanks on, half of them are dropped by a look at every other place only. */
+/** Of more flanks than this, the least likely are dropped by a look at every other place only. */
 const MANY = 150;
 /** How many are laid coarsely, laid from a closer first look, and compared closely, one way and both ways. */
 interface Look {
@@ -49,14 +49,17 @@ interface Look {
   readonly close: number;
   readonly both: number;
   readonly care: Care;
+  /** Evidence, by natural logarithm, with which somebody is found and no further look is taken. */
+  readonly found: number;
 }
 
-const FIRST_LOOK: Look = { laid: 36, glanced: 10, close: 7, both: 3, care: QUICK };
-/** Where the first finds nobody; a second one for the one fish on the bank, a quicker one for a whole book. */
-const SECOND_LOOK: Look = { laid: 60, glanced: 24, close: 12, both: 12, care: THOROUGH };
-const QUICKER_LOOK: Look = { laid: 60, glanced: 24, close: 14, both: 5, care: QUICK };
-/** Evidence, by natural logarithm, with which somebody is found: about fifty to one. */
-const FOUND = 4;
+/** Most fish stand out at once, about a thousand to one; the next look is for those that do not. */
+const FIRST_LOOK: Look = { laid: 14, glanced: 0, close: 3, both: 0, care: QUICK, found: 7 };
+/** About fifty to one. */
+const CLOSER_LOOK: Look = { laid: 36, glanced: 10, close: 7, both: 3, care: QUICK, found: 4 };
+/** Where that finds nobody either; one for the one fish on the bank, a quicker one for a whole book. */
+const WIDE_LOOK: Look = { laid: 60, glanced: 24, close: 12, both: 12, care: THOROUGH, found: Infinity };
+const QUICKER_WIDE_LOOK: Look = { laid: 60, glanced: 24, close: 14, both: 5, care: QUICK, found: Infinity };
 /** Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts alone do not. */
 const SPOKEN_FOR = 5;
 /** Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to one. */
@@ -79,10 +82,10 @@ export function whoIsThis<T extends KnownFlank>(
     evidenceOf(match.score, asked.print.kind) + beside(flank);
   const sketched = sketchedBy(asked, flanks);
   // What else speaks strongly for a flank brings it to the close look, however poor its picture.
-  const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, FIRST_LOOK.close);
-  for (const looks of [FIRST_LOOK, oneOfMany ? QUICKER_LOOK : SECOND_LOOK]) {
+  const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, CLOSER_LOOK.close);
+  for (const looks of [FIRST_LOOK, CLOSER_LOOK, oneOfMany ? QUICKER_WIDE_LOOK : WIDE_LOOK]) {
     lookClosely(asked, sketched, spokenFor, looks, seen);
-    if ([...seen].some(([flank, match]) => evidence({ flank, match }) >= FOUND)) break;
+    if ([...seen].some(([flank, match]) => evidence({ flank, match }) >= looks.found)) break;
   }
   const best = new Map<string, { flank: T; match: PrintMatch }>();
   for (const [flank, match] of seen) {
@@ -110,6 +113,8 @@ interface Sketched<T extends KnownFlank> {
   readonly shift: BentShift;
   place?: CoarsePlace | undefined;
   glanced?: boolean;
+  /** The place from which it was compared closely. */
+  compared?: CoarsePlace;
 }
 
 /** All flanks by their sketches, the likeliest first. */
@@ -118,7 +123,7 @@ function sketchedBy<T extends KnownFlank>(asked: ReadyPrint, flanks: readonly T[
   let left = flanks;
   if (flanks.length > MANY) {
     const quick = new Map(flanks.map((flank) => [flank, sketchPlace(moved, flank.ready.sketch, 2).likeness]));
-    const kept = Math.min(2 * MANY, Math.max(MANY, flanks.length >> 1));
+    const kept = Math.min(2 * MANY, Math.max(MANY, Math.round(flanks.length / 10)));
     left = flanks.toSorted((a, b) => (quick.get(b) ?? 0) - (quick.get(a) ?? 0)).slice(0, kept);
   }
   return left
@@ -138,16 +143,17 @@ function lookClosely<T extends KnownFlank>(
     list.toSorted((a, b) => (b.place?.likeness ?? -1) - (a.place?.likeness ?? -1));
   const laid = sketched.slice(0, looks.laid);
   for (const each of laid) each.place ??= coarsePlace(asked, each.flank.ready, [each.shift]);
-  const glanced = byPlace(laid).slice(0, looks.glanced);
-  for (const each of glanced) {
+  for (const each of byPlace(laid).slice(0, looks.glanced)) {
     if (each.glanced) continue;
     each.glanced = true;
     const again = coarsePlace(asked, each.flank.ready, glance(asked, each.flank.ready).shifts);
     if (again && again.likeness > (each.place?.likeness ?? -1)) each.place = again;
   }
   const fine = fineLevel(asked.print);
-  for (const { flank, place } of byPlace(glanced).slice(0, looks.close)) {
-    if (!place || (seen.has(flank) && looks.care === QUICK)) continue;
+  for (const each of byPlace(laid).slice(0, looks.close)) {
+    const { flank, place } = each;
+    if (!place || (each.compared === place && looks.care === QUICK)) continue;
+    each.compared = place;
     const match =
       looks.care === QUICK
         ? finePlace(asked, flank.ready, finer(place.shift), looks.care, fine)

@@ -1,3 +1,4 @@
+import { balancedColours, balancedEdges } from './patchCells.js';
 import { sampled, type Planes } from './raster.js';
 
 /**
@@ -25,6 +26,7 @@ const HEIGHT = PATCH_ROWS * CELL;
 const DIRECTIONS = 8;
 const COLOURS = 3;
 const CELLS = PATCH_COLUMNS * PATCH_ROWS;
+const GRID = { columns: PATCH_COLUMNS, rows: PATCH_ROWS };
 
 /** How many numbers describe a patch. */
 export const PATCH_FEATURES = CELLS * (DIRECTIONS + COLOURS);
@@ -120,32 +122,7 @@ export class FishPatch {
   }
 
   private balance(into: Float32Array): void {
-    const { cells, energy, colours } = this;
-    let to = 0;
-    for (let row = 0; row < PATCH_ROWS; row += 1) {
-      for (let column = 0; column < PATCH_COLUMNS; column += 1) {
-        let around = 0;
-        let count = 0;
-        for (let r = Math.max(0, row - 1); r <= Math.min(PATCH_ROWS - 1, row + 1); r += 1) {
-          for (let c = Math.max(0, column - 1); c <= Math.min(PATCH_COLUMNS - 1, column + 1); c += 1) {
-            around += energy[r * PATCH_COLUMNS + c] as number;
-            count += 1;
-          }
-        }
-        const by = 1 / (around / count + 12);
-        const from = (row * PATCH_COLUMNS + column) * DIRECTIONS;
-        for (let k = 0; k < DIRECTIONS; k += 1, to += 1) into[to] = (cells[from + k] as number) * by * 4;
-      }
-    }
-    for (let k = 0; k < COLOURS; k += 1) {
-      let sum = 0;
-      let squares = 0;
-      for (let cell = 0; cell < CELLS; cell += 1) sum += colours[cell * COLOURS + k] as number;
-      const mean = sum / CELLS;
-      for (let cell = 0; cell < CELLS; cell += 1) squares += ((colours[cell * COLOURS + k] as number) - mean) ** 2;
-      const by = 0.5 / Math.sqrt(squares / CELLS + 4);
-      for (let cell = 0; cell < CELLS; cell += 1, to += 1)
-        into[to] = ((colours[cell * COLOURS + k] as number) - mean) * by;
-    }
+    const to = balancedEdges(GRID, this.cells, this.energy, DIRECTIONS, into);
+    balancedColours(GRID, this.colours, COLOURS, into, to);
   }
 }

@@ -1,13 +1,12 @@
 import { parentPort } from 'node:worker_threads';
 import sharp from 'sharp';
+import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import { flankPrint } from '@keeper/core/flank/flankPrint';
-import { findFish, isDoubtful, type LandmarksPx } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
+import { proposedFish } from '@keeper/core/flank/proposedFish';
+import type { LandmarksPx } from '@keeper/core/picture/findFish';
+import type { Raster } from '@keeper/core/picture/raster';
 import { scaled } from '@keeper/core/picture/verdict';
 import type { MadePrint, PrintOrder } from './printOrder.js';
-
-const FIND_PX = 256;
 
 /** The print of one picture; null where no flank lies clearly enough in it. */
 async function printed({ copy, widthPx, kind, told }: PrintOrder): Promise<MadePrint | null> {
@@ -18,7 +17,7 @@ async function printed({ copy, widthPx, kind, told }: PrintOrder): Promise<MadeP
     .toBuffer({ resolveWithObject: true });
   const raster: Raster = { widthPx: info.width, heightPx: info.height, channels: 3, data };
   const by = info.width / widthPx;
-  const seen = told ? { landmarks: scaled(told.landmarks, by), side: told.side } : proposed(raster);
+  const seen = told ? { landmarks: scaled(told.landmarks, by), side: told.side } : proposed(raster, kind);
   if (!seen) return null;
   const { cells } = flankPrint(raster, seen.landmarks, seen.side, kind);
   return {
@@ -27,14 +26,10 @@ async function printed({ copy, widthPx, kind, told }: PrintOrder): Promise<MadeP
   };
 }
 
-function proposed(raster: Raster): { landmarks: LandmarksPx; side: 'left' | 'right' } | undefined {
-  const small = shrunkRaster(raster, FIND_PX);
-  const found = findFish(planesOf(small), fishFinderModel());
-  if (!found || isDoubtful(found)) return undefined;
-  return {
-    landmarks: scaled(found.landmarks, raster.widthPx / small.widthPx),
-    side: found.mirrored ? 'right' : 'left',
-  };
+function proposed(raster: Raster, kind: PaintedKind): { landmarks: LandmarksPx; side: 'left' | 'right' } | undefined {
+  const fish = proposedFish(raster, kind);
+  if (!fish || fish.doubtful) return undefined;
+  return { landmarks: fish.landmarks, side: fish.mirrored ? 'right' : 'left' };
 }
 
 parentPort?.on('message', (order: PrintOrder) => {

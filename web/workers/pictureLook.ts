@@ -1,15 +1,9 @@
 import { expose } from 'comlink';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import {
-  findFish,
-  followFish,
-  isDoubtful,
-  isMirrored,
-  type FoundFish,
-  type LandmarksPx,
-} from '@keeper/core/picture/findFish';
+import { proposedFish } from '@keeper/core/flank/proposedFish';
+import { findFish, followFish, isMirrored, type FoundFish, type LandmarksPx } from '@keeper/core/picture/findFish';
 import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf, shrunkRaster, type Raster } from '@keeper/core/picture/raster';
+import { planesOf, type Raster } from '@keeper/core/picture/raster';
 import {
   FINE_PX,
   judgePicture,
@@ -42,7 +36,7 @@ export interface LookedAt {
 
 /** Longest side at which pixels are read: enough for edges, and quick. */
 const READ_PX = FINE_PX;
-/** Longest side at which the fish is looked for. */
+/** Longest side at which the fish is looked for in the camera's frames. */
 const FIND_PX = 256;
 
 async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null): Promise<LookedAt> {
@@ -86,13 +80,11 @@ function lookAt(
   kind?: PaintedKind,
   told?: LandmarksPx | null,
 ): LookedAt {
-  const small = shrunkRaster(raster, FIND_PX);
-  const found = told ? undefined : findFish(planesOf(small), fishFinderModel());
-  const landmarks = told ?? (found && scaled(found.landmarks, size.widthPx / small.widthPx));
+  const found = told ? undefined : proposedFish(raster, kind);
+  const landmarks = told ?? (found && scaled(found.landmarks, scale));
   if (!landmarks) return size;
   const measures = measurePicture(raster, scaled(landmarks, 1 / scale), kind);
-  const doubtful = found !== undefined && isDoubtful(found);
-  return { ...size, fish: judged(landmarks, measures, { proposed: !told, doubtful }) };
+  return { ...size, fish: judged(landmarks, measures, { proposed: !told, doubtful: found?.doubtful ?? false }) };
 }
 
 function judged(

@@ -186,25 +186,29 @@ function ofItsKind(flanks: readonly FlankInBook[], { waterId }: LinkedFacts): Of
 
 const FINE = 5;
 
-/** A flank laid flat to be looked at; with a shift, as it lies on another. */
+/** A flank laid flat to be looked at, and where marks that were set by hand lie on it. */
+export interface LaidFlat {
+  readonly bitmap: ImageBitmap;
+  readonly marks: readonly FlankPoint[];
+}
+
+/** With a shift, as it lies on another. */
 async function flat(
-  bytes: Blob,
-  landmarks: LandmarksPx,
-  widthPx: number | undefined,
-  kind: PaintedKind,
+  { bytes, landmarks, widthPx, kind }: Pick<AskedFlank, 'bytes' | 'landmarks' | 'widthPx' | 'kind'>,
+  marks: readonly FlankPoint[],
   shift?: BentShift,
-): Promise<ImageBitmap> {
+): Promise<LaidFlat> {
   const { raster, by } = await read(bytes, landmarks, widthPx);
-  const { data, ...size } = flatFlank(raster, by, kind, FINE, shift);
+  const { data, marks: laid, ...size } = flatFlank(raster, by, kind, FINE, { shift, marks });
   const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
-  return transfer(bitmap, [bitmap]);
+  return transfer({ bitmap, marks: laid }, [bitmap]);
 }
 
 /** A print itself, to be looked at where there is no picture of it. */
-async function drawn({ cells, side, kind }: TheirFlank): Promise<ImageBitmap> {
+async function drawn({ cells, side, kind }: TheirFlank): Promise<LaidFlat> {
   const { data, ...size } = printPicture(readied({ cells, side, kind } as TheirFlank).print);
   const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
-  return transfer(bitmap, [bitmap]);
+  return transfer({ bitmap, marks: [] }, [bitmap]);
 }
 
 /** The pixels, and the landmarks on them. `widthPx` is how wide the original is, where these bytes are a copy of it. */

@@ -1,7 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import { shiftedBack } from '@keeper/core/flank/bentShift';
 import { FINE_PARTS } from '@keeper/core/flank/comparePrints';
 import { flankFrame } from '@keeper/core/flank/flankFrame';
 import type { FlankPoint } from '@keeper/core/flank/flankPoint';
@@ -10,7 +9,7 @@ import { whoWorker } from '../../data/flanks.js';
 import { Notice } from '../../parts/Notice.js';
 import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
-import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import type { AskedFlank, LaidFlat, MayBe } from '../../workers/whoIsThis.js';
 import { isTheirs } from '../../workers/theirFlank.js';
 
 /** Alike at least so much, a place speaks for one fish. */
@@ -27,19 +26,20 @@ interface EvidenceProps {
 /** Both flanks laid flat, one as it lies on the other, with the parts that agree; and one wiped across the other. */
 export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps) {
   const { flank, parts, shift, marks } = mayBe;
-  const [pair, setPair] = useState<readonly [ImageBitmap, ImageBitmap] | 'gone'>();
+  const [pair, setPair] = useState<readonly [LaidFlat, LaidFlat] | 'gone'>();
   useEffect(() => {
     let past = false;
     const lay = async () => {
-      const here = await whoWorker().flat(asked.bytes, asked.landmarks, asked.widthPx, asked.kind);
-      const there = isTheirs(flank) ? await whoWorker().drawn(flank) : await laid(flank, shift);
+      const [ours, others] = [marks.same.map(([one]) => one), marks.same.map(([, other]) => other)];
+      const here = await whoWorker().flat(asked, ours);
+      const there = isTheirs(flank) ? await whoWorker().drawn(flank) : await laid(flank, others, shift);
       if (!past) setPair([here, there]);
     };
     lay().catch(() => past || setPair('gone'));
     return () => {
       past = true;
     };
-  }, [asked, flank, shift]);
+  }, [asked, flank, shift, marks]);
   if (pair === 'gone')
     return <Notice>The other picture does not come: the server is away. The comparison stands.</Notice>;
   if (!pair) return <p role="status">Laying both flat…</p>;
@@ -48,13 +48,12 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
   const agree = places.filter(({ likeness }) => likeness >= AGREES).length;
   return (
     <div className="grid gap-5">
-      <Flat bitmap={pair[0]} says={says} places={places} kind={asked.kind} marks={marks.same.map(([one]) => one)} />
+      <Flat laid={pair[0]} says={says} places={places} kind={asked.kind} />
       <Flat
-        bitmap={pair[1]}
+        laid={pair[1]}
         says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt)}
         places={places}
         kind={asked.kind}
-        marks={marks.same.map(([, other]) => asItLies(other, mayBe))}
       />
       {marks.of > 0 && (
         <p>
@@ -74,16 +73,20 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
   );
 }
 
-async function laid({ sha256, landmarks, of, kind }: FlankInBook, shift: MayBe['shift']): Promise<ImageBitmap> {
+async function laid(
+  { sha256, landmarks, of, kind }: FlankInBook,
+  marks: readonly FlankPoint[],
+  shift: MayBe['shift'],
+): Promise<LaidFlat> {
   const bytes = await pictureBytes(sha256, 'view');
-  return whoWorker().flat(bytes, landmarks, of.widthPx, kind, shift);
+  return whoWorker().flat({ bytes, landmarks, widthPx: of.widthPx, kind }, marks, shift);
 }
 
 /** Slow enough that the eye rests on each, quick enough that it sees what jumps. */
 const BLINK_MS = 700;
 
 /** Both in one place: one wiped across the other, or one after the other, so that what differs jumps. */
-function OneOnTheOther({ pair: [here, there] }: { pair: readonly [ImageBitmap, ImageBitmap] }) {
+function OneOnTheOther({ pair: [here, there] }: { pair: readonly [LaidFlat, LaidFlat] }) {
   const [blinking, setBlinking] = useState(false);
   const [first, setFirst] = useState(true);
   useEffect(() => {
@@ -94,11 +97,15 @@ function OneOnTheOther({ pair: [here, there] }: { pair: readonly [ImageBitmap, I
   return (
     <div className="grid gap-2">
       {blinking ? (
-        <Drawn key={String(first)} bitmap={first ? here : there} label="Both in one place, one after the other" />
+        <Drawn
+          key={String(first)}
+          bitmap={(first ? here : there).bitmap}
+          label="Both in one place, one after the other"
+        />
       ) : (
         <Wipe
-          under={<Drawn bitmap={here} label="This picture, and the other wiped across it" />}
-          over={<Drawn bitmap={there} />}
+          under={<Drawn bitmap={here.bitmap} label="This picture, and the other wiped across it" />}
+          over={<Drawn bitmap={there.bitmap} />}
         />
       )}
       <button
@@ -113,22 +120,14 @@ function OneOnTheOther({ pair: [here, there] }: { pair: readonly [ImageBitmap, I
   );
 }
 
-/** Where a mark of the second flank is shown once that is laid on the first. */
-function asItLies({ u, v }: FlankPoint, { flank: { kind }, shift }: MayBe): FlankPoint {
-  const { columns, rows, cell, fromU, fromV } = flankFrame(kind);
-  const { column, row } = shiftedBack(shift, { columns, rows }, (u - fromU) / cell - 0.5, (v - fromV) / cell - 0.5);
-  return { u: fromU + (column + 0.5) * cell, v: fromV + (row + 0.5) * cell };
-}
-
 interface FlatProps {
-  readonly bitmap: ImageBitmap;
+  readonly laid: LaidFlat;
   readonly says: string;
   readonly places: MayBe['parts'];
   readonly kind: AskedFlank['kind'];
-  readonly marks: readonly FlankPoint[];
 }
 
-function Flat({ bitmap, says, places, kind, marks }: FlatProps) {
+function Flat({ laid: { bitmap, marks }, says, places, kind }: FlatProps) {
   const { columns, rows, cell, fromU, fromV } = flankFrame(kind);
   return (
     <figure className="grid gap-1">

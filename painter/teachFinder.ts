@@ -1,5 +1,5 @@
 // Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
-// Usage: node painter/dist/train.js [number of lessons] > core/picture/fishFinderWeights.ts
+// Usage: node painter/dist/teachFinder.js [number of lessons] > core/picture/fishFinderWeights.ts
 import { chance } from '@keeper/core/chance/chance';
 import { pack } from '@keeper/core/picture/packedWeights';
 import { lesson } from './lessons.js';
@@ -20,7 +20,7 @@ process.stdout.write(
     'export const FISH_FINDER_WEIGHTS: {',
     '  readonly steps: readonly PackedWeights[];',
     '  readonly quality: PackedWeights;',
-    `} = ${JSON.stringify({ steps: steps.map(pack), quality: pack(quality) })};`,
+    `} = ${JSON.stringify({ steps: steps.map((step) => pack(step)), quality: pack(quality) })};`,
     '',
   ].join('\n'),
 );

@@ -1,0 +1,37 @@
+import type { PaintedKind } from '../fish/anatomy.js';
+import type { LandmarksPx } from '../picture/findFish.js';
+import { planesOf, shrunkRaster, type Planes, type Raster } from '../picture/raster.js';
+import { scaled } from '../picture/verdict.js';
+import type { PlaneMap } from '../statistics/thinPlate.js';
+import { flankFrame } from './flankFrame.js';
+import { settledFrame } from './settledFrame.js';
+import { settleModel } from './settleModels.js';
+
+/** A picture about as fine as the cells of a print, and how the frame lies on it. */
+export interface FrameOnPicture {
+  readonly planes: Planes;
+  /** From the frame of the kind to the pixels of `planes`. */
+  readonly map: PlaneMap;
+  /** Pixels of `planes` a pixel of the picture. */
+  readonly scale: number;
+}
+
+/** Pixels a cell: what is finer would only flicker between cells. */
+const FINE = 1.2;
+const LEAST_PX = 32;
+
+/** Lays the frame of a kind on a picture in which its six points are known, in pixels of the raster. */
+export function frameOnPicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): FrameOnPicture {
+  const small = asFine(raster, landmarks, kind);
+  const scale = small.widthPx / raster.widthPx;
+  const planes = planesOf(small);
+  return { planes, map: settledFrame(planes, scaled(landmarks, scale), kind, settleModel(kind)), scale };
+}
+
+/** A copy in which the fish is about as fine as the cells of its print. */
+export function asFine(raster: Raster, { snout, fork }: LandmarksPx, kind: PaintedKind): Raster {
+  const lengthPx = Math.hypot(fork.x - snout.x, fork.y - snout.y);
+  const longestPx = Math.max(raster.widthPx, raster.heightPx);
+  const cellPx = Math.max(1, lengthPx) * flankFrame(kind).cell;
+  return shrunkRaster(raster, Math.max(LEAST_PX, Math.round((FINE * longestPx) / cellPx)));
+}
