@@ -11,7 +11,7 @@ import { quantile, report, timed } from './figures.js';
 import { readPicture } from './readPicture.js';
 
 const KIND = 'carp-mirror';
-/** Fish that are painted, each twice; the rest of a large register is made of their prints, moved round by some cells. */
+/** Fish that are painted, each twice; the rest of a large register is made of their prints, turned tail to head and moved round by some cells. */
 const PAINTED = 16;
 const PICTURES = 8;
 
@@ -57,7 +57,7 @@ function registerOf(painted: readonly ReadyPrint[], flanks: number): KnownFlank[
     const { print } = painted[i % painted.length] as ReadyPrint;
     if (i < painted.length) return { fishId: `${i}`, ready: painted[i] as ReadyPrint };
     const by = 37 * i;
-    const cells = print.cells.map((_cell, at) => print.cells[(at + by) % print.cells.length] as number);
+    const cells = print.cells.map((_cell, at) => print.cells.at(-1 - ((at + by) % print.cells.length)) as number);
     return { fishId: `${i}`, ready: readyPrint({ ...print, cells }) };
   });
 }

@@ -2,6 +2,7 @@ import { appendBench } from './append.js';
 import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
 import { coldStartBench } from './coldStart.js';
+import { demoKnownBench } from './demoKnown.js';
 import { finderBench } from './finder.js';
 import { flankBench } from './flank.js';
 import { ingestBench } from './ingest.js';
@@ -17,7 +18,7 @@ import { weighBench } from './weigh.js';
 const PARTS = {
   ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
   ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench, screen: picturesOnScreenBench },
-  flank: flankBench,
+  ...{ flank: flankBench, known: demoKnownBench },
 } as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
 

@@ -1,4 +1,5 @@
 import { plainAnatomy, type PaintedKind } from '../fish/anatomy.js';
+import { edgeDirection } from '../picture/edgeDirection.js';
 import { balancedColours, balancedEdges, type PatchCells } from '../picture/patchCells.js';
 import { sampled, type Planes } from '../picture/raster.js';
 import type { PlaneMap } from '../statistics/thinPlate.js';
@@ -82,17 +83,15 @@ function edges(light: Float32Array, { columns, rows }: PatchCells) {
       const at = row * wide + column;
       const gx = (light[at + 1] as number) - (light[at - 1] as number);
       const gy = (light[at + wide] as number) - (light[at - wide] as number);
-      const steep = Math.sqrt(gx * gx + gy * gy);
-      if (steep < 1) continue;
-      let bin = (Math.atan2(gy, gx) / Math.PI) * DIRECTIONS;
-      if (bin < 0) bin += DIRECTIONS;
-      if (bin >= DIRECTIONS) bin -= DIRECTIONS;
-      const low = bin | 0;
+      const squared = gx * gx + gy * gy;
+      if (squared < 1) continue;
+      const bin = edgeDirection(gx, gy) * DIRECTIONS;
+      const low = Math.min(bin | 0, DIRECTIONS - 1);
       const part = bin - low;
       const next = low === DIRECTIONS - 1 ? 0 : low + 1;
       const beside = (column + 0.5) / CELL - 0.5;
       const left = Math.floor(beside);
-      const root = Math.sqrt(steep);
+      const root = Math.sqrt(Math.sqrt(squared));
       for (let j = top; j <= top + 1; j += 1) {
         if (j < 0 || j >= rows) continue;
         for (let i = left; i <= left + 1; i += 1) {

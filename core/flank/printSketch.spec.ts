@@ -1,6 +1,6 @@
 import { chance } from '../chance/chance.js';
 import type { PrintLevel } from './printLevel.js';
-import { movedSketch, printSketch, sketchPlace } from './printSketch.js';
+import { movedSketch, printSketch, sketchGlance, sketchPlace } from './printSketch.js';
 
 const [columns, rows] = [58, 30];
 
@@ -43,11 +43,10 @@ test('a fish is found again where it lies, and is more alike than any other', ()
 
 test('every other place only is enough to drop the least likely', () => {
   const asked = movedSketch(level('notch'));
-  const own = sketchPlace(asked, printSketch(level('notch', 3, -1)), 2).likeness;
-  const above = Array.from(
-    { length: 40 },
-    (_, i) => sketchPlace(asked, printSketch(level(`other ${i}`)), 2).likeness,
-  ).filter((likeness) => likeness > own);
+  const own = sketchGlance(asked, printSketch(level('notch', 3, -1)));
+  const above = Array.from({ length: 40 }, (_, i) => sketchGlance(asked, printSketch(level(`other ${i}`)))).filter(
+    (likeness) => likeness > own,
+  );
   expect(above).toHaveLength(0);
 });
 

@@ -1,5 +1,5 @@
 import { finer, type BentShift } from './bentShift.js';
-import { movedSketch, sketchPlace } from './printSketch.js';
+import { movedSketch, sketchGlance, sketchPlace } from './printSketch.js';
 import {
   type CoarsePlace,
   coarsePlace,
@@ -122,7 +122,7 @@ function sketchedBy<T extends KnownFlank>(asked: ReadyPrint, flanks: readonly T[
   const moved = movedSketch(asked.coarse);
   let left = flanks;
   if (flanks.length > MANY) {
-    const quick = new Map(flanks.map((flank) => [flank, sketchPlace(moved, flank.ready.sketch, 2).likeness]));
+    const quick = new Map(flanks.map((flank) => [flank, sketchGlance(moved, flank.ready.sketch)]));
     const kept = Math.min(2 * MANY, Math.max(MANY, Math.round(flanks.length / 10)));
     left = flanks.toSorted((a, b) => (quick.get(b) ?? 0) - (quick.get(a) ?? 0)).slice(0, kept);
   }
