@@ -27,6 +27,10 @@ jest.mock('../../data/known.js', () => ({
     nameOf: () => 'Penny',
   }),
 }));
+jest.mock('../../data/useStories.js', () => ({
+  useStories: (ids: readonly string[]) =>
+    ids.filter((id) => id === 'gone').map((captureId) => ({ captureId, startedAt: '2026-03-09T06:00:00Z' })),
+}));
 jest.mock('../../data/keeper.js', () => ({
   makeEvent: (captureId: string, _at: unknown, _type: string, payload: { eventId: string }) => [
     captureId,
@@ -55,7 +59,7 @@ test('each is said in a sentence with its day and what spoke for it', () => {
   expect(shown()).toEqual([
     expect.stringMatching(/^The catch of 1 May 2026 is Penny\./),
     expect.stringMatching(/^The catch of 1 April 2026 was left open\./),
-    expect.stringMatching(/^The catch of 1 May 2026 is another fish than the catch of 1 may 2026\./i),
+    expect.stringMatching(/^The catch of 1 May 2026 is another fish than the catch of 1 May 2026\./),
     expect.stringMatching(/^The catch of 1 May 2026 is this fish\.The flanks: 97 in 100\./),
     expect.stringMatching(/^The catch of 1 April 2026 began this fish\./),
   ]);
@@ -84,4 +88,13 @@ test('away from the server it says so', () => {
   decisions = undefined;
   shown();
   expect(screen.getByText(/which is away/)).toBeTruthy();
+});
+
+test('a catch that is no longer of any fish has its day all the same, one that has not come is of another day', () => {
+  const takenBackAt = '2026-05-09T08:00:00Z';
+  decisions = [said('1', 'gone', { by, takenBackAt }), said('2', 'not come', { takenBackAt })];
+  expect(shown()).toEqual([
+    expect.stringMatching(/^The catch of another day is this fish\./),
+    expect.stringMatching(/^The catch of 9 March 2026 is this fish\..*Taken back on 9 May 2026\.$/),
+  ]);
 });

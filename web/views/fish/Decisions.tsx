@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
 import { takeBack } from '../../data/identity.js';
 import { useDecisions, useRegister, type Register } from '../../data/known.js';
+import { useStories } from '../../data/useStories.js';
 import { dayText } from '../../parts/when.js';
 import { chanceWords } from '../who/chanceWords.js';
 import { decisionsOfFish, type DecidedTogether } from './decisionsOfFish.js';
@@ -10,32 +12,55 @@ import { decisionsOfFish, type DecidedTogether } from './decisionsOfFish.js';
 export function Decisions({ fishId }: { fishId: string }) {
   const decisions = useDecisions();
   const register = useRegister();
-  if (!decisions) return <p className="text-soft">What was decided stands on the server, which is away.</p>;
+  const ofFish = useMemo(() => decisions && decisionsOfFish(decisions, fishId), [decisions, fishId]);
+  const dayOf = useDays(ofFish, register);
+  if (!ofFish) return <p className="text-soft">What was decided stands on the server, which is away.</p>;
   return (
     <ul className="border-b border-rule">
-      {decisionsOfFish(decisions, fishId).map((together) => (
-        <Decided key={together.key} fishId={fishId} register={register} decisions={together.decisions} />
+      {ofFish.map(({ key, decisions: together }) => (
+        <Decided key={key} fishId={fishId} nameOf={register.nameOf} dayOf={dayOf} decisions={together} />
       ))}
     </ul>
   );
 }
 
-function Decided({
-  decisions,
-  fishId,
-  register,
-}: Pick<DecidedTogether, 'decisions'> & { readonly fishId: string; readonly register: Register }) {
+type DayOf = (captureId: string) => string | undefined;
+
+/** When each catch was: of the register, or, where it is no longer of any fish in it, by its own story. */
+function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): DayOf {
+  const known = useMemo(
+    () => new Map(fish.flatMap(({ captures }) => captures.map(({ captureId, startedAt }) => [captureId, startedAt]))),
+    [fish],
+  );
+  const others = useMemo(() => {
+    const all = (ofFish ?? []).flatMap(({ decisions }) =>
+      decisions.flatMap(({ captureId, by }) => (by ? [captureId, by.captureId] : [captureId])),
+    );
+    return [...new Set(all)].filter((captureId) => !known.has(captureId));
+  }, [ofFish, known]);
+  const stories = useStories(others);
+  return (captureId) =>
+    known.get(captureId) ?? stories.find((story) => story.captureId === captureId)?.startedAt ?? undefined;
+}
+
+interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {
+  readonly fishId: string;
+  readonly nameOf: Register['nameOf'];
+  readonly dayOf: DayOf;
+}
+
+function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
   const [first] = decisions;
   const { by, why, at, takenBackAt } = first;
   const back = () =>
     void takeBack(
       decisions.map(({ captureId, eventId: id }) => ({ captureId, id })),
-      (captureId) => dayOf(register, captureId) ?? null,
+      (captureId) => dayOf(captureId) ?? null,
     );
   return (
     <li className="grid gap-1 border-t border-rule py-3">
       <span className={takenBackAt ? 'text-soft line-through' : ''}>
-        {why ?? sentenceOf(first, fishId, register)}
+        {why ?? sentenceOf(first, fishId, nameOf, dayOf)}
         {why && decisions.length > 1 && ` (${decisions.length} catches)`}
       </span>
       {by && (
@@ -66,20 +91,21 @@ function Decided({
 function sentenceOf(
   { says, captureId, fishId: said, by }: IdentityDecision,
   fishId: string,
-  register: Register,
+  nameOf: Register['nameOf'],
+  dayOf: DayOf,
 ): string {
-  const catchOf = (id: string) => `The catch of ${dayText(dayOf(register, id) ?? '') || 'another day'}`;
+  const catchOf = (id: string) => {
+    const day = dayOf(id);
+    return `The catch of ${day ? dayText(day) : 'another day'}`;
+  };
   if (says === 'unsure') return `${catchOf(captureId)} was left open.`;
   if (says === 'different')
-    return `${catchOf(captureId)} is another fish than ${catchOf(by?.captureId ?? '').toLowerCase()}.`;
-  const name = said === fishId ? 'this fish' : register.nameOf(said ?? '');
+    return `${catchOf(captureId)} is another fish than ${lowered(catchOf(by?.captureId ?? ''))}.`;
+  const name = said === fishId ? 'this fish' : nameOf(said ?? '');
   return says === 'new' ? `${catchOf(captureId)} began ${name}.` : `${catchOf(captureId)} is ${name}.`;
 }
 
-function dayOf(register: Register, captureId: string): string | undefined {
-  for (const { captures } of register.fish) {
-    const found = captures.find((capture) => capture.captureId === captureId);
-    if (found) return found.startedAt ?? undefined;
-  }
-  return undefined;
+/** As it stands within a sentence; the month keeps its capital. */
+function lowered(words: string): string {
+  return words.charAt(0).toLowerCase() + words.slice(1);
 }
