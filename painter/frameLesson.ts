@@ -26,14 +26,14 @@ export function frameLesson(name: string, kind: PaintedKind): FrameLesson {
   const order = anyPicture(chance(name), name, { widthPx: 360, heightPx: 270, kind });
   const { rgb, widthPx, heightPx, landmarksPx } = paintPicture(order);
   const [own, plain] = [anatomyOf(kind, order.girth), plainAnatomy(kind)];
-  const { toPicture } = projection(own, order.pose);
+  const view = projection(own, order.pose);
   const grown = (a: readonly number[], b: readonly number[]) => Math.max(...a) / Math.max(...b);
   const [back, belly] = [grown(own.back, plain.back), grown(own.belly, plain.belly)];
   return {
     kind,
     raster: { widthPx, heightPx, channels: 3, data: otherColours(rgb, chance(`${name} colours`)) },
     landmarks: landmarksPx,
-    truth: (u, v) => toPicture({ u, v: v * (v < 0 ? back : belly) }),
+    truth: (u, v) => view.toPicture({ u, v: v * (v < 0 ? back : belly) }),
   };
 }
 

@@ -18,7 +18,7 @@ export function Decisions({ fishId }: { fishId: string }) {
   return (
     <ul className="border-b border-rule">
       {ofFish.map(({ key, decisions: together }) => (
-        <Decided key={key} fishId={fishId} nameOf={register.nameOf} dayOf={dayOf} decisions={together} />
+        <Decided key={key} fishId={fishId} nameOf={(id) => register.nameOf(id)} dayOf={dayOf} decisions={together} />
       ))}
     </ul>
   );
@@ -45,7 +45,7 @@ function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regis
 
 interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {
   readonly fishId: string;
-  readonly nameOf: Register['nameOf'];
+  readonly nameOf: (fishId: string) => string;
   readonly dayOf: DayOf;
 }
 
@@ -91,7 +91,7 @@ function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
 function sentenceOf(
   { says, captureId, fishId: said, by }: IdentityDecision,
   fishId: string,
-  nameOf: Register['nameOf'],
+  nameOf: (fishId: string) => string,
   dayOf: DayOf,
 ): string {
   const catchOf = (id: string) => {

@@ -25,8 +25,9 @@ import { dayText, whenText } from '../../parts/when.js';
 import { useTheirFlanks } from '../../data/theirs.js';
 import type { Answer, AskedFlank, MayBe } from '../../workers/whoIsThis.js';
 import { isTheirs, type TheirFlank } from '../../workers/theirFlank.js';
-import { answerSentence, chanceWords } from './chanceWords.js';
+import { answerSentence } from './chanceWords.js';
 import { Beside } from './Beside.js';
+import { Candidates, keyOf } from './Candidates.js';
 import { Evidence } from './Evidence.js';
 
 /** Who is this? The fish of the book that a flank may show, each with what speaks for it. The keeper decides. */
@@ -91,27 +92,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_20rem]">
         {shown ? <Evidence key={keyOf(shown)} asked={asked} mayBe={shown} /> : <div />}
         <div className="grid gap-4">
-          {answer.mayBe.length > 0 && (
-            <ul className="grid">
-              {answer.mayBe.slice(0, 5).map((each, i) => (
-                <li key={keyOf(each)} className="border-t border-rule">
-                  <button
-                    type="button"
-                    aria-pressed={i === chosen}
-                    className={`grid min-h-14 w-full py-2 pl-3 text-left ${i === chosen ? 'border-l-4 border-water' : 'border-l-4 border-transparent'}`}
-                    onClick={() => setChosen(i)}
-                  >
-                    <b className="font-semibold">{nameOf(each)}</b>
-                    <span className="text-soft">{chanceWords(each.probability)}</span>
-                  </button>
-                </li>
-              ))}
-              <li className="border-y border-rule py-2 pl-4">
-                None of them
-                <span className="block text-soft">{chanceWords(answer.stranger)}</span>
-              </li>
-            </ul>
-          )}
+          <Candidates answer={answer} nameOf={nameOf} chosen={chosen} onChoose={setChosen} />
           {shown && <Beside asked={asked} mayBe={shown} />}
           <Decision story={story} sha256={picture.sha256} mayBe={shown} />
         </div>
@@ -139,10 +120,6 @@ function WhichKind({ story }: { story: CaptureStory }) {
       </button>
     </div>
   );
-}
-
-function keyOf({ flank }: MayBe): string {
-  return isTheirs(flank) ? flank.fishId : flank.sha256;
 }
 
 /** What the keeper says; the last word stands, and each can be taken back. */
