@@ -23,3 +23,15 @@ test('a flank lies flat whichever way it was held, and nothing lies beside the b
   expect(off(level, flat(0.4))).toBeLessThan(5);
   expect(off(level, flat(0, noShift().fill(4, 0, 1)))).toBeGreaterThan(6);
 });
+
+test('a mark that was set by hand lies on the flat flank where its scale is seen', () => {
+  const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad: 0.2 });
+  const mark = { u: 0.6, v: -0.05 };
+  const [plain] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark] }).marks;
+  // The frame settles: a little off where the six points alone have it, and no more.
+  expect(Math.hypot((plain?.u ?? NaN) - mark.u, (plain?.v ?? NaN) - mark.v)).toBeLessThan(0.03);
+  const shift = noShift().fill(3, 0, 1);
+  const [laid] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark], shift }).marks;
+  expect(laid?.u).toBeCloseTo((plain?.u ?? NaN) - 3 * flankFrame(KIND).cell, 5);
+  expect(laid?.v).toBeCloseTo(plain?.v ?? NaN, 5);
+});
