@@ -15,3 +15,10 @@ test('months head the book, times are of the day', () => {
 test('a day of the calendar stays that day in every zone', () => {
   expect(dayText('2026-10-19')).toBe('19 October 2026');
 });
+
+test('what has no time is said to have none, and no page is lost for it', () => {
+  expect(dayText('')).toBe('an unknown day');
+  expect(whenText('not yet')).toBe('an unknown day');
+  expect(monthText('')).toBe('an unknown day');
+  expect(timeText(new Date(NaN))).toBe('an unknown day');
+});

@@ -2,6 +2,7 @@ import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import type { MassUnit } from '@keeper/core/measure/mass';
 import { useRegister, type Register } from '../../data/known.js';
 import { useSettings } from '../../data/queries.js';
 import { BookPicture } from '../../parts/BookPicture.js';
@@ -17,6 +18,7 @@ const AT_ONCE = 24;
 /** The register: every fish that the keeper knows again, the one that was seen last first. */
 export function RegisterPage() {
   const register = useRegister();
+  const { massUnit } = useSettings();
   const [species, setSpecies] = useState<SpeciesId | typeof ALL>(ALL);
   const kinds = [...new Set(register.fish.flatMap(({ captures: [{ species: kind }] }) => kind ?? []))];
   const shown = register.fish.filter(({ captures: [{ species: kind }] }) => species === ALL || kind === species);
@@ -55,7 +57,7 @@ export function RegisterPage() {
       )}
       <ul className="grid grid-cols-2 gap-x-5 gap-y-7 sm:grid-cols-3">
         {shown.slice(0, all ? shown.length : AT_ONCE).map((fish) => (
-          <Tile key={fish.fishId} fish={fish} register={register} />
+          <Tile key={fish.fishId} fish={fish} register={register} massUnit={massUnit} />
         ))}
       </ul>
       {species !== ALL && <GrowthHere fish={shown} species={species} />}
@@ -63,8 +65,13 @@ export function RegisterPage() {
   );
 }
 
-function Tile({ fish, register }: { fish: KnownFish; register: Register }) {
-  const { massUnit } = useSettings();
+interface TileProps {
+  readonly fish: KnownFish;
+  readonly register: Register;
+  readonly massUnit: MassUnit;
+}
+
+function Tile({ fish, register, massUnit }: TileProps) {
   const picture = fish.captures.toReversed().flatMap(({ pictures }) => pictures)[0];
   const heaviest = heaviestOf(fish);
   const last = lastOf(fish);
