@@ -74,14 +74,15 @@ async function answerAll(
   { out, byMachine, baseline }: Choices,
 ): Promise<void> {
   const times: number[] = [];
-  let unseen = 0;
+  let [unseen, doubted] = [0, 0];
   const readyOf = async (file: string, row: FlankRow, propose = false): Promise<ReadyPrint | undefined> => {
     const { raster, landmarks: told } = await pictureOf(file, row);
     const began = performance.now();
     const kind = kindOf(row.species);
     const proposed = propose ? proposedFish(raster, kind) : undefined;
-    // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers.
-    if (propose && (!proposed || proposed.doubtful)) return undefined;
+    // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers: they are taken as they are.
+    if (propose && !proposed) return undefined;
+    if (proposed?.doubtful) doubted += 1;
     const ready = readyPrint(flankPrint(raster, proposed?.landmarks ?? told, row.side, kind));
     times.push(performance.now() - began);
     return ready;
@@ -110,7 +111,10 @@ async function answerAll(
     const shown = answers.map(({ query, ranked, stranger, t: ms }) => ({ query, ranked, stranger, ms }));
     await writeFile(out, `${JSON.stringify(shown, null, 1)}\n`);
   }
-  if (byMachine) process.stdout.write(`landmarks of the queries by machine; no fish found in ${unseen} of them\n`);
+  if (byMachine)
+    process.stdout.write(
+      `landmarks of the queries by machine; no fish found in ${unseen} of them, points doubted and taken as they are in ${doubted}\n`,
+    );
   const known = new Set(gallery.map(({ fishId }) => fishId));
   process.stdout.write(`${gallery.length} flanks in the gallery, ${answers.length} queries\n`);
   for (const line of flankFigures(answers, known)) process.stdout.write(`${line}\n`);
