@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
+import type { FlankInBook } from '@keeper/contract/flanks';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import { straightened, type PictureView } from '@keeper/core/picture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
+import { useFlanks } from '../../data/flanks.js';
 import { useCapture } from '../../data/useCapture.js';
 import { shownInBook } from '@keeper/core/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
@@ -13,6 +15,8 @@ import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
 import { flankOf, WoundCloseUps, type LaidPicture } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
+import { Evidence } from '../who/Evidence.js';
+import { useFlankPair } from '../who/useFlankPair.js';
 
 type Way = 'beside' | 'wipe';
 
@@ -35,7 +39,7 @@ interface Laid extends LaidPicture {
 function CompareOf({ a, b }: { a: Laid; b: Laid }) {
   const [way, setWay] = useState<Way>('beside');
   const [va, vb] = [viewOf(a.picture), viewOf(b.picture)];
-  if (!va || !vb) return <NotLaid of={va ? b : a} />;
+  if (!va || !vb) return <ByPrints a={a} b={b} notLaid={va ? b : a} />;
   const sides = flankOf(a.picture) === flankOf(b.picture);
   return (
     <article className="grid gap-6">
@@ -131,6 +135,29 @@ function Wounds({ a, b }: { a: Laid; b: Laid }) {
     </Part>
   );
 }
+
+/** Where nobody set points the two are laid by those that were found: the flanks as they were held against each other. */
+function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
+  const register = useFlanks();
+  const both = { sha256: a.picture.sha256, otherSha: b.picture.sha256 };
+  const flanks = register?.flanks ?? NONE;
+  const pair = useFlankPair(both, flanks);
+  if (!register) return <p role="status">Laying both flat…</p>;
+  const printed = [both.sha256, both.otherSha].every((sha) => flanks.some(({ sha256 }) => sha256 === sha));
+  if (!printed || pair === 'gone') return <NotLaid of={notLaid} />;
+  return (
+    <article className="grid max-w-3xl gap-6">
+      <h1 className="text-3xl font-semibold">Both flanks</h1>
+      {pair ? (
+        <Evidence asked={pair.asked} mayBe={pair.mayBe} says={whenText(a.story.startedAt ?? '')} />
+      ) : (
+        <p role="status">Laying both flat…</p>
+      )}
+    </article>
+  );
+}
+
+const NONE: readonly FlankInBook[] = [];
 
 function NotLaid({ of: { story, picture } }: { of: Laid }) {
   return (

@@ -1,16 +1,13 @@
-import { useEffect, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import { whoWorker } from '../../data/flanks.js';
 import { useRegister } from '../../data/known.js';
-import { pictureBytes } from '../../data/pictureBytes.js';
 import type { AlikeFound } from '../../data/sweep.js';
 import { FishPicture } from '../../parts/FishPicture.js';
 import { Notice } from '../../parts/Notice.js';
 import { whenText } from '../../parts/when.js';
-import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
 import { Beside } from '../who/Beside.js';
 import { chanceWords } from '../who/chanceWords.js';
 import { Evidence } from '../who/Evidence.js';
+import { useFlankPair } from '../who/useFlankPair.js';
 
 interface PairShownProps {
   readonly alike: AlikeFound;
@@ -23,7 +20,7 @@ interface PairShownProps {
 
 /** Two catches that look like one fish, and what is to be said of them. */
 export function PairShown({ alike, flanks, group, left, decide }: PairShownProps) {
-  const pair = usePair(alike, flanks);
+  const pair = useFlankPair(alike, flanks);
   const register = useRegister();
   const flankOf = (captureId: string) => flanks.find((flank) => flank.captureId === captureId);
   const name = (captureId: string) => {
@@ -86,29 +83,4 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
 
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-function usePair(
-  { sha256, otherSha }: AlikeFound,
-  flanks: readonly FlankInBook[],
-): { readonly asked: AskedFlank; readonly mayBe: MayBe } | 'gone' | undefined {
-  const [pair, setPair] = useState<{ asked: AskedFlank; mayBe: MayBe } | 'gone'>();
-  const flank = flanks.find((each) => each.sha256 === sha256);
-  const other = flanks.find((each) => each.sha256 === otherSha);
-  useEffect(() => {
-    if (!flank || !other) return undefined;
-    let past = false;
-    const fetchPair = async () => {
-      const mayBe = await whoWorker().compare(flank, other);
-      const bytes = await pictureBytes(sha256, 'view');
-      const { landmarks, side, kind, captureId, facts, of } = flank;
-      if (!past)
-        setPair({ asked: { bytes, landmarks, widthPx: of.widthPx, side, kind, captureId, facts, marks: [] }, mayBe });
-    };
-    fetchPair().catch(() => past || setPair('gone'));
-    return () => {
-      past = true;
-    };
-  }, [sha256, flank, other]);
-  return pair;
 }
