@@ -7,7 +7,7 @@ import { settleModel } from '@keeper/core/flank/settleModels';
 import { LANDMARKS } from '@keeper/core/picture/findFish';
 import { planesOf } from '@keeper/core/picture/raster';
 import { frameLesson, type FrameLesson } from './frameLesson.js';
-import { missOf, proposed, tapped } from './trainFrame.js';
+import { squaredMiss, proposed, tapped } from './trainFrame.js';
 import { errorOf } from './trainFinder.js';
 
 const KINDS: readonly PaintedKind[] = ['carp-mirror', 'carp-common', 'pike', 'barbel', 'wels'];
@@ -29,9 +29,9 @@ test('a frame settles: off by less than half of what tapped points alone leave, 
   for (const lesson of UNSEEN) {
     const { raster, landmarks, kind } = lesson;
     const taps = tapped(landmarks, luck);
-    byTaps.push(Math.sqrt(missOf(lesson, flankMap(taps, kind))));
-    byTruth.push(Math.sqrt(missOf(lesson, flankMap(landmarks, kind))));
-    settled.push(Math.sqrt(missOf(lesson, settledFrame(planesOf(raster), taps, kind, settleModel(kind)))));
+    byTaps.push(Math.sqrt(squaredMiss(lesson, flankMap(taps, kind))));
+    byTruth.push(Math.sqrt(squaredMiss(lesson, flankMap(landmarks, kind))));
+    settled.push(Math.sqrt(squaredMiss(lesson, settledFrame(planesOf(raster), taps, kind, settleModel(kind)))));
   }
   expect(rms(settled)).toBeLessThan(0.5 * rms(byTaps));
   expect(rms(settled)).toBeLessThan(0.8 * rms(byTruth));

@@ -7,12 +7,13 @@ import {
   led,
   pointsOff,
   settledFrame,
+  settledPoints,
   settleFeatures,
   type SettleModel,
   type StepWeights,
 } from '@keeper/core/flank/settledFrame';
 import { LANDMARKS, STEP_OUTPUTS, type LandmarksPx } from '@keeper/core/picture/findFish';
-import { planesOf, type Planes } from '@keeper/core/picture/raster';
+import { planesOf } from '@keeper/core/picture/raster';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import type { PlaneMap } from '@keeper/core/statistics/thinPlate';
 import type { FrameLesson } from './frameLesson.js';
@@ -136,27 +137,27 @@ function missed(truth: LandmarksPx, each: number, together: number, luck: Chance
 
 /** Of lessons that were not learned from: how far the frame lies off the flank by six points that are right, tapped, and settled. */
 function howWell(lessons: readonly FrameLesson[], model: SettleModel, luck: Chance): string[] {
-  const off = { 'by points that are right': 0, 'by tapped points': 0, 'settled from tapped points': 0 };
-  const far = { 'settled from proposed points': 0 };
+  const off = {
+    ...{ 'by points that are right': 0, 'by tapped points': 0 },
+    ...{ 'settled from tapped points': 0, 'settled from proposed points': 0 },
+  };
   for (const lesson of lessons) {
     const { raster, kind, landmarks } = lesson;
-    const planes: Planes = planesOf(raster);
+    const planes = planesOf(raster);
     const taps = tapped(landmarks, luck);
-    off['by points that are right'] += missOf(lesson, flankMap(landmarks, kind));
-    off['by tapped points'] += missOf(lesson, flankMap(taps, kind));
-    off['settled from tapped points'] += missOf(lesson, settledFrame(planes, taps, kind, model));
-    const led1 = ledOn(lesson, proposed(landmarks, luck), model.far);
-    far['settled from proposed points'] += missOf(
-      lesson,
-      settledFrame(planes, ledOn(lesson, led1, model.near), kind, model),
-    );
+    const closer = settledPoints(planes, proposed(landmarks, luck), kind, model);
+    off['by points that are right'] += squaredMiss(lesson, flankMap(landmarks, kind));
+    off['by tapped points'] += squaredMiss(lesson, flankMap(taps, kind));
+    off['settled from tapped points'] += squaredMiss(lesson, settledFrame(planes, taps, kind, model));
+    off['settled from proposed points'] += squaredMiss(lesson, settledFrame(planes, closer, kind, model));
   }
-  return Object.entries({ ...off, ...far }).map(
+  return Object.entries(off).map(
     ([name, sum]) => `${name}: ${(100 * Math.sqrt(sum / lessons.length)).toFixed(2)} % of the length off`,
   );
 }
 
-export function missOf({ kind, truth }: FrameLesson, map: PlaneMap): number {
+/** How far a frame lies off the flank that is compared: the mean of the squares, in lengths. */
+export function squaredMiss({ kind, truth }: FrameLesson, map: PlaneMap): number {
   const places = lattice(kind);
   return (
     places.reduce((sum, { u, v }) => {

@@ -10,10 +10,14 @@ import { frameOnPicture } from './frameOnPicture.js';
 import { placeAt } from './settledFrame.js';
 
 /** A flank in colour, laid flat on the grid of its kind: red, green, blue and how opaque; nothing beside the body. */
-export interface FlatFlank {
+export interface FlatPicture {
   readonly widthPx: number;
   readonly heightPx: number;
   readonly data: Uint8ClampedArray<ArrayBuffer>;
+}
+
+/** A flat flank with what was marked on it. */
+export interface FlatFlank extends FlatPicture {
   /** Where marks that were set by hand lie on it, in the flank frame. */
   readonly marks: readonly FlankPoint[];
 }
