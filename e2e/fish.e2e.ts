@@ -38,6 +38,9 @@ test(
     await page.keyboard.press('s');
     await expect(page.getByText(/^Nothing is left to decide/)).toBeVisible();
     await expect.poll(() => oneFish(server)).toBe(true);
+    // After a reload it stands where it stood.
+    await page.reload();
+    await expect(page.getByRole('button', { name: /^Sweep again/ })).toBeVisible();
 
     await page.getByRole('link', { name: 'Known fish' }).last().click();
     await page.getByRole('link', { name: /Pike of 2026/ }).click();

@@ -1,19 +1,36 @@
-import { Link, useRouteError } from 'react-router';
+import { Link } from 'react-router';
 
-/** For an address that leads nowhere, and for a page that broke. */
+/** For what neither this device nor the server gives; it stands within a page. */
 export function NotHere() {
-  const broke = useRouteError() !== undefined;
+  return (
+    <div className="mx-auto max-w-xl p-6 pt-16">
+      <h1 className="mb-3 text-3xl">Not to be found here</h1>
+      <p className="mb-6">
+        Nothing is lost. Either the address leads nowhere, or what it leads to is not on this device and the server is
+        away.
+      </p>
+      <ToToday />
+    </div>
+  );
+}
+
+/** In place of a page that broke. */
+export function Broken() {
   return (
     <main className="mx-auto max-w-xl p-6 pt-16">
-      <h1 className="mb-3 text-3xl">{broke ? 'This page broke' : 'There is no such page'}</h1>
+      <h1 className="mb-3 text-3xl">This page broke</h1>
       <p className="mb-6">
-        {broke
-          ? 'What you entered is kept on this device. Load the page again; if it breaks again, go on from Today.'
-          : 'Nothing is lost; the address leads nowhere.'}
+        What you entered is kept on this device. Load the page again; if it breaks again, go on from Today.
       </p>
-      <Link to="/" className="button button-main">
-        To Today
-      </Link>
+      <ToToday />
     </main>
+  );
+}
+
+function ToToday() {
+  return (
+    <Link to="/" className="button button-main">
+      To Today
+    </Link>
   );
 }

@@ -1,20 +1,20 @@
 import { createBrowserRouter } from 'react-router';
 import { Run } from '../views/run/Run.js';
 import { Today } from '../views/today/Today.js';
-import { NotHere } from './NotHere.js';
+import { Broken, NotHere } from './NotHere.js';
 import { Shell } from './Shell.js';
 
 /** The order of the work is the navigation. What the bank needs comes with the first load; the desk follows when asked for. */
 export const router = createBrowserRouter([
-  { path: '/run/:captureId', element: <Run />, errorElement: <NotHere /> },
+  { path: '/run/:captureId', element: <Run />, errorElement: <Broken /> },
   {
     path: '/rehearse/:seed',
-    errorElement: <NotHere />,
+    errorElement: <Broken />,
     lazy: async () => ({ Component: (await import('../views/rehearse/RehearsalRun.js')).RehearsalRun }),
   },
   {
     element: <Shell />,
-    errorElement: <NotHere />,
+    errorElement: <Broken />,
     children: [
       { path: '/', element: <Today /> },
       { path: '/write-up', lazy: async () => ({ Component: (await import('../views/writeUp/Waiting.js')).Waiting }) },

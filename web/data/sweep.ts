@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import { WORTH_A_LOOK, type AlikeCatches } from '@keeper/core/flank/sweepLinks';
 import { isTheirs } from '../workers/theirFlank.js';
@@ -35,8 +35,9 @@ let asked = new Set<string>();
 let listeners: (() => void)[] = [];
 let wanted = false;
 
-/** The sweep through the book; it goes on beside other pages until it is paused. */
+/** The sweep through the book; it goes on beside other pages until it is paused, and from where it was after a reload. */
 export function useSweep(): SweepState {
+  useEffect(() => void recalled(), []);
   return useSyncExternalStore(subscribe, () => state);
 }
 
@@ -62,7 +63,7 @@ export async function goOnSweeping(flanks: readonly FlankInBook[]): Promise<void
   if (wanted) return;
   wanted = true;
   now({ going: true, all: flanks.length });
-  if (asked.size === 0) await recall();
+  await recalled();
   await whoWorker().hold(flanks);
   const left = flanks.filter((flank) => !asked.has(keyOf(flank)));
   now({ done: flanks.length - left.length });
@@ -88,11 +89,19 @@ function keyOf({ sha256, cells }: FlankInBook): string {
   return `${sha256} ${cells.slice(2000, 2040)}`;
 }
 
+let recalling: Promise<void> | undefined;
+
+/** What this device kept of the sweep, read once. */
+function recalled(): Promise<void> {
+  recalling ??= recall();
+  return recalling;
+}
+
 async function recall(): Promise<void> {
   const kept = await getApart<Kept>(NAME);
   if (!kept) return;
   asked = new Set(kept.asked);
-  now({ found: kept.found });
+  now({ done: asked.size, found: kept.found });
 }
 
 async function keep(): Promise<void> {

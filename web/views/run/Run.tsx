@@ -20,7 +20,12 @@ const WhoLink = later(async () => (await import('../../parts/WhoLink.js')).WhoLi
 export function Run() {
   const captureId = useParams()['captureId'] ?? '';
   const capture = useCapture(captureId);
-  if (capture.missing) return <NotHere />;
+  if (capture.missing)
+    return (
+      <main>
+        <NotHere />
+      </main>
+    );
   if (capture.loading || capture.story.startedAt === null) return <main className="p-6">Opening the run…</main>;
   return <RunOf key={captureId} capture={capture} />;
 }
