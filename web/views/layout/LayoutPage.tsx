@@ -93,7 +93,8 @@ function LayoutOf({ story }: { story: OutingStory }) {
       <h1 className="mb-4 text-3xl font-semibold md:text-4xl">The plan of {swim ? swim.name : 'the bank'}</h1>
       {notKept && <Notice role="alert">That could not be kept: this device may have no room left.</Notice>}
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_20rem]">
-        <div ref={drawn}>
+        {/* No higher than leaves room for the hours and what is done with the plan. */}
+        <div ref={drawn} className="lg:max-w-[max(33rem,calc(100vh-22rem))]">
           <PlanDrawing
             plan={plan}
             layout={layout}

@@ -113,6 +113,10 @@ function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefin
   // Begun now, it would have nothing to go through and be over at once.
   if (flanks.length === 0 && coming > 0)
     return <p role="status">The pictures of the book are still being looked at…</p>;
+  if (flanks.length === 0)
+    return (
+      <p role="status">No flank is in the book yet. Once fish have their pictures there is something to go through.</p>
+    );
   const total = going ? all : Math.max(done, flanks.length);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
