@@ -13,10 +13,15 @@ import { picturesOnScreenBench } from './picturesOnScreen.js';
 import { runScreenBench } from './runScreen.js';
 import { slipsBench } from './slips.js';
 import { weighBench } from './weigh.js';
+import { weighCoverageBench } from './weighCoverage.js';
 
 /** Prints what is measured, each beside its baseline from the same run. One part can be asked for by name. */
 const PARTS = {
-  ...{ weigh: weighBench, slips: slipsBench, length: lengthBench },
+  weigh: () => {
+    weighBench();
+    weighCoverageBench();
+  },
+  ...{ slips: slipsBench, length: lengthBench },
   ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench, screen: picturesOnScreenBench },
   ...{ flank: flankBench, known: demoKnownBench },
 } as const;

@@ -92,6 +92,9 @@ export class WeightReadingDto {
   @IsOptional() @IsISO8601({ strict: true }) zeroedAt?: string;
   @IsOptional() @IsISO8601({ strict: true }) readAt?: string;
   @IsOptional() @IsNumber() @Min(0) @Max(5000) steadyGrams?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(10_000) steadyFreedom?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(5000) resolutionGrams?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(250_000) settledGrams?: number;
 }
 
 /** What a zeroed scale shows of a sling that has become lighter lies below nothing. */
@@ -135,6 +138,7 @@ export class ReadingTakenDto {
 
 export class SlingHungDto {
   @IsDefined() @ValidateNested() @Type(() => ShownDto) shown: ShownDto;
+  @IsOptional() @IsIn(READING_WAYS) way?: ReadingWay;
 }
 
 export class EntryKeptDto {

@@ -1,4 +1,5 @@
 import type { SpeciesId } from '@keeper/core/fish/species';
+import type { WeightReading } from '@keeper/core/weighing/reading';
 
 /** A fish that was weighed, as far as other weights are held against it. Newest first. */
 export interface WeighedFish {
@@ -8,4 +9,6 @@ export interface WeighedFish {
   readonly lengthMm: number | null;
   readonly grams: number;
   readonly guessGrams: number | null;
+  /** How it was weighed; only of the heaviest of each kind, which others are compared with. */
+  readonly weighing?: WeightReading;
 }

@@ -3,7 +3,7 @@ import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
 import type { Mass } from '../measure/mass.js';
 import type { PictureReading } from '../picture/pictureReading.js';
-import type { WeightReading } from '../weighing/reading.js';
+import type { ReadingWay, WeightReading } from '../weighing/reading.js';
 import type { Around } from './around.js';
 import type { Sign } from './sign.js';
 
@@ -118,7 +118,7 @@ export interface EventPayloads {
   /** In the water, held upright until it goes. */
   held: Record<string, never>;
   /** The empty wet sling, hung again once the fish is away; below nothing where a zeroed scale shows it lighter. */
-  'sling-hung': { shown: Mass };
+  'sling-hung': { shown: Mass; way?: ReadingWay };
   /** The keeper was asked whether an entry adds up, and stands by it. */
   'entry-kept': { note?: string };
   /** Gill beats a minute, tapped along. */

@@ -1,4 +1,4 @@
-import { netWeight } from '../weighing/reading.js';
+import { netWeight, type ReadingWay } from '../weighing/reading.js';
 import { isOpenWound, type Treatment, type Wound } from '../fish/wound.js';
 import type { Mass } from '../measure/mass.js';
 import type { PictureReading } from '../picture/pictureReading.js';
@@ -87,6 +87,7 @@ export interface CaptureStory {
   readonly leaving: Leaving | null;
   /** What the scale showed with the empty wet sling on it afterwards. */
   readonly slingAfter: Mass | null;
+  readonly slingAfterWay: ReadingWay | null;
   /** The keeper stood by the entry as it is, with a note perhaps; null when never asked, or when it has changed since. */
   readonly entryKept: { readonly note: string | null } | null;
   readonly interruptions: readonly {
@@ -129,6 +130,7 @@ export function emptyStory(captureId: string): CaptureStory {
     recovery: { heldMs: null, gillBeats: [], signs: [] },
     leaving: null,
     slingAfter: null,
+    slingAfterWay: null,
     entryKept: null,
     interruptions: [],
     devices: [],
@@ -213,7 +215,7 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
     case 'treated':
       return { ...marked, wounds: treat(story.wounds, event.payload) };
     case 'sling-hung':
-      return { ...story, slingAfter: event.payload.shown };
+      return { ...story, slingAfter: event.payload.shown, slingAfterWay: event.payload.way ?? null };
     case 'entry-kept':
       return { ...story, entryKept: { note: event.payload.note ?? null } };
     case 'gill-beat': {

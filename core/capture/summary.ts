@@ -1,6 +1,8 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
 import { lengthMm } from '../measure/length.js';
 import { gramsOf, type Mass } from '../measure/mass.js';
+import type { WeightReading } from '../weighing/reading.js';
+import { weighingOf } from '../weighing/weighing.js';
 import { clocksAt } from './clocks.js';
 import type { PictureView } from '../picture/pictureReading.js';
 import type { Leaving, PictureRole } from './event.js';
@@ -35,6 +37,8 @@ export interface CaptureSummary {
   /** Net weight in the unit read; null when not read or still without its tare. */
   readonly net: Mass | null;
   readonly netGrams: number | null;
+  /** How it was weighed, as the doubt of the weight is worked out from it. */
+  readonly weighing: WeightReading | null;
   readonly lengthMm: number | null;
   /** What it was taken for before it was read. */
   readonly guessGrams: number | null;
@@ -76,6 +80,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     swimId: story.swimId,
     net,
     netGrams: net && gramsOf(net),
+    weighing: weighingOf(story) ?? null,
     lengthMm: length ? lengthMm(length) : null,
     guessGrams: guess ? gramsOf(guess) : null,
     fightMs: clocks.fightMs,

@@ -4,6 +4,7 @@ import type { CaptureStory } from '../capture/story.js';
 import { woundPlace } from '../fish/wound.js';
 import { formatLength, lengthMm } from '../measure/length.js';
 import { formatMass } from '../measure/formatMass.js';
+import type { WeightResult } from '../weighing/result.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
 
@@ -47,6 +48,9 @@ const COLUMNS = [
   'read_how',
   'scale_support',
   'empty_sling_after',
+  'net_weight_expanded_u_g',
+  'best_estimate_g',
+  'best_estimate_expanded_u_g',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -61,11 +65,12 @@ export function csvHeader(choices: ExportChoices): string {
 
 /**
  * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, durations in seconds, units in the column names.
- * A fact that was not noted is an empty field.
+ * A fact that was not noted is an empty field. `result` is the weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20.
  */
 export function csvRecord(
   story: CaptureStory,
   place: { readonly water: Water | undefined; readonly swim: Swim | undefined },
+  result: WeightResult | undefined,
   choices: ExportChoices,
 ): string {
   const { water, swim } = place;
@@ -106,6 +111,9 @@ export function csvRecord(
     weight?.way ?? '',
     weight?.support ?? '',
     story.slingAfter ? formatMass(story.slingAfter) : '',
+    result ? result.standsExpandedGrams.toFixed(1) : '',
+    result ? result.best.grams.toFixed(1) : '',
+    result ? result.best.expandedGrams.toFixed(1) : '',
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
   return `${Papa.unparse([fields], RFC_4180)}\r\n`;

@@ -1,12 +1,16 @@
 import { type CaptureStory, tellStory } from '../capture/story.js';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureEvent } from '../capture/event.js';
+import { gramsOf } from '../measure/mass.js';
 import type { KitItem } from '../bank/kit.js';
 import type { Rig } from '../bank/rig.js';
 import type { OutingEvent } from '../outing/event.js';
 import { summaryOfOuting, tellOuting } from '../outing/story.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
+import type { WeightResult } from '../weighing/result.js';
+import { resultOf, type WeighedOn } from '../weighing/resultOf.js';
+import type { Rounding } from '../weighing/rounding.js';
 import type { ExportChoices } from './bookCsv.js';
 
 /** Name and version that open every exported book, so that a reader knows what it holds. */
@@ -28,6 +32,17 @@ export interface ExportedCapture {
   readonly events: readonly CaptureEvent[];
   readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'pictures'>;
   readonly summary: ReturnType<typeof summaryOf>;
+  /** The weight with its doubt, in grams, as it is worked out from reading and kit; null while there is none. */
+  readonly weight: ExportedWeight | null;
+}
+
+/** Each value with the expanded uncertainty that belongs to it, 95.45 %. */
+export interface ExportedWeight {
+  readonly netGrams: number;
+  readonly netExpandedGrams: number;
+  readonly bestGrams: number;
+  readonly bestExpandedGrams: number;
+  readonly degreesOfFreedom: number | null;
 }
 
 /**
@@ -42,6 +57,8 @@ export function* bookJson(
     readonly swims: readonly Swim[];
     readonly rigs: readonly Rig[];
     readonly kit: readonly KitItem[];
+    /** The keeper's rule for what lies between two marks. */
+    readonly rounding: Rounding;
     readonly outings: Iterable<{ readonly outingId: string; readonly events: readonly OutingEvent[] }>;
     readonly pictures: readonly PictureFacts[];
     readonly captures: Iterable<{ readonly captureId: string; readonly events: readonly CaptureEvent[] }>;
@@ -59,7 +76,7 @@ export function* bookJson(
   });
   yield '\n],\n';
   yield `"pictures":${JSON.stringify(book.pictures)},\n"captures":[`;
-  yield* separated(book.captures, ({ captureId, events }) => exportCapture(captureId, events));
+  yield* separated(book.captures, ({ captureId, events }) => exportCapture(captureId, events, book.kit, book.rounding));
   yield '\n]}\n';
 }
 
@@ -72,11 +89,30 @@ function* separated<T>(items: Iterable<T>, piece: (item: T) => object): Generato
 }
 
 /** One capture with its events and what they come to. All events are kept, undone ones too. */
-export function exportCapture(captureId: string, events: readonly CaptureEvent[]): ExportedCapture {
-  const { facts, amendments, pictures, ...rest } = tellStory(captureId, events);
+export function exportCapture(
+  captureId: string,
+  events: readonly CaptureEvent[],
+  kit: readonly WeighedOn[],
+  rounding: Rounding,
+): ExportedCapture {
+  const told = tellStory(captureId, events);
+  const { facts, amendments, pictures } = told;
+  const result = resultOf(told, kit, rounding);
   return {
-    summary: summaryOf({ facts, amendments, pictures, ...rest }),
+    summary: summaryOf(told),
+    weight: result ? exportWeight(result) : null,
     story: { facts, amendments, pictures },
     events,
+  };
+}
+
+function exportWeight({ net, best, standsExpandedGrams }: WeightResult): ExportedWeight {
+  const tenth = (grams: number) => Math.round(grams * 10) / 10;
+  return {
+    netGrams: tenth(gramsOf(net)),
+    netExpandedGrams: tenth(standsExpandedGrams),
+    bestGrams: tenth(best.grams),
+    bestExpandedGrams: tenth(best.expandedGrams),
+    degreesOfFreedom: Number.isFinite(best.freedom) ? Math.floor(best.freedom) : null,
   };
 }

@@ -5,7 +5,7 @@ import { gramsOf, GRAMS_PER_POUND, massSystemOf, unitsPerPound } from '../measur
 import { lnNormal } from '../statistics/normal.js';
 import type { Entry } from './entry.js';
 import { netWeight } from './reading.js';
-import { HELD_ADDS } from './result.js';
+import { CUPPED_ADDS } from './result.js';
 import { USUAL_SLING_GRAMS } from './slingDrain.js';
 import { HOW_OFTEN, SLIPS, type SlipKind } from './slip.js';
 
@@ -147,7 +147,7 @@ function circumstances({ reading, zeroSeen, slingGrams, division }: Entry, seen:
   }
   if (reading.support) {
     const share = seen.held ? SAID_HELD.held : SAID_HELD.hung;
-    ln += Math.log(reading.support === 'held' ? share : 1 - share);
+    ln += Math.log(reading.support === 'hung' ? 1 - share : share);
   }
   if (division) {
     const sameFamily = massSystemOf(division.unit) === massSystemOf(reading.asRead.unit);
@@ -215,7 +215,10 @@ function undone(kind: SlipKind, entry: Entry, grams: number): Possibility[] {
       return swaps.map((each) => way({ grams: each * (grams / gramsOf(reading.asRead)) }, {}, 1 / swaps.length));
     }
     case 'scale-held': {
-      const shares = [0, 1, 2, 3, 4].map((i) => HELD_ADDS.least + ((HELD_ADDS.most - HELD_ADDS.least) * (i + 0.5)) / 5);
+      // What the keeper has said of the hand is no slip any more.
+      if (reading.support === 'cupped' || reading.support === 'loop') return [];
+      const { least, most } = CUPPED_ADDS;
+      const shares = [0, 1, 2, 3, 4].map((i) => least + ((most - least) * (i + 0.5)) / 5);
       return shares.map((share) => way({ grams: grams / (1 + share) }, { held: true }, 0.2));
     }
     case 'same-entry-twice': {

@@ -1,15 +1,21 @@
 import { gramsOf, type Mass } from '../measure/mass.js';
+import { combineDoubts, effectiveFreedom, expandDoubts } from '../statistics/coverage.js';
 import { permissibleError, type ScaleClass } from './permissibleError.js';
-import { netWeight, type WeightReading } from './reading.js';
+import { correctNet, type Correction } from './correctNet.js';
+import { fineNetGrams, netWeight, type WeightReading } from './reading.js';
 import { roundToDivision, type Rounding } from './rounding.js';
-import { correctShown, type Correction, type JudgedCheck } from './scaleCheck.js';
-import { OLD_ZERO_MIN, zeroErrorGrams, type SlingDrain } from './slingDrain.js';
-import { bracketTare, type TareBracket } from './tareBracket.js';
+import type { StandingCheck } from './scaleCheck.js';
+import { OLD_ZERO_MIN, USUAL_SLING_GRAMS, wetTareGrams, zeroErrorGrams, type SlingDrain } from './slingDrain.js';
+import { bracketTare, isBoundOnly, type TareBracket } from './tareBracket.js';
 
 /** One source of doubt, as a standard uncertainty in grams. */
 export interface Contribution {
-  readonly source: 'resolution' | 'zero' | 'repeatability' | 'tare' | 'calibration' | 'held';
+  readonly source: 'resolution' | 'zero' | 'repeatability' | 'tare' | 'calibration' | 'drift' | 'held';
   readonly uGrams: number;
+  /** Degrees of freedom: how much stands behind the number itself. */
+  readonly freedom: number;
+  /** Anywhere between two limits is as likely; else it scatters about its middle. */
+  readonly even: boolean;
   /** Where the number comes from, in a sentence. */
   readonly why: string;
 }
@@ -19,9 +25,18 @@ export interface WeighedWith {
   /** The step of the scale; the unit read when no scale is known. */
   readonly division: Mass;
   readonly scaleClass: ScaleClass;
-  readonly check: JudgedCheck | undefined;
+  readonly check: StandingCheck | undefined;
   readonly drain: SlingDrain | undefined;
   readonly rounding: Rounding;
+}
+
+/** A value with the interval that belongs to it: `grams` give or take `expandedGrams` holds the truth in about 19 of 20 weighings. */
+export interface WeightInterval {
+  readonly grams: number;
+  readonly uGrams: number;
+  /** Effective degrees of freedom of `uGrams`. */
+  readonly freedom: number;
+  readonly expandedGrams: number;
 }
 
 /** A weight that can be stood behind. */
@@ -31,61 +46,78 @@ export interface WeightResult {
   readonly net: Mass;
   /** What stands in the book: the net by the keeper's rule of rounding. Nothing else was done to it. */
   readonly stands: Mass;
-  /** The best estimate of the truth, in grams, with the tare bracketed. */
-  readonly bestGrams: number;
+  /** The best estimate of the truth with its own interval: the finest value that was sent, the tare bracketed, the check applied. */
+  readonly best: WeightInterval;
+  /**
+   * What must be given or taken round the weight that stands, so that it holds the truth as often: the interval of the best estimate widened
+   * by how far the two lie apart (JCGM 100:2008, F.2.4.5).
+   */
+  readonly standsExpandedGrams: number;
   readonly budget: readonly Contribution[];
-  /** Combined standard uncertainty, and the expanded one at k = 2. */
-  readonly uGrams: number;
-  readonly expandedGrams: number;
   readonly bracket: TareBracket | undefined;
-  /** What the check in force would make of it: offered, not applied. */
-  readonly asFound: Correction | undefined;
+  /** What the check in force did to the best estimate. */
+  readonly correction: Correction | undefined;
+  /** What was taken off for a hand round the scale, in grams below nothing; 0 without one. */
+  readonly cuppedByGrams: number;
   readonly zeroAgeMin: number | undefined;
+  /** When the check that was quoted was made. */
+  readonly checkAt: string | undefined;
 }
 
-/** A hand around a scale adds 3 to 8 in a hundred: about 2 lb on a fish of 30 lb has been seen (common practice, no source). */
-export const HELD_ADDS = { least: 0.03, most: 0.08 } as const;
+/** A hand that cups the body of a scale adds so much to what it shows: several parts in a hundred (common practice, no source). */
+export const CUPPED_ADDS = { least: 0.03, most: 0.08 } as const;
+/** A scale in a hand, even by its loop, is restless: `npm run bench:weigh` prints how far its value lies off, as a share. */
+const HAND_UNREST = 0.003;
 /** A needle or number that was read by eye while it wandered: common practice, no source. */
 const WANDERS_DIVISIONS = 0.5;
 /** A sling whose zero nobody timed: common practice, no source. */
 const UNTIMED_TARE_GRAMS = 30;
+/** Setting to zero, or taring, leaves at most this share of a division (OIML R 76-1:2006, 4.5.2 and 4.6.3; from memory). */
+const ZERO_WITHIN = 0.25;
 
 /**
  * The weight with its honest uncertainty. Undefined while the tare is missing or does not fit.
  *
- * Independent contributions are added as squares, and the sum is doubled for about 95 in 100 (JCGM 100:2008, 5.1.2 and 6.3.3). A step `d`
- * counts `d / sqrt(12)`, once for the reading and once for the zero (F.2.2.1); a limit either way counts limit / sqrt(3) (4.3.7).
+ * Independent contributions are added as squares (JCGM 100:2008, 5.1.2) and expanded to what two standard deviations hold, 95.45 %, with
+ * the degrees of freedom of Welch and Satterthwaite and the largest limit kept as a limit (`expandDoubts`; G.2.2 and G.4). A step `d` counts `d / sqrt(12)` (F.2.2.1); a limit either way
+ * counts limit / sqrt(3) (4.3.7).
  *
- * Example: 379 oz off a scale of 1 oz with an untimed zero and no check is 23 lb 11 oz, give or take about 4 oz.
+ * Example: 379 oz off a scale of 1 oz with an untimed zero and no check is 23 lb 11 oz, give or take about 3 oz.
  */
 export function weightResult(reading: WeightReading, around: WeighedWith): WeightResult | undefined {
   const net = netWeight(reading);
-  if (!net?.ok) return undefined;
-  const netGrams = gramsOf(net.value);
-  const bracket = bracketTare(reading);
+  const netGrams = fineNetGrams(reading);
+  if (!net?.ok || netGrams === undefined || net.value.count === 0) return undefined;
+  const bracket = bracketTare(reading, gramsOf(around.division));
   const zeroAgeMin = ageOfZero(reading);
-  const budget = contributions(reading, around, { netGrams, bracket, zeroAgeMin });
-  const uGrams = Math.hypot(...budget.map((each) => each.uGrams));
+  const slingGrams = slingAtZero(reading, around);
+  const correction =
+    around.check && correctNet(around.check, { netGrams, slingGrams, readAt: reading.readAt ?? around.check.at });
+  const budget = contributions(reading, around, { netGrams, bracket, zeroAgeMin, correction });
+  const doubts = budget.map(({ uGrams: u, freedom, even }) => ({ u, freedom, even }));
+  const expandedGrams = expandDoubts(doubts);
+  const cuppedByGrams = reading.support === 'cupped' ? -cuppedMiddle(netGrams) : 0;
+  const bestGrams = netGrams + (bracket?.correctionGrams ?? 0) + (correction?.byGrams ?? 0) + cuppedByGrams;
   const { rounding, division } = around;
   // A reading in whole divisions stays as it was read.
   const coarse = gramsOf(division) <= gramsOf({ unit: net.value.unit, count: 1 });
+  const stands = rounding === 'as-read' || coarse ? net.value : roundToDivision(net.value, division, rounding);
   return {
-    asRead: reading.asRead,
-    net: net.value,
-    stands: rounding === 'as-read' || coarse ? net.value : roundToDivision(net.value, division, rounding),
-    bestGrams: netGrams + (bracket?.correctionGrams ?? 0) - (reading.support === 'held' ? heldMiddle(netGrams) : 0),
-    budget,
-    uGrams,
-    expandedGrams: 2 * uGrams,
-    bracket,
-    asFound: around.check && correctShown(around.check, gramsOf(reading.asRead)),
-    zeroAgeMin,
+    ...{ asRead: reading.asRead, net: net.value, stands },
+    best: { grams: bestGrams, uGrams: combineDoubts(doubts), freedom: effectiveFreedom(doubts), expandedGrams },
+    standsExpandedGrams: expandedGrams + Math.abs(bestGrams - gramsOf(stands)),
+    ...{ budget, bracket, correction, cuppedByGrams, zeroAgeMin, checkAt: around.check?.at },
   };
 }
 
-function heldMiddle(netGrams: number): number {
-  const middle = (HELD_ADDS.least + HELD_ADDS.most) / 2;
+function cuppedMiddle(netGrams: number): number {
+  const middle = (CUPPED_ADDS.least + CUPPED_ADDS.most) / 2;
   return (netGrams * middle) / (1 + middle);
+}
+
+function slingAtZero({ method, tare }: WeightReading, { drain }: WeighedWith): number {
+  if (method === 'gross-minus-tare' && tare) return gramsOf(tare);
+  return drain ? wetTareGrams(drain, 0) : USUAL_SLING_GRAMS;
 }
 
 function ageOfZero({ zeroedAt, readAt }: WeightReading): number | undefined {
@@ -98,80 +130,144 @@ interface Found {
   readonly netGrams: number;
   readonly bracket: TareBracket | undefined;
   readonly zeroAgeMin: number | undefined;
+  readonly correction: Correction | undefined;
 }
 
 function contributions(reading: WeightReading, around: WeighedWith, found: Found): Contribution[] {
-  const step = gramsOf(around.division);
-  const uStep = step / Math.sqrt(12);
-  const zeroed = reading.method === 'zeroed';
-  const { netGrams } = found;
-  const held = reading.support === 'held';
   return [
-    { source: 'resolution', uGrams: uStep, why: 'The scale shows steps; the truth lies anywhere in one.' },
-    {
-      source: 'zero',
-      uGrams: uStep,
-      why: zeroed ? 'Its zero was shown in the same steps.' : 'The tare was read in the same steps.',
-    },
-    reading.steadyGrams === undefined
-      ? {
-          source: 'repeatability',
-          uGrams: WANDERS_DIVISIONS * step,
-          why: 'Read by eye while it wandered: half a step, as is common.',
-        }
-      : { source: 'repeatability', uGrams: reading.steadyGrams, why: 'How far the settled readings disagreed.' },
-    tareDoubt(around, found),
-    calibrationDoubt(around, gramsOf(reading.asRead)),
-    ...(held
-      ? [
-          {
-            source: 'held' as const,
-            uGrams: (netGrams * (HELD_ADDS.most - HELD_ADDS.least)) / Math.sqrt(12),
-            why: 'The scale was held by hand, which adds 3 to 8 in a hundred; the best guess takes the middle of that off.',
-          },
-        ]
-      : []),
+    resolutionDoubt(reading, around),
+    zeroDoubt(reading, around, found),
+    repeatabilityDoubt(reading, around, found),
+    tareDoubt(reading, around, found),
+    ...calibrationDoubts(reading, around, found),
+    ...handDoubt(reading, found),
   ];
 }
 
-function tareDoubt({ drain }: WeighedWith, { bracket, zeroAgeMin }: Found): Contribution {
+/** A limit either way, and a scatter that is taken as known. */
+const evenly = { freedom: Infinity, even: true } as const;
+const scattered = { freedom: Infinity, even: false } as const;
+
+function resolutionDoubt({ resolutionGrams }: WeightReading, { division }: WeighedWith): Contribution {
+  return {
+    ...{ source: 'resolution', uGrams: resolutionGrams ?? gramsOf(division) / Math.sqrt(12), ...evenly },
+    why:
+      resolutionGrams === undefined
+        ? 'The scale shows steps; the truth lies anywhere in one.'
+        : 'What the steps of the scale leave open once its readings were averaged.',
+  };
+}
+
+function zeroDoubt({ method }: WeightReading, { division }: WeighedWith, { bracket }: Found): Contribution {
+  const step = gramsOf(division);
+  const zeroed = method === 'zeroed';
+  const uGrams = zeroed ? (ZERO_WITHIN * step) / Math.sqrt(3) : step / Math.sqrt(12);
+  return {
+    ...{ source: 'zero', ...evenly },
+    // With the empty sling afterwards only half of the first tare is left in the weight.
+    uGrams: bracket ? uGrams / 2 : uGrams,
+    why: zeroed ? 'Setting to zero is good to a quarter of a step.' : 'The tare was read in steps as well.',
+  };
+}
+
+function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, { netGrams }: Found): Contribution {
+  const { steadyGrams, steadyFreedom = STEADY_FREEDOM, support = 'hung' } = reading;
+  const hand = support === 'hung' ? 0 : HAND_UNREST * netGrams;
+  if (steadyGrams === undefined) {
+    return {
+      ...{ source: 'repeatability', uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)), ...scattered },
+      why: 'Read by eye while it wandered: half a step, as is common.',
+    };
+  }
+  return {
+    ...{ source: 'repeatability', uGrams: Math.max(hand, steadyGrams), freedom: steadyFreedom, even: false },
+    why: 'How far the settled readings disagreed.',
+  };
+}
+
+/** Where nobody kept how many looks stand behind a settled value. */
+const STEADY_FREEDOM = 6;
+
+function tareDoubt(
+  reading: WeightReading,
+  { drain }: WeighedWith,
+  { bracket, zeroAgeMin }: Pick<Found, 'bracket' | 'zeroAgeMin'>,
+): Contribution {
   if (bracket)
-    return { source: 'tare', uGrams: bracket.uGrams, why: 'The empty sling before and after: the truth lies between.' };
+    return {
+      ...{ source: 'tare', uGrams: bracket.uGrams, ...evenly },
+      why: 'The empty sling before and after: the truth lies between.',
+    };
+  const bound = isBoundOnly(reading)
+    ? ' Hung again it showed nothing, and this scale cannot show less: it may have become lighter.'
+    : '';
   if (zeroAgeMin === undefined || !drain) {
     return {
-      source: 'tare',
-      uGrams: UNTIMED_TARE_GRAMS,
-      why: 'When the sling was zeroed was not noted: 30 g, as is common.',
+      ...{ source: 'tare', uGrams: UNTIMED_TARE_GRAMS, ...scattered },
+      why: `When the sling was zeroed was not noted: 30 g, as is common.${bound}`,
     };
   }
   const error = zeroErrorGrams(drain, zeroAgeMin);
   const minutes = Math.round(zeroAgeMin);
   return {
-    source: 'tare',
-    uGrams: error / Math.sqrt(3),
+    ...{ source: 'tare', uGrams: error / Math.sqrt(3), ...evenly },
     why:
-      zeroAgeMin > OLD_ZERO_MIN
+      (zeroAgeMin > OLD_ZERO_MIN
         ? `The zero was ${minutes} minutes old: such a sling changes by ${Math.round(error)} g in that time.`
-        : `The zero was ${minutes < 1 ? 'fresh' : `${minutes} min old`}; the sling drains by ${Math.round(error)} g in that time.`,
+        : `The zero was ${minutes < 1 ? 'fresh' : `${minutes} min old`}; the sling drains by ${Math.round(error)} g in that time.`) +
+      bound,
   };
 }
 
-function calibrationDoubt({ check, division, scaleClass }: WeighedWith, shownGrams: number): Contribution {
-  if (check) {
-    const { byGrams, uGrams } = correctShown(check, shownGrams);
-    return {
-      source: 'calibration',
-      // What the check found and nobody applied is a doubt as well.
-      uGrams: Math.hypot(uGrams, byGrams / Math.sqrt(3)),
-      why: `The check of ${dateText(check.at)}: what it found wrong here was not put right, and it is itself not quite sure.`,
-    };
+function calibrationDoubts(
+  reading: WeightReading,
+  { check, division, scaleClass }: WeighedWith,
+  { correction }: Found,
+): Contribution[] {
+  if (check && correction) {
+    const day = dateText(check.at);
+    return [
+      {
+        ...{ source: 'calibration', uGrams: correction.uCheckGrams, ...scattered },
+        why:
+          check.shape === 'crooked'
+            ? `The check of ${day} found it crooked: what it shows wrong follows no line, so nothing was put right.`
+            : `The check of ${day} is itself not quite sure.`,
+      },
+      {
+        ...{ source: 'drift', uGrams: correction.uDriftGrams, freedom: correction.driftFreedom, even: false },
+        why: `What such a scale may have changed since the check of ${day}.`,
+      },
+    ];
   }
+  const shownGrams = gramsOf(reading.asRead);
   const limit = permissibleError(shownGrams, gramsOf(division), scaleClass)?.grams ?? 3 * gramsOf(division);
-  return {
-    source: 'calibration',
-    uGrams: limit / Math.sqrt(3),
-    why: 'Never held against known masses: the limit of its class in service is taken.',
-  };
+  return [
+    {
+      ...{ source: 'calibration', uGrams: limit / Math.sqrt(3), ...evenly },
+      why: 'Never compared with known masses: the limit of its class in service is taken.',
+    },
+  ];
+}
+
+function handDoubt({ support }: WeightReading, { netGrams }: Found): Contribution[] {
+  const { least, most } = CUPPED_ADDS;
+  if (support === 'cupped') {
+    return [
+      {
+        ...{ source: 'held', uGrams: (netGrams * (most - least)) / Math.sqrt(12), ...evenly },
+        why: 'A hand round the body of the scale adds 3 to 8 %; the best estimate takes the middle of that off.',
+      },
+    ];
+  }
+  if (support !== 'held') return [];
+  return [
+    {
+      // Twice this is the most that a hand adds, so that the interval reaches there.
+      ...{ source: 'held', uGrams: (netGrams * most) / 2, ...scattered },
+      why: 'It hung from a hand. By its loop that adds nothing, round its body up to 8 %; nobody noted which, so the weight stays and the doubt reaches that far.',
+    },
+  ];
 }
 
 function dateText(iso: string): string {

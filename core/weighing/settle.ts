@@ -16,6 +16,10 @@ export interface Settling {
   readonly grams?: number;
   /** Standard uncertainty of it, from how far its parts disagree. */
   readonly uGrams?: number;
+  /** How many independent looks stand behind that, less one. */
+  readonly freedom?: number;
+  /** What the steps of the scale leave open in it, as a standard uncertainty: less, the more the readings moved across steps. */
+  readonly resolutionGrams?: number;
   /** How restless the last seconds were, as a share of the weight. */
   readonly unrest?: number | undefined;
 }
@@ -62,7 +66,8 @@ export function settle(samples: readonly ScaleSample[], divisionGrams: number): 
   const first = hanging[0];
   if (!last || !first) return { steadiness: 'empty' };
   const startMs = first.atMs + BOUNCE_MS;
-  const unrests = unrestByPiece(hanging, startMs, last.atMs, divisionGrams);
+  const pieces = readPieces(hanging, startMs, last.atMs, divisionGrams);
+  const unrests = pieces.map(({ unrest }) => unrest);
   const coarse = STEPS_TREMBLE * divisionGrams > STILL * last.grams;
   const leastMs = swayingAmong(unrests).length >= DOUBTED ? DOUBTED_MS : coarse ? COARSE_MS : 0;
   const stretches = STRETCHES_MS.flatMap((ms) => {
@@ -72,10 +77,10 @@ export function settle(samples: readonly ScaleSample[], divisionGrams: number): 
   });
   const best = stretches.toSorted((a, b) => a.uGrams - b.uGrams)[0];
   if (!best) return { steadiness: 'settling', grams: last.grams };
-  const { grams, uGrams, unrest } = best;
-  const said = { grams, uGrams, unrest };
+  const { grams, uGrams, freedom, resolutionGrams, unrest } = best;
+  const said = { grams, uGrams, freedom, resolutionGrams, unrest };
   if (unrest < STILL && uGrams <= GOOD * divisionGrams) return { steadiness: 'settled', ...said };
-  if (looksHeld(unrests)) return { steadiness: 'held', ...said };
+  if (looksHeld(unrests)) return { steadiness: 'held', ...meanOfPieces(pieces), resolutionGrams, unrest };
   return { steadiness: last.atMs - startMs < 4000 ? 'settling' : 'moving', ...said };
 }
 
@@ -91,19 +96,28 @@ function looksHeld(unrests: readonly number[]): boolean {
   return (swaying[3] ?? Infinity) < EVEN * (swaying[0] ?? 0);
 }
 
-/** How restless each piece is, the newest first. */
-function unrestByPiece(
-  samples: readonly ScaleSample[],
-  startMs: number,
-  nowMs: number,
-  divisionGrams: number,
-): number[] {
-  const unrests: number[] = [];
+type Stretch = ReturnType<typeof readStretch>;
+
+/**
+ * The sway of a hand lasts longer than from one reading to the next: the readings of one stretch lean on each other, stretches of two seconds hardly
+ * do. The mean of their plain means is the value (a swing fitted to a sway would take too much off), and how far they disagree its doubt (batch means; Law and Kelton 2000, Simulation Modeling and Analysis, 9.5.3).
+ */
+function meanOfPieces(pieces: readonly Stretch[]): Pick<Settling, 'grams' | 'uGrams' | 'freedom'> {
+  const calm = pieces.filter(({ unrest }) => unrest < KICKS);
+  const mean = calm.reduce((sum, { middle }) => sum + middle, 0) / calm.length;
+  const freedom = calm.length - 1;
+  const variance = calm.reduce((sum, { middle }) => sum + (middle - mean) ** 2, 0) / freedom;
+  return { grams: mean, uGrams: Math.sqrt(variance / calm.length), freedom };
+}
+
+/** The whole time that it hung in pieces, the newest first. */
+function readPieces(samples: readonly ScaleSample[], startMs: number, nowMs: number, divisionGrams: number): Stretch[] {
+  const pieces: Stretch[] = [];
   for (let toMs = nowMs; toMs - PIECE_MS >= startMs; toMs -= PIECE_MS) {
     const piece = samples.filter(({ atMs }) => atMs > toMs - PIECE_MS && atMs <= toMs);
-    if (piece.length >= 6) unrests.push(readStretch(piece, divisionGrams).unrest);
+    if (piece.length >= 6) pieces.push(readStretch(piece, divisionGrams));
   }
-  return unrests;
+  return pieces;
 }
 
 /** The readings since the whole load hangs: from the first that comes near what hangs now. */
@@ -132,9 +146,22 @@ function readStretch(samples: readonly ScaleSample[], divisionGrams: number) {
   const beyondSteps = Math.max(0, variance - (STEPS_TREMBLE * divisionGrams) ** 2);
   return {
     grams,
+    middle,
     uGrams: Math.sqrt(variance / count + (0.09 * swing.amplitude) ** 2 + divisionGrams ** 2 / 12 / count),
+    freedom: count - 4,
+    resolutionGrams: stepsLeft(samples, middle, divisionGrams),
     unrest: Math.sqrt(beyondSteps) / grams,
   };
+}
+
+/**
+ * What is left of the steps in a mean of readings, as a standard uncertainty. Readings that stand still on one step leave all of it, `d / sqrt(12)`;
+ * a tremble of `s` steps before they are cut leaves `exp(-2 pi^2 s^2)` of that (Widrow and Kollar 2008, Quantization Noise, 4.1; from memory).
+ */
+function stepsLeft(samples: readonly ScaleSample[], middle: number, divisionGrams: number): number {
+  const variance = samples.reduce((sum, { grams }) => sum + (grams - middle) ** 2, 0) / samples.length;
+  const tremble = Math.max(0, variance / divisionGrams ** 2 - 1 / 12);
+  return (divisionGrams / Math.sqrt(12)) * Math.exp(-2 * Math.PI ** 2 * tremble);
 }
 
 /** Least squares of a mean and a tremble at one rate, with the sum of squares that is left. */

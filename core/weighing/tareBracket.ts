@@ -8,7 +8,7 @@ export interface TareBracket {
   readonly changeGrams: number;
   /** To be added to the net weight: half the change the other way, for the truth lies between the two tares. */
   readonly correctionGrams: number;
-  /** Standard uncertainty: anywhere between the two is as likely (JCGM 100:2008, 4.3.7). */
+  /** Standard uncertainty: anywhere between the two is as likely (JCGM 100:2008, 4.3.7), and half of the step of the second one. */
   readonly uGrams: number;
   readonly says: string;
 }
@@ -17,13 +17,13 @@ export interface TareBracket {
 const MOST_CHANGE_GRAMS = 300;
 
 /**
- * Brackets the tare by the empty wet sling before and after. Undefined when it was not hung again, when the tare is missing, or when the two
- * are so far apart that one of them was no tare.
+ * Brackets the tare by the empty wet sling before and after. Undefined when it was not hung again, when the tare is missing, when the two are
+ * so far apart that one of them was no tare, or when the second is only a bound.
  * Example: a zeroed scale that shows 4 oz afterwards: 2 oz come off the weight, give or take 1.2 oz.
  */
-export function bracketTare(reading: WeightReading): TareBracket | undefined {
+export function bracketTare(reading: WeightReading, divisionGrams: number): TareBracket | undefined {
   const { slingAfter, method, tare, asRead } = reading;
-  if (!slingAfter || (method === 'gross-minus-tare' && !tare)) return undefined;
+  if (!slingAfter || isBoundOnly(reading) || (method === 'gross-minus-tare' && !tare)) return undefined;
   const before = method === 'gross-minus-tare' && tare ? gramsOf(tare) : 0;
   const changeGrams = gramsOf(slingAfter) - before;
   if (Math.abs(changeGrams) > MOST_CHANGE_GRAMS) return undefined;
@@ -31,9 +31,17 @@ export function bracketTare(reading: WeightReading): TareBracket | undefined {
     changeGrams,
     // Turned into plain zero where nothing changed.
     correctionGrams: changeGrams === 0 ? 0 : -changeGrams / 2,
-    uGrams: Math.abs(changeGrams) / Math.sqrt(12),
+    uGrams: Math.hypot(changeGrams, divisionGrams / 2) / Math.sqrt(12),
     says: saying(changeGrams, asRead.unit),
   };
+}
+
+/**
+ * Whether the empty sling afterwards only bounds the tare: a connected scale that was zeroed sends nothing for a sling that became lighter, for
+ * its packet has no sign. Example: nothing sent is a bound; nothing set by hand is a value.
+ */
+export function isBoundOnly({ method, slingAfter, slingAfterWay, way }: WeightReading): boolean {
+  return method === 'zeroed' && slingAfter?.count === 0 && (slingAfterWay ?? way) === 'live';
 }
 
 function saying(changeGrams: number, unit: MassUnit): string {

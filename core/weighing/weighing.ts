@@ -9,13 +9,19 @@ import type { WeightReading } from './reading.js';
 export function weighingOf(story: CaptureStory): WeightReading | undefined {
   const { weight } = story.facts;
   if (!weight) return undefined;
-  const { startedAt, slingAfter, marks } = story;
+  const { startedAt, slingAfter, slingAfterWay, marks } = story;
   const at = (type: 'zeroed' | 'weighed') => marks.findLast((mark) => mark.type === type)?.atMs;
   const clock = (ms: number | undefined) =>
     ms === undefined || startedAt === null ? undefined : new Date(Date.parse(startedAt) + ms).toISOString();
   const zeroedAt = clock(at('zeroed')) ?? weight.zeroedAt;
   const readAt = weight.readAt ?? clock(at('weighed'));
-  return { ...weight, ...(zeroedAt && { zeroedAt }), ...(readAt && { readAt }), ...(slingAfter && { slingAfter }) };
+  return {
+    ...weight,
+    ...(zeroedAt && { zeroedAt }),
+    ...(readAt && { readAt }),
+    ...(slingAfter && { slingAfter }),
+    ...(slingAfterWay && { slingAfterWay }),
+  };
 }
 
 const OUTING_MS = 12 * 3_600_000;

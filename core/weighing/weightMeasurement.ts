@@ -1,5 +1,5 @@
 import { accept, refuse, type Answer } from '../measure/answer.js';
-import { gramsOf, type Mass } from '../measure/mass.js';
+import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
 
 /** The Bluetooth service and characteristic of a weighing scale. */
 export const WEIGHT_SCALE = 0x181d;
@@ -24,6 +24,11 @@ const RESERVED = 0xf0;
 const UNSUCCESSFUL = 0xffff;
 const UNKNOWN_USER = 0xff;
 const GRAMS_PER_STEP = 5;
+
+/** The step in which a packet carries a mass. Example: 5 g, or a hundredth of a pound. */
+export function packetStepGrams(unit: MassUnit): number {
+  return unit === 'g' ? GRAMS_PER_STEP : gramsOf({ unit: 'lb/100', count: 1 });
+}
 
 const SHORT = 'The scale sent a packet that breaks off. It was left out.';
 

@@ -11,6 +11,8 @@ import type { WriteSwimDto } from '@keeper/contract/swims';
 import { ReadBook } from '../captures/readBook.js';
 import { KeepOutings } from '../outings/keepOutings.js';
 import { PictureStore } from '../pictures/pictureStore.js';
+import { resultOf } from '@keeper/core/weighing/resultOf';
+import { KeepSettings } from '../settings/keepSettings.js';
 import { KeepRows } from '../rows/keepRows.js';
 import { Database } from '../storage/database.js';
 import { kit, rigs, swims } from '../storage/schema.js';
@@ -28,6 +30,7 @@ export class BookController {
     private readonly waters: KeepWaters,
     private readonly pictures: PictureStore,
     private readonly outings: KeepOutings,
+    private readonly settings: KeepSettings,
     database: Database,
   ) {
     this.swims = new KeepRows<WriteSwimDto>(database, swims, 'This swim');
@@ -49,6 +52,7 @@ export class BookController {
         swims: this.swims.all(),
         rigs: this.rigs.all(),
         kit: this.kit.all(),
+        rounding: this.settings.read().rounding,
         outings: this.everyOuting(),
         pictures: this.pictures.all(),
         captures: this.book.everyCapture(),
@@ -68,11 +72,13 @@ export class BookController {
   private *csvPieces(positions: boolean): Generator<string> {
     const waters = new Map(this.waters.all().map((water) => [water.id, water]));
     const places = new Map(this.swims.all().map((swim) => [swim.id, swim]));
+    const shelf = this.kit.all();
+    const { rounding } = this.settings.read();
     yield csvHeader({ positions });
     for (const { captureId, events } of this.book.everyCapture()) {
       const story = tellStory(captureId, events);
       const place = { water: waters.get(story.facts.waterId ?? ''), swim: places.get(story.swimId ?? '') };
-      yield csvRecord(story, place, { positions });
+      yield csvRecord(story, place, resultOf(story, shelf, rounding), { positions });
     }
   }
 }

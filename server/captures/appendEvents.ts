@@ -10,7 +10,7 @@ import { captures, events, settings, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
 
 /** Counts up whenever stories are told or summed up otherwise: then every summary is made anew once, from its log. */
-const TELLING = '5';
+const TELLING = '6';
 const TELLING_NAME = 'telling';
 
 /** Ranks below every weight. */

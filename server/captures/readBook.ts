@@ -11,6 +11,7 @@ import type { CaptureEvent } from '@keeper/core/capture/event';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { identityDecisions, type IdentityDecision } from '@keeper/core/fish/identityDecision';
 import type { SpeciesId } from '@keeper/core/fish/species';
+import type { WeightReading } from '@keeper/core/weighing/reading';
 import { Problem } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { captures, events } from '../storage/schema.js';
@@ -21,6 +22,8 @@ const PAGE_ROWS = 40;
 const PAST_CAPTURES = 100;
 /** More than one keeper weighs in many years. */
 const MOST_WEIGHED = 5000;
+/** A weight is compared with so many of the heaviest of its kind. */
+const COMPARED_WITH = 8;
 
 /** Written as in the indexes, so that SQLite takes them. */
 const IN_THE_BOOK = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
@@ -185,8 +188,29 @@ export class ReadBook {
     return pastOf(rows.map(({ summary }) => summaryIn(summary)));
   }
 
-  /** The fish that were weighed, newest first, as little of each as is held against other weights. */
+  /** The fish that were weighed, newest first, as little of each as is compared with other weights. */
   weighed(): WeighedFish[] {
+    const heaviest = this.heaviestOfEach();
+    return this.everyWeighed().map((fish) => {
+      const weighing = heaviest.get(fish.captureId);
+      return weighing ? { ...fish, weighing } : fish;
+    });
+  }
+
+  /** How the heaviest of each kind were weighed, by capture. */
+  private heaviestOfEach(): Map<string, WeightReading> {
+    const ranked = this.database.drizzle.all<{ id: string; weighing: string | null }>(sql`
+      SELECT id, weighing FROM (
+        SELECT id, json_extract(summary, '$.weighing') AS weighing,
+          row_number() OVER (PARTITION BY species ORDER BY net_grams DESC, id) AS place
+        FROM captures WHERE ${IN_THE_BOOK} AND net_grams IS NOT NULL
+      ) WHERE place <= ${COMPARED_WITH}`);
+    return new Map(
+      ranked.flatMap(({ id, weighing }) => (weighing ? [[id, JSON.parse(weighing) as WeightReading] as const] : [])),
+    );
+  }
+
+  private everyWeighed(): WeighedFish[] {
     const { drizzle } = this.database;
     return drizzle
       .select({

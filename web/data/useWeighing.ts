@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { KeptSettings } from '@keeper/contract/ways';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { timesDone } from '@keeper/core/capture/steps';
 import type { CaptureStory } from '@keeper/core/capture/story';
@@ -8,15 +7,14 @@ import type { OwnFish } from '@keeper/core/fish/expectedWeight';
 import { lengthMm } from '@keeper/core/measure/length';
 import { gramsOf } from '@keeper/core/measure/mass';
 import type { Entry } from '@keeper/core/weighing/entry';
-import { weightResult, type WeightResult } from '@keeper/core/weighing/result';
-import { checkInForce } from '@keeper/core/weighing/scaleCheck';
+import type { WeightResult } from '@keeper/core/weighing/result';
+import { resultOf } from '@keeper/core/weighing/resultOf';
 import { slingDrain, wetTareGrams } from '@keeper/core/weighing/slingDrain';
 import { wasZeroed, weighingOf } from '@keeper/core/weighing/weighing';
 import { ask } from './api.js';
 import { useRegister } from './known.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
-import { plainDivision } from './useWeighingKit.js';
 
 const NONE: readonly WeighedFish[] = [];
 const DAY_MS = 24 * 3_600_000;
@@ -40,26 +38,7 @@ function useWith(story: CaptureStory) {
 export function useWeightResult(story: CaptureStory): WeightResult | undefined {
   const kit = useKit();
   const { rounding } = useSettings();
-  return useMemo(() => weighedWith(story, kit, rounding), [story, kit, rounding]);
-}
-
-/** The same without asking anything: of a story, the kit and the keeper's rule of rounding. */
-export function weighedWith(
-  story: CaptureStory,
-  kit: ReturnType<typeof useKit>,
-  rounding: KeptSettings['rounding'],
-): WeightResult | undefined {
-  const weighing = weighingOf(story);
-  if (!weighing) return undefined;
-  const nature = kit.find(({ id }) => id === weighing.scalesId)?.scale;
-  const sling = kit.find(({ id }) => id === weighing.slingId);
-  return weightResult(weighing, {
-    division: nature?.division ?? plainDivision(weighing.asRead.unit),
-    scaleClass: nature?.scaleClass ?? 'III',
-    check: nature ? checkInForce(nature, weighing.readAt ?? story.startedAt ?? '') : undefined,
-    drain: sling ? slingDrain(sling.tares) : undefined,
-    rounding,
-  });
+  return useMemo(() => resultOf(story, kit, rounding), [story, kit, rounding]);
 }
 
 /** What an entry is held against: the other fish of the book, and what happened around the weighing. */

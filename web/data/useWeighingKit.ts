@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { WeightReading } from '@keeper/core/weighing/reading';
-import type { Mass } from '@keeper/core/measure/mass';
+import { plainDivision } from '@keeper/core/weighing/resultOf';
 import type { ScaleNature } from '@keeper/core/weighing/scaleNature';
 import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
 import { useDeviceWay } from './deviceWays.js';
@@ -17,11 +17,6 @@ export interface WeighingKit {
   /** What the sling weighs wet through, as far as is known. */
   readonly slingGrams: number;
   readonly zeroedAt: string | undefined;
-}
-
-/** The steps of a scale that nobody described: one of the unit read, ten grams where it shows kilograms. */
-export function plainDivision(unit: Mass['unit']): Mass {
-  return { unit, count: unit === 'g' ? 10 : 1 };
 }
 
 /** Scales and sling as they were chosen on this device, else the first of each in the kit. */

@@ -115,6 +115,8 @@ function correctedFacts(
   const reading = story.facts.weight;
   if (corrected.grams === undefined || !reading) return undefined;
   const { tare: _tare, ...rest } = reading;
+  // What a connected scale sent belongs to what was read, not to what it is corrected to.
+  const { sent: _sent, settledGrams: _settled, steadyGrams: _steady, resolutionGrams: _steps, ...typed } = rest;
   switch (kind) {
     // What was read stays as it was read; only what was done with it is put right.
     case 'sling-left-on': {
@@ -127,10 +129,10 @@ function correctedFacts(
     case 'sling-taken-twice':
       return { facts: { weight: { ...rest, method: 'zeroed' } }, says: `Make it ${formatMass(reading.asRead)}` };
     case 'scale-held':
-      return { facts: { weight: { ...reading, support: 'held' } }, says: 'Mark it as held' };
+      return { facts: { weight: { ...reading, support: 'cupped' } }, says: 'My hand was round it' };
     default: {
       const asRead = correctedMass(corrected.grams, kind, reading);
-      return { facts: { weight: { ...rest, asRead, method: 'zeroed' } }, says: `Make it ${formatMass(asRead)}` };
+      return { facts: { weight: { ...typed, asRead, method: 'zeroed' } }, says: `Make it ${formatMass(asRead)}` };
     }
   }
 }

@@ -1,7 +1,9 @@
 import { useEffect, useEffectEvent } from 'react';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass, type MassUnit } from '@keeper/core/measure/mass';
-import { roundToDivision } from '@keeper/core/weighing/rounding';
+import { liveReading, type LiveReading } from '@keeper/core/weighing/liveReading';
+import type { ScaleSupport } from '@keeper/core/weighing/reading';
+import { roundToDivision, type Rounding } from '@keeper/core/weighing/rounding';
 import type { Steadiness } from '@keeper/core/weighing/settle';
 import { nearest } from '@keeper/core/weighing/tareBracket';
 import { Notice } from '../Notice.js';
@@ -9,10 +11,8 @@ import { ScaleTrace } from './ScaleTrace.js';
 import type { LiveScale } from './useLiveScale.js';
 
 /** What a scale came to, for the book. */
-export interface TakenLive {
-  readonly mass: Mass;
-  readonly steadyGrams: number;
-  readonly support: 'hung' | 'held';
+export interface TakenLive extends LiveReading {
+  readonly support: ScaleSupport;
 }
 
 const STEADINESS_WORDS: Readonly<Record<Steadiness, { readonly is: string; readonly so: string }>> = {
@@ -20,7 +20,10 @@ const STEADINESS_WORDS: Readonly<Record<Steadiness, { readonly is: string; reado
   settling: { is: 'Settling', so: 'Hands off. Low over the mat.' },
   moving: { is: 'Fish moving', so: 'A hand over its eye; the value comes by itself.' },
   settled: { is: 'Settled', so: '' },
-  held: { is: 'Held, not hung', so: 'A hand on the scale adds to the weight. Hang it by its loop.' },
+  held: {
+    is: 'Held, not hung',
+    so: 'A hand round the body of the scale adds to the weight; at its loop it only makes it restless. Best from a bar.',
+  },
 };
 
 interface LiveScaleReadingProps {
@@ -28,13 +31,14 @@ interface LiveScaleReadingProps {
   readonly division: Mass;
   /** What is taken once it has settled; by itself, or with a tap where a hand holds the scale. */
   readonly onTaken: (taken: TakenLive) => void;
+  readonly rounding: Rounding;
   /** The least that counts as something on the hook; a sling may be lighter than a fish. */
   readonly what: 'fish' | 'sling';
 }
 
 /** The scale as it swings: what it says, whether it can be believed, and the value as soon as it can. */
-export function LiveScaleReading({ state, division, onTaken, what }: LiveScaleReadingProps) {
-  const taken = takenOf(state);
+export function LiveScaleReading({ state, division, rounding, onTaken, what }: LiveScaleReadingProps) {
+  const taken = takenOf(state, division, rounding);
   const settled = state.is === 'reading' && state.settling.steadiness === 'settled';
   // Taken once, when it settles; what it says afterwards is no other weighing.
   const take = useEffectEvent(() => taken && onTaken(taken));
@@ -59,23 +63,27 @@ export function LiveScaleReading({ state, division, onTaken, what }: LiveScaleRe
       <ScaleTrace samples={state.samples} settling={state.settling} />
       {words.so && <p className="text-soft">{words.so}</p>}
       {steadiness === 'held' && taken && (
-        <button type="button" className="button min-h-14" onClick={() => onTaken(taken)}>
-          Take it all the same, as held
-        </button>
+        <div role="group" aria-label="Take it as it is held" className="grid grid-cols-2 gap-3">
+          <button type="button" className="button min-h-16 px-2" onClick={() => onTaken({ ...taken, support: 'loop' })}>
+            Take it: I hold the loop
+          </button>
+          <button
+            type="button"
+            className="button min-h-16 px-2"
+            onClick={() => onTaken({ ...taken, support: 'cupped' })}
+          >
+            Take it: my hand is round it
+          </button>
+        </div>
       )}
     </div>
   );
 }
 
-function takenOf(state: LiveScale): TakenLive | undefined {
+function takenOf(state: LiveScale, division: Mass, rounding: Rounding): TakenLive | undefined {
   if (state.is !== 'reading') return undefined;
-  const { grams, uGrams, steadiness } = state.settling;
-  if (grams === undefined || uGrams === undefined) return undefined;
-  return {
-    mass: nearest(grams, state.unit),
-    steadyGrams: Math.round(uGrams * 10) / 10,
-    support: steadiness === 'held' ? 'held' : 'hung',
-  };
+  const read = liveReading(state.settling, { unit: state.unit, division, rounding });
+  return read && { ...read, support: state.settling.steadiness === 'held' ? 'held' : 'hung' };
 }
 
 function shownText(grams: number, unit: MassUnit, division: Mass): string {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
+import type { ReadingWay } from '@keeper/core/weighing/reading';
 import { wasZeroed } from '@keeper/core/weighing/weighing';
 import { massFromParts, massParts } from '@keeper/core/measure/massParts';
 import { useDeviceWay } from '../../data/deviceWays.js';
@@ -15,7 +16,7 @@ import { useLiveScale } from './useLiveScale.js';
 
 interface SlingAfterProps {
   readonly story: CaptureStory;
-  readonly onShown: (shown: Mass) => void;
+  readonly onShown: (shown: Mass, way: ReadingWay) => void;
 }
 
 /** The empty wet sling on the scale once more: the two tares bracket the truth. */
@@ -54,17 +55,23 @@ function LiveSling({ story, onShown, onByHand }: SlingAfterProps & { onByHand: (
           It hangs there, wet and empty
         </button>
       )}
-      <LiveScaleReading state={state} division={nature.division} what="sling" onTaken={({ mass }) => onShown(mass)} />
+      <LiveScaleReading
+        state={state}
+        division={nature.division}
+        rounding="as-read"
+        what="sling"
+        onTaken={({ sent }) => onShown(sent, 'live')}
+      />
       {shown !== undefined && state.is === 'reading' && (
         <button
           type="button"
           className="button min-h-14"
           onClick={() => {
             stop();
-            onShown({ unit: state.unit, count: Math.round(shown / gramsOf({ unit: state.unit, count: 1 })) });
+            onShown({ unit: state.unit, count: Math.round(shown / gramsOf({ unit: state.unit, count: 1 })) }, 'live');
           }}
         >
-          Take about nothing
+          Record as zero
         </button>
       )}
       <button type="button" className="button" onClick={onByHand}>
@@ -86,18 +93,18 @@ function SlingByHand({ story, onShown }: SlingAfterProps) {
     <div role="group" aria-label="Empty sling" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
       {story.facts.weight?.method === 'zeroed' && (
         <Choice
-          label="Above or below nothing"
+          label="Above or below zero"
           value={below}
           onChange={setBelow}
           options={[
-            { value: 'above', label: 'Shows more than nothing' },
-            { value: 'below', label: 'Shows less than nothing' },
+            { value: 'above', label: 'Above zero' },
+            { value: 'below', label: 'Below zero' },
           ]}
         />
       )}
       <Wheels state={wheels} row="sling" name="Empty sling" named={false} wheels={parts} />
       <Keypad {...wheels} />
-      <button type="button" className="button button-main min-h-14" onClick={() => onShown(signed)}>
+      <button type="button" className="button button-main min-h-14" onClick={() => onShown(signed, 'set')}>
         The empty sling shows {below === 'below' && shown.count > 0 ? '− ' : ''}
         {formatMass(shown)}
       </button>

@@ -2,18 +2,19 @@ import type { CaptureStory } from '@keeper/core/capture/story';
 import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/fish/growth';
 import type { KnownFish } from '@keeper/core/fish/knownFish';
 import { formatLength } from '@keeper/core/measure/length';
+import { formatInterval } from '@keeper/core/measure/formatInterval';
 import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
+import { resultOf } from '@keeper/core/weighing/resultOf';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
-import { weighedWith } from '../../data/useWeighing.js';
 import { Part } from '../../parts/Part.js';
-import { aboutMass, doubtText } from '../../parts/weight/massWords.js';
 import { changeText } from './fishWords.js';
 import { GrowthPlot } from './GrowthPlot.js';
 
 const INCH_MM = 25.4;
 /** From here on whole ounces say enough. */
 const A_FEW_GRAMS = 110;
+const [FINE, WHOLE] = [50, 500];
 /** Months from which a difference of two tapes can be growth. */
 const LONG_ENOUGH = 4;
 
@@ -23,8 +24,8 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
   const kit = useKit();
   const system = massSystemOf(massUnit);
   const weights = stories.flatMap((story): Measure[] => {
-    const result = weighedWith(story, kit, rounding);
-    return result ? [{ atMs: Date.parse(story.startedAt ?? ''), value: gramsOf(result.stands), u: result.uGrams }] : [];
+    const result = resultOf(story, kit, rounding);
+    return result ? [{ atMs: Date.parse(story.startedAt ?? ''), value: result.best.grams, u: result.best.uGrams }] : [];
   });
   const lengths = fish.captures.flatMap(({ startedAt, lengthMm }): Measure[] =>
     lengthMm === null ? [] : [{ atMs: Date.parse(startedAt ?? ''), value: lengthMm, u: TAPE_U_MM }],
@@ -34,8 +35,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
     inches
       ? formatLength({ unit: 'quarter-in', count: Math.max(1, Math.round((mm / INCH_MM) * 4)) })
       : `${(mm / 10).toFixed(1)} cm`;
-  const weightText = (grams: number) =>
-    doubtText(grams > A_FEW_GRAMS ? gramsOf(aboutMass(grams, massUnit)) : grams, system).replace('.0 oz', ' oz');
+  const weightText = (grams: number) => formatInterval(grams, grams > A_FEW_GRAMS ? WHOLE : FINE, system).value;
   const heavier = growthChange(weights);
   const longer = growthChange(lengths);
   if (weights.length + lengths.length === 0) return null;

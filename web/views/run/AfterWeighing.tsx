@@ -9,7 +9,9 @@ export function AfterWeighing({ desk: { story, tap } }: { desk: RunDesk }) {
   return (
     <section aria-label="The weight" className="mb-5 grid gap-4">
       <WeightStands story={story} />
-      {!story.slingAfter && <SlingAfter story={story} onShown={(shown) => void tap('sling-hung', { shown })} />}
+      {!story.slingAfter && (
+        <SlingAfter story={story} onShown={(shown, way) => void tap('sling-hung', { shown, way })} />
+      )}
       <EntryQuestion story={story} />
     </section>
   );

@@ -1,7 +1,6 @@
 import { useEffect, useEffectEvent } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { gramsOf } from '@keeper/core/measure/mass';
-import { roundToDivision } from '@keeper/core/weighing/rounding';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { wasZeroed } from '@keeper/core/weighing/weighing';
 import { useDeviceWay } from '../../data/deviceWays.js';
@@ -30,14 +29,10 @@ export function LiveWeight({ story, onSet }: LiveWeightProps) {
     void listen(scaleOf(way, { ...hung, zeroGrams: zeroed ? slingGrams : 0 }));
   });
   useEffect(() => begin(), []);
-  const taken = ({ mass, steadyGrams, support }: TakenLive) => {
+  const taken = (read: TakenLive) => {
     const tare = weighMethod === 'gross-minus-tare' ? lastTare(nature.division.unit) : undefined;
-    onSet({
-      // What the scale shows is the reading; what it sends is kept beside it.
-      asRead: rounding === 'as-read' ? mass : roundToDivision(mass, nature.division, rounding),
-      ...{ sent: mass, method: weighMethod, ...(tare && { tare }) },
-      ...{ way: 'live', steadyGrams, support, ...around, readAt: new Date().toISOString() },
-    });
+    const how = { method: weighMethod, way: 'live', ...(tare && { tare }) } as const;
+    onSet({ ...read, ...how, ...around, readAt: new Date().toISOString() });
   };
-  return <LiveScaleReading state={state} division={nature.division} onTaken={taken} what="fish" />;
+  return <LiveScaleReading state={state} division={nature.division} rounding={rounding} onTaken={taken} what="fish" />;
 }

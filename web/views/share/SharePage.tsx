@@ -18,7 +18,7 @@ import { useWaters } from '../../data/rows.js';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
-import { doubtText } from '../../parts/weight/massWords.js';
+import { intervalText } from '../../parts/weight/intervalText.js';
 import { bareCopy, cardPdf, cardPicture, handOver } from './cardFiles.js';
 import type { CatchCard } from './drawCatchCard.js';
 
@@ -145,7 +145,7 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
   return {
     fish: story.facts.species ? speciesName(story.facts.species, story.facts.form) : 'A fish',
     ...(net && { weight: formatMass(net) }),
-    ...(result && { giveOrTake: `give or take ${doubtText(result.expandedGrams, massSystemOf(result.asRead.unit))}` }),
+    ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatLength(length) }),
     date: sharedDate(
       { year: at.getFullYear(), month: at.getMonth(), day: at.getDate() },

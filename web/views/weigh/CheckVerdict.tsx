@@ -1,13 +1,12 @@
-import type { JudgedCheck } from '@keeper/core/weighing/scaleCheck';
-import { doubtText } from '../../parts/weight/massWords.js';
+import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
+import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { dayText } from '../../parts/when.js';
 
 const [WIDTH, HEIGHT] = [400, 190];
 
 /** What a check found: error by load, the line through it, and the limits of the class on either side. */
 export function CheckVerdict({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
-  const { line, points, within } = check;
-  const gain = (line.slope - 1) * 1000;
+  const { points, within, shape } = check;
   const outside = points.filter((point) => !point.within);
   return (
     <section aria-label="Verdict" className="grid gap-3">
@@ -17,17 +16,31 @@ export function CheckVerdict({ check, system }: { check: JudgedCheck; system: 'l
           : `Outside the limits of its class at ${outside.map(({ trueGrams }) => loadText(trueGrams, system)).join(', ')}.`}
       </p>
       <ErrorPlot check={check} system={system} />
-      <p>
-        Its zero lies {doubtText(Math.abs(line.offset), system)} {line.offset < 0 ? 'low' : 'high'}
-        {Math.abs(line.offset) < 2 * line.uOffset && ', which may be nothing'}; with the load it shows{' '}
-        {Math.abs(gain).toFixed(1)} in 1000 too {gain < 0 ? 'little' : 'much'}
-        {Math.abs(line.slope - 1) < 2 * line.uSlope && ', which may be nothing'}.
-      </p>
+      <p>{shape === 'crooked' ? CROOKED : <GainSentence check={check} system={system} />}</p>
       <p className="text-sm text-soft">
-        Line by least squares, each point by how well its mass is known. Limits in service: OIML R 76-1, twice those of
-        a first verification. Next check by {dayText(check.due)}.
+        Fitted by least squares, each point by how well its mass is known. Limits in service: OIML R 76-1, twice those
+        of a first verification. Next check by {dayText(check.due)}.
       </p>
     </section>
+  );
+}
+
+const CROOKED =
+  'It is crooked: what it shows wrong follows neither a line nor a curve. Nothing is corrected by this check, and weights off this scale carry the whole of it as doubt. Look at the hook and the spring, and hang the masses again.';
+
+/** What a check corrects: the gain, for a net is the difference of two loads and an offset is in both. */
+function GainSentence({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
+  const { gain, offsetGrams, covariance, shape } = check;
+  if (shape === 'curved')
+    return <>It bends: more wrong at one end than at the other. Weights are corrected along the curve.</>;
+  const perThousand = (gain - 1) * 1000;
+  const unsure = Math.abs(gain - 1) < 2 * Math.sqrt(covariance[0][0]);
+  return (
+    <>
+      It shows {Math.abs(perThousand).toFixed(1)} in 1000 too {perThousand < 0 ? 'little' : 'much'}
+      {unsure && ', which may be nothing'}. Its zero lies {formatDoubt(Math.abs(offsetGrams), system)}{' '}
+      {offsetGrams < 0 ? 'low' : 'high'}: zeroed with the sling on, or tare taken off, that cancels.
+    </>
   );
 }
 
@@ -35,13 +48,15 @@ function loadText(grams: number, system: 'lb-oz' | 'kg'): string {
   return system === 'kg' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`;
 }
 
-function ErrorPlot({ check: { points, line }, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
+function ErrorPlot({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
+  const { points } = check;
   const most = Math.max(...points.map(({ trueGrams }) => trueGrams)) * 1.08;
   const reach =
     Math.max(...points.flatMap(({ errorGrams, limitGrams }) => [Math.abs(errorGrams), limitGrams ?? 0])) * 1.25 || 1;
   const x = (grams: number) => 40 + (grams / most) * (WIDTH - 56);
   const y = (error: number) => HEIGHT / 2 - 8 - (error / reach) * (HEIGHT / 2 - 22);
-  const error = (grams: number) => line.offset + (line.slope - 1) * grams;
+  const pieces = check.shape === 'curved' ? 24 : 1;
+  const fitted = Array.from({ length: pieces + 1 }, (_, i) => i / pieces);
   const sorted = points.toSorted((a, b) => a.trueGrams - b.trueGrams);
   return (
     <svg
@@ -66,15 +81,15 @@ function ErrorPlot({ check: { points, line }, system }: { check: JudgedCheck; sy
         />
       ))}
       <line x1={x(0)} x2={WIDTH - 8} y1={y(0)} y2={y(0)} stroke="var(--water)" strokeWidth="1.5" />
-      <line
-        x1={x(0)}
-        x2={x(most)}
-        y1={y(error(0))}
-        y2={y(error(most))}
-        stroke="var(--ink)"
-        strokeWidth="1.5"
-        strokeDasharray="5 5"
-      />
+      {check.shape !== 'crooked' && (
+        <polyline
+          points={fitted.map((share) => `${x(share * most)},${y(errorAt(check, share * most))}`).join(' ')}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+          strokeDasharray="5 5"
+        />
+      )}
       {sorted.map(({ trueGrams, errorGrams, within }) => (
         <g key={trueGrams}>
           <circle

@@ -7,7 +7,7 @@ import { useMinute } from '../../data/useProspect.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Part } from '../../parts/Part.js';
 import { Picker } from '../../parts/Picker.js';
-import { doubtText } from '../../parts/weight/massWords.js';
+import { formatDoubt } from '@keeper/core/measure/formatInterval';
 
 const STEPS = [
   'Soak the sling for two minutes, zips closed.',
@@ -75,7 +75,8 @@ function ZeroAge({ ageMin, errorGrams, system }: ZeroAgeProps) {
   if (minutes <= OLD_ZERO_MIN) return <p role="status">{age}</p>;
   return (
     <p role="status" className="border-l-4 border-air pl-3">
-      {age} The sling has run by about <b>{doubtText(errorGrams, system)}</b> since. Dip it, let it run off, zero again.
+      {age} The sling has run by about <b>{formatDoubt(errorGrams, system)}</b> since. Dip it, let it run off, zero
+      again.
     </p>
   );
 }

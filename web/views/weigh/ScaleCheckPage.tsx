@@ -29,6 +29,8 @@ const EMPTY: TypedPoint = { how: 'known-mass', known: '', tempC: '', shown: '' }
 const DIVISIONS: readonly { readonly label: string; readonly mass: Mass }[] = [
   { label: '1 oz', mass: { unit: 'oz', count: 1 } },
   { label: '2 oz', mass: { unit: 'oz', count: 2 } },
+  { label: '4 oz', mass: { unit: 'oz', count: 4 } },
+  { label: '8 oz', mass: { unit: 'oz', count: 8 } },
   { label: '¼ oz', mass: { unit: 'quarter-oz', count: 1 } },
   { label: '0.02 lb', mass: { unit: 'lb/100', count: 2 } },
   { label: '5 g', mass: { unit: 'g', count: 5 } },
@@ -93,7 +95,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
         void keep();
       }}
     >
-      <h1 className="text-3xl font-semibold">{item.name} against known masses</h1>
+      <h1 className="text-3xl font-semibold">{item.name}: check with known masses</h1>
       <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-8">
           <Part title="What it shows in">

@@ -6,7 +6,7 @@ import { errorAt, judgeCheck, type JudgedCheck } from '@keeper/core/weighing/sca
 import { useKit } from '../../data/rows.js';
 import { useMinute } from '../../data/useProspect.js';
 import { Part } from '../../parts/Part.js';
-import { doubtText } from '../../parts/weight/massWords.js';
+import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { dayText, whenText } from '../../parts/when.js';
 import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 
@@ -62,11 +62,11 @@ function OneScale({ item }: { item: KeptKitItem }) {
       <p className="mt-1">
         {last
           ? verdict(last, nowMs, system)
-          : 'Never held against known masses. Its weights carry the whole limit of its class as doubt.'}
+          : 'Never compared with known masses. Its weights carry the whole limit of its class as doubt.'}
       </p>
       {checks.length > 1 && <DriftPlot checks={checks} system={system} />}
       <Link to={`/weigh/scales/${item.id}`} className="button mt-3">
-        Hold it against known masses
+        Check with known masses
       </Link>
     </div>
   );
@@ -78,10 +78,10 @@ function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): str
   const shows =
     Math.abs(error) < 3
       ? `true at ${at}`
-      : `${doubtText(Math.abs(error), system)} too ${error > 0 ? 'much' : 'little'} at ${at}`;
+      : `${formatDoubt(Math.abs(error), system)} too ${error > 0 ? 'much' : 'little'} at ${at}`;
   const due =
     check.due < new Date(nowMs).toISOString().slice(0, 10)
       ? `It was due again on ${dayText(check.due)}.`
       : `Next check by ${dayText(check.due)}.`;
-  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class. ${due}`;
+  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class${check.shape === 'crooked' ? ', and crooked: nothing is corrected by it' : ''}. ${due}`;
 }

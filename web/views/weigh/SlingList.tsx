@@ -6,7 +6,8 @@ import { slingDrain } from '@keeper/core/weighing/slingDrain';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
-import { aboutGrams, doubtText } from '../../parts/weight/massWords.js';
+import { aboutGrams } from '../../parts/weight/massWords.js';
+import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { DrainPlot } from './DrainPlot.js';
 import { TareForm } from './TareForm.js';
 import { TareList } from './TareList.js';
@@ -60,7 +61,7 @@ function drainWords(
   { keepsGrams, runsGrams, minutesToDrain, weighings }: ReturnType<typeof slingDrain>,
   unit: MassUnit,
 ): string {
-  const wet = `Wet through it weighs about ${aboutGrams(keepsGrams + runsGrams, unit)} and loses ${doubtText(runsGrams, massSystemOf(unit))}, most of it in ${minutesToDrain} minutes`;
+  const wet = `Wet through it weighs about ${aboutGrams(keepsGrams + runsGrams, unit)} and loses ${formatDoubt(runsGrams, massSystemOf(unit))}, most of it in ${minutesToDrain} minutes`;
   return weighings < 3
     ? `${wet}, if it drains as most do: weigh it a few times while it hangs, and it is known.`
     : `${wet}.`;

@@ -63,7 +63,8 @@ export function TareForm({ item }: { item: KeptKitItem }) {
           state={state}
           division={nature.division}
           what="sling"
-          onTaken={({ mass }) => fromScale(mass)}
+          rounding="as-read"
+          onTaken={({ sent }) => fromScale(sent)}
         />
       )}
       <div className="flex flex-wrap items-end gap-3">
