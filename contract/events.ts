@@ -74,13 +74,21 @@ export class MassDto {
   @IsInt() @Min(0) @Max(10_000_000) count: number;
 }
 
+const NO_WEIGHT = 'A weight of 0 is no weight. Leave it out instead.';
+
+/** A reading with something on the hook. */
+export class ReadMassDto {
+  @IsIn(MASS_UNITS) unit: MassUnit;
+  @IsInt() @Min(1, { message: NO_WEIGHT }) @Max(10_000_000) count: number;
+}
+
 export class LengthDto {
   @IsIn(LENGTH_UNITS) unit: LengthUnit;
   @IsInt() @Min(1) @Max(10_000) count: number;
 }
 
 export class WeightReadingDto {
-  @IsDefined() @ValidateNested() @Type(() => MassDto) asRead: MassDto;
+  @IsDefined() @ValidateNested() @Type(() => ReadMassDto) asRead: ReadMassDto;
   @IsIn(WEIGH_METHODS) method: WeighMethod;
   @IsOptional() @ValidateNested() @Type(() => MassDto) tare?: MassDto;
   @IsOptional() @IsString() @MaxLength(100) written?: string;

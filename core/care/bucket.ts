@@ -1,3 +1,4 @@
+import { heatOf, stateOfHeat, type WaterState } from './freezing.js';
 import { rungeKutta } from './integrate.js';
 import type { Irradiance } from './irradiance.js';
 import { airHeatWm2, convectionWm2K, evaporationKgM2S, longwaveBalanceWm2, type SurfaceAir } from './surface.js';
@@ -21,7 +22,6 @@ export interface BucketSurroundings {
   readonly shaded: boolean;
 }
 
-const WATER_JKGK = 4186;
 const WATER_ABSORBS = 0.93;
 const WALL_ABSORBS = 0.7;
 const WALL_EMITS = 0.95;
@@ -50,21 +50,26 @@ export function bucketHeatW(waterC: number, bucket: Bucket, around: BucketSurrou
 }
 
 /**
- * The water of a bucket after `spanS` seconds, in degrees C: one well-stirred lump (Runge-Kutta, steps of at most 2 min). Stated error:
- * about 1 degree in three hours. Example: ten litres in a summer noon's sun gain 3 degrees in about an hour.
+ * The water of a bucket after `spanS` seconds: one well-stirred lump (Runge-Kutta, steps of at most 2 min) that freezes at 0 degrees C. Stated
+ * error: about 1 degree in three hours. Example: ten litres in a summer noon's sun gain 3 degrees in about an hour.
  */
 export function bucketAfter(
-  waterC: number,
+  water: WaterState,
   spanS: number,
   around: (tS: number) => BucketSurroundings,
   bucket: Bucket = TEN_LITRES,
-): number {
+): Required<WaterState> {
   const steps = Math.max(1, Math.ceil(spanS / STEP_S));
   const stepS = spanS / steps;
-  let y = [waterC];
-  const holds = bucket.litres * WATER_JKGK;
+  const held = { waterKg: bucket.litres };
+  let y = [heatOf(water, held)];
   for (let i = 0; i < steps; i += 1) {
-    y = rungeKutta((tS, [tempC = 0]) => [bucketHeatW(tempC, bucket, around(tS)) / holds], i * stepS, y, stepS);
+    y = rungeKutta(
+      (tS, [heatJ = 0]) => [bucketHeatW(stateOfHeat(heatJ, held).tempC, bucket, around(tS))],
+      i * stepS,
+      y,
+      stepS,
+    );
   }
-  return y[0] ?? waterC;
+  return stateOfHeat(y[0] ?? 0, held);
 }

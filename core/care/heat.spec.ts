@@ -115,18 +115,18 @@ describe('the bucket', () => {
       shaded: false,
     };
     expect(Math.abs(bucketHeatW(15, TEN_LITRES, still))).toBeLessThan(0.6);
-    expect(bucketAfter(15, 3600, () => still)).toBeCloseTo(15, 1);
+    expect(bucketAfter({ tempC: 15 }, 3600, () => still).tempC).toBeCloseTo(15, 1);
   });
   // By hand: a power of P on 10 kg of water raises it by P t / (10 x 4186); 83.7 W make 7.2 degrees an hour.
   test('it gains what the power says', () => {
     const around = { air, light: noon, sunAltitudeDeg: 60, shaded: false };
     const watts = bucketHeatW(20, TEN_LITRES, around);
-    const after = bucketAfter(20, 60, () => around);
+    const after = bucketAfter({ tempC: 20 }, 60, () => around).tempC;
     expect(after - 20).toBeCloseTo((watts * 60) / 41_860, 2);
   });
   test('in sun it soon stands three degrees above the lake; in shade much later', () => {
     const around = (shaded: boolean) => () => ({ air, light: noon, sunAltitudeDeg: 60, shaded });
-    const gain = (shaded: boolean) => bucketAfter(20, 5400, around(shaded)) - 20;
+    const gain = (shaded: boolean) => bucketAfter({ tempC: 20 }, 5400, around(shaded)).tempC - 20;
     expect(gain(false)).toBeGreaterThan(3);
     expect(gain(true)).toBeLessThan(gain(false) / 2);
   });
@@ -134,8 +134,8 @@ describe('the bucket', () => {
 
 describe('the margin', () => {
   test('a metre of water warms slowly by day and cools by night', () => {
-    const day = marginAfter(20, 6 * 3600, () => ({ air, light: noon }));
-    const night = marginAfter(20, 6 * 3600, () => ({ air: { ...air, airC: 12 }, light: DARK }));
+    const day = marginAfter({ tempC: 20 }, 6 * 3600, () => ({ air, light: noon })).tempC;
+    const night = marginAfter({ tempC: 20 }, 6 * 3600, () => ({ air: { ...air, airC: 12 }, light: DARK })).tempC;
     expect(day).toBeGreaterThan(20.5);
     expect(day).toBeLessThan(25);
     expect(night).toBeLessThan(19.7);

@@ -1,3 +1,4 @@
+import { heatOf, stateOfHeat, type WaterState } from './freezing.js';
 import { rungeKutta } from './integrate.js';
 import type { Irradiance } from './irradiance.js';
 import { airHeatWm2, evaporationKgM2S, longwaveBalanceWm2, type SurfaceAir } from './surface.js';
@@ -12,7 +13,7 @@ export interface MarginSurroundings {
 /** The depth that mixes through a day in the margin, in metres (ours; it makes a fine summer day swing by two to three degrees). */
 const MIXED_M = 1;
 const ALBEDO = 0.06;
-const WATER_J_M3K = 4.18e6;
+const WATER_KG_M3 = 1000;
 const STEP_S = 600;
 
 /** Heat into the margin through its surface, in W/m2. */
@@ -23,18 +24,28 @@ export function marginHeatWm2(waterC: number, { air, light }: MarginSurroundings
 }
 
 /**
- * The water of the margin after `spanS` seconds, in degrees C, from where it was measured: the surface balance of a mixed layer of one
- * metre (after Edinger, Duttweiler and Geyer 1968, Water Resour. Res. 4, 1137-1143, without their linearisation). It knows nothing of
+ * The water of the margin after `spanS` seconds, from where it was measured: the surface balance of a mixed layer of one metre, which freezes
+ * at 0 degrees C without keeping the cold off (after Edinger, Duttweiler and Geyer 1968, Water Resour. Res. 4, 1137-1143, without their linearisation). It knows nothing of
  * springs, depth or inflow. Stated error: about 1.5 degrees in twelve hours.
  */
-export function marginAfter(waterC: number, spanS: number, around: (tS: number) => MarginSurroundings): number {
+export function marginAfter(
+  water: WaterState,
+  spanS: number,
+  around: (tS: number) => MarginSurroundings,
+): Required<WaterState> {
   const steps = Math.max(1, Math.ceil(spanS / STEP_S));
   const stepS = spanS / steps;
-  let y = [waterC];
+  const held = { waterKg: MIXED_M * WATER_KG_M3 };
+  let y = [heatOf(water, held)];
   for (let i = 0; i < steps; i += 1) {
-    y = rungeKutta((tS, [t = 0]) => [marginHeatWm2(t, around(tS)) / (MIXED_M * WATER_J_M3K)], i * stepS, y, stepS);
+    y = rungeKutta(
+      (tS, [heatJ = 0]) => [marginHeatWm2(stateOfHeat(heatJ, held).tempC, around(tS))],
+      i * stepS,
+      y,
+      stepS,
+    );
   }
-  return y[0] ?? waterC;
+  return stateOfHeat(y[0] ?? 0, held);
 }
 
 /**

@@ -74,6 +74,14 @@ test('a reading of the water is carried on to where the outlook begins', () => {
   expect(first).toBeCloseTo(through, 6);
 });
 
+test('water measured at exactly 0 degrees is believed, and water in a frost stands at freezing', () => {
+  const at = SUNRISE + 2 * HOUR;
+  const zero = { ...hot, readings: [...hot.readings, { tempC: 0, atMs: at }] };
+  expect(outlook(zero).find(({ atMs }) => atMs === at)?.waterC).toBe(0);
+  const frosty = outlook({ ...hot, hours: day(-14, -3), readings: [] });
+  expect(frosty.every(({ waterC, bucketC }) => waterC >= 0 && bucketC >= 0)).toBe(true);
+});
+
 test('a later reading sets the water right from then on; with none it is taken from the air', () => {
   const again = { ...hot, readings: [...hot.readings, { tempC: 21, atMs: SUNRISE + 2 * HOUR }] };
   const at = (input: OutlookInput, atMs: number) => outlook(input).find((moment) => moment.atMs === atMs)?.waterC;

@@ -4,6 +4,7 @@ import { sunAt } from '../bank/sun.js';
 import type { Position } from '../water/water.js';
 import { bucketAfter } from './bucket.js';
 import { irradianceAt } from './irradiance.js';
+import type { WaterState } from './freezing.js';
 import { marginAfter } from './margin.js';
 import { matAfter, soaked, type MatFace, type MatState } from './mat.js';
 import { meanAirC, weatherAt, type WeatherHour } from './weather.js';
@@ -63,19 +64,21 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
   const { hours, position, casters, facingDeg } = input;
   const groundC = meanAirC(hours);
   const deeds = [...input.deeds].sort((a, b) => a.atMs - b.atMs);
-  let waterC = waterAtStart(input);
+  let water = waterAtStart(input);
   const first = weatherAt(hours, input.fromMs);
   let mat: MatState = { faceC: first.airC, backC: first.airC, waterKgM2: 0 };
-  let bucketC = waterC;
+  let bucket = water;
   let face = input.face;
   const moments: OutlookMoment[] = [];
   for (let atMs = input.fromMs; atMs <= input.toMs; atMs += OUTLOOK_STEP_MS) {
     const isNew = (each: { readonly atMs: number }) => each.atMs > atMs - OUTLOOK_STEP_MS && each.atMs <= atMs;
-    waterC = (atMs > input.fromMs && input.readings.findLast(isNew)?.tempC) || waterC;
+    const read = atMs > input.fromMs ? input.readings.findLast(isNew) : undefined;
+    if (read) water = { tempC: read.tempC };
+    const waterC = water.tempC;
     for (const deed of deeds.filter(isNew)) {
       if (deed.kind === 'soaked') mat = soaked(mat, waterC);
       else if (deed.kind === 'turned') face = deed.face;
-      else bucketC = waterC;
+      else bucket = water;
     }
     const sun = sunAt(atMs, position);
     const air = weatherAt(hours, atMs);
@@ -83,30 +86,40 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
     const shadedAt = (point: Point | null) => point !== null && isShaded(point, casters, sun, facingDeg);
     const matShaded = shadedAt(input.mat);
     moments.push({
-      ...{ atMs, airC: air.airC, waterC, matC: mat.faceC, matWaterKgM2: mat.waterKgM2, bucketC, matShaded, face },
+      ...{
+        atMs,
+        airC: air.airC,
+        waterC,
+        matC: mat.faceC,
+        matWaterKgM2: mat.waterKgM2,
+        bucketC: bucket.tempC,
+        matShaded,
+        face,
+      },
       sunAltitudeDeg: sun.altitudeDeg,
     });
     const stepS = OUTLOOK_STEP_MS / 1000;
     mat = matAfter(mat, stepS, () => ({ air, light, shaded: matShaded, face, groundC }));
-    bucketC = bucketAfter(bucketC, stepS, () => ({
+    bucket = bucketAfter(bucket, stepS, () => ({
       ...{ air, light, sunAltitudeDeg: sun.altitudeDeg, shaded: shadedAt(input.bucket) },
     }));
-    waterC = marginAfter(waterC, stepS, () => ({ air, light }));
+    water = marginAfter(water, stepS, () => ({ air, light }));
   }
   return moments;
 }
 
 /** The water at the beginning: the last reading before it, carried on; else the first one after; else the mean of the air. */
-function waterAtStart({ hours, position, readings, fromMs }: OutlookInput): number {
+function waterAtStart({ hours, position, readings, fromMs }: OutlookInput): WaterState {
   const before = readings.findLast(({ atMs }) => atMs <= fromMs);
-  if (!before) return readings[0]?.tempC ?? meanAirC(hours);
-  let waterC = before.tempC;
+  // No water is as cold as a hard frost: where nothing was measured it stands at freezing.
+  if (!before) return { tempC: readings[0]?.tempC ?? Math.max(0, meanAirC(hours)) };
+  let water: WaterState = { tempC: before.tempC };
   for (let atMs = Math.max(before.atMs, hours[0]?.atMs ?? fromMs); atMs < fromMs; atMs += OUTLOOK_STEP_MS) {
     const air = weatherAt(hours, atMs);
     const light = irradianceAt(sunAt(atMs, position).altitudeDeg, air.cloudOctas);
-    waterC = marginAfter(waterC, Math.min(OUTLOOK_STEP_MS, fromMs - atMs) / 1000, () => ({ air, light }));
+    water = marginAfter(water, Math.min(OUTLOOK_STEP_MS, fromMs - atMs) / 1000, () => ({ air, light }));
   }
-  return waterC;
+  return water;
 }
 
 /** A fish is laid on nothing that is this much warmer than its water (common practice, no source). */

@@ -10,12 +10,15 @@ const ZERO_C = 273.15;
 /** Emissivity of water, cloth and grass alike in the thermal infrared (handbooks: 0.93 to 0.97). */
 const EMISSIVITY = 0.95;
 
+const FRESH_MS = 5;
+
 /**
- * Heat that moving air takes off a plane, in W/m2 per degree: 5.7 + 3.8 v (McAdams 1954, Heat Transmission, for wind under 5 m/s; above,
- * it overstates a little). Example: 5.7 in still air.
+ * Heat that moving air takes off a plane, in W/m2 per degree: 5.7 + 3.8 v under 5 m/s, growing with v^0.78 above (McAdams 1954, Heat
+ * Transmission, 3rd ed., from memory; the two are set on to each other where they meet). Example: 5.7 in still air.
  */
 export function convectionWm2K(windMs: number): number {
-  return 5.7 + 3.8 * windMs;
+  const fresh = 5.7 + 3.8 * Math.min(windMs, FRESH_MS);
+  return windMs <= FRESH_MS ? fresh : fresh * (windMs / FRESH_MS) ** 0.78;
 }
 
 /**

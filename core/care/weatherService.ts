@@ -20,7 +20,8 @@ const BELIEVABLE: Readonly<
 > = {
   airC: [-60, 60],
   humidity: [0, 1],
-  windMs: [0, 80],
+  // A mean of the hour; the strongest storms of these latitudes stay below, and the heat of mat and bucket is good up to here.
+  windMs: [0, 40],
   windFromDeg: [0, 360],
   cloudOctas: [0, 8],
   pressureHpa: [850, 1100],

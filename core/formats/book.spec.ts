@@ -7,7 +7,8 @@ import type { OutingEvent } from '../outing/event.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
 import { csvHeader, csvRecord } from './bookCsv.js';
-import { bookJson } from './bookJson.js';
+import { resultOf } from '../weighing/resultOf.js';
+import { bookJson, type ExportedWeight } from './bookJson.js';
 
 const water: Water = {
   id: 'w1',
@@ -43,7 +44,7 @@ const events = [
 const story = tellStory(CAPTURE, events);
 
 function readBack(positions: boolean): Record<string, string> {
-  const text = csvHeader({ positions }) + csvRecord(story, { water, swim }, { positions });
+  const text = csvHeader({ positions }) + csvRecord(story, { water, swim }, resultOf(story, [], 'down'), { positions });
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};
 }
@@ -58,6 +59,8 @@ test('a CSV record reads back with every fact', () => {
     tare_as_read: '1 lb 8 oz',
     net_weight: '23 lb 11 oz',
     net_weight_g: '10744.5',
+    net_weight_expanded_u_g: expect.stringMatching(/^7\d\.\d$/) as string,
+    best_estimate_g: '10744.5',
     length_mm: '793.8',
     air_total_s: '60.0',
     air_complete: 'yes',
@@ -78,6 +81,7 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
       swims: [swim],
       rigs: [],
       kit: [],
+      rounding: 'down',
       outings: [{ outingId: 'o1', events: [planned] }],
       pictures: [],
       captures: [{ captureId: CAPTURE, events }],
@@ -85,7 +89,7 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
     { positions },
   );
   const book = JSON.parse([...pieces].join('')) as {
-    captures: { events: unknown[]; summary: unknown }[];
+    captures: { events: unknown[]; summary: unknown; weight: ExportedWeight | null }[];
     waters: object[];
     swims: object[];
     outings: object[];
@@ -96,6 +100,10 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
     captures: [{ summary: { airMs: 60_000 } }],
   });
   expect(book.captures[0]?.events).toHaveLength(events.length);
+  // By hand: steps of the ounce twice and half a step by eye, the sling untimed (30 g), the class's limit of one step: the root of 1502.8
+  // is 38.8, doubled less a little for the limits.
+  expect(book.captures[0]?.weight).toMatchObject({ netGrams: 10_744.5, bestGrams: 10_744.5, degreesOfFreedom: null });
+  expect(book.captures[0]?.weight?.netExpandedGrams).toBeCloseTo(77.4, 0);
   for (const [place] of [book.waters, book.swims]) expect('position' in (place ?? {})).toBe(positions);
   expect(book.outings).toMatchObject([{ summary: { outingId: 'o1', expected: ['carp'] }, events: [{ id: 'e1' }] }]);
 });

@@ -65,6 +65,8 @@ describe('round trips', () => {
   test('what is formatted reads back as the same mass, unless its form is the ambiguous one', () => {
     fc.assert(
       fc.property(anyMass(), (mass) => {
+        // A weight of nothing is refused where it is read.
+        fc.pre(mass.count > 0);
         const parsed = parseMass(formatMass(mass), mass.unit === 'g' ? 'kg' : 'lb-oz');
         const masses =
           parsed.kind === 'mass'

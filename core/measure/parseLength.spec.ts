@@ -57,3 +57,31 @@ test('whatever is pasted gives a length or a sentence', () => {
     }),
   );
 });
+
+test('parts of an inch that are none are refused, never worked out', () => {
+  for (const text of ['3 0/0 in', '3 1/0 in', '3 5/4', '3 4/4 in']) {
+    const parsed = parseLength(text, 'in');
+    expect(parsed.ok ? 'read' : parsed.reason).toMatch(/no part of an inch/);
+  }
+  expect(parseLength('3 3/4 in', 'in')).toEqual({ ok: true, value: { unit: 'quarter-in', count: 15 } });
+});
+
+const written = fc
+  .array(fc.constantFrom('0', '3', '31', '.', '-', '/', ' ', 'in', 'cm', 'mm', 'm', '"', '½', '1/4', '0/0', '1/0'), {
+    maxLength: 7,
+  })
+  .map((pieces) => pieces.join(''));
+
+test('whatever is written as a length is whole marks or a sentence, and no offer is nonsense', () => {
+  fc.assert(
+    fc.property(written, fc.constantFrom('in' as const, 'cm' as const), (text, habit) => {
+      const parsed = parseLength(text, habit);
+      if (parsed.ok) expect(Number.isInteger(parsed.value.count)).toBe(true);
+      else
+        expect([parsed.reason, ...parsed.meanings.map(({ says }) => says)].join(' ')).not.toMatch(
+          /NaN|Infinity|undefined/,
+        );
+    }),
+    { numRuns: 2000 },
+  );
+});

@@ -63,6 +63,8 @@ function fromMm(mm: number): ParsedLength {
 }
 
 function readInches([, whole = '', numerator, denominator, decimals]: RegExpExecArray): ParsedLength {
+  if (numerator !== undefined && Number(numerator) >= Number(denominator))
+    return refused(`${numerator}/${denominator} is no part of an inch. Write the whole inches, then ¼, ½ or ¾.`);
   const parts = decimals === undefined ? fraction(numerator, denominator) : Number(`0.${decimals}`);
   const quarters = parts * 4;
   if (Number.isInteger(quarters) && quarters <= 3) return { ok: true, value: inQuarters(Number(whole), quarters) };

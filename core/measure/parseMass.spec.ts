@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { formatMass } from './formatMass.js';
 import { parseMass } from './parseMass.js';
 
@@ -67,7 +68,61 @@ describe('refused, with a reason', () => {
     ['10 5/4 lb', /a pound or more/],
     ['a big one', /"a big one" does not read/],
     ['23 lb lb', /does not read/],
+    ['0', /0 is no weight/],
+    ['0 lb 0 oz', /0 is no weight/],
+    ['0.00 kg', /0 is no weight/],
+    ['3 0/0 lb', /parted into 0/],
+    ['3 lb 1/0 oz', /quarters/],
   ])('%s', (text, reason) =>
     expect(parseMass(text, 'lb-oz')).toMatchObject({ kind: 'refused', reason: expect.stringMatching(reason) }),
+  );
+});
+
+/** Strings of the pieces that weights are written with, in any order. */
+const written = fc
+  .array(
+    fc.constantFrom(
+      '0',
+      '1',
+      '7',
+      '16',
+      '23',
+      '.',
+      ',',
+      '-',
+      '/',
+      ' ',
+      'lb',
+      'oz',
+      'kg',
+      'g',
+      'dr',
+      '½',
+      '¼',
+      '3/4',
+      '0/0',
+      '1/0',
+    ),
+    {
+      maxLength: 8,
+    },
+  )
+  .map((pieces) => pieces.join(''));
+
+test('whatever is written gives a whole weight above nothing, a question between such, or a sentence', () => {
+  fc.assert(
+    fc.property(written, fc.constantFrom('lb-oz' as const, 'kg' as const), (text, habit) => {
+      const parsed = parseMass(text, habit);
+      const masses =
+        parsed.kind === 'mass'
+          ? [parsed.mass]
+          : parsed.kind === 'ambiguous'
+            ? parsed.meanings.map(({ mass }) => mass)
+            : [];
+      expect(masses.every(({ count }) => Number.isInteger(count) && count >= 0)).toBe(true);
+      if (parsed.kind === 'mass') expect(parsed.mass.count).toBeGreaterThan(0);
+      if (parsed.kind === 'refused') expect(parsed.reason).not.toMatch(/NaN|Infinity|undefined/);
+    }),
+    { numRuns: 2000 },
   );
 });

@@ -113,6 +113,7 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
 
 /** Halves, quarters, eighths and sixteenths of a pound are whole ounces. */
 function fromPoundParts(pounds: string | undefined, numerator: number, denominator: number): ParsedMass {
+  if (denominator === 0) return refused(`Nothing is parted into ${denominator}. Write pounds and ounces.`);
   const ounces = (16 * numerator) / denominator;
   if (numerator >= denominator)
     return refused(`${numerator}/${denominator} is a pound or more. Write the whole pounds before it.`);
@@ -163,6 +164,8 @@ function saysDecimal(mass: Mass, poundText: string, fraction: string): string {
 function bounded(parsed: ParsedMass): ParsedMass {
   const masses =
     parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
+  if (parsed.kind === 'mass' && parsed.mass.count === 0)
+    return refused('A weight of 0 is no weight. Leave it empty instead.');
   const absurd = masses.find((mass) => gramsOf(mass) > HEAVIEST_GRAMS);
   return absurd
     ? refused(`${formatMass(absurd)} is heavier than any fish in a sling. A point or a unit may have been lost.`)

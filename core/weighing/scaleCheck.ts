@@ -11,8 +11,8 @@ import type { CheckPoint, ScaleCheck, ScaleNature } from './scaleNature.js';
 export const CHECK_EVERY_DAYS = 182;
 const DAY_MS = 86_400_000;
 const FEWEST = 3;
-/** Below this share of chance, what the fit leaves over is no scatter: the scale does not go straight. */
-const CROOKED_BELOW = 0.01;
+/** Below this share of chance, three deviations' worth, what the fit leaves over is no scatter: the scale does not go straight. */
+const CROOKED_BELOW = 0.0027;
 /** A curve is believed from so many masses on: two are left over to contradict it. */
 const CURVED_FROM = 5;
 
@@ -52,7 +52,7 @@ export interface JudgedCheck {
 /**
  * Fits how a scale shows known masses and compares each point with the limits of its class in service.
  * Each point is weighted by the uncertainty of its mass and by the step of the scale (`d / sqrt(12)`). A line that leaves more over than chance
- * does (chi-squared, 1 in 100) gives way to a curve where five masses and more carry one; else the scale is crooked, and nothing is put right.
+ * does (chi-squared, 1 in 370) gives way to a curve where five masses and more carry one; else the scale is crooked, and nothing is put right.
  * Refuses fewer than three points, or all of one mass.
  * Source: EURAMET cg-18 in outline (from memory); OIML R 76-1 for the limits.
  * Example: 2, 5 and 10 kg shown as 2.01, 5.01 and 10.01 kg have an offset of 10 g and a gain of 1.

@@ -2,6 +2,7 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { CapturesModule } from '../captures/captures.module.js';
 import { OutingsModule } from '../outings/outings.module.js';
 import { WatersModule } from '../waters/waters.module.js';
+import { SettingsModule } from '../settings/settings.module.js';
 import { BookController } from './book.controller.js';
 
 @Module({})
@@ -9,7 +10,7 @@ export class BookModule {
   static register(pictures: DynamicModule): DynamicModule {
     return {
       module: BookModule,
-      imports: [CapturesModule, OutingsModule, WatersModule, pictures],
+      imports: [CapturesModule, OutingsModule, SettingsModule, WatersModule, pictures],
       controllers: [BookController],
     };
   }

@@ -148,7 +148,7 @@ test('captures that an earlier version told are told anew, once, when the server
   expect(told()).toBe(whole);
 });
 
-test('the fish that were weighed, as other weights are held against them', async () => {
+test('the fish that were weighed, as other weights are compared with them; the heaviest with how they were weighed', async () => {
   const { captureId, events } = wholeCapture(44, 400);
   const facts = { guess: { unit: 'oz', count: 352 }, length: { unit: 'quarter-in', count: 125 } } as const;
   await append([...events, event(captureId, 'described', 700_000, { facts })]).expect(201);
@@ -160,6 +160,7 @@ test('the fish that were weighed, as other weights are held against them', async
     lengthMm: 793.75,
     grams: expect.closeTo((400 * 453.59237) / 16, 6),
     guessGrams: expect.closeTo(22 * 453.59237, 6),
+    weighing: { asRead: { unit: 'oz', count: 400 }, method: 'zeroed' },
   });
   expect(weighed.every(({ grams }) => grams > 0)).toBe(true);
 });

@@ -24,6 +24,7 @@ const summary: CaptureSummary = {
   swimId: null,
   net: poundsOunces(23, 11),
   netGrams: 10_744,
+  weighing: null,
   lengthMm: null,
   guessGrams: null,
   fightMs: 300_000,

@@ -13,7 +13,7 @@ const OUNCE = { unit: 'oz', count: 1 } as const;
 
 function shown(state: LiveScale) {
   const taken: TakenLive[] = [];
-  const props = { division: OUNCE, what: 'fish' as const, onTaken: (each: TakenLive) => taken.push(each) };
+  const props = { division: OUNCE, rounding: 'down' as const, what: 'fish' as const, onTaken: (each: TakenLive) => taken.push(each) };
   const { rerender } = render(<LiveScaleReading state={state} {...props} />);
   return { taken, then: (next: LiveScale) => rerender(<LiveScaleReading state={next} {...props} />) };
 }
@@ -22,12 +22,18 @@ test('it takes the value once, by itself, when it has settled', () => {
   const { taken, then } = shown(reading({ steadiness: 'settling', grams: 10_700 }));
   expect(screen.getByRole('status')).toHaveTextContent('Settling');
   expect(taken).toEqual([]);
-  const settled = { steadiness: 'settled' as const, grams: 10_744, uGrams: 4.26 };
+  const settled = { steadiness: 'settled' as const, grams: 10_744, uGrams: 4.26, freedom: 11 };
   then(reading(settled));
   then(reading({ ...settled, grams: 10_746 }));
   expect(screen.getByRole('status')).toHaveTextContent('Settled');
   expect(screen.getByText('23 lb 11 oz')).toBeVisible();
-  expect(taken).toEqual([{ mass: { unit: 'lb/100', count: 2369 }, steadyGrams: 4.3, support: 'hung' }]);
+  expect(taken).toEqual([
+    {
+      ...{ asRead: { unit: 'oz', count: 379 }, sent: { unit: 'lb/100', count: 2369 }, settledGrams: 10_744 },
+      // The step of an ounce, and of a hundredth of a pound on top, each over the root of twelve.
+      ...{ steadyGrams: 4.3, steadyFreedom: 11, resolutionGrams: 8.3, support: 'hung' },
+    },
+  ]);
 });
 
 test('a fish that moves is waited for', () => {
@@ -36,12 +42,15 @@ test('a fish that moves is waited for', () => {
   expect(taken).toEqual([]);
 });
 
-test('a scale held by hand takes nothing by itself; with a tap it is taken as held', async () => {
+test.each([
+  [/I hold the loop/, 'loop'],
+  [/my hand is round it/, 'cupped'],
+])('a scale held by hand takes nothing by itself; a tap takes it and says where the hand is: %s', async (name, support) => {
   const { taken } = shown(reading({ steadiness: 'held', grams: 10_744, uGrams: 40 }));
-  expect(screen.getByText(/Hang it by its loop/)).toBeVisible();
+  expect(screen.getByText(/A hand round the body of the scale adds/)).toBeVisible();
   expect(taken).toEqual([]);
-  await userEvent.click(screen.getByRole('button', { name: /as held/ }));
-  expect(taken).toMatchObject([{ support: 'held' }]);
+  await userEvent.click(screen.getByRole('button', { name }));
+  expect(taken).toMatchObject([{ support }]);
 });
 
 test('nothing on the hook, looking, and failing are said', () => {

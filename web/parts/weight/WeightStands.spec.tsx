@@ -12,6 +12,7 @@ import { WeightStands } from './WeightStands.js';
 let mockResult: WeightResult | undefined;
 let mockWeighed: WeighedFish[] = [];
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
+jest.mock('../../data/rows.js', () => ({ useKit: () => [] }));
 jest.mock('../../data/useWeighing.js', () => ({
   useWeightResult: () => mockResult,
   useWeighed: () => mockWeighed,
@@ -28,30 +29,30 @@ function shown(reading: Partial<WeightReading> = {}, bestOz?: number) {
   mockWeighed =
     bestOz === undefined
       ? []
-      : [{ ...fish, lengthMm: null, guessGrams: null, grams: gramsOf({ unit: 'oz', count: bestOz }) }];
+      : [{ ...fish, lengthMm: null, guessGrams: null, grams: gramsOf({ unit: 'oz', count: bestOz }), weighing: { asRead: { unit: 'oz', count: bestOz }, method: 'zeroed' } }];
   const story = { ...emptyStory('c1'), facts: { species: 'carp' as const } };
   return render(<WeightStands story={story} />);
 }
 
-test('a weight stands in both families, give or take, with the budget on tap', async () => {
+test('a weight stands in both families, each with its doubt in the same unit, with the budget on tap', async () => {
   shown();
-  expect(screen.getByText('23 lb 11 oz')).toBeVisible();
-  expect(screen.getByText(/10\.744 kg/)).toBeVisible();
-  expect(screen.getByText(/give or take/)).toHaveTextContent('2.7 oz');
+  const stands = screen.getByText('23 lb 11 oz').closest('p');
+  expect(stands).toHaveTextContent('23 lb 11 oz, give or take 2.7 oz');
+  expect(stands).toHaveTextContent('10.744 kg, give or take 77 g');
   await userEvent.click(screen.getByText('Where the doubt comes from'));
   expect(screen.getByText('The step of the reading')).toBeVisible();
   expect(screen.getByText(/limit of its class in service is taken/)).toBeVisible();
 });
 
-test('a sling that changed moves the best guess, and what was read stays', () => {
+test('a sling that changed moves the best estimate, the interval is round that, and what was read stays', () => {
   shown({ slingAfter: { unit: 'oz', count: 4 } });
   expect(screen.getByText(/held 4 oz more water with the fish out/)).toBeVisible();
-  expect(screen.getByText(/likeliest lies at/)).toHaveTextContent('23 lb 9 oz');
-  expect(screen.getByText('23 lb 11 oz')).toBeVisible();
+  expect(screen.getByText('23 lb 9.0 oz').closest('p')).toHaveTextContent(/^Best estimate 23 lb 9\.0 oz, give or take/);
+  expect(screen.getByText(/2\.0 oz off for the sling/)).toHaveTextContent('23 lb 11 oz is kept as you read it');
 });
 
 test.each([
-  ['a best that overlaps is told as a chance', 379, /with a chance of 50 in 100/],
+  ['a best that overlaps is told as a chance', 379, /with a chance of 50 %: another is within the doubt/],
   ['a best that is far below is beaten', 350, /^Your heaviest carp\.$/],
 ])('%s', (_name, bestOz, says) => {
   shown({}, bestOz);
