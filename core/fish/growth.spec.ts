@@ -69,20 +69,47 @@ test('a swing through the year is told from growth where there is enough to tell
   expect(fit?.at(START + 3.25 * YEAR_MS).value).toBeCloseTo(swing(3.25), -2);
 });
 
-test('of fish whose growth is known, the stated doubt of it covers the truth about as often as it says', () => {
-  const luck = chance('fish that grow');
-  let covered = 0;
-  const fish = 400;
+test.each([
+  [3, 0.05],
+  [3, 0.1],
+  [6, 0.05],
+  [6, 0.1],
+  [40, 0.05],
+  [40, 0.1],
+])('of %d weights that scatter by %d of the weight the interval holds the truth at least as often as it says', (count, scatter) => {
+  const luck = chance(`fish that grow ${count} ${scatter}`);
+  let [covered, next] = [0, 0];
+  const fish = 300;
   for (let i = 0; i < fish; i += 1) {
     const gain = luck.between(100, 900);
-    const measures = Array.from({ length: 6 }, () => {
+    const weigh = (years: number) => (9000 + gain * years) * (1 + scatter * luck.normal()) + 60 * luck.normal();
+    const measures = Array.from({ length: count }, () => {
       const years = luck.between(0, 3);
-      const truth = 9000 + gain * years;
-      return at(years, truth * (1 + 0.05 * luck.normal()) + 60 * luck.normal(), 60);
+      return at(years, weigh(years), 60);
     });
     const fit = growthFit(measures, 'weight');
-    if (fit && Math.abs(fit.perYear.value - gain) < 1.96 * fit.perYear.u) covered += 1;
+    if (fit && Math.abs(fit.perYear.value - gain) < fit.perYear.expanded) covered += 1;
+    const years = luck.between(0, 3);
+    const expected = fit?.at(START + years * YEAR_MS);
+    if (expected && Math.abs(weigh(years) - expected.value) < expected.expanded) next += 1;
   }
-  expect(covered / fish).toBeGreaterThan(0.9);
-  expect(covered / fish).toBeLessThan(0.995);
+  // Three deviations of a share of 300 below 95.45 %.
+  expect(covered / fish).toBeGreaterThan(0.918);
+  expect(next / fish).toBeGreaterThan(0.918);
+});
+
+test('the band of lengths has the tape in it', () => {
+  const exact = [0, 1, 2, 3].map((years) => at(years, 700 + 10 * years, 1));
+  const taped = exact.map((measure) => ({ ...measure, u: 8 }));
+  const half = (measures: readonly Measure[]) => growthFit(measures, 'length')?.at(START + 1.5 * YEAR_MS).expanded ?? 0;
+  expect(half(taped)).toBeGreaterThan(half(exact));
+  expect(half(taped)).toBeGreaterThan(2 * 8);
+});
+
+test('no measure of nothing, of no day or of no number comes through', () => {
+  const sound = [at(0, 9000, 50), at(1, 9500, 50)];
+  const broken = [at(0.5, 0), at(0.6, NaN), at(0.7, -5), { ...at(0.8, 9200), atMs: NaN }, { ...at(0.9, 9200), u: NaN }];
+  expect(growthFit([...sound, ...broken], 'weight')?.perYear.value).toBeCloseTo(500, 6);
+  expect(growthChange([...sound, ...broken])?.by).toBe(500);
+  expect(growthFit(broken, 'weight')).toBeUndefined();
 });

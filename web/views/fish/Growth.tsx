@@ -40,7 +40,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
   const longer = growthChange(lengths);
   if (weights.length + lengths.length === 0) return null;
   const fit = growthFit(weights, 'weight');
-  const told = fit && Math.abs(fit.perYear.value) > 2 * fit.perYear.u;
+  const told = fit && Math.abs(fit.perYear.value) > fit.perYear.expanded;
   return (
     <Part title="How it grew">
       <div className="grid gap-3">
@@ -57,7 +57,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
         {fit && (
           <p className="text-soft">
             {told
-              ? `${fit.seasonal ? 'With the swing of the year taken out it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(2 * fit.perYear.u)}.`
+              ? `${fit.seasonal ? 'With the swing of the year taken out it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(fit.perYear.expanded)}.`
               : 'Too few weights yet to tell its growth from its seasons.'}{' '}
             The band is where the next is expected; winters are shaded.
           </p>

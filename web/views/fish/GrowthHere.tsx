@@ -1,4 +1,4 @@
-import { fabensGrowth, fabensGain, LEAST_FISH } from '@keeper/core/fish/fabens';
+import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/fish/fabens';
 import type { KnownFish } from '@keeper/core/fish/knownFish';
 import { lengthsTwice } from '@keeper/core/fish/lengthsTwice';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
@@ -23,11 +23,10 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
     <Part title={`How ${speciesName(species).toLowerCase()} grow`}>
       <ul className="grid max-w-prose gap-2">
         {here.map(({ id, name, pairs, growth }) => {
-          const middle = pairs.reduce((sum, { firstMm }) => sum + firstMm, 0) / pairs.length;
           return (
             <li key={id}>
               {growth
-                ? `At ${name}, by ${growth.fish} fish measured twice: one of ${text(middle)} gains about ${text(fabensGain(growth, middle, 1))} a year, and they grow towards about ${text(growth.mostMm)}.`
+                ? `At ${name}, by ${growth.fish} fish measured twice: one of ${text(growth.middleMm)} gains about ${text(growth.gainMm)} a year (${gainRange(growth, text)}, 19 in 20). ${towards(growth, text)}`
                 : `At ${name} ${pairs.length === 1 ? 'one fish was' : `${pairs.length} fish were`} measured twice${pairs.length < LEAST_FISH ? `; from ${LEAST_FISH} on it can be said how they grow there` : '; they do not tell a rate of growth yet'}.`}
             </li>
           );
@@ -35,4 +34,16 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
       </ul>
     </Part>
   );
+}
+
+function gainRange({ gainFromMm, gainToMm }: FabensGrowth, text: (mm: number) => string): string {
+  return gainFromMm <= 0 ? `from none to ${text(gainToMm)}` : `${text(gainFromMm)} to ${text(gainToMm)}`;
+}
+
+/** Where they grow towards, as far as these fish tell. */
+function towards({ mostMm, rateFrom, sdMm }: FabensGrowth, text: (mm: number) => string): string {
+  const apart = `Single fish lie ${text(sdMm)} off it.`;
+  return rateFrom === 0
+    ? `How long they get cannot be told from them yet. ${apart}`
+    : `They grow towards about ${text(mostMm)}. ${apart}`;
 }

@@ -33,8 +33,8 @@ export function GrowthPlot({ title, measures, fit, unit, unitName }: GrowthPlotP
   const band = fit
     ? Array.from({ length: STEPS + 1 }, (_, i) => {
         const atMs = from + ((to - from) * i) / STEPS;
-        const { value, sd } = fit.at(atMs);
-        return { atMs, band: [(value - 2 * sd) / unit, (value + 2 * sd) / unit] };
+        const { value, expanded } = fit.at(atMs);
+        return { atMs, band: [(value - expanded) / unit, (value + expanded) / unit] };
       })
     : [];
   const all = [...points.flatMap(({ value, doubt }) => [value - doubt, value + doubt]), ...band.flatMap((b) => b.band)];
