@@ -48,6 +48,7 @@ import {
   type WoundKind,
   type WoundSide,
 } from '@keeper/core/fish/wound';
+import { LENGTH_OF, type LengthOf } from '@keeper/core/fish/bodyLength';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
 import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
@@ -87,6 +88,11 @@ export class LengthDto {
   @IsInt() @Min(1) @Max(10_000) count: number;
 }
 
+export class BodyLengthDto extends LengthDto {
+  /** To the tip of the tail, to the tip with the tail pinched, or to the fork. */
+  @IsOptional() @IsIn(LENGTH_OF) of?: LengthOf;
+}
+
 export class WeightReadingDto {
   @IsDefined() @ValidateNested() @Type(() => ReadMassDto) asRead: ReadMassDto;
   @IsIn(WEIGH_METHODS) method: WeighMethod;
@@ -116,7 +122,7 @@ export class FactsDto {
   @IsOptional() @IsIn(FORM_IDS) form?: FormId | null;
   @IsOptional() @IsUUID() waterId?: string | null;
   @IsOptional() @ValidateNested() @Type(() => WeightReadingDto) weight?: WeightReadingDto | null;
-  @IsOptional() @ValidateNested() @Type(() => LengthDto) length?: LengthDto | null;
+  @IsOptional() @ValidateNested() @Type(() => BodyLengthDto) length?: BodyLengthDto | null;
   @IsOptional() @ValidateNested() @Type(() => LengthDto) girth?: LengthDto | null;
   @IsOptional() @ValidateNested() @Type(() => MassDto) guess?: MassDto | null;
   @IsOptional() @IsString() @MaxLength(4000) note?: string | null;

@@ -14,6 +14,7 @@ import {
   type LiftSchool,
   type UnhookSchool,
 } from '@keeper/core/capture/schools';
+import { LENGTH_OF, type LengthOf } from '@keeper/core/fish/bodyLength';
 import { HOT_CAPTURE_SCHOOLS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import { STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
 import { TEMP_HABITS, type TempHabit } from '@keeper/core/measure/temperature';
@@ -47,6 +48,8 @@ export class WriteSettingsDto {
   /** Whether a guess is asked before the reading. */
   @IsBoolean() guessFirst: boolean;
   @IsIn(LENGTH_HABITS) lengthHabit: LengthHabit;
+  /** What a length is of, as this keeper measures. */
+  @IsIn(LENGTH_OF) lengthOf: LengthOf;
   @IsIn(TEMP_HABITS) tempHabit: TempHabit;
   @IsIn(STOP_SCHOOLS) stopSchool: StopSchool;
   @IsIn(HOT_CAPTURE_SCHOOLS) hotCaptureSchool: HotCaptureSchool;

@@ -1,5 +1,6 @@
 import type { Layout } from '@keeper/core/bank/plan';
 import { FIRST_SCHOOLS, type BankSchools } from '@keeper/core/capture/schools';
+import type { LengthOf } from '@keeper/core/fish/bodyLength';
 import type { BarbSchool } from '@keeper/core/bank/rig';
 import type { HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import type { StopSchool } from '@keeper/core/care/stopLine';
@@ -21,6 +22,8 @@ export interface KeptSettings {
   /** Whether a guess is asked before the reading. */
   readonly guessFirst: boolean;
   readonly lengthHabit: LengthHabit;
+  /** What a length is of, as this keeper measures. */
+  readonly lengthOf: LengthOf;
   readonly tempHabit: TempHabit;
   readonly stopSchool: StopSchool;
   readonly hotCaptureSchool: HotCaptureSchool;
@@ -40,6 +43,7 @@ export const FIRST_SETTINGS: KeptSettings = {
   rounding: 'down',
   guessFirst: false,
   lengthHabit: 'in',
+  lengthOf: 'tip',
   tempHabit: 'C',
   stopSchool: 'per-species',
   hotCaptureSchool: 'land',

@@ -6,6 +6,8 @@ export interface WeighedFish {
   readonly captureId: string;
   readonly startedAt: string;
   readonly species: SpeciesId | null;
+  readonly waterId: string | null;
+  readonly fishId: string | null;
   readonly lengthMm: number | null;
   readonly grams: number;
   readonly guessGrams: number | null;

@@ -1,5 +1,5 @@
 import type { Chance } from '@keeper/core/chance/chance';
-import type { OwnFish } from '@keeper/core/fish/expectedWeight';
+import type { OwnFish } from '@keeper/core/fish/ownRelation';
 import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/fish/lengthWeight';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { LONGEST_MM } from '@keeper/core/measure/length';

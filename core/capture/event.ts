@@ -1,3 +1,4 @@
+import type { BodyLength } from '../fish/bodyLength.js';
 import type { FormId, SpeciesId } from '../fish/species.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
@@ -13,7 +14,7 @@ export interface Facts {
   form?: FormId | null;
   waterId?: string | null;
   weight?: WeightReading | null;
-  length?: Length | null;
+  length?: BodyLength | null;
   girth?: Length | null;
   /** What the keeper took it for before it was read. */
   guess?: Mass | null;

@@ -1,5 +1,5 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
-import { lengthMm } from '../measure/length.js';
+import { totalLength } from '../fish/bodyLength.js';
 import { gramsOf, type Mass } from '../measure/mass.js';
 import type { WeightReading } from '../weighing/reading.js';
 import { weighingOf } from '../weighing/weighing.js';
@@ -39,6 +39,7 @@ export interface CaptureSummary {
   readonly netGrams: number | null;
   /** How it was weighed, as the doubt of the weight is worked out from it. */
   readonly weighing: WeightReading | null;
+  /** As it is compared: to the tip, tail pinched, whatever was read. */
   readonly lengthMm: number | null;
   /** What it was taken for before it was read. */
   readonly guessGrams: number | null;
@@ -81,7 +82,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     net,
     netGrams: net && gramsOf(net),
     weighing: weighingOf(story) ?? null,
-    lengthMm: length ? lengthMm(length) : null,
+    lengthMm: length ? totalLength(length, species).totalMm : null,
     guessGrams: guess ? gramsOf(guess) : null,
     fightMs: clocks.fightMs,
     airMs: clocks.airMs,

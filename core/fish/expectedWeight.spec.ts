@@ -1,6 +1,8 @@
-import { expectedWeight, ownRelation, type OwnFish } from './expectedWeight.js';
+import { chance } from '../chance/chance.js';
+import { expectedWeight } from './expectedWeight.js';
 import { weightOfGirth } from './girthWeight.js';
-import { LENGTH_WEIGHT, weightOfLength } from './lengthWeight.js';
+import { weightOfLength } from './lengthWeight.js';
+import { ownRelation, type OwnFish } from './ownRelation.js';
 import { relativeWeight, standardWeightGrams, STANDARD_WEIGHT } from './relativeWeight.js';
 
 /** Fish that are all so much heavier than the published relation says. */
@@ -12,19 +14,62 @@ function fish(count: number, share: number, scatter = 0): OwnFish[] {
   });
 }
 const asked = { species: 'carp' as const, lengthMm: 800, girthMm: null };
-const published = LENGTH_WEIGHT.carp?.scatter ?? 0;
 
-test('the published relation gives way to the keeper as far as the keeper has fish: at 0, 1, 5 and 50', () => {
-  const moved = [0, 1, 5, 50].map((n) => ownRelation('carp', fish(n, 1.2), published).move / Math.log(1.2));
+test('the published relation gives way to the keeper as far as the keeper has fish of the water: at 0, 1, 5 and 50', () => {
+  const here = (n: number) => fish(n, 1.2).map((each) => ({ ...each, waterId: 'mere' }));
+  const moved = [0, 1, 5, 50].map((n) => ownRelation('carp', here(n), 'mere').move / Math.log(1.2));
   expect(moved[0]).toBe(0);
-  // n / (n + scatter^2 / between^2), with the published scatter of 0.12 and 0.12 between waters.
-  expect(moved[1]).toBeCloseTo(1 / 2, 2);
+  // By hand: 0.12 within, and 0.08 and 0.09 of keeper and water together 0.1204: 0.0145 / (0.0145 + 0.0144).
+  expect(moved[1]).toBeCloseTo(0.502, 2);
   expect(moved[2]).toBeGreaterThan(0.83);
   expect(moved[3]).toBeGreaterThan(0.98);
 });
 
+test('fifty fish of another water say less of this one than five of its own', () => {
+  const of = (waterId: string, n: number) => fish(n, 1.2).map((each) => ({ ...each, waterId }));
+  const elsewhere = ownRelation('carp', of('far', 50), 'mere');
+  const here = ownRelation('carp', of('mere', 5), 'mere');
+  expect(elsewhere.move).toBeLessThan(here.move);
+  // What is never known from elsewhere: how this water differs from the others.
+  expect(elsewhere.unsure).toBeGreaterThan(0.09);
+  expect(here.unsure).toBeLessThan(0.06);
+});
+
+test('one fish met ten times is one fish', () => {
+  const again = fish(10, 1.2).map((each) => ({ ...each, waterId: 'mere', fishId: 'f1' }));
+  const once = ownRelation('carp', again, 'mere');
+  expect(once.fish).toBe(1);
+  expect(once.move).toBeCloseTo(ownRelation('carp', again.slice(0, 1), 'mere').move, 9);
+});
+
+test.each([3, 10, 60, 200])(
+  'of %d own fish of five waters, 19 of 20 next ones lie within twice what is said',
+  (count) => {
+    const luck = chance(`own fish ${count}`);
+    let held = 0;
+    const tries = 600;
+    for (let i = 0; i < tries; i += 1) {
+      const keeper = 0.08 * luck.normal();
+      const waters = [0, 1, 2, 3, 4].map(() => keeper + 0.09 * luck.normal());
+      const weigh = (water: number, lengthMm: number) =>
+        (weightOfLength('carp', lengthMm) ?? 0) * Math.exp((waters[water] ?? 0) + 0.12 * luck.normal());
+      const own = Array.from({ length: count }, (): OwnFish => {
+        const water = Math.floor(luck.next() * 5);
+        const lengthMm = luck.between(600, 900);
+        return { species: 'carp', lengthMm, grams: weigh(water, lengthMm), waterId: `w${water}` };
+      });
+      const water = Math.floor(luck.next() * 5);
+      const { lnGrams, sd } = expectedWeight({ ...asked, own, waterId: `w${water}` });
+      if (Math.abs(Math.log(weigh(water, 800)) - lnGrams) < 2 * sd) held += 1;
+    }
+    expect(held / tries).toBeGreaterThan(0.93);
+    expect(held / tries).toBeLessThan(0.985);
+  },
+);
+
 test('what is expected becomes surer with own fish, and wider when they scatter more than most', () => {
-  const sd = (own: readonly OwnFish[]) => expectedWeight({ ...asked, own }).sd;
+  const sd = (own: readonly OwnFish[]) =>
+    expectedWeight({ ...asked, waterId: 'mere', own: own.map((each) => ({ ...each, waterId: 'mere' })) }).sd;
   expect(sd(fish(5, 1))).toBeLessThan(sd([]));
   expect(sd(fish(50, 1))).toBeLessThan(sd(fish(5, 1)));
   expect(sd(fish(50, 1, 0.25))).toBeGreaterThan(sd([]));

@@ -38,27 +38,34 @@ test('few fish, and fish that say nothing of a rate, give none', () => {
   expect(fabensGrowth(still)).toBeUndefined();
 });
 
-test.each([6, 7, 20])('of %d fish with tapes on both lengths, rate and gain hold the truth as often as they say', (count) => {
-  let [rates, gains] = [0, 0];
-  const waters = 300;
-  for (let i = 0; i < waters; i += 1) {
-    const luck = chance(`tapes ${count} ${i}`);
-    const pairs = Array.from({ length: count }, () => {
-      const { firstMm, secondMm, years } = grown(luck.between(450, 820), luck.between(0.3, 3), 900, 0.2);
-      return { firstMm: firstMm + 6 * luck.normal(), years, secondMm: secondMm + 9 * luck.normal() };
-    });
-    const found = fabensGrowth(pairs);
-    if (!found) continue;
-    if (found.rateFrom <= 0.2 && found.rateTo >= 0.2) rates += 1;
-    const truth = (900 - found.middleMm) * (1 - Math.exp(-0.2));
-    if (found.gainFromMm <= truth && found.gainToMm >= truth) gains += 1;
-  }
-  expect(rates / waters).toBeGreaterThan(0.918);
-  expect(gains / waters).toBeGreaterThan(0.918);
-});
+test.each([6, 7, 20])(
+  'of %d fish with tapes on both lengths, rate and gain hold the truth as often as they say',
+  (count) => {
+    let [rates, gains] = [0, 0];
+    const waters = 300;
+    for (let i = 0; i < waters; i += 1) {
+      const luck = chance(`tapes ${count} ${i}`);
+      const pairs = Array.from({ length: count }, () => {
+        const { firstMm, secondMm, years } = grown(luck.between(450, 820), luck.between(0.3, 3), 900, 0.2);
+        return { firstMm: firstMm + 6 * luck.normal(), years, secondMm: secondMm + 9 * luck.normal() };
+      });
+      const found = fabensGrowth(pairs);
+      if (!found) continue;
+      if (found.rateFrom <= 0.2 && found.rateTo >= 0.2) rates += 1;
+      const truth = (900 - found.middleMm) * (1 - Math.exp(-0.2));
+      if (found.gainFromMm <= truth && found.gainToMm >= truth) gains += 1;
+    }
+    expect(rates / waters).toBeGreaterThan(0.918);
+    expect(gains / waters).toBeGreaterThan(0.918);
+  },
+);
 
 test('fish that all shrank have no length that they grow towards; neither have lengths of nothing', () => {
-  const shrank = [600, 640, 700, 750, 790, 820].map((firstMm, i) => ({ firstMm, secondMm: firstMm - 4 - i, years: 1 + i / 4 }));
+  const shrank = [600, 640, 700, 750, 790, 820].map((firstMm, i) => ({
+    firstMm,
+    secondMm: firstMm - 4 - i,
+    years: 1 + i / 4,
+  }));
   expect(fabensGrowth(shrank)).toBeUndefined();
   const none = [600, 640, 700, 750, 790, 820].map((firstMm) => ({ firstMm, secondMm: 0, years: 1 }));
   expect(fabensGrowth(none)).toBeUndefined();

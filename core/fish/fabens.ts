@@ -1,3 +1,4 @@
+import { isMeasure } from './isMeasure.js';
 import { quantileF } from '../statistics/fisherF.js';
 import { findRoot } from '../statistics/findRoot.js';
 import { WITHIN_TWO } from '../statistics/studentT.js';
@@ -46,7 +47,7 @@ const STEPS = 240;
  */
 export function fabensGrowth(pairs: readonly LengthTwice[]): FabensGrowth | undefined {
   const usable = pairs.filter(
-    ({ firstMm, secondMm, years }) => firstMm > 0 && secondMm > 0 && Number.isFinite(secondMm) && years > 0.1,
+    ({ firstMm, secondMm, years }) => isMeasure(firstMm) && isMeasure(secondMm) && isMeasure(years) && years > 0.1,
   );
   if (usable.length < LEAST_FISH) return undefined;
   // Fish that shrank, taken together, have no length that they grow towards.

@@ -1,3 +1,4 @@
+import { isMeasure } from './isMeasure.js';
 import { lnNormal } from '../statistics/normal.js';
 import { linkDoubts, type LinkedFacts } from './linkDoubt.js';
 
@@ -40,22 +41,26 @@ export function factsSpeak(asked: LinkedFacts, known: readonly LinkedFacts[], ki
   const nearest = (has: (facts: LinkedFacts) => boolean) =>
     known.filter(has).toSorted((a, b) => Math.abs(a.atMs - asked.atMs) - Math.abs(b.atMs - asked.atMs))[0];
   const said: FactSpeaks[] = [];
-  const measured = asked.lengthMm ? nearest(({ lengthMm }) => lengthMm !== null) : undefined;
-  if (measured && asked.lengthMm && measured.lengthMm && kind.lengthsMm.length >= LEAST_FISH) {
+  const measured = isMeasure(asked.lengthMm) ? nearest(({ lengthMm }) => isMeasure(lengthMm)) : undefined;
+  if (measured && asked.lengthMm && measured.lengthMm && kind.lengthsMm.filter(isMeasure).length >= LEAST_FISH) {
     const years = (asked.atMs - measured.atMs) / YEAR_MS;
     const expected = measured.lengthMm + GROWS.mean * years;
     const same = lnNormal(asked.lengthMm, expected, Math.hypot(TAPE_SD, TAPE_SD, GROWS.sd * years));
-    said.push({ by: 'length', than: measured, evidence: held(same - byChance(asked.lengthMm, kind.lengthsMm)) });
+    said.push({
+      by: 'length',
+      than: measured,
+      evidence: held(same - byChance(asked.lengthMm, kind.lengthsMm.filter(isMeasure))),
+    });
   }
-  const weighed = asked.grams ? nearest(({ grams }) => grams !== null) : undefined;
-  if (weighed && asked.grams && weighed.grams && kind.grams.length >= LEAST_FISH) {
+  const weighed = isMeasure(asked.grams) ? nearest(({ grams }) => isMeasure(grams)) : undefined;
+  if (weighed && asked.grams && weighed.grams && kind.grams.filter(isMeasure).length >= LEAST_FISH) {
     const years = Math.abs(asked.atMs - weighed.atMs) / YEAR_MS;
     const same = lnNormal(
       Math.log(asked.grams),
       Math.log(weighed.grams),
       Math.hypot(WEIGHS.season, WEIGHS.year * Math.sqrt(years)),
     );
-    const chance = byChance(Math.log(asked.grams), kind.grams.map(Math.log));
+    const chance = byChance(Math.log(asked.grams), kind.grams.filter(isMeasure).map(Math.log));
     said.push({ by: 'weight', than: weighed, evidence: held(same - chance) });
   }
   const placed = asked.waterId ? nearest(({ waterId }) => waterId !== null) : undefined;

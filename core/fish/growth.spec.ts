@@ -76,27 +76,30 @@ test.each([
   [6, 0.1],
   [40, 0.05],
   [40, 0.1],
-])('of %d weights that scatter by %d of the weight the interval holds the truth at least as often as it says', (count, scatter) => {
-  const luck = chance(`fish that grow ${count} ${scatter}`);
-  let [covered, next] = [0, 0];
-  const fish = 300;
-  for (let i = 0; i < fish; i += 1) {
-    const gain = luck.between(100, 900);
-    const weigh = (years: number) => (9000 + gain * years) * (1 + scatter * luck.normal()) + 60 * luck.normal();
-    const measures = Array.from({ length: count }, () => {
+])(
+  'of %d weights that scatter by %d of the weight the interval holds the truth at least as often as it says',
+  (count, scatter) => {
+    const luck = chance(`fish that grow ${count} ${scatter}`);
+    let [covered, next] = [0, 0];
+    const fish = 300;
+    for (let i = 0; i < fish; i += 1) {
+      const gain = luck.between(100, 900);
+      const weigh = (years: number) => (9000 + gain * years) * (1 + scatter * luck.normal()) + 60 * luck.normal();
+      const measures = Array.from({ length: count }, () => {
+        const years = luck.between(0, 3);
+        return at(years, weigh(years), 60);
+      });
+      const fit = growthFit(measures, 'weight');
+      if (fit && Math.abs(fit.perYear.value - gain) < fit.perYear.expanded) covered += 1;
       const years = luck.between(0, 3);
-      return at(years, weigh(years), 60);
-    });
-    const fit = growthFit(measures, 'weight');
-    if (fit && Math.abs(fit.perYear.value - gain) < fit.perYear.expanded) covered += 1;
-    const years = luck.between(0, 3);
-    const expected = fit?.at(START + years * YEAR_MS);
-    if (expected && Math.abs(weigh(years) - expected.value) < expected.expanded) next += 1;
-  }
-  // Three deviations of a share of 300 below 95.45 %.
-  expect(covered / fish).toBeGreaterThan(0.918);
-  expect(next / fish).toBeGreaterThan(0.918);
-});
+      const expected = fit?.at(START + years * YEAR_MS);
+      if (expected && Math.abs(weigh(years) - expected.value) < expected.expanded) next += 1;
+    }
+    // Three deviations of a share of 300 below 95.45 %.
+    expect(covered / fish).toBeGreaterThan(0.918);
+    expect(next / fish).toBeGreaterThan(0.918);
+  },
+);
 
 test('the band of lengths has the tape in it', () => {
   const exact = [0, 1, 2, 3].map((years) => at(years, 700 + 10 * years, 1));

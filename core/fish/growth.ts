@@ -1,3 +1,4 @@
+import { isMeasure } from './isMeasure.js';
 import { leastSquares } from '../statistics/leastSquares.js';
 import { coverageFactor } from '../statistics/studentT.js';
 
@@ -131,7 +132,7 @@ export function growthChange(measures: readonly Measure[]): GrowthChange | undef
 /** Measures of a known day above nothing, in order: whatever else a book holds says nothing of growth. */
 function soundMeasures(measures: readonly Measure[]): Measure[] {
   return measures
-    .filter(({ atMs, value, u }) => Number.isFinite(atMs) && value > 0 && Number.isFinite(value) && u >= 0)
+    .filter(({ atMs, value, u }) => Number.isFinite(atMs) && isMeasure(value) && u >= 0 && Number.isFinite(u))
     .toSorted((a, b) => a.atMs - b.atMs);
 }
 

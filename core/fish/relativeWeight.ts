@@ -1,3 +1,4 @@
+import { isMeasure } from './isMeasure.js';
 import type { SpeciesId } from './species.js';
 
 /** `log10 Ws = intercept + slope log10 TL`, Ws in grams, TL in mm, from `leastMm` on. */
@@ -33,15 +34,22 @@ export const STANDARD_WEIGHT: Readonly<Partial<Record<SpeciesId, StandardWeight>
 /** The standard weight in grams at a length; undefined where none is published for the kind or the fish is too small for it. */
 export function standardWeightGrams(species: SpeciesId, lengthMm: number): number | undefined {
   const standard = STANDARD_WEIGHT[species];
-  if (!standard || lengthMm < standard.leastMm) return undefined;
+  if (!standard || !isMeasure(lengthMm) || lengthMm < standard.leastMm) return undefined;
   return 10 ** (standard.intercept + standard.slope * Math.log10(lengthMm));
 }
 
 /**
- * Relative weight in percent: 100 is a fish in good order for its length (Wege and Anderson 1978).
+ * Relative weight in percent: 100 is a fish in good order for its length (Wege and Anderson 1978). `lengthMm` is to the tip, tail pinched. It is no
+ * verdict on one fish: see `WS_SPREAD`.
  * Example: a pike of 1000 mm and 7000 g has a relative weight of about 98.
  */
 export function relativeWeight(species: SpeciesId, lengthMm: number, grams: number): number | undefined {
   const standard = standardWeightGrams(species, lengthMm);
-  return standard && (100 * grams) / standard;
+  return standard === undefined || !isMeasure(grams) ? undefined : (100 * grams) / standard;
 }
+
+/**
+ * How far relative weights of sound fish lie apart, in points: spawn, sex, and river against still water each move them by about as much
+ * (Blackwell, Brown and Willis 2000, Rev. Fish. Sci. 8, 1-44, in outline, from memory).
+ */
+export const WS_SPREAD = { fish: 10, spawn: 10, sex: 5, river: 8 } as const;

@@ -217,6 +217,8 @@ export class ReadBook {
         captureId: captures.id,
         startedAt: sql<string>`started_at`,
         species: sql<SpeciesId | null>`species`,
+        waterId: captures.waterId,
+        fishId: sql<string | null>`json_extract(summary, '$.fishId')`,
         lengthMm: sql<number | null>`json_extract(summary, '$.lengthMm')`,
         grams: sql<number>`net_grams`,
         guessGrams: sql<number | null>`json_extract(summary, '$.guessGrams')`,

@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { timesDone } from '@keeper/core/capture/steps';
 import type { CaptureStory } from '@keeper/core/capture/story';
-import type { OwnFish } from '@keeper/core/fish/expectedWeight';
+import type { OwnFish } from '@keeper/core/fish/ownRelation';
+import { totalLength } from '@keeper/core/fish/bodyLength';
 import { lengthMm } from '@keeper/core/measure/length';
 import { gramsOf } from '@keeper/core/measure/mass';
 import type { Entry } from '@keeper/core/weighing/entry';
@@ -53,9 +54,7 @@ export function useEntry(story: CaptureStory): Entry | undefined {
     const { species, length, girth, guess } = story.facts;
     const startedAt = story.startedAt ?? '';
     const before = others.find((fish) => fish.startedAt < startedAt);
-    const own = others.flatMap((fish): OwnFish[] =>
-      fish.species ? [{ species: fish.species, lengthMm: fish.lengthMm, grams: fish.grams }] : [],
-    );
+    const own = others.flatMap((fish): OwnFish[] => (fish.species ? [{ ...fish, species: fish.species }] : []));
     const fish = story.identity?.fishId ? register.find(story.identity.fishId) : undefined;
     const history = (fish?.captures ?? []).flatMap(({ captureId, startedAt: at, netGrams }) =>
       captureId === story.captureId || !at || netGrams === null
@@ -65,7 +64,8 @@ export function useEntry(story: CaptureStory): Entry | undefined {
     const drain = sling && sling.tares.length > 0 ? slingDrain(sling.tares) : undefined;
     return {
       ...{ reading, own, species: species ?? null },
-      lengthMm: length ? lengthMm(length) : null,
+      waterId: story.facts.waterId ?? null,
+      lengthMm: length ? totalLength(length, species).totalMm : null,
       girthMm: girth ? lengthMm(girth) : null,
       // Where the run was tapped through, a zero that was not tapped is likely not to have been set.
       ...(timesDone(story, 'weighed') > 0 &&

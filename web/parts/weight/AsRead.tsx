@@ -1,7 +1,7 @@
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
-import { relativeWeight } from '@keeper/core/fish/relativeWeight';
+import { relativeWeight, WS_SPREAD } from '@keeper/core/fish/relativeWeight';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import { lengthMm } from '@keeper/core/measure/length';
+import { totalLength } from '@keeper/core/fish/bodyLength';
 import { gramsOf } from '@keeper/core/measure/mass';
 
 /** The subtraction as one would check it on paper. */
@@ -36,12 +36,13 @@ export function AsRead({ story }: { story: CaptureStory }) {
 function ConditionLine({ story }: { story: CaptureStory }) {
   const { species, length, guess } = story.facts;
   const net = netOf(story);
-  const relative = species && length && net ? relativeWeight(species, lengthMm(length), gramsOf(net)) : undefined;
+  const relative =
+    species && length && net ? relativeWeight(species, totalLength(length, species).totalMm, gramsOf(net)) : undefined;
   if (relative === undefined && !guess) return null;
   return (
     <p className="py-1 text-soft">
       {relative !== undefined &&
-        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. `}
+        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. Sound fish lie ${WS_SPREAD.fish} either side of it; before spawning up to ${WS_SPREAD.spawn} more, males ${WS_SPREAD.sex} less, river fish ${WS_SPREAD.river} less. `}
       {guess && `You took it for ${formatMass(guess)}.`}
     </p>
   );

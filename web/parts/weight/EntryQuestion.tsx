@@ -2,7 +2,8 @@ import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
-import { formatLength, type Length } from '@keeper/core/measure/length';
+import { totalLength } from '@keeper/core/fish/bodyLength';
+import { formatLength, lengthMm, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
 import { becauseOf } from '@keeper/core/weighing/because';
@@ -109,7 +110,10 @@ function correctedFacts(
         : kind === 'centimetres-for-inches'
           ? 'quarter-in'
           : story.facts.length?.unit;
-    const length = lengthIn(corrected.lengthMm, unit ?? 'half-cm');
+    const asked = story.facts.length;
+    // What is compared is the total length; what is written down is to where it was read.
+    const share = asked ? lengthMm(asked) / totalLength(asked, story.facts.species).totalMm : 1;
+    const length = { ...lengthIn(corrected.lengthMm * share, unit ?? 'half-cm'), ...(asked?.of && { of: asked.of }) };
     return { facts: { length }, says: `Make it ${formatLength(length)}` };
   }
   const reading = story.facts.weight;

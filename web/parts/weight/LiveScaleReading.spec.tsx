@@ -13,7 +13,12 @@ const OUNCE = { unit: 'oz', count: 1 } as const;
 
 function shown(state: LiveScale) {
   const taken: TakenLive[] = [];
-  const props = { division: OUNCE, rounding: 'down' as const, what: 'fish' as const, onTaken: (each: TakenLive) => taken.push(each) };
+  const props = {
+    division: OUNCE,
+    rounding: 'down' as const,
+    what: 'fish' as const,
+    onTaken: (each: TakenLive) => taken.push(each),
+  };
   const { rerender } = render(<LiveScaleReading state={state} {...props} />);
   return { taken, then: (next: LiveScale) => rerender(<LiveScaleReading state={next} {...props} />) };
 }
@@ -45,13 +50,16 @@ test('a fish that moves is waited for', () => {
 test.each([
   [/I hold the loop/, 'loop'],
   [/my hand is round it/, 'cupped'],
-])('a scale held by hand takes nothing by itself; a tap takes it and says where the hand is: %s', async (name, support) => {
-  const { taken } = shown(reading({ steadiness: 'held', grams: 10_744, uGrams: 40 }));
-  expect(screen.getByText(/A hand round the body of the scale adds/)).toBeVisible();
-  expect(taken).toEqual([]);
-  await userEvent.click(screen.getByRole('button', { name }));
-  expect(taken).toMatchObject([{ support }]);
-});
+])(
+  'a scale held by hand takes nothing by itself; a tap takes it and says where the hand is: %s',
+  async (name, support) => {
+    const { taken } = shown(reading({ steadiness: 'held', grams: 10_744, uGrams: 40 }));
+    expect(screen.getByText(/A hand round the body of the scale adds/)).toBeVisible();
+    expect(taken).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name }));
+    expect(taken).toMatchObject([{ support }]);
+  },
+);
 
 test('nothing on the hook, looking, and failing are said', () => {
   const { then } = shown(reading({ steadiness: 'empty' }));

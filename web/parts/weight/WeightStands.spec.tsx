@@ -29,7 +29,17 @@ function shown(reading: Partial<WeightReading> = {}, bestOz?: number) {
   mockWeighed =
     bestOz === undefined
       ? []
-      : [{ ...fish, lengthMm: null, guessGrams: null, grams: gramsOf({ unit: 'oz', count: bestOz }), weighing: { asRead: { unit: 'oz', count: bestOz }, method: 'zeroed' } }];
+      : [
+          {
+            ...fish,
+            waterId: null,
+            fishId: null,
+            lengthMm: null,
+            guessGrams: null,
+            grams: gramsOf({ unit: 'oz', count: bestOz }),
+            weighing: { asRead: { unit: 'oz', count: bestOz }, method: 'zeroed' },
+          },
+        ];
   const story = { ...emptyStory('c1'), facts: { species: 'carp' as const } };
   return render(<WeightStands story={story} />);
 }

@@ -3,11 +3,13 @@ import { AmendedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
+import type { LengthOf } from '@keeper/core/fish/bodyLength';
 import type { FormId, SpeciesId } from '@keeper/core/fish/species';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
+import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
@@ -38,6 +40,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   const [kind, setKind] = useState<{ species: SpeciesId; form: FormId | undefined }>();
   const [waterId, setWaterId] = useState<string>();
   const [length, setLength] = useState('');
+  const [lengthOf, setLengthOf] = useState<LengthOf>(story.facts.length?.of ?? settings.lengthOf);
   const [note, setNote] = useState(story.facts.note ?? '');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
@@ -49,7 +52,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
     weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(story) } } : undefined,
     species: kind && { species: kind.species, ...(kind.form && { form: kind.form }) },
     waterId: waterId ? { waterId } : undefined,
-    length: readLength?.ok ? { length: readLength.value } : undefined,
+    length: readLength?.ok ? { length: { ...readLength.value, of: lengthOf } } : undefined,
     girth: readLength?.ok ? { girth: readLength.value } : undefined,
     note: { note: note.trim() || null },
   };
@@ -101,6 +104,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
             onChange={setLength}
             tried={tried}
           />
+          {subject === 'length' && <LengthOfChoice value={lengthOf} onChange={setLengthOf} />}
           {tried && !readLength && <FieldSentence id="amend-length-problem">No length was given.</FieldSentence>}
         </div>
       )}

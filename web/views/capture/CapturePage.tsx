@@ -4,6 +4,7 @@ import { clocksAt } from '@keeper/core/capture/clocks';
 import type { Amendment } from '@keeper/core/capture/facts';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
+import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatLength } from '@keeper/core/measure/length';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
@@ -60,7 +61,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           <MassText mass={netOf(story) ?? null} unit={massUnit} />
           {facts.length && (
             <span className="ml-4 text-2xl font-normal tabular-nums">
-              {formatLength(facts.length)}
+              {formatBodyLength(facts.length)}
               {facts.girth && `, ${formatLength(facts.girth)} round`}
             </span>
           )}

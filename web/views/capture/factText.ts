@@ -1,5 +1,6 @@
 import type { FactName, Facts } from '@keeper/core/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { formatBodyLength, type BodyLength } from '@keeper/core/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
@@ -21,7 +22,8 @@ export function factText(field: FactName, value: Facts[FactName], waterName: (id
   if (value === null || value === undefined) return 'not known';
   if (field === 'species') return speciesName(value as SpeciesId);
   if (field === 'waterId') return waterName(value as string);
-  if (field === 'length' || field === 'girth') return formatLength(value as Length);
+  if (field === 'length') return formatBodyLength(value as BodyLength);
+  if (field === 'girth') return formatLength(value as Length);
   if (field === 'guess') return formatMass(value as Mass);
   if (field === 'weight') return weightText(value as WeightReading);
   return typeof value === 'string' ? value : '';

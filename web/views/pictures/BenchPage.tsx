@@ -45,7 +45,7 @@ type Work = 'fish' | 'board' | 'marks';
 
 function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
   const { bytes, gone } = usePictureBytes(picture.sha256);
-  const { lengthHabit } = useSettings();
+  const { lengthHabit, lengthOf } = useSettings();
   const inches = lengthHabit === 'in';
   const bench = useBench(story, picture);
   const { reading, role } = picture;
@@ -74,7 +74,9 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
   };
   const noteLength = (mm: number) =>
     void record([
-      makeEvent(story.captureId, story.startedAt, 'described', { facts: { length: roundedDown(mm, inches) } }),
+      makeEvent(story.captureId, story.startedAt, 'described', {
+        facts: { length: { ...roundedDown(mm, inches), of: lengthOf } },
+      }),
     ]);
 
   const marks = reading?.marks ?? [];

@@ -1,11 +1,12 @@
 import type { LengthHabit } from '@keeper/contract/ways';
+import type { BodyLength, LengthOf } from '@keeper/core/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { useSettings } from '../../data/queries.js';
 import { useWheels, type Wheel } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 
 interface LengthPanelProps {
-  readonly onSet: (length: Length) => void;
+  readonly onSet: (length: BodyLength) => void;
   readonly onLater: () => void;
 }
 
@@ -29,15 +30,22 @@ const BOARDS: Readonly<Record<LengthHabit, { unit: Length['unit']; perWhole: num
   },
 };
 
+const OF_WORDS: Readonly<Record<LengthOf, string>> = {
+  tip: 'Tail laid flat: read down to the mark that its tip reaches.',
+  pinched: 'Tail pinched together: read down to the mark that its tip reaches.',
+  fork: 'Read down to the mark at the fork of the tail.',
+};
+
 /** Sets the length as it is read off the board, down to its mark, without typing. */
 export function LengthPanel({ onSet, onLater }: LengthPanelProps) {
-  const { unit, perWhole, wheels } = BOARDS[useSettings().lengthHabit];
+  const { lengthHabit, lengthOf } = useSettings();
+  const { unit, perWhole, wheels } = BOARDS[lengthHabit];
   const state = useWheels<'length'>(wheels, { length: [] }, 'length');
   const [whole = 0, part = 0] = state.values.length;
-  const length: Length = { unit, count: whole * perWhole + part };
+  const length: BodyLength = { unit, count: whole * perWhole + part, of: lengthOf };
   return (
     <div role="group" aria-label="Length" className="grid gap-3" onKeyDown={keypadKeys(state)}>
-      <p>Nose to the stop, mouth shut. Read down to the mark that the tail reaches.</p>
+      <p>Nose to the stop, mouth shut. {OF_WORDS[lengthOf]}</p>
       <Wheels state={state} row="length" name="Length" named={false} wheels={wheels} />
       <Keypad {...state} />
       <div className="grid grid-cols-[1fr_2fr] gap-3">

@@ -11,6 +11,7 @@ import type { WeighMethod } from '@keeper/core/weighing/reading';
 import { setLight, useLight, type Light } from '../../app/light.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
+import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
 import { BankWays } from './BankWays.js';
@@ -101,6 +102,13 @@ export function Settings() {
             { value: 'cm', label: 'Centimetres' },
           ]}
         />
+      </Part>
+      <Part title="What a length is of">
+        <LengthOfChoice value={ways.lengthOf} onChange={(lengthOf) => write.mutate({ ...ways, lengthOf })} />
+        <p className="mt-2 text-soft">
+          Each length keeps to where it was read. Growth, condition and what a fish should weigh go by the tip with the
+          tail pinched, converted by kind.
+        </p>
       </Part>
       <Part title="Temperatures in">
         <Choice<TempHabit>

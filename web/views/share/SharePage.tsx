@@ -5,7 +5,7 @@ import { shownInBook, summaryOf } from '@keeper/core/capture/summary';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
-import { formatLength } from '@keeper/core/measure/length';
+import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { wholePicture } from '@keeper/core/picture/pictureReading';
@@ -146,7 +146,7 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
     fish: story.facts.species ? speciesName(story.facts.species, story.facts.form) : 'A fish',
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
-    ...(length && { length: formatLength(length) }),
+    ...(length && { length: formatBodyLength(length) }),
     date: sharedDate(
       { year: at.getFullYear(), month: at.getMonth(), day: at.getDate() },
       way,

@@ -5,8 +5,9 @@ import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/capture/event';
 import { missingThings } from '@keeper/core/capture/missing';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import type { LengthOf } from '@keeper/core/fish/bodyLength';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
-import { formatLength } from '@keeper/core/measure/length';
+import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { NotHere } from '../../app/NotHere.js';
@@ -19,6 +20,7 @@ import { WhoLink } from '../../parts/WhoLink.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { Notice } from '../../parts/Notice.js';
+import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { Part } from '../../parts/Part.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
@@ -34,6 +36,7 @@ interface Draft extends TypedWeight {
   readonly form?: FormId;
   readonly waterId?: string;
   readonly length: string;
+  readonly lengthOf?: LengthOf;
   readonly girth: string;
   readonly note: string;
 }
@@ -76,6 +79,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const question = 'question' in weight ? weight.question : undefined;
   const length = readLengthText(draft.length, settings.lengthHabit);
   const girth = readLengthText(draft.girth, settings.lengthHabit);
+  const lengthOf = draft.lengthOf ?? settings.lengthOf;
   const unread = (length && !length.ok) || (girth && !girth.ok);
 
   const put = async () => {
@@ -88,7 +92,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       ...(draft.form && { form: draft.form }),
       ...(draft.waterId && { waterId: draft.waterId }),
       ...(reading && (asked.has('weight') || asked.has('tare')) && { weight: reading }),
-      ...(length?.ok && { length: length.value }),
+      ...(length?.ok && { length: { ...length.value, of: lengthOf } }),
       ...(girth?.ok && { girth: girth.value }),
       ...(draft.note.trim() && { note: draft.note.trim() }),
     };
@@ -167,6 +171,9 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
                 tried={tried}
               />
             </div>
+            {draft.length.trim() !== '' && (
+              <LengthOfChoice value={lengthOf} onChange={(of) => change({ lengthOf: of })} />
+            )}
           </Part>
         )}
         <Part title="Pictures">
@@ -200,7 +207,7 @@ function WeightRead({ story }: { story: CaptureStory }) {
     <p className="text-lg">
       <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : 'Not known'}</span>, read on the
       bank
-      {length && `, ${formatLength(length)} long`}.{' '}
+      {length && `, ${formatBodyLength(length)} long`}.{' '}
       <Link to={`/book/${story.captureId}`} className="quiet-link">
         Correct it on its page
       </Link>
