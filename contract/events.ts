@@ -136,6 +136,7 @@ export class AroundDto {
   @IsOptional() @IsNumber() @Min(0) @Max(MOST_OXYGEN_MGL) oxygenMgL?: number;
   @IsOptional() @IsInt() @Min(0) @Max(20) companions?: number;
   @IsOptional() @IsBoolean() dark?: boolean;
+  @IsOptional() @IsBoolean() thunder?: boolean;
 }
 
 export class HookedDto {
@@ -295,6 +296,7 @@ export function eventClassName(type: EventType | OutingEventType): string {
 export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   hooked: HookedDto,
   netted: NothingDto,
+  'off-rig': NothingDto,
   'hook-out': NothingDto,
   'hook-cut': NothingDto,
   'line-cut': NothingDto,

@@ -6,4 +6,6 @@ export interface Around {
   /** Further pairs of hands. */
   readonly companions?: number;
   readonly dark?: boolean;
+  /** Thunder in the hour. */
+  readonly thunder?: boolean;
 }

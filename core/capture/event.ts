@@ -46,8 +46,8 @@ export const PICTURE_ROLES: readonly PictureRole[] = [
   'release',
 ];
 
-/** How a fish was when it left. */
-export const LEAVINGS = ['strong', 'slow', 'helped-again', 'lost-sight', 'not-recovered'] as const;
+/** How a fish was when it left; or that it was found dead afterwards. */
+export const LEAVINGS = ['strong', 'slow', 'helped-again', 'lost-sight', 'not-recovered', 'found-dead'] as const;
 export type Leaving = (typeof LEAVINGS)[number];
 
 /** What is looked for while a fish is held upright. */
@@ -86,6 +86,8 @@ export interface EventPayloads {
   /** The take: the capture begins. `gaps` is what was not ready then, in words. */
   hooked: { waterId?: string; outingId?: string; swimId?: string; gaps?: readonly string[]; around?: Around };
   netted: Record<string, never>;
+  /** The clip undone or the line snipped to get it off the rig; the hook is still in. */
+  'off-rig': Record<string, never>;
   'hook-out': Record<string, never>;
   /** The hook was cut and taken out in pieces. */
   'hook-cut': Record<string, never>;
@@ -158,6 +160,7 @@ export type EventType = keyof EventPayloads;
 export const EVENT_TYPES = [
   'hooked',
   'netted',
+  'off-rig',
   'hook-out',
   'hook-cut',
   'line-cut',

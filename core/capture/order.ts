@@ -1,5 +1,5 @@
 import { advisedAgainst } from '../care/moment/counselOfMoment.js';
-import type { Moment } from '../care/moment/moment.js';
+import { unhooksOnMat, type Moment } from '../care/moment/moment.js';
 import type { Sign } from './sign.js';
 import { canHappen, done, type RunStep } from './steps.js';
 import type { Situation } from './situation.js';
@@ -16,9 +16,9 @@ export function orderOfWork(moment: Moment): RunStep[] {
   const { situation, fromTheNet, signs } = moment;
   const { schools, bank } = situation;
   const away: RunStep[] = ['held', 'released'];
-  if (fromTheNet || signs.has('small')) return ['netted', 'hook-out', ...away];
-  // On a boat and in the water the fish is unhooked where it breathes; there is no mat to carry it to.
-  const inWater = schools.unhook === 'water' || bank === 'boat' || bank === 'wading';
+  // However the hook came away, that is the step that was done.
+  const hook: RunStep = moment.hookEnd === null ? 'hook-out' : HOOK_STEPS[moment.hookEnd];
+  if (fromTheNet || signs.has('small')) return ['netted', hook, ...away];
   const weighs = schools.weigh && (bank !== 'wading' || situation.helped);
   const outside: RunStep[] = [
     'looked-over',
@@ -27,10 +27,12 @@ export function orderOfWork(moment: Moment): RunStep[] {
     ...(schools.picture ? (['pictured'] as const) : []),
     ...(bank === 'boat' || bank === 'wading' ? [] : (['carried'] as const)),
   ];
-  return inWater
-    ? ['netted', 'hook-out', 'lifted', ...outside, ...away]
-    : ['netted', 'lifted', 'hook-out', ...outside, ...away];
+  return unhooksOnMat(situation)
+    ? ['netted', 'lifted', hook, ...outside, ...away]
+    : ['netted', hook, 'lifted', ...outside, ...away];
 }
+
+const HOOK_STEPS = { out: 'hook-out', cut: 'hook-cut', 'left-in': 'line-cut', shed: 'hook-shed' } as const;
 
 /** What the large control taps: a step, or a sign that has to be seen before anything else can be done. */
 export type NextTap =
@@ -66,7 +68,7 @@ function nextStep(story: CaptureStory, moment: Moment): RunStep {
     case 'gone':
       return 'released';
     case 'netted': {
-      const hookFirst = !lifts || order.indexOf('hook-out') < order.indexOf('lifted');
+      const hookFirst = !lifts || !unhooksOnMat(moment.situation);
       if (story.hookEnd === null && hookFirst) return hook;
       return lifts ? 'lifted' : 'held';
     }

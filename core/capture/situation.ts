@@ -1,5 +1,6 @@
 import { stopLineOf, isToothed, type StopSchool } from '../care/stopLine.js';
 import type { Basis } from '../care/counsel.js';
+import type { HotCaptureSchool } from '../care/hotCapture.js';
 import { oxygenAtSaturation } from '../care/oxygen.js';
 import type { SpeciesId } from '../fish/species.js';
 import { standardPressureHpa } from '../water/atmosphere.js';
@@ -24,12 +25,18 @@ export interface Situation {
   readonly airC: number | null;
   readonly oxygenShare: number | null;
   readonly stopLine: { readonly tempC: number; readonly basis: Basis };
+  /** What the keeper does with a fish that was hooked in water too warm for it. */
+  readonly hotCapture: HotCaptureSchool;
+  readonly thunder: boolean;
   /** What the mat is worked out to be now; null: not known. */
   readonly matC: number | null;
 }
 
 export interface SituationInput {
   readonly species: SpeciesId | null;
+  /** The kinds that it may be, while nobody has named it; empty where nothing is known. */
+  readonly mayBe?: readonly SpeciesId[];
+  readonly hotCapture?: HotCaptureSchool;
   readonly bank: BankKind | null;
   readonly hazards?: readonly Hazard[];
   readonly water: {
@@ -61,10 +68,22 @@ export function situationOf(input: SituationInput): Situation {
     waterC: around.waterC ?? null,
     airC: around.airC ?? null,
     oxygenShare: oxygenShare(around, water),
-    // Of a fish that nobody has named yet, what is expected most often is taken.
-    stopLine: stopLineOf(species ?? 'carp', input.stopSchool, rules, water?.name ?? ''),
+    stopLine: strictestLine(input, rules),
+    hotCapture: input.hotCapture ?? 'land',
+    thunder: around.thunder ?? false,
     matC: input.matC ?? null,
   };
+}
+
+/** The kinds that a fish may be where nothing is said of what is fished for. */
+const MAY_BE: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
+
+/** The line of its kind; of a fish that nobody has named yet the strictest of the kinds that it may be. */
+function strictestLine({ species, mayBe = [], stopSchool, water }: SituationInput, rules: WaterRules) {
+  const kinds = species ? [species] : mayBe.length > 0 ? mayBe : MAY_BE;
+  return kinds
+    .map((kind) => stopLineOf(kind, stopSchool, rules, water?.name ?? ''))
+    .reduce((strictest, line) => (line.tempC < strictest.tempC ? line : strictest));
 }
 
 function oxygenShare({ oxygenMgL, waterC }: Around, water: SituationInput['water']): number | null {
@@ -73,19 +92,21 @@ function oxygenShare({ oxygenMgL, waterC }: Around, water: SituationInput['water
   return oxygenMgL / oxygenAtSaturation({ tempC: waterC, pressureHpa, salinity: water?.salinity ?? 0 });
 }
 
-/** The longest that a fish may be held in net or sling, and whose rule that is. Fifteen minutes by the keeper's school (common practice, no source). */
+/** Fifteen minutes by the keeper's school of short rests (common practice, no source). */
+const SHORT_REST_MS = 15 * 60_000;
+
+/**
+ * The longest that a fish may be held in net or sling, and whose rule that is: the water's rule or the keeper's school, whichever is stricter.
+ * Example: a water that allows twenty minutes does not loosen a keeper who keeps nothing.
+ */
 export function retentionLimit({ rules, schools, waterName }: Situation): {
   readonly ms: number;
   readonly basis: Basis;
 } {
   const rule: Retention | null = rules.retention;
-  if (rule) {
-    return {
-      ms: rule.kind === 'none' ? 0 : rule.most * 60_000,
-      basis: { kind: 'local-rule', water: waterName ?? 'this water' },
-    };
-  }
-  return schools.keep === 'none'
-    ? { ms: 0, basis: { kind: 'school', name: 'no keeping' } }
-    : { ms: 15 * 60_000, basis: { kind: 'school', name: 'short rest only' } };
+  const own = schools.keep === 'none' ? 0 : SHORT_REST_MS;
+  const allowed = rule ? (rule.kind === 'none' ? 0 : rule.most * 60_000) : Infinity;
+  return allowed <= own
+    ? { ms: allowed, basis: { kind: 'local-rule', water: waterName ?? 'this water' } }
+    : { ms: own, basis: { kind: 'school', name: own === 0 ? 'no keeping' : 'short rest only' } };
 }

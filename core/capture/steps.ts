@@ -5,6 +5,7 @@ import type { CaptureStory } from './story.js';
 /** The steps that are tapped on the bank, in the order of the work. */
 export const RUN_STEPS = [
   'netted',
+  'off-rig',
   'hook-out',
   'hook-cut',
   'line-cut',
@@ -30,6 +31,7 @@ export type RunStep = (typeof RUN_STEPS)[number];
 /** What each step says on its control, and once it has been done. */
 export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: string; readonly done: string }>> = {
   netted: { todo: 'In the net', done: 'netted' },
+  'off-rig': { todo: 'Off the rig, hook in', done: 'off the rig' },
   'hook-out': { todo: 'Hook out', done: 'hook out' },
   'hook-cut': { todo: 'Hook cut', done: 'hook cut' },
   'line-cut': { todo: 'Line cut, hook left', done: 'line cut' },
@@ -64,6 +66,8 @@ export function canHappen(story: CaptureStory, step: RunStep): boolean {
       return medium === 'air';
     case 'netted':
       return medium === 'water' && !done(story, 'netted');
+    case 'off-rig':
+      return story.hookEnd === null && !done(story, 'off-rig');
     case 'hook-out':
     case 'hook-cut':
     case 'line-cut':

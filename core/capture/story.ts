@@ -196,6 +196,7 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
     case 'pictured':
       return { ...marked, airComplete: story.airComplete && liftedBefore(story) };
     case 'netted':
+    case 'off-rig':
     case 'looked-over':
     case 'carried':
     case 'zeroed':
@@ -235,7 +236,7 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
       const { leaving } = event.payload;
       const ended = { ...story, leaving, endMs: story.endMs ?? atMs, spells: close(story.spells, atMs) };
       if (story.outcome !== 'open' && story.outcome !== 'released' && story.outcome !== 'died') return story;
-      return { ...ended, outcome: leaving === 'not-recovered' ? 'died' : 'released' };
+      return { ...ended, outcome: isDeath(leaving) ? 'died' : 'released' };
     }
     case 'interrupted':
       return { ...story, interruptions: [...story.interruptions, { atMs, why: event.payload.why, endMs: null }] };
@@ -279,6 +280,11 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
     case 'undone':
       return story;
   }
+}
+
+/** Whether a fish that left so is dead. */
+export function isDeath(leaving: Leaving | null): boolean {
+  return leaving === 'not-recovered' || leaving === 'found-dead';
 }
 
 const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in', 'hook-shed': 'shed' } as const;

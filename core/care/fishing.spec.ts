@@ -18,6 +18,7 @@ const rules = (change: Partial<WaterRules>) => ({
 });
 const mild: FishingState = {
   ...{ species: 'pike', water: rules({}), school: 'per-species', today: { month: 7, day: 15 }, waterC: 16, airC: 18 },
+  ...{ deepC: null, daysAhead: [] },
   ...{ oxygenMgL: 9, pressureHpa: 1013.25, thunder: false, ahead: [], tempHabit: 'C' },
   clock: (atMs) => `${atMs / HOUR}:00`,
 };
@@ -31,13 +32,33 @@ const FIRES: Record<string, { when: Partial<FishingState>; not?: Partial<Fishing
     when: { water: rules({ closedSeasons: [{ ...summer, species: ['pike'] }] }) },
     not: { water: rules({ closedSeasons: [{ ...summer, species: ['carp'] }] }) },
   },
+  'closed-season-ahead': {
+    when: {
+      water: rules({ closedSeasons: [{ from: { month: 7, day: 17 }, to: { month: 8, day: 1 }, species: ['pike'] }] }),
+      daysAhead: [
+        { month: 7, day: 16 },
+        { month: 7, day: 17 },
+      ],
+    },
+    not: {
+      water: rules({ closedSeasons: [{ from: { month: 7, day: 17 }, to: { month: 8, day: 1 }, species: ['pike'] }] }),
+      daysAhead: [{ month: 7, day: 16 }],
+    },
+  },
   lightning: { when: { thunder: true } },
   'too-warm': { when: { waterC: 22 }, not: { waterC: 21.9 } },
   'nearly-too-warm': { when: { waterC: 20 }, not: { waterC: 19.9 } },
   'warming-past-the-line': { when: { ahead: [moment(HOUR, 22.1)] }, not: { ahead: [moment(HOUR, 21)] } },
-  'oxygen-low': { when: { oxygenMgL: 4.9 }, not: { oxygenMgL: 5 } },
+  'cool-below': { when: { waterC: 20, deepC: 12 }, not: { waterC: 19.9, deepC: 12 } },
+  'oxygen-low': { when: { oxygenMgL: 6.9 }, not: { oxygenMgL: 7 } },
+  // At 16 degrees C and sea level fresh water holds 9.87 mg/L.
+  'oxygen-above': { when: { oxygenMgL: 10.87 }, not: { oxygenMgL: 10.84 } },
   'oxygen-limited': { when: { oxygenMgL: null, waterC: 27 }, not: { oxygenMgL: null, waterC: 20 } },
   frost: { when: { airC: 0 }, not: { airC: 0.5 } },
+  'frost-ahead': {
+    when: { ahead: [{ ...moment(HOUR, 8), airC: 0 }] },
+    not: { ahead: [{ ...moment(HOUR, 8), airC: 0.1 }] },
+  },
   'water-not-measured': { when: { waterC: null } },
   'cool-enough': { when: {}, not: { waterC: 21 } },
   'oxygen-good': { when: {}, not: { oxygenMgL: null } },
@@ -100,4 +121,45 @@ test('height takes oxygen: the same water at 2000 m holds a fifth less', () => {
 test('a hot-water capture has two ways, the keeper’s own school first, each with what speaks against it', () => {
   expect(hotCaptureWays('break-off').map(({ school }) => school)).toEqual(['break-off', 'land']);
   for (const way of hotCaptureWays('land')) expect(way.speaksAgainst).toMatch(/\.$/);
+});
+
+test('a closed season is told with the day that is looked at, and one that begins during the outing with its first', () => {
+  const water = rules({
+    closedSeasons: [{ from: { month: 3, day: 15 }, to: { month: 6, day: 15 }, species: ['pike'] }],
+  });
+  expect(rule('closed-season', { water, today: { month: 3, day: 20 } })?.text).toBe(
+    'Pike are closed here on 20 March.',
+  );
+  const ahead = {
+    water,
+    today: { month: 3, day: 13 },
+    daysAhead: [
+      { month: 3, day: 14 },
+      { month: 3, day: 15 },
+    ],
+  };
+  expect(rule('closed-season-ahead', ahead)?.text).toMatch(/close here on 15 March/);
+});
+
+// Directive 2006/44/EC and EIFAC (Alabaster and Lloyd 1982), both from memory.
+test.each([
+  ['trout', 8.9, 'care'],
+  ['trout', 5.9, 'stop'],
+  ['trout', 9, 'good'],
+  ['pike', 6.9, 'care'],
+  ['pike', 3.9, 'stop'],
+  ['barbel', 4, 'care'],
+  ['carp', 5, 'good'],
+  ['carp', 4.9, 'care'],
+  ['carp', 1.9, 'stop'],
+  ['carp', 2, 'care'],
+] as const)('%s with %d mg/L in cool water: %s', (species, oxygenMgL, verdict) => {
+  expect(says({ species, oxygenMgL, waterC: 14 }).verdict).toBe(verdict);
+});
+
+test('water that holds more than it should is no good water, and says so more gravely from 120 %', () => {
+  const share = (of: number) => ({ oxygenMgL: of * (says({}).saturationMgL ?? 0) });
+  expect(says(share(1.15)).findings.map((each) => each.rule)).not.toContain('oxygen-good');
+  expect(rule('oxygen-above', share(1.15))?.text).toMatch(/more than it should/);
+  expect(rule('oxygen-above', share(1.2001))?.text).toMatch(/more than fish bear/);
 });

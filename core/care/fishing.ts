@@ -1,11 +1,12 @@
 import { speciesName, type SpeciesId } from '../fish/species.js';
 import { formatTemperature, type TempHabit } from '../measure/temperature.js';
 import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../water/atmosphere.js';
-import { dayOfYearText, isClosedOn, type DayOfYear } from '../water/season.js';
+import { dayOfYearText, isClosedOn, type ClosedSeason, type DayOfYear } from '../water/season.js';
 import type { Water } from '../water/water.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from './counsel.js';
 import type { OutlookMoment } from './outlook.js';
 import { oxygenAtSaturation } from './oxygen.js';
+import { GAS_BUBBLES, oxygenLimitOf, SUPERSATURATED, type OxygenLimit } from './oxygenLimit.js';
 import { stopLineOf, type StopLine, type StopSchool } from './stopLine.js';
 
 /** What is known when it is asked whether to fish. What is not known is null, and then said. */
@@ -14,7 +15,12 @@ export interface FishingState {
   readonly water: Pick<Water, 'name' | 'altitudeM' | 'salinity' | 'rules'>;
   readonly school: StopSchool;
   readonly today: DayOfYear;
+  /** The further days on which the outing goes on, in order. */
+  readonly daysAhead: readonly DayOfYear[];
+  /** Of the water that the fish is fought and handled in: `decidingWater`. */
   readonly waterC: number | null;
+  /** A cooler reading off the bottom beside it; null where there is none. */
+  readonly deepC: number | null;
   readonly airC: number | null;
   /** Measured, in mg/L. */
   readonly oxygenMgL: number | null;
@@ -30,34 +36,42 @@ export interface FishingState {
 
 interface Weighed extends FishingState {
   readonly line: StopLine;
+  readonly oxygen: OxygenLimit;
   readonly saturationMgL: number | null;
 }
 
 /** Within this of the stop line one goes with care. */
 const NEAR_LINE_K = 2;
-/** Oxygen under which cyprinids and pike are harmed, and under which they are in danger, mg/L. */
-const LEAST_OXYGEN_MGL = 5;
-const DANGER_OXYGEN_MGL = 3;
-const EIFAC = {
-  kind: 'published',
-  source: 'Alabaster and Lloyd (1982), Water Quality Criteria for Freshwater Fish, from memory',
-} as const;
 const BENSON_KRAUSE = 'Benson and Krause (1984)';
 
 const RULES: readonly Rule<Weighed>[] = [
   {
     id: 'closed-season',
     look: ({ water, today, species }) => {
-      const closed = water.rules.closedSeasons.find(
-        (season) => (season.species.length === 0 || season.species.includes(species)) && isClosedOn(season, today),
-      );
+      const closed = closedOn(water.rules, species, today);
       if (!closed) return null;
       return {
         severity: 'stop',
-        text: `${speciesName(species)} are closed here today.`,
+        text: `${speciesName(species)} are closed here on ${dayOfYearText(today)}.`,
         reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted.`,
         basis: { kind: 'local-rule', water: water.name },
         changes: `The day after ${dayOfYearText(closed.to)}.`,
+      };
+    },
+  },
+  {
+    id: 'closed-season-ahead',
+    look: ({ water, today, daysAhead, species }) => {
+      if (closedOn(water.rules, species, today)) return null;
+      const at = daysAhead.find((day) => closedOn(water.rules, species, day));
+      const closed = at && closedOn(water.rules, species, at);
+      if (!at || !closed) return null;
+      return {
+        severity: 'care',
+        text: `${speciesName(species)} close here on ${dayOfYearText(at)}, while this outing goes on.`,
+        reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted. Rods for them come in the evening before.`,
+        basis: { kind: 'local-rule', water: water.name },
+        changes: `An end before ${dayOfYearText(at)}.`,
       };
     },
   },
@@ -121,19 +135,48 @@ const RULES: readonly Rule<Weighed>[] = [
     },
   },
   {
+    id: 'cool-below',
+    look: ({ deepC, waterC, line, tempHabit }) =>
+      deepC !== null && waterC !== null && waterC >= line.tempC - NEAR_LINE_K
+        ? {
+            severity: 'care',
+            text: `The bottom at ${formatTemperature(deepC, tempHabit)} changes nothing: the surface decides.`,
+            reason:
+              'Deep, cool water is often short of oxygen in the warm season, and the fish is fought and handled in the warm layer above.',
+            basis: COMMON_PRACTICE,
+            changes: 'A cooler reading at the surface or at the depth of the net.',
+          }
+        : null,
+  },
+  {
     id: 'oxygen-low',
-    look: ({ oxygenMgL, saturationMgL }) => {
-      if (oxygenMgL === null || oxygenMgL >= LEAST_OXYGEN_MGL) return null;
+    look: ({ oxygenMgL, saturationMgL, oxygen: { leastMgL, dangerMgL, basis }, species }) => {
+      if (oxygenMgL === null || oxygenMgL >= leastMgL) return null;
       const share = saturationMgL ? ` That is ${percent(oxygenMgL / saturationMgL)} of what it can hold.` : '';
-      const danger = oxygenMgL < DANGER_OXYGEN_MGL;
+      const danger = oxygenMgL < dangerMgL;
       return {
         severity: danger ? 'stop' : 'care',
         text: danger
           ? `No fishing: only ${oxygenMgL.toFixed(1)} mg/L of oxygen is there.`
           : `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Only quick releases, nothing is rested in a sling.`,
-        reason: `Below ${LEAST_OXYGEN_MGL} mg/L fish are short of breath before they are hooked.${share}`,
-        basis: EIFAC,
+        reason: `${speciesName(species)} want ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share}`,
+        basis,
         changes: 'Wind, rain or the afternoon, when plants give oxygen; it is least at dawn. Measure again then.',
+      };
+    },
+  },
+  {
+    id: 'oxygen-above',
+    look: ({ oxygenMgL, saturationMgL }) => {
+      const share = oxygenMgL !== null && saturationMgL ? oxygenMgL / saturationMgL : 0;
+      if (share < SUPERSATURATED.least) return null;
+      return {
+        severity: 'care',
+        text: `${percent(share)} of what the water can hold: ${share >= SUPERSATURATED.danger ? 'more than fish bear for long' : 'more than it should'}.`,
+        reason:
+          'Plants in full sun, or water over a weir, press in more gas than it holds: bubbles form in gills and blood from about 110 to 120 %. What rose so far by day falls as far by dawn.',
+        basis: GAS_BUBBLES,
+        changes: 'A second reading with the meter set to air; and one at first light.',
       };
     },
   },
@@ -166,13 +209,30 @@ const RULES: readonly Rule<Weighed>[] = [
         : null,
   },
   {
+    id: 'frost-ahead',
+    look: ({ airC, ahead, clock }) => {
+      if (airC !== null && airC <= 0) return null;
+      const frost = ahead.find((moment) => moment.airC <= 0);
+      return frost
+        ? {
+            severity: 'care',
+            text: `Frost from about ${clock(frost.atMs)}: from then on no fish leaves the water.`,
+            reason: 'Wet gill filaments and eyes freeze in moving air below nothing. Scale and camera stay in the bag.',
+            basis: { kind: 'computed', method: 'the forecast of the air' },
+            changes: 'Another forecast, or an end before it.',
+          }
+        : null;
+    },
+  },
+  {
     id: 'water-not-measured',
     look: ({ waterC }) =>
       waterC === null
         ? {
             severity: 'care',
             text: 'The water has not been measured yet.',
-            reason: 'Everything about a warm-water fight hangs on this one number. Two taps, at the depth of the net.',
+            reason:
+              'How long a fish may be fought and held depends on this one number. Two taps, at the depth of the net.',
             basis: COMMON_PRACTICE,
             changes: 'A reading of the water.',
           }
@@ -192,8 +252,11 @@ const RULES: readonly Rule<Weighed>[] = [
   },
   {
     id: 'oxygen-good',
-    look: ({ oxygenMgL, saturationMgL }) =>
-      oxygenMgL !== null && saturationMgL !== null && oxygenMgL >= LEAST_OXYGEN_MGL
+    look: ({ oxygenMgL, saturationMgL, oxygen }) =>
+      oxygenMgL !== null &&
+      saturationMgL !== null &&
+      oxygenMgL >= oxygen.leastMgL &&
+      oxygenMgL < SUPERSATURATED.least * saturationMgL
         ? {
             severity: 'good',
             text: `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
@@ -226,8 +289,15 @@ export function shouldWeFish(state: FishingState): FishingAdvice {
   const saturationMgL =
     waterC === null ? null : oxygenAtSaturation({ tempC: Math.max(0, waterC), pressureHpa, salinity: water.salinity });
   const line = stopLineOf(species, school, water.rules, water.name);
-  const said = findings(RULES, { ...state, line, saturationMgL });
+  const said = findings(RULES, { ...state, line, saturationMgL, oxygen: oxygenLimitOf(species) });
   return { species, verdict: said[0]?.severity ?? 'good', findings: said, saturationMgL };
+}
+
+/** The season that closes a kind on a day. */
+function closedOn({ closedSeasons }: Water['rules'], species: SpeciesId, day: DayOfYear): ClosedSeason | undefined {
+  return closedSeasons.find(
+    (season) => (season.species.length === 0 || season.species.includes(species)) && isClosedOn(season, day),
+  );
 }
 
 /** When the hours to come bring the surface under the line again. */

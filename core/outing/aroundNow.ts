@@ -8,7 +8,7 @@ const CIVIL_DUSK_DEG = -6;
 
 /** How it is around a fish that takes now, to be kept with its capture. Example: nothing measured and nobody along gives no companions. */
 export function aroundNow(
-  { now, position, momentMs }: Pick<Prospect, 'now' | 'position' | 'momentMs'>,
+  { now, position, momentMs, thunder }: Pick<Prospect, 'now' | 'position' | 'momentMs' | 'thunder'>,
   { companions }: Pick<OutingStory, 'companions'>,
 ): Around {
   return {
@@ -16,6 +16,7 @@ export function aroundNow(
     ...(now.airC !== null && { airC: now.airC }),
     ...(now.oxygenMgL !== null && { oxygenMgL: now.oxygenMgL }),
     ...(position && sunAt(momentMs, position).altitudeDeg < CIVIL_DUSK_DEG && { dark: true }),
+    ...(thunder && { thunder: true }),
     companions,
   };
 }

@@ -131,3 +131,16 @@ test('a habit stands in until something was laid out here, and is judged on this
   expect(look({ layout: laid }, { ways: { ...input.ways, habit } }).laid).toEqual(laid);
   expect(look().laid).toBeNull();
 });
+
+// Common practice, no source.
+test('27 degrees at the surface, then 15 on the bottom: pike are still left alone', () => {
+  const at = (minutes: number, waterC: number, depth: 'surface' | 'bottom') => ({
+    ...{ eventId: `${minutes}`, atMs: FROM + minutes * 60_000, source: 'hand' as const, waterC, depth },
+  });
+  const looked = look({ expected: ['pike'], conditions: [at(0, 27, 'surface'), at(30, 15, 'bottom')] });
+  expect(looked.now.waterC).toBe(27);
+  expect(looked.advice[0]?.verdict).toBe('stop');
+  expect(looked.advice[0]?.findings.map(({ rule }) => rule)).toContain('cool-below');
+  // Nor does it cool the margin in the hours ahead.
+  expect(looked.moments?.find(({ atMs }) => atMs >= FROM + 45 * 60_000)?.waterC).toBeGreaterThan(25);
+});

@@ -24,6 +24,7 @@ import type { DayOfYear } from '../water/season.js';
 import type { Swim } from '../water/swim.js';
 import type { Position, Water } from '../water/water.js';
 import type { WeighMethod } from '../weighing/reading.js';
+import { decidingWater } from './decidingWater.js';
 import { newest, outingMoment, type OutingStory } from './story.js';
 import { weatherAhead } from './weatherAhead.js';
 
@@ -58,6 +59,7 @@ export interface Prospect {
   /** The moment that is looked at: now, or the beginning of what is planned. */
   readonly momentMs: number;
   readonly position: Position | null;
+  readonly thunder: boolean;
   readonly now: {
     readonly waterC: number | null;
     readonly airC: number | null;
@@ -78,6 +80,7 @@ export interface Prospect {
 }
 
 const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
 const CIVIL_DUSK_DEG = -6;
 
 /**
@@ -95,10 +98,10 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const momentMs = input.lookMs ?? outingMoment(story, nowMs);
   const position = swim?.position ?? water.position;
   const weather = story.forecast ? weatherAt(story.forecast.hours, momentMs) : null;
-  const seen = (kind: 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa') =>
-    newest(story, kind, momentMs + HOUR_MS)?.value ?? null;
+  const seen = (kind: 'airC' | 'oxygenMgL' | 'pressureHpa') => newest(story, kind, momentMs + HOUR_MS)?.value ?? null;
+  const deciding = decidingWater(story, momentMs + HOUR_MS);
   const now = {
-    waterC: seen('waterC'),
+    waterC: deciding?.waterC ?? null,
     airC: seen('airC') ?? weather?.airC ?? null,
     oxygenMgL: seen('oxygenMgL'),
     weather,
@@ -117,13 +120,15 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const heat = moments && heatClocks(moments, momentMs);
   const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
   const expected: readonly SpeciesId[] = story.expected.length > 0 ? story.expected : ['carp'];
+  const thunder = thunderSoon(story, momentMs);
   const advice = expected.map((species) =>
     shouldWeFish({
       ...{ species, water, ahead, clock, school: ways.stopSchool, tempHabit: ways.tempHabit },
-      ...{ waterC: now.waterC, airC: now.airC, oxygenMgL: now.oxygenMgL },
+      ...{ waterC: now.waterC, deepC: deciding?.deepC ?? null, airC: now.airC, oxygenMgL: now.oxygenMgL },
       today: input.calendar(momentMs),
+      daysAhead: daysAhead(story, momentMs, input.calendar),
       pressureHpa: seen('pressureHpa') ?? weather?.pressureHpa ?? null,
-      thunder: thunderSoon(story, momentMs),
+      thunder,
     }),
   );
   const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
@@ -137,7 +142,7 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
     day: dayText(input.calendar(momentMs)),
     night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
   });
-  return { momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
+  return { momentMs, position, thunder, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
 }
 
 /** What the heat of the hours is worked out from; null while place or weather are not known. */
@@ -151,7 +156,10 @@ function outlookOf(
   const layout = laid ?? {};
   return {
     ...{ fromMs: story.fromMs, toMs: story.toMs, position, hours, facingDeg: swim?.facingDeg ?? 0 },
-    readings: story.conditions.flatMap(({ waterC, atMs }) => (waterC === undefined ? [] : { tempC: waterC, atMs })),
+    // The margin is a surface: what was read off the bottom says nothing of it.
+    readings: story.conditions.flatMap(({ waterC, depth, atMs }) =>
+      waterC === undefined || depth === 'bottom' ? [] : { tempC: waterC, atMs },
+    ),
     casters: shadeCasters(swim?.fixtures ?? [], layout),
     mat: layout.mat ?? null,
     bucket: layout.bucket ?? null,
@@ -175,6 +183,13 @@ function thunderSoon({ forecast }: OutingStory, momentMs: number): boolean {
   return (forecast?.hours ?? []).some(
     ({ thunder, atMs }) => thunder && atMs > momentMs - HOUR_MS && atMs <= momentMs + HOUR_MS,
   );
+}
+
+/** The days after the one looked at on which an outing goes on, at most a fortnight of them. */
+function daysAhead({ toMs }: OutingStory, momentMs: number, calendar: ProspectInput['calendar']): DayOfYear[] {
+  const days = Math.min(14, Math.ceil((toMs - momentMs) / DAY_MS) + 1);
+  const all = Array.from({ length: Math.max(0, days) }, (_, i) => Math.min(toMs, momentMs + i * DAY_MS)).map(calendar);
+  return all.filter((day, i) => i > 0 && dayText(day) !== dayText(all[i - 1] ?? day));
 }
 
 function dayText({ year, month, day }: DayOfYear & { readonly year: number }): string {

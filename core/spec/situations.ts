@@ -11,6 +11,7 @@ import {
 } from '../capture/schools.js';
 import { situationOf, type Situation, type SituationInput } from '../capture/situation.js';
 import { tellStory } from '../capture/story.js';
+import { HOT_CAPTURE_SCHOOLS } from '../care/hotCapture.js';
 import { STOP_SCHOOLS } from '../care/stopLine.js';
 import { SPECIES_IDS } from '../fish/species.js';
 import { NO_RULES } from '../water/rules.js';
@@ -55,10 +56,12 @@ export const anySituation: fc.Arbitrary<Situation> = fc
         oxygenMgL: fc.integer({ min: 2, max: 12 }),
         companions: fc.integer({ min: 0, max: 2 }),
         dark: fc.boolean(),
+        thunder: fc.boolean(),
       },
       { requiredKeys: [] },
     ),
     stopSchool: fc.constantFrom(...STOP_SCHOOLS),
+    hotCapture: fc.constantFrom(...HOT_CAPTURE_SCHOOLS),
     schools: fc.record({
       ...{ unhook: fc.constantFrom(...UNHOOK_SCHOOLS), lift: fc.constantFrom(...LIFT_SCHOOLS) },
       ...{ fight: fc.constantFrom(...FIGHT_SCHOOLS), air: fc.constantFrom(...AIR_SCHOOLS) },

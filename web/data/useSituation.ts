@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Around } from '@keeper/core/capture/around';
 import { situationOf, type Situation } from '@keeper/core/capture/situation';
 import type { CaptureStory } from '@keeper/core/capture/story';
+import type { SpeciesId } from '@keeper/core/fish/species';
 import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { useSettings } from './queries.js';
 import { useSwims, useWaters } from './rows.js';
@@ -14,10 +15,12 @@ export function useSituation(story: CaptureStory): Situation {
   const { prospect } = useBank(outing);
   const swim = useSwims().find(({ id }) => id === story.swimId);
   const water = useWaters().find(({ id }) => id === story.facts.waterId);
-  const { bank, stopSchool } = useSettings();
+  const { bank, stopSchool, hotCaptureSchool } = useSettings();
   const moment = prospect?.moments?.findLast(({ atMs }) => atMs <= prospect.momentMs);
+  const kinds = JSON.stringify(outing.expected);
   const expected = outing.expected.length === 1 ? outing.expected[0] : undefined;
   const species = story.facts.species ?? expected ?? null;
+  const mayBe = useMemo(() => JSON.parse(kinds) as SpeciesId[], [kinds]);
   const matC = moment?.matC ?? null;
   // What the take could not know yet (the hours ahead were still being worked out) is known by now.
   const now = prospect ? aroundNow(prospect, outing) : {};
@@ -26,8 +29,9 @@ export function useSituation(story: CaptureStory): Situation {
     () =>
       situationOf({
         ...{ species, water: water ?? null, around: JSON.parse(around) as Around, schools: bank, stopSchool, matC },
+        ...{ hotCapture: hotCaptureSchool, mayBe },
         ...{ bank: swim?.bank ?? null, hazards: swim?.hazards ?? [] },
       }),
-    [species, water, around, bank, stopSchool, matC, swim],
+    [species, water, around, bank, stopSchool, hotCaptureSchool, mayBe, matC, swim],
   );
 }

@@ -7,4 +7,5 @@ export const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {
   'helped-again': 'Needed help again',
   'lost-sight': 'Lost sight of it',
   'not-recovered': 'It did not recover',
+  'found-dead': 'Found dead later',
 };

@@ -31,6 +31,28 @@ export const AIR_RULES: readonly MomentRule[] = [
         : null,
   },
   {
+    id: 'lifted-against',
+    look: ({ phase, fromTheNet, hookEnd, use, situation: { waterC, stopLine, airC } }) =>
+      phase === 'air' && fromTheNet && use.stage !== 'over'
+        ? {
+            severity: 'stop',
+            text:
+              hookEnd === null
+                ? 'Hook out at once, and back in: no scale, no picture.'
+                : 'Back in now: no scale, no picture.',
+            reason:
+              waterC !== null && waterC >= stopLine.tempC
+                ? 'The water is over the line for this fish. It had better not have left it.'
+                : airC !== null && airC <= 0
+                  ? 'In frost gills and eyes freeze within seconds.'
+                  : 'It has no reserve left for air.',
+            basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
+            does: hookEnd === null ? [] : ['held'],
+            avoids: ['weighed', 'measured', 'pictured', 'looked-over', 'carried'],
+          }
+        : null,
+  },
+  {
     id: 'no-further-lift',
     look: ({ phase, use, clocks, budget, fromTheNet, signs }) =>
       phase === 'resting' &&
@@ -184,9 +206,12 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'picture-low',
-    look: ({ phase, pictured, use, dropped, signs, situation: { schools, bank } }) =>
+    look: ({ phase, pictured, use, dropped, signs, hookEnd, fromTheNet, situation: { schools, bank } }) =>
       phase === 'air' &&
       schools.picture &&
+      hookEnd !== null &&
+      !fromTheNet &&
+      !signs.has('small') &&
       !pictured &&
       (use.stage === 'fine' || use.stage === 'half') &&
       !dropped &&

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { CaptureEvent, EventPayloads, EventType } from '../../capture/event.js';
-import { FIRST_SCHOOLS } from '../../capture/schools.js';
+import { FIRST_SCHOOLS, type FightSchool } from '../../capture/schools.js';
 import type { SituationInput } from '../../capture/situation.js';
 import type { Sign } from '../../capture/sign.js';
 import { tellStory } from '../../capture/story.js';
@@ -33,6 +33,8 @@ const water = (rules: Partial<WaterRules>): Partial<SituationInput> => ({
 });
 const warm = { around: { waterC: 26 } };
 const hot = { around: { waterC: 29 } };
+const school = (fight: FightSchool): Partial<SituationInput> => ({ schools: { ...FIRST_SCHOOLS, fight } });
+const onMat: Partial<SituationInput> = { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } };
 
 /** Each rule with a moment at which it speaks, and what it says; and one, nearly the same, at which it is silent. */
 const CASES: Record<
@@ -40,6 +42,18 @@ const CASES: Record<
   readonly [Tap[], number, Partial<SituationInput>, RegExp, Tap[], number, Partial<SituationInput>]
 > = {
   'hot-water-fight': [[], 60, hot, /Too warm for this fish/, [], 60, warm],
+  'hot-water-break-off': [
+    [],
+    60,
+    { ...hot, hotCapture: 'break-off' },
+    /break it off/,
+    [],
+    60,
+    { ...hot, hotCapture: 'land' },
+  ],
+  'lightning-fight': [[], 60, { around: { thunder: true } }, /Thunder/, NETTED, 310, { around: { thunder: true } }],
+  'fight-short': [[], 60, school('short'), /as short as the tackle/, [], 60, school('settle')],
+  'fight-played-out': [[], 599, school('played-out'), /Let it tire/, [], 600, school('played-out')],
   'predator-fight': [[seen('predator-near')], 60, {}, /predator is about/, [], 60, {}],
   'power-line': [[], 60, { hazards: ['power-line'] }, /Rod low/, NETTED, 310, { hazards: ['power-line'] }],
   'long-fight': [[], 601, {}, /A long fight/, [], 599, {}],
@@ -78,10 +92,21 @@ const CASES: Record<
   bleeding: [[...NETTED, seen('bleeding', 305)], 310, {}, /It bleeds/, NETTED, 310, {}],
   'from-the-net': [UNHOOKED, 320, hot, /Release it from the net/, UNHOOKED, 320, warm],
   'grip-toothed': [NETTED, 310, { species: 'pike' }, /inside of the gill plate/, NETTED, 310, {}],
+  'grip-on-the-mat': [
+    [...NETTED, ['lifted', 350]],
+    352,
+    { species: 'pike', ...onMat },
+    /its back towards you/,
+    LIFTED,
+    352,
+    { species: 'pike', ...onMat },
+  ],
+  'to-the-mat': [NETTED, 310, onMat, /Line slack/, NETTED, 310, { ...onMat, bank: 'boat' }],
+  'lifted-against': [LIFTED, 352, hot, /Back in now/, LIFTED, 352, warm],
   'grip-trout': [NETTED, 310, { species: 'trout' }, /Never by lip/, NETTED, 310, { species: 'pike' }],
   'line-caught': [[...UNHOOKED, seen('line-caught', 315)], 320, {}, /Free line and fins/, UNHOOKED, 320, {}],
   settle: [UNHOOKED, 320, {}, /Let it settle/, UNHOOKED, 331, {}],
-  'small-one': [[...NETTED, seen('small', 305)], 310, {}, /no need to weigh/, NETTED, 310, {}],
+  'small-one': [[...NETTED, seen('small', 305)], 310, {}, /wrist of the tail/, NETTED, 310, {}],
   shed: [[...NETTED, ['hook-shed', 305]], 310, {}, /find it in the mesh/, UNHOOKED, 320, {}],
   'before-the-lift': [UNHOOKED, 345, {}, /pectorals flat/, LIFTED, 352, {}],
   'air-over': [LIFTED, 381, {}, /Back into the water now/, LIFTED, 379, {}],
@@ -119,7 +144,7 @@ const CASES: Record<
   'air-three-quarters': [LIFTED, 373, {}, /Three quarters/, LIFTED, 372, {}],
   'zero-first': [UNHOOKED, 345, {}, /zero it/, [...UNHOOKED, ['zeroed', 340]], 345, {}],
   'picture-low': [LIFTED, 355, {}, /Kneel/, [...LIFTED, ['pictured', 353]], 355, {}],
-  overnight: [UNHOOKED, 7600, {}, /it is keeping/, UNHOOKED, 7400, {}],
+  overnight: [UNHOOKED, 7600, {}, /2 hours in the sling is not a rest/, UNHOOKED, 7400, {}],
   'kept-too-long': [UNHOOKED, 1201, {}, /15 minutes are the limit/, UNHOOKED, 1199, {}],
   'kept-half': [UNHOOKED, 751, {}, /are left/, UNHOOKED, 749, {}],
   'predator-release': [[...HOLDING, seen('predator-near', 372)], 380, {}, /hold it longer/, HOLDING, 380, {}],

@@ -36,12 +36,15 @@ export interface Moment {
   readonly recoverySigns: number;
   /** It had better not leave the water: too warm, too long a fight in warmth, spent, frost. */
   readonly fromTheNet: boolean;
+  /** The hook is still in, and the fish is carried to the mat with it. */
+  readonly hookToTheMat: boolean;
 }
 
 /** A fight this long in water this near to the line, or of this length anywhere, ends in the net (common practice, no source). */
 const LONG_FIGHT_MS = 10 * 60_000;
 const NEAR_LINE_K = 3;
-const FROST_C = -5;
+/** In frost wet gills and eyes freeze within seconds (common practice, no source). */
+const FROST_C = 0;
 
 /** Looks at a run at one moment. Example: lifted 20 s ago with 30 s allowed, its use is 0.67. */
 export function momentOf(story: CaptureStory, situation: Situation, nowMs: number): Moment {
@@ -78,7 +81,13 @@ export function momentOf(story: CaptureStory, situation: Situation, nowMs: numbe
       (waterC !== null && waterC >= stopLine.tempC - NEAR_LINE_K && clocks.fightMs >= LONG_FIGHT_MS) ||
       (airC !== null && airC <= FROST_C) ||
       story.signs.includes('spent'),
+    hookToTheMat: story.hookEnd === null && unhooksOnMat(situation),
   };
+}
+
+/** On a boat and in the water the fish is unhooked where it breathes; there is no mat to carry it to. */
+export function unhooksOnMat({ schools, bank }: Pick<Situation, 'schools' | 'bank'>): boolean {
+  return schools.unhook === 'mat' && bank !== 'boat' && bank !== 'wading';
 }
 
 function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
@@ -87,7 +96,9 @@ function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
   const types = story.marks.map(({ type }) => type);
   if (story.recovery.heldMs !== null && types.lastIndexOf('held') > types.lastIndexOf('lifted')) return 'holding';
   if (types.includes('rested') || types.includes('returned')) return 'resting';
-  return types.some((type) => type === 'netted' || type.startsWith('hook-') || type === 'line-cut')
+  return types.some(
+    (type) => type === 'netted' || type === 'off-rig' || type.startsWith('hook-') || type === 'line-cut',
+  )
     ? 'netted'
     : 'playing';
 }

@@ -11,12 +11,15 @@ export interface MomentCounsel extends Omit<Finding, 'rule'> {
   readonly avoids?: readonly Act[];
 }
 
+const HOUR_MS = 3_600_000;
+
 export interface MomentRule extends Rule<Moment> {
   readonly look: (moment: Moment) => MomentCounsel | null;
 }
 
-/** A whole number of minutes or seconds, as it is said on the bank. Example: `spoken(95_000) === '1½ minutes'`. */
+/** A time as it is said on the bank. Examples: `spoken(95_000) === '1½ minutes'`, `spoken(25_530_000) === '7 hours'`. */
 export function spoken(ms: number): string {
+  if (ms >= 2 * HOUR_MS) return `${Math.floor(ms / HOUR_MS)} hours`;
   const halves = Math.floor(ms / 30_000);
   if (halves < 2) return `${Math.floor(ms / 1000)} seconds`;
   const whole = Math.floor(halves / 2);

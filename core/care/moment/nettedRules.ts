@@ -4,6 +4,13 @@ import { spoken, type MomentRule } from './momentRule.js';
 /** A few tries take about this long; then the hook is cut (common practice, no source). */
 const TRIES_MS = 60_000;
 
+/** What lies under it when it kicks. */
+const DOWN_WITH_IT = {
+  mat: 'Down with it, onto the mat; cover the eye, hold it still.',
+  boat: 'Down with it, low on the padded floor, or let it go over the side. Cover the eye.',
+  wading: 'Down with it, into the water; hold it there.',
+} as const;
+
 /** In the net, the hook, and what must be right before the lift. */
 export const NETTED_RULES: readonly MomentRule[] = [
   {
@@ -87,11 +94,11 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'thrashing-in-air',
-    look: ({ phase, signs, use }) =>
+    look: ({ phase, signs, use, situation: { bank } }) =>
       phase === 'air' && signs.has('thrashing') && use.stage !== 'over'
         ? {
             severity: 'stop',
-            text: 'Down with it, onto the mat; cover the eye, hold it still.',
+            text: DOWN_WITH_IT[bank === 'boat' || bank === 'wading' ? bank : 'mat'],
             reason: 'It falls less far from low. Once it kicks there is nothing to be read or pictured.',
             basis: COMMON_PRACTICE,
             does: ['wait'],
@@ -123,8 +130,8 @@ export const NETTED_RULES: readonly MomentRule[] = [
             reason:
               waterC !== null && waterC >= stopLine.tempC
                 ? 'The water is over the line for this fish.'
-                : airC !== null && airC <= -5
-                  ? 'In this frost gills and eyes freeze within seconds.'
+                : airC !== null && airC <= 0
+                  ? 'In frost gills and eyes freeze within seconds.'
                   : 'It has no reserve left for air.',
             basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
             does: ['held'],
@@ -135,7 +142,12 @@ export const NETTED_RULES: readonly MomentRule[] = [
   {
     id: 'grip-toothed',
     look: ({ phase, hookEnd, signs, situation: { toothed, species } }) =>
-      phase === 'netted' && hookEnd === null && toothed && species !== 'trout' && !signs.has('thrashing')
+      phase === 'netted' &&
+      hookEnd === null &&
+      toothed &&
+      species !== 'trout' &&
+      !signs.has('thrashing') &&
+      !signs.has('small')
         ? {
             severity: 'care',
             text:
@@ -162,6 +174,31 @@ export const NETTED_RULES: readonly MomentRule[] = [
         : null,
   },
   {
+    id: 'grip-on-the-mat',
+    look: ({ phase, hookEnd, use, signs, situation: { toothed, species, bank } }) =>
+      phase === 'air' &&
+      hookEnd === null &&
+      use.stage !== 'over' &&
+      toothed &&
+      species !== 'trout' &&
+      !signs.has('thrashing') &&
+      !signs.has('small') &&
+      bank !== 'boat' &&
+      bank !== 'wading'
+        ? {
+            severity: 'care',
+            text:
+              species === 'wels'
+                ? 'On the mat, belly down: glove on, thumb over the lower lip. Long pliers, from behind the rasp.'
+                : 'On the mat, its back towards you: fingers along the gill cover’s edge or flat inside the plate, wrist cocked, chin up.',
+            reason:
+              'Held firmly it opens its mouth by itself; clear of the red rakers nothing of it is hurt. Never hung by it.',
+            basis: COMMON_PRACTICE,
+            does: ['grip'],
+          }
+        : null,
+  },
+  {
     id: 'line-caught',
     look: ({ phase, signs }) =>
       (phase === 'netted' || phase === 'resting') && signs.has('line-caught')
@@ -181,7 +218,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&
-      schools.fight === 'settle' &&
+      schools.fight !== 'played-out' &&
       retention.ms < 30_000 &&
       !signs.has('calm') &&
       !signs.has('thrashing') &&
@@ -189,22 +226,28 @@ export const NETTED_RULES: readonly MomentRule[] = [
         ? {
             severity: 'good',
             text: 'Let it settle, head up, gills under. Set camera and scale meanwhile.',
-            reason: 'A fish that has settled lies still on the mat.',
-            basis: { kind: 'school', name: 'short, then let it settle' },
+            reason:
+              schools.fight === 'short'
+                ? 'It came in green: what the fight did not tire, the net must calm.'
+                : 'A fish that has settled lies still on the mat.',
+            basis: {
+              kind: 'school',
+              name: schools.fight === 'short' ? 'as short as can be' : 'short, then let it settle',
+            },
             does: ['wait'],
           }
         : null,
   },
   {
     id: 'small-one',
-    look: ({ phase, signs }) =>
+    look: ({ phase, signs, hookEnd, situation: { toothed } }) =>
       phase === 'netted' && signs.has('small') && !signs.has('bleeding')
         ? {
             severity: 'good',
-            text: 'A small one: no need to weigh. Hook out in the water, and away.',
-            reason: 'Not every fish needs a number.',
+            text: `A small one: by the wrist of the tail${toothed ? ', fingers clear of the teeth' : ''}${hookEnd === null ? ', hook out in the water' : ''}, and away. No scale, no camera.`,
+            reason: 'Not every fish needs a number, and a small one is held without a hand in its gills.',
             basis: COMMON_PRACTICE,
-            avoids: ['weighed', 'measured'],
+            avoids: ['lifted', 'weighed', 'measured', 'pictured'],
           }
         : null,
   },
@@ -221,21 +264,38 @@ export const NETTED_RULES: readonly MomentRule[] = [
         : null,
   },
   {
+    id: 'to-the-mat',
+    look: ({ phase, hookToTheMat, signs, fromTheNet, situation: { schools } }) =>
+      phase === 'netted' &&
+      hookToTheMat &&
+      !fromTheNet &&
+      !['line-caught', 'thrashing', 'bleeding', 'small'].some((sign) => signs.has(sign as 'small'))
+        ? {
+            severity: 'care',
+            text: `Line slack and clear of the net’s arms; pectorals flat, tail straight${schools.lift === 'sling' ? '; sling under it, zip closed' : '; mesh rolled to a pouch, a hand under'}. Then to the mat, low.`,
+            reason:
+              'The hook is still in: a tight line tears it out, and weight on a folded fin breaks it. Off the rig first, where the clip allows.',
+            basis: { kind: 'school', name: 'unhooked on the mat' },
+          }
+        : null,
+  },
+  {
     id: 'before-the-lift',
-    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, situation: { schools } }) =>
+    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, situation: { schools, bank } }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&
       !signs.has('line-caught') &&
       !signs.has('thrashing') &&
       !signs.has('bleeding') &&
+      !signs.has('small') &&
       !lookedOver
         ? {
             severity: 'good',
             text:
               schools.lift === 'sling'
-                ? 'Sling under it in the water; pectorals flat, tail straight. Low, a step or two.'
-                : 'Roll the mesh to a pouch; pectorals flat, tail straight. Low, a step or two, with a hand under.',
+                ? `Sling under it in the water; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side.' : 'Low, a step or two.'}`
+                : `Roll the mesh to a pouch; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side, with a hand under.' : 'Low, a step or two, with a hand under.'}`,
             reason: 'Weight on a folded fin breaks it. Never hold it over what you would not drop it on.',
             basis: { kind: 'school', name: schools.lift === 'sling' ? 'in the sling' : 'in the rolled net' },
           }

@@ -5,8 +5,8 @@ import type { MomentRule } from './momentRule.js';
 export const PLAYING_RULES: readonly MomentRule[] = [
   {
     id: 'hot-water-fight',
-    look: ({ phase, situation: { waterC, stopLine } }) =>
-      phase === 'playing' && waterC !== null && waterC >= stopLine.tempC
+    look: ({ phase, situation: { waterC, stopLine, hotCapture } }) =>
+      phase === 'playing' && waterC !== null && waterC >= stopLine.tempC && hotCapture === 'land'
         ? {
             severity: 'stop',
             text: 'Too warm for this fish: land it as fast as the tackle allows. Unhook it in the net; no lift, no picture.',
@@ -14,6 +14,38 @@ export const PLAYING_RULES: readonly MomentRule[] = [
             basis: stopLine.basis,
             does: ['pull-hard'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
+          }
+        : null,
+  },
+  {
+    id: 'hot-water-break-off',
+    look: ({ phase, situation: { waterC, stopLine, hotCapture } }) =>
+      phase === 'playing' && waterC !== null && waterC >= stopLine.tempC && hotCapture === 'break-off'
+        ? {
+            severity: 'stop',
+            text: 'Too warm for this fish: break it off, or straighten the hook, now.',
+            reason:
+              'So your school has it: the fight ends at once. Against it: a hook, perhaps a deep one, stays in the fish. If it will not give, land it as fast as the tackle allows.',
+            basis: { kind: 'school', name: 'break it off, or straighten the hook' },
+            steps: [
+              'Point the rod at the fish, clamp the spool, walk back until hook or link gives. Face turned away.',
+              'Only with a link weaker than the main line, and a lead that comes free.',
+              'Then “Fish lost”, and stop fishing here.',
+            ],
+            avoids: ['lifted', 'weighed', 'measured', 'pictured'],
+          }
+        : null,
+  },
+  {
+    id: 'lightning-fight',
+    look: ({ phase, situation: { thunder } }) =>
+      phase === 'playing' && thunder
+        ? {
+            severity: 'stop',
+            text: 'Thunder: rod low, tip down. If it is close, lay the rod down and get away from it.',
+            reason:
+              'A carbon rod is the best conductor on the bank, and no fish is worth being hit. Not under a lone tree; half an hour after the last thunder.',
+            basis: COMMON_PRACTICE,
           }
         : null,
   },
@@ -66,6 +98,40 @@ export const PLAYING_RULES: readonly MomentRule[] = [
             basis: { kind: 'published', source: 'Gale et al. 2013' },
             does: ['pull-hard'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
+          }
+        : null,
+  },
+  {
+    id: 'fight-short',
+    look: ({ phase, clocks, signs, situation: { schools, waterC, stopLine } }) =>
+      phase === 'playing' &&
+      schools.fight === 'short' &&
+      clocks.fightMs < 10 * 60_000 &&
+      !signs.has('predator-near') &&
+      !(waterC !== null && waterC >= stopLine.tempC)
+        ? {
+            severity: 'good',
+            text: 'Steady and hard, low from the side, as short as the tackle allows. The net is in already.',
+            reason: 'The less it is tired, the sooner it is itself again. It comes in green: it rests in the net.',
+            basis: { kind: 'school', name: 'as short as can be' },
+            does: ['pull-hard'],
+          }
+        : null,
+  },
+  {
+    id: 'fight-played-out',
+    look: ({ phase, clocks, signs, fromTheNet, situation: { schools, waterC, stopLine } }) =>
+      phase === 'playing' &&
+      schools.fight === 'played-out' &&
+      clocks.fightMs < 10 * 60_000 &&
+      !fromTheNet &&
+      !signs.has('predator-near') &&
+      !(waterC !== null && waterC >= stopLine.tempC)
+        ? {
+            severity: 'good',
+            text: 'Let it tire before the net: ready when it comes over it on its side.',
+            reason: 'Brought in green it thrashes on the mat. From ten minutes on that no longer counts.',
+            basis: { kind: 'school', name: 'played out' },
           }
         : null,
   },

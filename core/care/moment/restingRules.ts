@@ -18,7 +18,7 @@ export const RESTING_RULES: readonly MomentRule[] = [
       (phase === 'netted' || phase === 'resting') && retention.ms >= OVERNIGHT_MS
         ? {
             severity: 'stop',
-            text: `${spoken(retention.ms)}: that is no rest, it is keeping. Let it go now.`,
+            text: `${spoken(retention.ms)} in the sling is not a rest. Let it go now.`,
             reason:
               'A stressed fish that is kept stays stressed, and is wild when it is lifted for a picture by daylight.',
             basis: COMMON_PRACTICE,
