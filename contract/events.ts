@@ -38,6 +38,7 @@ import {
   type PictureRole,
   type RecoverySign,
 } from '@keeper/core/capture/event';
+import { GAPS_TOLD, type GapTold } from '@keeper/core/capture/gapTold';
 import { SIGNS, type Sign } from '@keeper/core/capture/sign';
 import { FLANK_BOUNDS } from '@keeper/core/flank/flankPoint';
 import {
@@ -120,6 +121,7 @@ export class ShownDto {
 export class FactsDto {
   @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId | null;
   @IsOptional() @IsIn(FORM_IDS) form?: FormId | null;
+  @IsOptional() @IsString() @MaxLength(60) kindName?: string | null;
   @IsOptional() @IsUUID() waterId?: string | null;
   @IsOptional() @ValidateNested() @Type(() => WeightReadingDto) weight?: WeightReadingDto | null;
   @IsOptional() @ValidateNested() @Type(() => BodyLengthDto) length?: BodyLengthDto | null;
@@ -145,6 +147,8 @@ export class HookedDto {
   @IsOptional() @IsUUID() outingId?: string;
   @IsOptional() @IsUUID() swimId?: string;
   @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(300, { each: true }) gaps?: string[];
+  /** The time zone of the place, an IANA name. */
+  @IsOptional() @IsString() @MaxLength(64) zone?: string;
 }
 
 export class ReadingTakenDto {
@@ -242,6 +246,27 @@ export class InterruptedDto {
   @IsIn(INTERRUPTIONS) why: Interruption;
 }
 
+export class OutingBoundDto {
+  @IsUUID() outingId: string;
+  @IsOptional() @IsUUID() swimId?: string;
+  @IsOptional() @IsUUID() waterId?: string;
+}
+
+export class GapToldDto {
+  @IsIn(GAPS_TOLD) says: GapTold['says'];
+  @IsInt() @Min(0) @Max(LONGEST_MS) fromMs: number;
+  @IsOptional() @IsInt() @Min(0) @Max(LONGEST_MS) backMs?: number;
+}
+
+export class TimeAmendedDto {
+  @IsUUID() eventId: string;
+  @IsInt() @Min(0) @Max(LONGEST_MS) toMs: number;
+  @IsString()
+  @IsNotEmpty({ message: 'A correction is kept with its reason. Say in a few words why.' })
+  @MaxLength(500)
+  why: string;
+}
+
 export class MergedDto {
   @IsUUID() into: string;
 }
@@ -326,6 +351,9 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   'left-as': LeftAsDto,
   interrupted: InterruptedDto,
   'taken-up': NothingDto,
+  'outing-bound': OutingBoundDto,
+  'gap-told': GapToldDto,
+  'time-amended': TimeAmendedDto,
   merged: MergedDto,
   described: DescribedDto,
   'picture-added': PictureAddedDto,

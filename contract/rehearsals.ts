@@ -12,6 +12,7 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import { RUN_STEPS } from '@keeper/core/capture/steps';
@@ -32,7 +33,11 @@ export class WriteRehearsalDto {
   @IsISO8601({ strict: true }) at: string;
   @IsIn(SCENARIO_IDS) scenario: string;
   @IsString() @MaxLength(40) seed: string;
-  @IsInt() @Min(0) @Max(LONGEST_MS) handledMs: number;
+  @ValidateIf(({ handledMs }: Rehearsal) => handledMs !== null)
+  @IsInt()
+  @Min(0)
+  @Max(LONGEST_MS)
+  handledMs: number | null;
   @IsInt() @Min(0) @Max(LONGEST_MS) airMs: number;
   @IsInt() @Min(0) @Max(LONGEST_MS) longestAirMs: number;
   @IsNumber() @Min(0) @Max(LONGEST_MS) budgetMs: number;

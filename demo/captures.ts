@@ -84,7 +84,7 @@ function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Pla
       payload,
     }) as CaptureEvent;
   const base = { captureId, fish, takenAtMs, make };
-  const hooked = make('hooked', 0, { waterId: fish.waterId, around: aroundAt(takenAtMs, luck) });
+  const hooked = make('hooked', 0, { zone: 'Europe/London', waterId: fish.waterId, around: aroundAt(takenAtMs, luck) });
   if (lost) return { ...base, picturedMs: null, events: lostFish(hooked, make, luck) };
   return { ...base, ...landedFish(hooked, make, luck, fish, takenAtMs, place) };
 }

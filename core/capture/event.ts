@@ -6,12 +6,15 @@ import type { Mass } from '../measure/mass.js';
 import type { PictureReading } from '../picture/pictureReading.js';
 import type { ReadingWay, WeightReading } from '../weighing/reading.js';
 import type { Around } from './around.js';
+import type { GapTold } from './gapTold.js';
 import type { Sign } from './sign.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
 export interface Facts {
   species?: SpeciesId | null;
   form?: FormId | null;
+  /** What it is, where the book has no name for its kind. */
+  kindName?: string | null;
   waterId?: string | null;
   weight?: WeightReading | null;
   length?: BodyLength | null;
@@ -26,6 +29,7 @@ export type FactName = keyof Facts;
 export const FACT_NAMES: readonly FactName[] = [
   'species',
   'form',
+  'kindName',
   'waterId',
   'weight',
   'length',
@@ -84,7 +88,15 @@ export interface Identified {
 /** What each kind of event carries. */
 export interface EventPayloads {
   /** The take: the capture begins. `gaps` is what was not ready then, in words. */
-  hooked: { waterId?: string; outingId?: string; swimId?: string; gaps?: readonly string[]; around?: Around };
+  hooked: {
+    waterId?: string;
+    outingId?: string;
+    swimId?: string;
+    gaps?: readonly string[];
+    around?: Around;
+    /** The time zone of the place, an IANA name: its clocks show the local time years later. */
+    zone?: string;
+  };
   netted: Record<string, never>;
   /** The clip undone or the line snipped to get it off the rig; the hook is still in. */
   'off-rig': Record<string, never>;
@@ -135,6 +147,12 @@ export interface EventPayloads {
   'left-as': { leaving: Leaving };
   interrupted: { why: Interruption };
   'taken-up': Record<string, never>;
+  /** Begun before the device had read its outings: the one that was under way, and where. */
+  'outing-bound': { outingId: string; swimId?: string; waterId?: string };
+  /** Nothing was tapped for long: what the keeper says became of the fish. */
+  'gap-told': GapTold;
+  /** The time of an earlier tap put right: the tap keeps its own, and what was said of it. */
+  'time-amended': { eventId: string; toMs: number; why: string };
   /** Begun twice: what was tapped here has been taken over by another capture. */
   merged: { into: string };
   /** Facts noted for the first time, at the desk. */
@@ -190,6 +208,9 @@ export const EVENT_TYPES = [
   'left-as',
   'interrupted',
   'taken-up',
+  'outing-bound',
+  'gap-told',
+  'time-amended',
   'merged',
   'described',
   'picture-added',

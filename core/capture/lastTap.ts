@@ -14,6 +14,7 @@ const TAPS: readonly EventType[] = [
     'reading-taken',
     'sling-hung',
     'interrupted',
+    'gap-told',
   ] as const),
 ];
 

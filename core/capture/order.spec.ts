@@ -6,7 +6,8 @@ import { anySituation, momentAfter, situation } from '../spec/situations.js';
 import type { CaptureEvent } from './event.js';
 import { nextTap, orderOfWork, rolesOf } from './order.js';
 import { FIRST_SCHOOLS } from './schools.js';
-import type { SituationInput } from './situation.js';
+import { NO_RULES } from '../water/rules.js';
+import { retentionLimit, type SituationInput } from './situation.js';
 import { canHappen } from './steps.js';
 import { tellStory } from './story.js';
 
@@ -120,4 +121,44 @@ test('the step put next can happen, and nothing that is said speaks against it',
 test('two have their parts, one has none', () => {
   expect(rolesOf('weighed', situation({ around: { companions: 1 } }))?.helper).toMatch(/out loud/);
   expect(rolesOf('weighed', situation())).toBeUndefined();
+});
+
+test('cut in the net, no hook is asked out any more', () => {
+  expect(order({}, event('netted', 10_000), event('hook-cut', 20_000))).not.toContain('hook-out');
+  expect(order({}, event('netted', 10_000), event('hook-cut', 20_000))).toContain('hook-cut');
+});
+
+// Common practice, no source.
+test.each([
+  [0, 'held'],
+  [0.5, 'lifted'],
+])('at %d degrees of the air the large control says %s', (airC, step) => {
+  const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000)];
+  expect(next(events, 350_000, { around: { waterC: 8, airC } })).toBe(step);
+});
+
+test('lifted against the counsel it goes back, and no picture comes next', () => {
+  const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000), event('lifted', 320_000)];
+  expect(next(events, 322_000, { species: 'pike', around: { waterC: 27 } })).toBe('held');
+});
+
+test('a fish that is not named yet is judged by the strictest line of what it may be', () => {
+  const line = (change: Partial<SituationInput>) => situation({ species: null, ...change }).stopLine.tempC;
+  expect(line({ mayBe: ['carp', 'barbel'] })).toBe(23);
+  expect(line({ mayBe: ['carp'] })).toBe(28);
+  // With nothing planned: carp, pike, barbel or wels.
+  expect(line({})).toBe(22);
+  expect(situation({ species: 'carp', mayBe: ['pike'] }).stopLine.tempC).toBe(28);
+});
+
+test.each([
+  ['none', { kind: 'minutes', most: 20 }, 0],
+  ['short', { kind: 'minutes', most: 20 }, 15],
+  ['short', { kind: 'minutes', most: 10 }, 10],
+  ['short', { kind: 'none' }, 0],
+  ['none', null, 0],
+  ['short', null, 15],
+] as const)('keeping by the school %s under a rule of %j: the stricter counts', (keep, retention, minutes) => {
+  const water = { name: 'Mere', rules: { ...NO_RULES, retention }, altitudeM: 0, salinity: 0 };
+  expect(retentionLimit(situation({ schools: { ...FIRST_SCHOOLS, keep }, water })).ms).toBe(minutes * 60_000);
 });

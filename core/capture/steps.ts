@@ -74,10 +74,15 @@ export function canHappen(story: CaptureStory, step: RunStep): boolean {
     case 'hook-shed':
       return story.hookEnd === null;
     case 'held':
-      return story.recovery.heldMs === null || medium === 'air';
+      return story.recovery.heldMs === null || medium === 'air' || last(story, 'held') < last(story, 'lifted');
     default:
       return true;
   }
+}
+
+/** Where a step stands among the marks for the last time; -1 where it was not done. */
+function last({ marks }: Pick<CaptureStory, 'marks'>, step: RunStep): number {
+  return marks.findLastIndex(({ type }) => type === step);
 }
 
 /** How often a step has been done. Example: a fish lifted twice counts 2. */

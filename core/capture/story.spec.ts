@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { anyHistory, CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { poundsOunces } from '../measure/mass.js';
 import { clocksAt } from './clocks.js';
+import { longGapSince } from './gapTold.js';
+import { canHappen } from './steps.js';
 import { missingThings } from './missing.js';
 import { netOf, tellStory } from './story.js';
 import { summaryOf } from './summary.js';
@@ -168,4 +170,110 @@ test('a summary depends on the events alone', () => {
     pictures: [],
   });
   expect(summary.netGrams).toBeCloseTo(10744.4693, 3);
+});
+
+describe('a run that was left alone', () => {
+  const lifted = [event('hooked', 0), event('netted', 300_000), event('lifted', 360_000)];
+  const told = (says: 'back-soon' | 'back-at' | 'still-here' | 'not-known', backMs?: number) =>
+    tellStory(CAPTURE, [
+      ...lifted,
+      event('gap-told', 7_560_000, { says, fromMs: 360_000, ...(backMs !== undefined && { backMs }) }),
+    ]);
+  const airMs = (story: ReturnType<typeof tellStory>) => clocksAt(story, 7_600_000).airMs;
+
+  test('asks after ten minutes in the air, and after six hours in the water', () => {
+    const story = tellStory(CAPTURE, lifted);
+    expect(longGapSince(story, 360_000 + 600_000)).toBeUndefined();
+    expect(longGapSince(story, 360_000 + 600_001)).toBe(360_000);
+    const netted = tellStory(CAPTURE, lifted.slice(0, 2));
+    expect(longGapSince(netted, 300_000 + 21_600_000)).toBeUndefined();
+    expect(longGapSince(netted, 300_000 + 21_600_001)).toBe(300_000);
+    expect(longGapSince(tellStory(CAPTURE, [...lifted, event('released', 400_000)]), 9e9)).toBeUndefined();
+  });
+
+  test('a sign that was seen meanwhile is a tap; writing at the desk is none', () => {
+    const seen = tellStory(CAPTURE, [...lifted, event('seen', 900_000, { sign: 'calm' })]);
+    expect(seen.lastTapMs).toBe(900_000);
+    expect(tellStory(CAPTURE, [...lifted, event('described', 900_000, { facts: { note: 'x' } })]).lastTapMs).toBe(
+      360_000,
+    );
+  });
+
+  test('gone back soon after, or nobody knows: the air time is what was tapped, and at least that', () => {
+    for (const says of ['back-soon', 'not-known'] as const) {
+      const story = told(says);
+      expect(story).toMatchObject({ outcome: 'released', endMs: 360_000, airComplete: false });
+      expect(airMs(story)).toBe(0);
+    }
+  });
+
+  test('gone back at a time that is known: the air time ends there', () => {
+    const story = told('back-at', 390_000);
+    expect(story).toMatchObject({ outcome: 'released', endMs: 390_000, airComplete: true });
+    expect(airMs(story)).toBe(30_000);
+  });
+
+  test('still here: the clocks go on, and it is not asked again at once', () => {
+    const story = told('still-here');
+    expect(story).toMatchObject({ outcome: 'open', endMs: null, lastTapMs: 7_560_000 });
+    expect(longGapSince(story, 7_600_000)).toBeUndefined();
+  });
+});
+
+describe('a time that is put right', () => {
+  const taps = cleanCapture();
+  const released = taps.at(-1)?.id ?? '';
+  const returned = taps.find(({ type, elapsedMs }) => type === 'returned' && elapsedMs === 400_000)?.id ?? '';
+
+  test('moves the tap, keeps what it was with the reason, and the clocks follow', () => {
+    const story = tellStory(CAPTURE, [
+      ...taps,
+      event('time-amended', 900_000, { eventId: returned, toMs: 385_000, why: 'tapped late' }),
+    ]);
+    expect(clocksAt(story, 0).airMs).toBe(45_000);
+    expect(story.timeAmendments).toMatchObject([
+      { of: { eventId: returned, type: 'returned' }, fromMs: 400_000, toMs: 385_000, why: 'tapped late' },
+    ]);
+  });
+
+  test('the last correction counts, each stays, and one that was taken back does not', () => {
+    const first = event('time-amended', 900_000, { eventId: released, toMs: 600_000, why: 'a' });
+    const second = event('time-amended', 901_000, { eventId: released, toMs: 500_000, why: 'b' });
+    const story = tellStory(CAPTURE, [...taps, first, second]);
+    expect(story.endMs).toBe(500_000);
+    expect(story.timeAmendments.map(({ fromMs, toMs }) => [fromMs, toMs])).toEqual([
+      [540_000, 600_000],
+      [600_000, 500_000],
+    ]);
+    expect(tellStory(CAPTURE, [...taps, first, second, event('undone', 902_000, { eventId: second.id })]).endMs).toBe(
+      600_000,
+    );
+  });
+
+  test('the take itself is not moved, nor what is not there', () => {
+    const take = taps[0]?.id ?? '';
+    const story = tellStory(CAPTURE, [
+      ...taps,
+      event('time-amended', 900_000, { eventId: take, toMs: 5000, why: 'x' }),
+      event('time-amended', 901_000, { eventId: '01930000-0000-7000-8000-00000000ffff', toMs: 5000, why: 'x' }),
+    ]);
+    expect(story.timeAmendments).toEqual([]);
+    expect(story.endMs).toBe(540_000);
+  });
+});
+
+test('a fish begun before its outing was read is bound to it, once', () => {
+  const story = tellStory(CAPTURE, [
+    event('hooked', 0),
+    event('outing-bound', 1000, { outingId: 'o1', swimId: 's1', waterId: 'w1' }),
+    event('outing-bound', 2000, { outingId: 'o2' }),
+  ]);
+  expect(story).toMatchObject({ outingId: 'o1', swimId: 's1', facts: { waterId: 'w1' } });
+});
+
+test('off the rig the hook is still in', () => {
+  const story = tellStory(CAPTURE, [event('hooked', 0), event('netted', 1000), event('off-rig', 2000)]);
+  expect(story.hookEnd).toBeNull();
+  expect(canHappen(story, 'hook-out')).toBe(true);
+  expect(canHappen(story, 'off-rig')).toBe(false);
 });

@@ -15,6 +15,7 @@ import {
   type PictureRole,
   type RecoverySign,
 } from './event.js';
+import type { GapTold } from './gapTold.js';
 import { noteFacts, type Amendment } from './facts.js';
 import { withSign, type Sign } from './sign.js';
 
@@ -58,10 +59,25 @@ export interface Recovery {
 /** `died`: it did not recover. `merged`: it was begun twice, and another capture tells of it. */
 export type Outcome = 'open' | 'released' | 'lost' | 'died' | 'merged' | 'discarded';
 
+/** The time of a tap that was put right: what it was, what it became, when and why. */
+export interface TimeAmendment {
+  readonly eventId: string;
+  readonly at: string;
+  /** The tap whose time it is. */
+  readonly of: { readonly eventId: string; readonly type: EventType };
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly why: string;
+}
+
 /** Everything that one fish's events say, in one value. Both the device and the server tell it with `tellStory`. */
 export interface CaptureStory {
   readonly captureId: string;
   readonly startedAt: string | null;
+  /** The time zone of the place, where the device said it. */
+  readonly zone: string | null;
+  /** The last tap beside the fish, in ms since the take. */
+  readonly lastTapMs: number;
   readonly outcome: Outcome;
   /** When the fish left, in ms since the start; null while it has not. */
   readonly endMs: number | null;
@@ -70,6 +86,7 @@ export interface CaptureStory {
   readonly facts: Facts;
   readonly pictures: readonly PictureInStory[];
   readonly amendments: readonly Amendment[];
+  readonly timeAmendments: readonly TimeAmendment[];
   readonly writtenUp: boolean;
   /** The outing and the swim of the take, where one was under way. */
   readonly outingId: string | null;
@@ -111,6 +128,8 @@ export function emptyStory(captureId: string): CaptureStory {
   return {
     captureId,
     startedAt: null,
+    zone: null,
+    lastTapMs: 0,
     outcome: 'open',
     endMs: null,
     spells: [],
@@ -118,6 +137,7 @@ export function emptyStory(captureId: string): CaptureStory {
     facts: {},
     pictures: [],
     amendments: [],
+    timeAmendments: [],
     writtenUp: false,
     outingId: null,
     swimId: null,
@@ -148,7 +168,33 @@ export function emptyStory(captureId: string): CaptureStory {
  * Example: hooked at 0, lifted at 300 000 and returned at 340 000 gives spells of water, 40 s of air, and water since.
  */
 export function tellStory(captureId: string, events: readonly CaptureEvent[]): CaptureStory {
-  return standingEvents(events).reduce(stepStory, emptyStory(captureId));
+  const { events: standing, amended } = withTimesAmended(standingEvents(events));
+  return { ...standing.reduce(stepStory, emptyStory(captureId)), timeAmendments: amended };
+}
+
+/** Moves taps to the times that they were put right to, the latest correction of each counting, and puts all in order again. */
+function withTimesAmended(standing: readonly CaptureEvent[]): {
+  readonly events: readonly CaptureEvent[];
+  readonly amended: readonly TimeAmendment[];
+} {
+  const byId = new Map(standing.map((event) => [event.id, event]));
+  const times = new Map<string, number>();
+  const amended: TimeAmendment[] = [];
+  for (const event of standing) {
+    if (event.type !== 'time-amended') continue;
+    const { eventId, toMs, why } = event.payload;
+    const of = byId.get(eventId);
+    if (!of || of.type === 'hooked') continue;
+    const fromMs = times.get(eventId) ?? of.elapsedMs;
+    amended.push({ eventId: event.id, at: event.at, of: { eventId, type: of.type }, fromMs, toMs, why });
+    times.set(eventId, toMs);
+  }
+  if (times.size === 0) return { events: standing, amended };
+  const moved = standing.map((event) => {
+    const elapsedMs = times.get(event.id);
+    return elapsedMs === undefined ? event : { ...event, elapsedMs };
+  });
+  return { events: moved.sort(byTimeThenId), amended };
 }
 
 /** The events that count: once each, without the undone ones, in order of time. */
@@ -159,11 +205,19 @@ export function standingEvents(events: readonly CaptureEvent[]): CaptureEvent[] 
   return [...once.values()].filter((event) => event.type !== 'undone' && !undone.has(event.id)).sort(byTimeThenId);
 }
 
+/** What is done at the desk says nothing of whether somebody still stands beside the fish. */
+const AT_THE_DESK: readonly EventType[] = [
+  ...(['described', 'amended', 'picture-added', 'picture-removed', 'picture-read', 'identified'] as const),
+  ...(['outing-bound', 'written-up', 'entry-kept', 'time-amended', 'gap-told', 'undone'] as const),
+];
+
 /** One event further. Events must come in order of time; nothing that happens is refused, for it did happen. */
 export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureStory {
-  const story = before.devices.includes(event.deviceId)
-    ? before
-    : { ...before, devices: [...before.devices, event.deviceId] };
+  const story = {
+    ...before,
+    ...(!before.devices.includes(event.deviceId) && { devices: [...before.devices, event.deviceId] }),
+    ...(before.endMs === null && !AT_THE_DESK.includes(event.type) && { lastTapMs: event.elapsedMs }),
+  };
   const marked = { ...story, marks: [...story.marks, markOf(event)] };
   const atMs = event.elapsedMs;
   switch (event.type) {
@@ -172,6 +226,7 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
       return {
         ...marked,
         startedAt: event.at,
+        zone: event.payload.zone ?? null,
         outingId: event.payload.outingId ?? null,
         swimId: event.payload.swimId ?? null,
         gaps: event.payload.gaps ?? [],
@@ -240,6 +295,16 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
     }
     case 'interrupted':
       return { ...story, interruptions: [...story.interruptions, { atMs, why: event.payload.why, endMs: null }] };
+    case 'outing-bound': {
+      const { outingId, swimId, waterId } = event.payload;
+      if (story.outingId !== null) return story;
+      const facts = waterId && story.facts.waterId === undefined ? { ...story.facts, waterId } : story.facts;
+      return { ...story, outingId, swimId: story.swimId ?? swimId ?? null, facts };
+    }
+    case 'gap-told':
+      return tellGap(story, event.payload, atMs);
+    case 'time-amended':
+      return story;
     case 'taken-up':
       return {
         ...story,
@@ -285,6 +350,23 @@ export function stepStory(before: CaptureStory, event: CaptureEvent): CaptureSto
 /** Whether a fish that left so is dead. */
 export function isDeath(leaving: Leaving | null): boolean {
   return leaving === 'not-recovered' || leaving === 'found-dead';
+}
+
+/**
+ * What is known of a fish that was left alone for long. Where it is still here the clocks go on. Else it went back: when that is known its time
+ * in the air ends there; when not, what was tapped is all that is known of it, and the air time is a lower bound.
+ */
+function tellGap(story: CaptureStory, { says, fromMs, backMs }: GapTold, atMs: number): CaptureStory {
+  if (story.endMs !== null || says === 'still-here') return { ...story, lastTapMs: Math.max(story.lastTapMs, atMs) };
+  const spell = story.spells.at(-1);
+  const endMs = Math.max(spell?.fromMs ?? 0, backMs ?? fromMs);
+  return {
+    ...story,
+    outcome: 'released',
+    endMs,
+    spells: close(story.spells, endMs),
+    airComplete: story.airComplete && (backMs !== undefined || spell?.medium !== 'air'),
+  };
 }
 
 const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in', 'hook-shed': 'shed' } as const;

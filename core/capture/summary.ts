@@ -28,9 +28,11 @@ export interface PictureOfSummary {
 export interface CaptureSummary {
   readonly captureId: string;
   readonly startedAt: string | null;
+  readonly zone: string | null;
   readonly outcome: Outcome;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
+  readonly kindName: string | null;
   readonly waterId: string | null;
   readonly outingId: string | null;
   readonly swimId: string | null;
@@ -69,13 +71,15 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
   const lastMs = Math.max(0, ...story.marks.map((mark) => mark.atMs));
   const clocks = clocksAt(story, lastMs);
   const net = netOf(story) ?? null;
-  const { species, form, waterId, length, guess } = story.facts;
+  const { species, form, kindName, waterId, length, guess } = story.facts;
   return {
     captureId: story.captureId,
     startedAt: story.startedAt,
+    zone: story.zone,
     outcome: story.outcome,
     species: species ?? null,
     form: form ?? null,
+    kindName: kindName ?? null,
     waterId: waterId ?? null,
     outingId: story.outingId,
     swimId: story.swimId,

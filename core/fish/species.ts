@@ -32,14 +32,15 @@ export const SPECIES: readonly Species[] = [
   { id: 'zander', name: 'Zander', latin: 'Sander lucioperca', forms: [], toothed: true },
   { id: 'perch', name: 'Perch', latin: 'Perca fluviatilis', forms: [], toothed: false },
   { id: 'trout', name: 'Trout', latin: 'Salmo trutta', forms: [], toothed: true },
-  { id: 'other', name: 'Another kind', latin: '', forms: [], toothed: false },
+  { id: 'other', name: 'Other species', latin: '', forms: [], toothed: false },
 ];
 
 export const SPECIES_IDS: readonly SpeciesId[] = SPECIES.map((species) => species.id);
 export const FORM_IDS: readonly FormId[] = ['common', 'mirror', 'linear', 'leather'];
 
-/** What the keeper calls the fish. Examples: `Mirror carp`, `Pike`, `Species not noted`. */
-export function speciesName(id: SpeciesId | null | undefined, form?: FormId | null): string {
+/** What the keeper calls the fish. Examples: `Mirror carp`, `Pike`, `Species not noted`; `Grayling` for another kind of that name. */
+export function speciesName(id: SpeciesId | null | undefined, form?: FormId | null, kindName?: string | null): string {
+  if (id === 'other' && kindName) return kindName;
   const species = SPECIES.find((each) => each.id === id);
   if (!species) return 'Species not noted';
   if (!form || species.forms.length === 0) return species.name;

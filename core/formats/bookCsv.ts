@@ -3,6 +3,7 @@ import { summaryOf } from '../capture/summary.js';
 import type { CaptureStory } from '../capture/story.js';
 import { woundPlace } from '../fish/wound.js';
 import { formatLength, lengthMm } from '../measure/length.js';
+import { localTime } from '../measure/localTime.js';
 import { formatMass } from '../measure/formatMass.js';
 import type { WeightResult } from '../weighing/result.js';
 import type { Swim } from '../water/swim.js';
@@ -16,9 +17,12 @@ export interface ExportChoices {
 const COLUMNS = [
   'capture_id',
   'started_at_utc',
+  'started_at_local',
+  'time_zone',
   'outcome',
   'species',
   'form',
+  'other_species',
   'water',
   'swim',
   'weight_as_read',
@@ -66,7 +70,7 @@ export function csvHeader(choices: ExportChoices): string {
 }
 
 /**
- * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, durations in seconds, units in the column names.
+ * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, and by the clocks of the place where it is known; durations in seconds, units in the column names.
  * A fact that was not noted is an empty field. `result` is the weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20.
  */
 export function csvRecord(
@@ -81,9 +85,12 @@ export function csvRecord(
   const fields = [
     story.captureId,
     story.startedAt ?? '',
+    localTime(story.startedAt ?? '', story.zone)?.iso ?? '',
+    story.zone ?? '',
     story.outcome,
     summary.species ?? '',
     summary.form ?? '',
+    summary.kindName ?? '',
     water?.name ?? '',
     swim?.name ?? '',
     weight ? formatMass(weight.asRead) : '',

@@ -1,6 +1,7 @@
 import { type CaptureStory, tellStory } from '../capture/story.js';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureEvent } from '../capture/event.js';
+import { localTime } from '../measure/localTime.js';
 import { gramsOf } from '../measure/mass.js';
 import type { KitItem } from '../bank/kit.js';
 import type { Rig } from '../bank/rig.js';
@@ -30,8 +31,10 @@ export interface PictureFacts {
 /** A capture with all its events, as it stands in an exported book. */
 export interface ExportedCapture {
   readonly events: readonly CaptureEvent[];
-  readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'pictures'>;
+  readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'timeAmendments' | 'pictures'>;
   readonly summary: ReturnType<typeof summaryOf>;
+  /** By the clocks of the place, with their offset; in UTC where the place was not noted. */
+  readonly startedAtLocal: string | null;
   /** The weight with its doubt, in grams, as it is worked out from reading and kit; null while there is none. */
   readonly weight: ExportedWeight | null;
 }
@@ -96,12 +99,13 @@ export function exportCapture(
   rounding: Rounding,
 ): ExportedCapture {
   const told = tellStory(captureId, events);
-  const { facts, amendments, pictures } = told;
+  const { facts, amendments, timeAmendments, pictures } = told;
   const result = resultOf(told, kit, rounding);
   return {
     summary: summaryOf(told),
+    startedAtLocal: localTime(told.startedAt ?? '', told.zone)?.iso ?? null,
     weight: result ? exportWeight(result) : null,
-    story: { facts, amendments, pictures },
+    story: { facts, amendments, timeAmendments, pictures },
     events,
   };
 }

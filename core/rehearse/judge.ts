@@ -83,6 +83,17 @@ export const DECISION_RULES: readonly DecisionRule[] = [
     },
   },
   {
+    id: 'hook-left',
+    look: ({ story }) =>
+      story.outcome === 'released'
+        ? practice(
+            story.hookEnd !== null,
+            story.hookEnd === null ? 'It was released with the hook still in.' : 'It left without your rig.',
+            'Out, cut or the line snipped close: one of them before it goes. A trailing rig tethers it.',
+          )
+        : null,
+  },
+  {
     id: 'shed',
     look: ({ scenario, story }) =>
       scenario.id === 'shed'
@@ -303,8 +314,8 @@ export interface Rehearsed {
   readonly airMs: number;
   readonly longestAirMs: number;
   readonly budgetMs: number;
-  /** From the net to the release. */
-  readonly handledMs: number;
+  /** From the net to the release; null of a fish that was not netted. */
+  readonly handledMs: number | null;
   /** Share of the decisions that were right. */
   readonly score: number;
 }
@@ -328,14 +339,14 @@ export function judgeRehearsal(
     const said = look(played);
     return said ? [{ id, ...said }] : [];
   });
-  const begunMs = first('netted') < Infinity ? first('netted') : 0;
+  const nettedMs = first('netted');
   return {
     splits: splitsOf(story.marks),
     decisions,
     airMs: end.clocks.airMs,
     longestAirMs: end.clocks.longestAirMs,
     budgetMs: end.budget.spellMs,
-    handledMs: Math.max(0, (story.endMs ?? begunMs) - begunMs),
+    handledMs: nettedMs === Infinity ? null : Math.max(0, (story.endMs ?? nettedMs) - nettedMs),
     score: decisions.filter(({ right }) => right).length / Math.max(1, decisions.length),
   };
 }

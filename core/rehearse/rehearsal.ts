@@ -6,7 +6,8 @@ export interface Rehearsal {
   readonly at: string;
   readonly scenario: string;
   readonly seed: string;
-  readonly handledMs: number;
+  /** Null of a fish that was not netted. */
+  readonly handledMs: number | null;
   readonly airMs: number;
   readonly longestAirMs: number;
   readonly budgetMs: number;

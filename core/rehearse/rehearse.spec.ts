@@ -54,6 +54,7 @@ const CASES: Record<string, readonly [scenario: string, right: Tap[], wrong: Tap
     ],
     TO_HOOK,
   ],
+  'hook-left': ['clean', [...LIFTED, ...AWAY], [['netted', 240], ['lifted', 300], ...AWAY]],
   shed: [
     'shed',
     [
@@ -109,4 +110,8 @@ test('the numbers of a rehearsal', () => {
     score: 1,
   });
   expect(rehearsed.splits.map(({ step }) => step)).toEqual(['netted', 'hook-out', 'lifted', 'held', 'released']);
+});
+
+test('a fish that was never netted has no time from the net', () => {
+  expect(judgeRehearsal(scenarioOf('clean', '1'), story(['lifted', 300], ...AWAY)).handledMs).toBeNull();
 });

@@ -1,3 +1,4 @@
+import { localTime } from '@keeper/core/measure/localTime';
 import { Injectable } from '@nestjs/common';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { RegisterQueryDto } from '@keeper/contract/registers';
@@ -55,6 +56,6 @@ export class OwnRegister {
   }
 }
 
-function catchOf({ startedAt, netGrams, lengthMm }: CaptureSummary, weighed: boolean): SharedCatch {
-  return { month: (startedAt ?? '').slice(0, 7), ...(weighed && { grams: netGrams, lengthMm }) };
+function catchOf({ startedAt, zone, netGrams, lengthMm }: CaptureSummary, weighed: boolean): SharedCatch {
+  return { month: localTime(startedAt ?? '', zone)?.month ?? '', ...(weighed && { grams: netGrams, lengthMm }) };
 }

@@ -23,3 +23,8 @@ export function deviceId(): string {
   localStorage.setItem('keeper.device', made);
   return made;
 }
+
+/** The time zone that this device's clock is set to, an IANA name. */
+export function deviceZone(): string {
+  return Intl.DateTimeFormat().resolvedOptions().timeZone;
+}

@@ -13,7 +13,7 @@ import { tellOuting } from '@keeper/core/outing/story';
 import { sha256Of } from './sha256.js';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ApiError, ask, send } from './api.js';
-import { deviceClock, deviceId, newId } from './device.js';
+import { deviceClock, deviceId, deviceZone, newId } from './device.js';
 import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
 import { BytesGone, ownCopy, stillReadable } from './ownCopy.js';
@@ -165,7 +165,7 @@ export async function writeRow(kind: RowKind, id: string, body: { readonly revis
 export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
   const captureId = newId();
   runClock.start(captureId);
-  await record([makeEvent(captureId, null, 'hooked', where)]);
+  await record([makeEvent(captureId, null, 'hooked', { ...where, zone: deviceZone() })]);
   return captureId;
 }
 

@@ -31,7 +31,13 @@ export interface Capture {
 /** One capture: what this device holds and what the server holds, told as one story. */
 export function useCapture(captureId: string): Capture {
   const { events: held, loaded } = useOutbox();
+  // A take that has not been sent yet is nowhere else: the server is not asked for it.
+  const isOnlyHere = held.some(
+    ({ event, state }) =>
+      event.type === 'hooked' && 'captureId' in event && event.captureId === captureId && state !== 'sent',
+  );
   const answer = useQuery({
+    enabled: loaded && !isOnlyHere,
     queryKey: ['capture', captureId],
     queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
     // While a fish is on, somebody may tap on another device.
@@ -47,7 +53,7 @@ export function useCapture(captureId: string): Capture {
   return {
     story,
     events,
-    loading: events.length === 0 && (answer.isPending || !loaded),
+    loading: events.length === 0 && ((!isOnlyHere && answer.isPending) || !loaded),
     missing: events.length === 0 && loaded && !answer.isPending,
   };
 }

@@ -23,14 +23,26 @@ export interface Outing {
   readonly missing: boolean;
 }
 
+/** How often it is looked whether another device has ended an outing, or measured anew. */
+const OTHER_DEVICES_MS = 15_000;
+
+function isOver(answer: OutingEvents | undefined): boolean {
+  return answer !== undefined && tellOuting(answer.outingId, answer.events).endedAt !== null;
+}
+
 /** One outing: what this device holds and what the server holds, told as one story. Without an id, an outing of which nothing is known. */
 export function useOuting(outingId: string | null): Outing {
   const held = useHeldOutingEvents();
-  const { loaded } = useOutbox();
+  const { loaded, events } = useOutbox();
+  const isOnlyHere = events.some(
+    ({ event, state }) => event.type === 'outing-planned' && event.outingId === outingId && state !== 'sent',
+  );
   const answer = useQuery({
     queryKey: ['outing', outingId],
     queryFn: () => ask<OutingEvents>(`/outings/${outingId}`),
-    enabled: outingId !== null,
+    // One that this device has begun and not sent yet is nowhere else.
+    enabled: outingId !== null && loaded && !isOnlyHere,
+    refetchInterval: ({ state }) => (isOver(state.data) ? false : OTHER_DEVICES_MS),
     retry: (count, error) => !(error instanceof ApiError) && count < 1,
   });
   const story = useMemo(() => {
@@ -38,12 +50,20 @@ export function useOuting(outingId: string | null): Outing {
     return tellOuting(outingId ?? '', [...(answer.data?.events ?? []), ...local]);
   }, [answer.data, held, outingId]);
   const known = story.waterId !== null;
-  return { story, loading: !known && (answer.isPending || !loaded), missing: !known && loaded && !answer.isPending };
+  return {
+    story,
+    loading: !known && ((!isOnlyHere && answer.isPending) || !loaded),
+    missing: !known && loaded && !answer.isPending,
+  };
 }
 
 /** Every outing, newest first: the server's list with what this device knows better laid over it. */
 export function useOutings(): readonly OutingSummary[] {
-  const listed = useQuery({ queryKey: ['outings'], queryFn: () => ask<OutingSummary[]>('/outings') }).data;
+  const listed = useQuery({
+    queryKey: ['outings'],
+    queryFn: () => ask<OutingSummary[]>('/outings'),
+    refetchInterval: 4 * OTHER_DEVICES_MS,
+  }).data;
   const held = useHeldOutingEvents();
   return useMemo(() => {
     const byId = new Map((listed ?? []).map((row) => [row.outingId, row]));
@@ -51,10 +71,19 @@ export function useOutings(): readonly OutingSummary[] {
       const own = held.filter((event) => event.outingId === outingId);
       const row = summaryOfOuting(tellOuting(outingId, own));
       // A device that holds only the later part of an outing knows less of it than the server.
-      if (row.waterId !== null) byId.set(outingId, row);
+      if (row.waterId !== null) byId.set(outingId, joined(row, byId.get(outingId), own));
     }
     return [...byId.values()].sort((a, b) => b.fromMs - a.fromMs);
   }, [listed, held]);
+}
+
+/** What this device knows, with the end that another device gave it: ended on one, it is ended on all. */
+function joined(own: OutingSummary, listed: OutingSummary | undefined, events: readonly OutingEvent[]): OutingSummary {
+  if (!listed || own.endedAt !== null || listed.endedAt === null) return own;
+  // Taken back here since: what the server listed is older.
+  const takenBackAt = events.findLast(({ type }) => type === 'taken-back')?.at;
+  if (takenBackAt !== undefined && takenBackAt > listed.endedAt) return own;
+  return { ...own, endedAt: listed.endedAt, note: own.note ?? listed.note };
 }
 
 /** The outing that one is on: begun, not ended, and its time not long past. Else the next one that is planned. */

@@ -16,9 +16,11 @@ jest.mock('./BookPicture.js', () => ({
 const summary: CaptureSummary = {
   captureId: 'c1',
   startedAt: '2024-06-06T05:12:00.000Z',
+  zone: null,
   outcome: 'released',
   species: 'carp',
   form: 'linear',
+  kindName: null,
   waterId: 'w1',
   outingId: null,
   swimId: null,

@@ -29,10 +29,10 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         )}
         <span className="min-w-0">
           <span className="block truncate text-lg font-semibold">
-            {lost && !capture.species ? 'Lost fish' : speciesName(capture.species, capture.form)}
+            {lost && !capture.species ? 'Lost fish' : speciesName(capture.species, capture.form, capture.kindName)}
           </span>
           <span className="block text-sm text-soft">
-            {whenText(capture.startedAt ?? '')}
+            {whenText(capture.startedAt ?? '', undefined, capture.zone)}
             {water && <span className="block truncate">{water.name}</span>}
           </span>
         </span>
@@ -43,7 +43,7 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           {lost ? (
             <span className="font-normal text-soft">got off</span>
           ) : capture.outcome === 'died' ? (
-            <span className="font-normal text-soft">did not recover</span>
+            <span className="font-normal text-soft">died</span>
           ) : (
             <MassText mass={capture.net} unit={massUnit} />
           )}

@@ -1,6 +1,7 @@
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
 import { Choice } from './Choice.js';
 import { Picker } from './Picker.js';
+import { TextField } from './TextField.js';
 
 /** The kinds that this book is mostly about stand in sight; the rest is one tap further. */
 const IN_SIGHT: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
@@ -11,9 +12,19 @@ interface SpeciesChoiceProps {
   /** Whether it is asked how a carp is scaled. */
   readonly forms?: boolean;
   readonly onChange: (species: SpeciesId, form: FormId | undefined) => void;
+  /** The name of a kind that the book has none for, and what sets it; without it no name is asked. */
+  readonly kindName?: string;
+  readonly onKindName?: (name: string) => void;
 }
 
-export function SpeciesChoice({ species, form, forms: asked = true, onChange }: SpeciesChoiceProps) {
+export function SpeciesChoice({
+  species,
+  form,
+  forms: asked = true,
+  onChange,
+  kindName = '',
+  onKindName,
+}: SpeciesChoiceProps) {
   const options = SPECIES.map(({ id, name }) => ({ value: id, label: name }));
   const forms = (asked && SPECIES.find(({ id }) => id === species)?.forms) || [];
   return (
@@ -34,12 +45,15 @@ export function SpeciesChoice({ species, form, forms: asked = true, onChange }: 
       )}
       <div className="max-w-64">
         <Picker
-          label="Another kind"
+          label="Other species"
           value={species && !IN_SIGHT.includes(species) ? species : ''}
           onChange={(id) => onChange(id as SpeciesId, undefined)}
           options={options.filter(({ value }) => !IN_SIGHT.includes(value))}
         />
       </div>
+      {species === 'other' && onKindName && (
+        <TextField className="max-w-64" label="What it is called" value={kindName} onChange={onKindName} />
+      )}
     </div>
   );
 }

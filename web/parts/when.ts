@@ -1,3 +1,5 @@
+import { localTime } from '@keeper/core/measure/localTime';
+
 // Made once: a register writes thousands of days, and making one of these takes longer than a hundred of its answers.
 const written = (how: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en-GB', how);
 const WHEN = written({ weekday: 'short', day: 'numeric', month: 'long' });
@@ -10,12 +12,29 @@ const MONTH = written({ month: 'long', year: 'numeric' });
 const said = (how: Intl.DateTimeFormat, date: Date) =>
   Number.isNaN(date.getTime()) ? 'an unknown day' : how.format(date);
 
-/** A date as one writes it in a book. Example: `Sat 6 June, 05:12`. The year is said only when it is not this one. */
-export function whenText(iso: string, now = new Date()): string {
+/**
+ * A date as one writes it in a book. The year is said only when it is not this one. With the zone of the place it is by the clocks there, and the
+ * offset is said where they are not those of this device, or showed that hour twice.
+ * Examples: `Sat 6 June, 05:12`; `Sun 25 October, 01:30 (UTC+1)`.
+ */
+export function whenText(iso: string, now = new Date(), zone?: string | null): string {
   const date = new Date(iso);
   if (Number.isNaN(date.getTime())) return said(WHEN, date);
+  const there = zone ? localTime(iso, zone) : undefined;
+  if (there && (there.isTwice || there.offsetMin !== -date.getTimezoneOffset())) {
+    // The clocks there, as if they were those of this device.
+    const shown = new Date(`${there.iso.slice(0, 19)}`);
+    return `${whenText(shown.toISOString(), now)} (UTC${offsetWords(there.offsetMin)})`;
+  }
   const day = (date.getFullYear() === now.getFullYear() ? WHEN : WHEN_OF_A_YEAR).format(date);
   return `${day.replace(/^(\w+),/, '$1')}, ${timeText(date)}`;
+}
+
+/** Examples: `+1`, `−5`, `+5:45`, nothing for UTC itself. */
+function offsetWords(minutes: number): string {
+  if (minutes === 0) return '';
+  const [hours, rest] = [Math.floor(Math.abs(minutes) / 60), Math.abs(minutes) % 60];
+  return `${minutes < 0 ? '−' : '+'}${hours}${rest === 0 ? '' : `:${String(rest).padStart(2, '0')}`}`;
 }
 
 /** A day of the calendar, written out. Example: `2026-10-19` → `19 October 2026`. */

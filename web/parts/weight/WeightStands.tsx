@@ -127,7 +127,8 @@ function Best({ story, result }: { story: CaptureStory; result: WeightResult }) 
   const kit = useKit();
   const { rounding } = useSettings();
   const { species, weight } = story.facts;
-  if (!species) return null;
+  // A dead fish is not praised.
+  if (!species || story.outcome === 'died') return null;
   const others = weighed.filter((fish) => fish.species === species && fish.captureId !== story.captureId);
   if (others.length === 0) return null;
   const rivals = others.flatMap(({ weighing, startedAt, grams }) => {

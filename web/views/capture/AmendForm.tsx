@@ -5,6 +5,7 @@ import type { Facts } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import type { LengthOf } from '@keeper/core/fish/bodyLength';
 import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import { clockText } from '@keeper/core/measure/duration';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
@@ -12,12 +13,14 @@ import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
+import { TextField } from '../../parts/TextField.js';
+import { readElapsed, tapName } from './timeText.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 
-type Subject = 'weight' | 'species' | 'waterId' | 'length' | 'girth' | 'note';
+type Subject = 'time' | 'weight' | 'species' | 'waterId' | 'length' | 'girth' | 'note';
 
 const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
   { value: 'weight', label: 'The weight' },
@@ -26,6 +29,7 @@ const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] =
   { value: 'length', label: 'The length' },
   { value: 'girth', label: 'The girth' },
   { value: 'note', label: 'The note' },
+  { value: 'time', label: 'A time' },
 ];
 
 /** A correction is a further entry with its reason. What stood before stays in the book. */
@@ -38,10 +42,13 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
     tare: '',
   });
   const [kind, setKind] = useState<{ species: SpeciesId; form: FormId | undefined }>();
+  const [kindName, setKindName] = useState(story.facts.kindName ?? '');
   const [waterId, setWaterId] = useState<string>();
   const [length, setLength] = useState('');
   const [lengthOf, setLengthOf] = useState<LengthOf>(story.facts.length?.of ?? settings.lengthOf);
   const [note, setNote] = useState(story.facts.note ?? '');
+  const [tapId, setTapId] = useState('');
+  const [time, setTime] = useState('');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
 
@@ -50,19 +57,36 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   const readLength = readLengthText(length, settings.lengthHabit);
   const facts: Record<Subject, Facts | undefined> = {
     weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(story) } } : undefined,
-    species: kind && { species: kind.species, ...(kind.form && { form: kind.form }) },
+    species: kind && {
+      species: kind.species,
+      ...(kind.form && { form: kind.form }),
+      kindName: kind.species === 'other' ? kindName.trim() || null : null,
+    },
     waterId: waterId ? { waterId } : undefined,
     length: readLength?.ok ? { length: { ...readLength.value, of: lengthOf } } : undefined,
     girth: readLength?.ok ? { girth: readLength.value } : undefined,
     note: { note: note.trim() || null },
+    time: undefined,
   };
+  const taps = story.marks.filter(({ type }) => type !== 'hooked');
+  const tap = taps.find(({ eventId }) => eventId === tapId);
+  const toMs = readElapsed(time);
   const whyProblem = problemsIn(AmendedDto, { facts: {}, why: why.trim() })[0]?.sentence;
 
   const put = async () => {
     setTried(true);
+    if (whyProblem) return;
+    const make = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
+      record([makeEvent(story.captureId, story.startedAt, type, payload)]);
+    if (subject === 'time') {
+      if (!tap || toMs === undefined) return;
+      await make('time-amended', { eventId: tap.eventId, toMs, why: why.trim() });
+      onDone();
+      return;
+    }
     const changed = facts[subject];
-    if (!changed || whyProblem) return;
-    await record([makeEvent(story.captureId, story.startedAt, 'amended', { facts: changed, why: why.trim() })]);
+    if (!changed) return;
+    await make('amended', { facts: changed, why: why.trim() });
     onDone();
   };
 
@@ -93,6 +117,8 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
           species={kind?.species}
           form={kind?.form}
           onChange={(species, form) => setKind({ species, form })}
+          kindName={kindName}
+          onKindName={setKindName}
         />
       )}
       {subject === 'waterId' && <WaterPicker value={waterId} onChange={setWaterId} />}
@@ -117,6 +143,28 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
           value={note}
           onChange={(event) => setNote(event.target.value)}
         />
+      )}
+      {subject === 'time' && (
+        <div className="grid gap-3">
+          <Picker
+            label="Which tap"
+            value={tapId}
+            onChange={setTapId}
+            options={taps.map(({ eventId, type, atMs }) => ({
+              value: eventId,
+              label: `${tapName(type)}, ${clockText(atMs)} after the take`,
+            }))}
+          />
+          <TextField
+            className="w-56"
+            label="Minutes and seconds since the take"
+            placeholder={tap ? clockText(tap.atMs) : '6:20'}
+            value={time}
+            problem={tried && toMs === undefined ? 'Write it as 6:20, or as minutes alone.' : undefined}
+            onChange={setTime}
+          />
+          {tried && !tap && <FieldSentence id="amend-tap-problem">No tap is chosen yet.</FieldSentence>}
+        </div>
       )}
       {tried && (subject === 'species' || subject === 'waterId') && !facts[subject] && (
         <FieldSentence id="amend-choice-problem">Nothing is chosen yet.</FieldSentence>

@@ -6,7 +6,7 @@ import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatLength } from '@keeper/core/measure/length';
-import { spanText } from '@keeper/core/measure/duration';
+import { clockText, spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
 import { useSettings } from '../../data/queries.js';
@@ -27,6 +27,8 @@ import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
 import { WeightStands } from '../../parts/weight/WeightStands.js';
 import { AmendForm } from './AmendForm.js';
 import { FACT_WORDS, factText } from './factText.js';
+import { tapName } from './timeText.js';
+import { LeftAs } from './LeftAs.js';
 import { HandlingReview } from './HandlingReview.js';
 import { WoundsNoted } from './WoundsNoted.js';
 
@@ -44,18 +46,24 @@ function CaptureOf({ story }: { story: CaptureStory }) {
   const waterName = useWaterName();
   const swim = useSwims().find(({ id }) => id === story.swimId);
   const [amending, setAmending] = useState(false);
+  const [leaving, setLeaving] = useState(false);
   const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
   const lost = story.outcome === 'lost';
   return (
     <article>
       <p className="text-soft">
-        {whenText(story.startedAt ?? '')}
+        {whenText(story.startedAt ?? '', undefined, story.zone)}
         {facts.waterId && `, ${waterName(facts.waterId)}`}
         {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
-        {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form)}
+        {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form, facts.kindName)}
       </h1>
+      {story.outcome === 'died' && (
+        <p className="mt-1 font-book text-2xl text-rust">
+          {story.leaving === 'found-dead' ? 'It was found dead afterwards.' : 'It did not recover.'}
+        </p>
+      )}
       {!lost && (
         <p className="mt-1 mb-5 text-3xl font-bold">
           <MassText mass={netOf(story) ?? null} unit={massUnit} />
@@ -104,7 +112,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
               </ul>
             </Part>
           )}
-          {story.amendments.length > 0 && (
+          {story.amendments.length + story.timeAmendments.length > 0 && (
             <Part title="What was corrected">
               <ul>
                 {story.amendments.map((amendment) => (
@@ -114,6 +122,16 @@ function CaptureOf({ story }: { story: CaptureStory }) {
                     waterName={waterName}
                   />
                 ))}
+                {story.timeAmendments.map(({ eventId, of, fromMs, toMs, why, at }) => (
+                  <li key={eventId} className="border-t border-rule py-2">
+                    <span className="block">
+                      {tapName(of.type)}: <s className="text-soft">{clockText(fromMs)}</s> {clockText(toMs)} after the
+                      take
+                    </span>
+                    <span className="block text-soft">{why}</span>
+                    <span className="text-sm text-soft">{whenText(at)}</span>
+                  </li>
+                ))}
               </ul>
             </Part>
           )}
@@ -122,6 +140,11 @@ function CaptureOf({ story }: { story: CaptureStory }) {
             <button type="button" className="button" onClick={() => setAmending(true)}>
               Correct something
             </button>
+            {(story.outcome === 'released' || story.outcome === 'died') && (
+              <button type="button" className="button" onClick={() => setLeaving(true)}>
+                How it left
+              </button>
+            )}
             {story.outcome === 'released' && (
               <Link to={`/book/${story.captureId}/share`} className="button">
                 A card to share
@@ -135,6 +158,9 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           </div>
         </div>
       </div>
+      <Sheet title="How it left" open={leaving} onOpenChange={setLeaving}>
+        <LeftAs story={story} onDone={() => setLeaving(false)} />
+      </Sheet>
       <Sheet title="Correct something" open={amending} onOpenChange={setAmending}>
         <AmendForm story={story} onDone={() => setAmending(false)} />
       </Sheet>
@@ -151,11 +177,11 @@ function HandlingSentence({ story }: { story: CaptureStory }) {
     times === 0
       ? 'never out of the water'
       : `${spanText(clocks.airMs)} out of the water${times > 1 ? ` in ${times} spells, the longest ${spanText(clocks.longestAirMs)}` : ''}`;
+  const end = { lost: 'the loss', died: 'its end' }[story.outcome as 'lost'] ?? 'the release';
   return (
     <p className="mt-3 max-w-prose text-lg">
-      {spanText(clocks.elapsedMs)} from the take to {story.outcome === 'lost' ? 'the loss' : 'the release'}:{' '}
-      {spanText(clocks.fightMs)} of fight, {air}
-      {!story.airComplete && ' at the least, for a lift was not tapped'}.
+      {spanText(clocks.elapsedMs)} from the take to {end}: {spanText(clocks.fightMs)} of fight, {air}
+      {!story.airComplete && ' at the least, for not every lift or return was tapped'}.
     </p>
   );
 }
@@ -177,7 +203,7 @@ function AroundSentence({ story }: { story: CaptureStory }) {
     ...(waterC === undefined ? [] : [`Water ${formatTemperature(waterC, tempHabit)}.`]),
     ...(story.hookEnd && story.hookEnd !== 'out' ? [HOOK_WORDS[story.hookEnd]] : []),
     ...(gill ? [`${gill.perMinute} gill beats a minute at the last count.`] : []),
-    ...(story.leaving ? [`It left: ${LEAVING_WORDS[story.leaving].toLowerCase()}.`] : []),
+    ...(story.leaving && story.outcome !== 'died' ? [`It left: ${LEAVING_WORDS[story.leaving].toLowerCase()}.`] : []),
   ];
   return said.length > 0 ? <p className="mt-1 max-w-prose text-soft">{said.join(' ')}</p> : null;
 }

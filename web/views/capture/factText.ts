@@ -9,6 +9,7 @@ import { netWeight, type WeightReading } from '@keeper/core/weighing/reading';
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   species: 'Species',
   form: 'Scaling',
+  kindName: 'Name of the species',
   waterId: 'Water',
   weight: 'Weight',
   length: 'Length',

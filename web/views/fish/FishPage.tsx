@@ -128,7 +128,7 @@ function Wounds({ stories }: { stories: readonly CaptureStory[] }) {
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
             <span>
               {woundText(wound)}
-              <span className="block text-sm text-soft">{whenText(story.startedAt ?? '')}</span>
+              <span className="block text-sm text-soft">{whenText(story.startedAt ?? '', undefined, story.zone)}</span>
             </span>
             <WoundCloseUps wound={wound} laid={laid} />
           </li>

@@ -89,7 +89,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
           <Link to={`/book/${story.captureId}`} className="quiet-link">
             {speciesName(story.facts.species, story.facts.form)}
           </Link>
-          , {whenText(story.startedAt ?? '')}
+          , {whenText(story.startedAt ?? '', undefined, story.zone)}
         </p>
         <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : 'A picture'}</h1>
       </div>

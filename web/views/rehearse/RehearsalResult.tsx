@@ -59,7 +59,11 @@ export function RehearsalResult({ scenario, seed, story }: RehearsalResultProps)
         ))}
       </ul>
       <div>
-        <h3 className="mb-1 text-lg font-semibold">From the net to the release: {spanText(result.handledMs)}</h3>
+        <h3 className="mb-1 text-lg font-semibold">
+          {result.handledMs === null
+            ? 'It was not netted: nothing to time from.'
+            : `From the net to the release: ${spanText(result.handledMs)}`}
+        </h3>
         <Splits splits={result.splits} past={past} />
         <p className="mt-1 text-sm text-soft">
           {past.captures > 1

@@ -48,7 +48,8 @@ export function Rehearse() {
                   </span>
                   <span className="tabular-nums">
                     {Math.round(score * 100)} of 100, {spanText(longestAirMs)} in the air at the longest (
-                    {spanText(budgetMs)} allowed), {spanText(handledMs)} in all
+                    {spanText(budgetMs)} allowed)
+                    {handledMs === null ? ', not netted' : `, ${spanText(handledMs)} in all`}
                   </span>
                 </li>
               ))}

@@ -13,6 +13,7 @@ import { LiveVerdict } from './LiveVerdict.js';
 import type { RunDesk } from './runDesk.js';
 import { useClip } from './useClip.js';
 import { useLevel } from './useLevel.js';
+import { SELF_SECONDS, useSelfTake } from './useSelfTake.js';
 
 const SHOTS: readonly { value: WantedShot; label: string }[] = [
   { value: 'left-flank', label: 'Left' },
@@ -20,7 +21,6 @@ const SHOTS: readonly { value: WantedShot; label: string }[] = [
   { value: 'wound', label: 'Wound' },
   { value: 'board', label: 'Board' },
 ];
-const SELF_SECONDS = 5;
 
 /** The camera beside the fish: the shot that is wanted next, a frame for it, what is wrong with it now, one large tap. */
 export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; onDone: () => void }) {
@@ -41,7 +41,6 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
     side,
   });
   const [full, setFull] = useState(false);
-  const [counting, setCounting] = useState<number>();
   const [said, setSaid] = useState('');
   const level = useLevel();
   const panel = useRef<HTMLDivElement>(null);
@@ -63,15 +62,7 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
   const shoot = () => {
     if (video.current) void stillOf(video.current).then(keep);
   };
-  useEffect(() => {
-    if (counting === undefined) return undefined;
-    const timer = setTimeout(() => {
-      if (counting > 1) return setCounting(counting - 1);
-      setCounting(undefined);
-      return shoot();
-    }, 1000);
-    return () => clearTimeout(timer);
-  });
+  const counting = useSelfTake(shoot);
   return (
     <div ref={panel} role="group" aria-label="Camera" className="grid scroll-mt-14 gap-3">
       <Choice label="The picture that is wanted" value={shot} onChange={setChosen} options={SHOTS} />
@@ -92,12 +83,12 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
             headRight={side === 'right'}
             levelRad={level}
           />
-          {counting !== undefined && (
+          {counting.left !== undefined && (
             <p
               aria-live="assertive"
               className="absolute inset-0 grid place-items-center text-8xl font-bold text-[#fbf9f2]"
             >
-              {counting}
+              {counting.left}
             </p>
           )}
         </div>
@@ -106,12 +97,7 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
       {full && <Notice role="alert">There is no room left on this device for pictures. The run itself goes on.</Notice>}
       {said && <p role="status">{said}</p>}
       <div className="grid grid-cols-3 gap-2.5">
-        <button
-          type="button"
-          className="button min-h-16 px-2 font-normal"
-          disabled={!open}
-          onClick={() => setCounting(SELF_SECONDS)}
-        >
+        <button type="button" className="button min-h-16 px-2 font-normal" disabled={!open} onClick={counting.begin}>
           In {SELF_SECONDS} seconds
         </button>
         <button type="button" className="button button-main min-h-20 px-2 text-xl" disabled={!open} onClick={shoot}>

@@ -1,11 +1,14 @@
 import { Suspense } from 'react';
 import { Link } from 'react-router';
-import type { Leaving } from '@keeper/core/capture/event';
+import { LEAVINGS, type Leaving } from '@keeper/core/capture/event';
 import type { Moment } from '@keeper/core/care/moment/moment';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { later } from '../../parts/later.js';
 import type { RunDesk } from './runDesk.js';
+
+/** That it was found dead is noted later, on its page. */
+const LEFT_NOW = LEAVINGS.filter((each) => each !== 'found-dead');
 
 // Nothing of this is needed while the fish is there.
 const AfterWeighing = later(async () => (await import('./AfterWeighing.js')).AfterWeighing);
@@ -22,7 +25,7 @@ export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
       {outcome === 'released' && leaving === null ? (
         <div role="group" aria-label="How did it leave?" className="mb-5 grid gap-2.5">
           <p className="text-xl font-semibold">How did it leave?</p>
-          {(Object.keys(LEAVING_WORDS) as Leaving[]).map((each) => (
+          {LEFT_NOW.map((each) => (
             <button
               key={each}
               type="button"
@@ -68,7 +71,7 @@ function overText(outcome: string, leaving: Leaving | null, elapsedMs: number, w
   if (outcome === 'merged')
     return 'This fish was begun twice; what was tapped here has been taken over by the other run.';
   if (outcome === 'died')
-    return `It happens to careful people. The book keeps it as it was. ${water ? `Ask what ${water} wants done` : 'Ask what this water wants done'}: some want it reported, some left in the water.`;
+    return `It did not recover. The book keeps it as it was, with what was against it. ${water ? `Ask what ${water} wants done` : 'Ask what this water wants done'}: some want it reported, some left in the water.`;
   const left = leaving ? `It left: ${LEAVING_WORDS[leaving].toLowerCase()}. ` : '';
   return `${left}${spanText(elapsedMs)} from the take to the release. Rig out of the way, hands dried: the writing can wait.`;
 }

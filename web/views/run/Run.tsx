@@ -11,6 +11,7 @@ import { OtherFish } from './OtherFish.js';
 import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
+import { useOutingBound } from '../../data/useOutingBound.js';
 import { useSituation } from '../../data/useSituation.js';
 import { later } from '../../parts/later.js';
 
@@ -36,6 +37,9 @@ function RunOf({ capture }: { capture: Capture }) {
   const water = useWaters().find(({ id }) => id === story.facts.waterId);
   const { expected } = useOuting(story.outingId).story;
   const situation = useSituation(story);
+  useOutingBound(story);
+  // A second run opens at its top, wherever the first one stood.
+  useEffect(() => scrollTo({ top: 0 }), [captureId]);
   // Nothing on the screen changes before the tap is on the device.
   const tap: Tap = async (type, payload) => {
     try {

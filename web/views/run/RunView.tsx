@@ -1,14 +1,19 @@
 import { Suspense, useState, useSyncExternalStore, type ReactNode } from 'react';
-import type { EventType } from '@keeper/core/capture/event';
+import type { EventType, Facts } from '@keeper/core/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { longGapSince } from '@keeper/core/capture/gapTold';
+import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import type { SpeciesId } from '@keeper/core/fish/species';
+import { formatMass } from '@keeper/core/measure/formatMass';
 import { clockText } from '@keeper/core/measure/duration';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { Notice } from '../../parts/Notice.js';
 import { Counsel } from './Counsel.js';
+import { KindTaps } from './KindTaps.js';
 import { LengthPanel } from './LengthPanel.js';
+import { LongGap } from './LongGap.js';
 import { Over } from './Over.js';
 import { Recovery } from './Recovery.js';
 import type { RunDesk } from './runDesk.js';
@@ -17,7 +22,7 @@ import { Steps } from './Steps.js';
 import { useAlerts, useKeepingNag } from './useAlerts.js';
 import { useRunningClock } from './useRunningClock.js';
 import { useWakeLock } from './useWakeLock.js';
-import { WeighPanel } from './WeighPanel.js';
+import { isWeightBegun, WeighPanel } from './WeighPanel.js';
 import { later } from '../../parts/later.js';
 
 const CameraPanel = later(async () => (await import('./CameraPanel.js')).CameraPanel);
@@ -41,7 +46,8 @@ type Panel = 'weight' | 'length' | 'wounds' | 'camera';
 /** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
 export function RunView({ desk: given, header, expected, told, footer, over }: RunViewProps) {
   const [notKept, setNotKept] = useState(false);
-  const [panel, setPanel] = useState<Panel>();
+  // A weight that was being set when the page was left is gone on with.
+  const [panel, setPanel] = useState<Panel | undefined>(() => (isWeightBegun(given.story) ? 'weight' : undefined));
   const desk = { ...given, tap: watched(given, setNotKept) };
   const { story, situation, tap } = desk;
   // What matters now is looked at once a second; only the clocks run faster.
@@ -50,6 +56,8 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
   const open = story.outcome === 'open';
   const leftHand = useDeviceWay('hand') === 'left';
   const counsel = counselOfMoment(moment);
+  const gapMs = longGapSince(story, nowMs);
+  const kicked = story.recovery.signs.some(({ sign }) => sign === 'kick');
   useAlerts(moment.use.stage, moment.phase === 'air');
   useKeepingNag(counsel.some(({ rule }) => rule === 'kept-too-long' || rule === 'overnight'));
   const wake = useWakeLock(open);
@@ -81,8 +89,17 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
           {open && panel && <ClockBar moment={moment} alone={panel === 'camera'} />}
           {open && told}
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
+          {open && !panel && <TakenWeight story={story} />}
           {!open ? (
             (over ?? <Over desk={desk} moment={moment} />)
+          ) : gapMs !== undefined && story.startedAt !== null ? (
+            <LongGap
+              sinceMs={gapMs}
+              nowMs={nowMs}
+              startedAt={story.startedAt}
+              inAir={moment.phase === 'air'}
+              onTold={(gap) => void tap('gap-told', gap)}
+            />
           ) : panel === 'weight' ? (
             <WeighPanel
               story={story}
@@ -105,15 +122,20 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
             </Suspense>
           ) : (
             <>
-              {expected.length > 1 && !story.facts.species && (
-                <SpeciesTaps expected={expected} onSay={(species) => void tap('described', { facts: { species } })} />
-              )}
+              <KindTaps
+                species={situation.species}
+                said={story.facts.species ?? undefined}
+                expected={expected}
+                onSay={(species) => void tap('described', { facts: kindFacts(story, species) })}
+              />
               {moment.phase === 'holding' && <Recovery desk={desk} />}
               <Steps
                 story={story}
                 moment={moment}
                 onStep={(step) => {
                   void (step === 'treated' ? Promise.resolve(true) : tap(step, {})).then((kept) => {
+                    // Seen kicking away it is not asked once more how it left.
+                    if (kept && step === 'released' && kicked) void tap('left-as', { leaving: 'strong' });
                     if (kept && step === 'weighed') setPanel('weight');
                     if (kept && step === 'measured') setPanel('length');
                   });
@@ -124,6 +146,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
                 onTreated={(treatment) => void tap('treated', { with: treatment })}
                 onCamera={() => setPanel('camera')}
                 onLost={() => void tap('lost', {})}
+                onDied={() => void tap('left-as', { leaving: 'not-recovered' })}
               />
               {footer}
             </>
@@ -166,17 +189,21 @@ function useScrolledAway(): boolean {
   );
 }
 
-/** Which of the fish that were expected it is: one tap, and counsel and order are of that kind. */
-function SpeciesTaps({ expected, onSay }: { expected: readonly SpeciesId[]; onSay: (species: SpeciesId) => void }) {
+/** Another kind than before has neither its scaling nor its name. */
+function kindFacts({ facts }: CaptureStory, species: SpeciesId): Facts {
+  return { species, ...(facts.form && { form: null }), ...(facts.kindName && { kindName: null }) };
+}
+
+/** The weight that was taken stays in sight until the release. */
+function TakenWeight({ story }: { story: CaptureStory }) {
+  const { weight } = story.facts;
+  if (!weight) return null;
+  const net = netOf(story);
   return (
-    <div role="group" aria-label="What is it?" className="flex flex-wrap items-center gap-2.5">
-      <span>It is a</span>
-      {expected.map((species) => (
-        <button key={species} type="button" className="button min-h-14 flex-1 px-2" onClick={() => onSay(species)}>
-          {speciesName(species)}
-        </button>
-      ))}
-    </div>
+    <p className="flex flex-wrap items-baseline gap-x-3 text-lg" data-testid="taken-weight">
+      <b className="text-2xl tabular-nums">{formatMass(net ?? weight.asRead)}</b>
+      <span className="text-soft">{net ? 'taken' : 'gross, its tare comes later'}</span>
+    </p>
   );
 }
 

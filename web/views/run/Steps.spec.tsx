@@ -6,6 +6,7 @@ import { tellStory } from '@keeper/core/capture/story';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';
+import { FIRST_SCHOOLS } from '@keeper/core/capture/schools';
 import { Steps } from './Steps.js';
 
 function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> = {}) {
@@ -22,6 +23,7 @@ function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> 
       onTreated={(treatment) => done.push(treatment)}
       onCamera={() => done.push('camera')}
       onLost={() => done.push('lost')}
+      onDied={() => done.push('died')}
     />,
   );
   return done;
@@ -93,8 +95,27 @@ test('a second tap within the blink of a wet thumb is no step; a later one is', 
   tap('Fish lost');
   expect(done).toEqual(['netted']);
   expect(screen.getByRole('group', { name: 'Steps' })).toHaveAttribute('aria-disabled', 'true');
-  act(() => jest.advanceTimersByTime(400));
+  act(() => jest.advanceTimersByTime(500));
   expect(screen.getByRole('group', { name: 'Steps' })).not.toHaveAttribute('aria-disabled');
   tap('Lift');
   expect(done).toEqual(['netted', 'lifted']);
+});
+
+test('a fish that does not recover is said so in one tap, not released', () => {
+  const done = steps([...LIFTED, event('held', 5000)]);
+  tap('It did not recover');
+  expect(done).toEqual(['died']);
+});
+
+test('off the rig with the hook in stands at hand only where it is unhooked on the mat, and leaves the hook open', () => {
+  const onMat = { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } } as const;
+  steps(NETTED, onMat);
+  expect(names().slice(0, 2)).toEqual(['Lift', 'Off the rig, hook in']);
+  cleanup();
+  steps([...NETTED, event('off-rig', 2000)], onMat);
+  expect(names()).toContain('Hook out');
+  expect(names()).not.toContain('Off the rig, hook in');
+  cleanup();
+  steps(NETTED);
+  expect(inGroup('What else can happen')).toContain('Off the rig, hook in');
 });

@@ -17,6 +17,7 @@ interface StepsProps {
   readonly onTreated: (treatment: Treatment) => void;
   readonly onCamera: () => void;
   readonly onLost: () => void;
+  readonly onDied: () => void;
 }
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
@@ -30,9 +31,10 @@ export function Steps({
   onTreated,
   onCamera,
   onLost,
+  onDied,
 }: StepsProps) {
-  const { within, tapped } = useSettling();
   const next = nextTap(story, moment);
+  const { within, tapped } = useSettling(next ? (next.kind === 'step' ? next.step : next.sign) : '');
   const step = next?.kind === 'step' ? next.step : null;
   const { likely, sights, others } = phaseControls(story, moment, step);
   const weightWaits = timesDone(story, 'weighed') > 0 && !story.facts.weight;
@@ -44,7 +46,8 @@ export function Steps({
       {next && (
         <button
           {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
-          className="button button-main min-h-24 flex-col gap-0 text-3xl"
+          // Whatever stands above it, it is within the thumb's reach.
+          className="button button-main sticky bottom-2 z-2 min-h-24 flex-col gap-0 text-3xl short:static"
         >
           {next.kind === 'step' ? stepLabel(story, moment, next.step) : SIGN_WORDS[next.sign]}
           {roles && (
@@ -109,6 +112,11 @@ export function Steps({
             {stepLabel(story, moment, each)}
           </button>
         ))}
+        {(moment.phase === 'holding' || moment.phase === 'resting') && (
+          <button {...tapped(onDied)} className={`${small} text-rust`}>
+            It did not recover
+          </button>
+        )}
         {moment.phase !== 'playing' && (
           <button {...tapped(onLost)} className={`${small} text-rust`}>
             Fish lost

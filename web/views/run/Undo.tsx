@@ -49,6 +49,8 @@ export function tapWord(event: CaptureEvent): string {
       return event.payload.sign;
     case 'left-as':
       return 'how it left';
+    case 'gap-told':
+      return 'what became of it';
     case 'interrupted':
       return 'interruption';
     default:

@@ -1,14 +1,15 @@
-import { Suspense, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import type { CaptureStory } from '@keeper/core/capture/story';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/weighing/reading';
+import { nearest } from '@keeper/core/weighing/tareBracket';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { setDeviceWay, useDeviceWay, type ScaleWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
 import { keepTare, lastTare } from '../../data/tares.js';
-import { useWeighedWith } from '../../data/useWeighingKit.js';
+import { useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
 import { Choice } from '../../parts/Choice.js';
 import { later } from '../../parts/later.js';
 import { useWheels } from '../../parts/useWheels.js';
@@ -92,14 +93,23 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
   const current = story.facts.weight ?? undefined;
   const around = useWeighedWith();
   const unit = current?.asRead.unit ?? settings.massUnit;
-  const [method, setMethod] = useState<WeighMethod>(current?.method ?? settings.weighMethod);
+  const [begun] = useState(() => begunOf(story.captureId));
+  const { slingGrams, sling } = useWeighingKit();
+  const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? settings.weighMethod);
+  // The sling's tare as it is known stands there from the beginning; it is set right beside the scale.
+  const knownTare = sling && sling.tares.length > 0 ? nearest(slingGrams, unit) : undefined;
   const parts = massParts(unit);
   const wheels = useWheels<Row>(
     parts,
-    { asRead: current ? partsFromMass(current.asRead) : [], tare: partsOr(current?.tare ?? lastTare(unit)) },
+    begun?.values ?? {
+      asRead: current ? partsFromMass(current.asRead) : [],
+      tare: partsOr(current?.tare ?? lastTare(unit) ?? knownTare),
+    },
     'asRead',
   );
   const { values } = wheels;
+  // Digits that were set survive a reload.
+  useEffect(() => keepBegun(story.captureId, { method, values }), [story.captureId, method, values]);
   const asRead = massFromParts(unit, values.asRead);
   const tare = massFromParts(unit, values.tare);
   const read = { asRead, method, way: 'set' as const, ...around };
@@ -128,8 +138,15 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
       ))}
       <Keypad {...wheels} />
       {method === 'gross-minus-tare' && net && !net.ok && <p className="text-rust">{net.reason}</p>}
-      <div className="grid grid-cols-[1fr_1fr_2fr] gap-3">
-        <button type="button" className="button min-h-20 px-2" onClick={onLater}>
+      <div className="sticky bottom-0 z-2 grid grid-cols-[1fr_1fr_2fr] gap-3 bg-paper py-2 short:static">
+        <button
+          type="button"
+          className="button min-h-20 px-2"
+          onClick={() => {
+            forgetBegun(story.captureId);
+            onLater();
+          }}
+        >
           Later
         </button>
         <DialPicture story={story} onPictured={onLater} />
@@ -139,6 +156,7 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
           disabled={asRead.count === 0 || (net !== undefined && !net.ok)}
           onClick={() => {
             if (reading.tare) keepTare(reading.tare);
+            forgetBegun(story.captureId);
             onSet({ ...reading, readAt: new Date().toISOString() });
           }}
         >
@@ -160,4 +178,30 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
 
 function partsOr(mass: Mass | undefined): readonly number[] {
   return mass ? partsFromMass(mass) : [];
+}
+
+/** A weight that is being set: how, and where its wheels stand. */
+interface Begun {
+  readonly method: WeighMethod;
+  readonly values: Readonly<Record<Row, readonly number[]>>;
+}
+
+const begunKey = (captureId: string) => `keeper.weight.${captureId}`;
+
+function begunOf(captureId: string): Begun | undefined {
+  const kept = localStorage.getItem(begunKey(captureId));
+  return kept ? (JSON.parse(kept) as Begun) : undefined;
+}
+
+function keepBegun(captureId: string, begun: Begun): void {
+  if (begun.values.asRead.some((value) => value > 0)) localStorage.setItem(begunKey(captureId), JSON.stringify(begun));
+}
+
+function forgetBegun(captureId: string): void {
+  localStorage.removeItem(begunKey(captureId));
+}
+
+/** Whether a weight was being set when the page was left, and was not taken. */
+export function isWeightBegun({ captureId, facts, outcome }: CaptureStory): boolean {
+  return outcome === 'open' && !facts.weight && begunOf(captureId) !== undefined;
 }

@@ -6,7 +6,7 @@ import type { CaptureStory } from '@keeper/core/capture/story';
 /** What is likely next beside the order of the work, by phase. */
 const LIKELY: Readonly<Record<Phase, readonly RunStep[]>> = {
   playing: ['hook-out', 'lifted'],
-  netted: ['hook-out', 'hook-cut', 'zeroed', 'lifted', 'held'],
+  netted: ['off-rig', 'hook-out', 'hook-cut', 'zeroed', 'lifted', 'held'],
   air: ['weighed', 'pictured', 'wetted', 'rested', 'held', 'dropped'],
   resting: ['lifted', 'held', 'released'],
   holding: ['lifted'],
@@ -42,7 +42,10 @@ export interface PhaseControls {
 /** Every step that can happen now, the likely ones first; and what can be seen. Nothing is forced and nothing is out of reach. */
 export function phaseControls(story: CaptureStory, moment: Moment, next: RunStep | null): PhaseControls {
   const steps = ALL_STEPS.filter((step) => step !== next && canHappen(story, step));
-  const likely = LIKELY[moment.phase].filter((step) => steps.includes(step));
+  // Off the rig with the hook in is for those who carry it to the mat so.
+  const likely = LIKELY[moment.phase].filter(
+    (step) => steps.includes(step) && (step !== 'off-rig' || moment.hookToTheMat),
+  );
   const unhooked = moment.hookEnd !== null;
   const open = (sign: Sign) => !(unhooked && sign.startsWith('hook-')) && !(sign === 'hook-easy' && !hookSeen(moment));
   return {
@@ -59,6 +62,7 @@ function hookSeen({ signs }: Moment): boolean {
 /** The steps that stand as controls; a treatment is tapped on the map of wounds. */
 const ALL_STEPS: readonly RunStep[] = [
   'netted',
+  'off-rig',
   'hook-out',
   'hook-cut',
   'line-cut',

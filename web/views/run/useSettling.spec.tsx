@@ -2,9 +2,10 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useSettling } from './useSettling.js';
 
 const done: string[] = [];
+let rendered: ReturnType<typeof render>;
 
-function Controls() {
-  const { within, tapped } = useSettling();
+function Controls({ meaning = 'net' }: { meaning?: string }) {
+  const { within, tapped } = useSettling(meaning);
   return (
     <div ref={within} data-testid="within">
       <button {...tapped(() => done.push('net'))}>net</button>
@@ -19,7 +20,7 @@ const control = (name: string) => screen.getByRole('button', { name });
 beforeEach(() => {
   jest.useFakeTimers();
   done.length = 0;
-  render(<Controls />);
+  rendered = render(<Controls />);
 });
 afterEach(() => jest.useRealTimers());
 
@@ -31,7 +32,7 @@ test('a touch counts when it ends, and the click that a browser makes of it does
   fireEvent.click(control('lift'));
   expect([prevented, done]).toEqual([true, ['net']]);
   expect(screen.getByTestId('within').getAttribute('aria-disabled')).toBe('true');
-  act(() => jest.advanceTimersByTime(400));
+  act(() => jest.advanceTimersByTime(500));
   expect(control('net').dataset['felt']).toBeUndefined();
   fireEvent.click(control('lift'));
   expect(done).toEqual(['net', 'lift']);
@@ -50,4 +51,23 @@ test('a thumb that scrolls taps nothing', () => {
 test('by keyboard a click is a tap', () => {
   fireEvent.click(control('lift'));
   expect(done).toEqual(['lift']);
+});
+
+test('a control that has come to mean something else takes no tap for half a second, whoever changed it', () => {
+  rendered.rerender(<Controls meaning="lift" />);
+  fireEvent.click(control('lift'));
+  act(() => jest.advanceTimersByTime(499));
+  fireEvent.click(control('lift'));
+  expect(done).toEqual([]);
+  act(() => jest.advanceTimersByTime(1));
+  fireEvent.click(control('lift'));
+  expect(done).toEqual(['lift']);
+});
+
+test('a thumb that lay on it when it changed taps nothing, however late it is lifted', () => {
+  fireEvent.touchStart(control('net'), touch(10));
+  rendered.rerender(<Controls meaning="lift" />);
+  act(() => jest.advanceTimersByTime(600));
+  fireEvent.touchEnd(control('net'), touch(10));
+  expect(done).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { useEffect, useRef, type MouseEvent, type RefObject, type TouchEvent } from 'react';
 
-/** A second tap this soon is a wet thumb, not another step. */
-const BOUNCE_MS = 400;
+/** A second tap this soon is a wet thumb, not another step; nor is one on a control that has only just changed what it means. */
+const STILL_MS = 500;
 /** A thumb that moved farther was about to scroll. */
 const STILL_PX = 14;
 
@@ -22,25 +22,40 @@ interface Settling {
 }
 
 /**
- * Lets one tap through and holds further ones back until a thumb can have meant them. That a thumb was felt shows at once, that the tap is
- * kept when it is. A touch counts when it ends: the click that a browser makes of it comes later, and could fall on what has come up
- * meanwhile. Never `disabled`, for that would take the focus away from those who work by keyboard.
+ * Lets one tap through and holds further ones back until a thumb can have meant them: half a second after a tap, and half a second after the
+ * large control has come to mean something else, whether or not a tap made it so. `meaning` names what it means. That a thumb was felt shows at
+ * once, that the tap is kept when it is. A touch counts when it ends: the click that a browser makes of it comes later, and could fall on what
+ * has come up meanwhile. Never `disabled`, for that would take the focus away from those who work by keyboard.
  */
-export function useSettling(): Settling {
+export function useSettling(meaning: string): Settling {
   const within = useRef<HTMLDivElement>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const felt = useRef<Control>(undefined);
   const began = useRef<{ readonly x: number; readonly y: number }>(undefined);
+  const before = useRef(meaning);
   useEffect(() => () => clearTimeout(timer.current), []);
+  const hold = () => {
+    clearTimeout(timer.current);
+    within.current?.setAttribute('aria-disabled', 'true');
+    timer.current = setTimeout(() => {
+      timer.current = undefined;
+      within.current?.removeAttribute('aria-disabled');
+      delete felt.current?.dataset['felt'];
+    }, STILL_MS);
+  };
+  useEffect(() => {
+    if (before.current === meaning) return;
+    before.current = meaning;
+    // A thumb that lies on it already meant what stood there before.
+    began.current = undefined;
+    hold();
+  }, [meaning]);
   const tapped = (work: () => void): Tapped => {
     const act = (control: Control) => {
       if (timer.current !== undefined) return;
       control.dataset['felt'] = '';
-      within.current?.setAttribute('aria-disabled', 'true');
-      timer.current = setTimeout(() => {
-        timer.current = undefined;
-        within.current?.removeAttribute('aria-disabled');
-        delete control.dataset['felt'];
-      }, BOUNCE_MS);
+      felt.current = control;
+      hold();
       work();
     };
     return {
@@ -57,7 +72,11 @@ export function useSettling(): Settling {
         if (from && touch && Math.hypot(touch.clientX - from.x, touch.clientY - from.y) <= STILL_PX) {
           event.preventDefault();
           act(event.currentTarget);
-        } else delete event.currentTarget.dataset['felt'];
+        } else {
+          // What the browser makes of a touch that does not count must not count either.
+          if (touch && !from) event.preventDefault();
+          if (timer.current === undefined) delete event.currentTarget.dataset['felt'];
+        }
       },
       onTouchCancel: ({ currentTarget }) => delete currentTarget.dataset['felt'],
       onClick: ({ currentTarget }) => act(currentTarget),

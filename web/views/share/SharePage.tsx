@@ -143,7 +143,7 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
   const clocks = clocksAt(story, 0);
   const { length } = story.facts;
   return {
-    fish: story.facts.species ? speciesName(story.facts.species, story.facts.form) : 'A fish',
+    fish: story.facts.species ? speciesName(story.facts.species, story.facts.form, story.facts.kindName) : 'A fish',
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),

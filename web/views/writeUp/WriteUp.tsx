@@ -34,6 +34,7 @@ import { useDraft } from '../../parts/useDraft.js';
 interface Draft extends TypedWeight {
   readonly species?: SpeciesId;
   readonly form?: FormId;
+  readonly kindName?: string;
   readonly waterId?: string;
   readonly length: string;
   readonly lengthOf?: LengthOf;
@@ -90,6 +91,7 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
     const noted: Facts = {
       ...(draft.species && { species: draft.species }),
       ...(draft.form && { form: draft.form }),
+      ...(draft.species === 'other' && draft.kindName?.trim() && { kindName: draft.kindName.trim() }),
       ...(draft.waterId && { waterId: draft.waterId }),
       ...(reading && (asked.has('weight') || asked.has('tare')) && { weight: reading }),
       ...(length?.ok && { length: { ...length.value, of: lengthOf } }),
@@ -119,18 +121,20 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       }}
     >
       <p className="text-soft">
-        {whenText(story.startedAt ?? '')}
+        {whenText(story.startedAt ?? '', undefined, story.zone)}
         {water && `, ${water.name}`}
       </p>
       <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
       <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">
-        {(asked.has('species') || lost || formOpen) && (
+        {(asked.has('species') || lost || formOpen || (facts.species === 'other' && !facts.kindName)) && (
           <Part title="What was it?">
             <SpeciesChoice
               species={draft.species}
               form={draft.form}
               onChange={(species, form) => change({ species, ...(form ? { form } : { form: undefined }) })}
+              kindName={draft.kindName ?? ''}
+              onKindName={(kindName) => change({ kindName })}
             />
           </Part>
         )}
