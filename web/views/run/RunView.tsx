@@ -1,4 +1,4 @@
-import { Suspense, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import type { EventType, Facts } from '@keeper/core/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
@@ -63,15 +63,15 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
   const wake = useWakeLock(open);
   const shut = (kept: boolean) => setPanel((now) => (kept ? undefined : now));
   return (
-    <main className="mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 pb-5 lg:px-8">
+    <main className="mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 pb-32 short:pb-5 lg:px-8 lg:pb-5">
       <header className="flex min-h-14 items-center justify-between gap-3">{header}</header>
       <div
         className={`grid flex-1 content-start gap-x-12 gap-y-3 short:gap-x-6 ${leftHand ? 'short:grid-cols-[24rem_1fr] lg:grid-cols-[27rem_1fr]' : 'short:grid-cols-[1fr_24rem] lg:grid-cols-[1fr_27rem]'}`}
       >
         <section
           aria-label="Clocks"
-          // Upright, what the camera sees needs the room; the time in the air goes on above it.
-          className={`${open && panel === 'camera' ? 'hidden short:block lg:block' : ''} short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
+          // Upright, camera, scale and board need the room; the time in the air goes on above them.
+          className={`${open && panel ? 'hidden short:block lg:block' : ''} short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
         >
           <RunningClocks desk={desk} />
           {wake === 'refused' && open && (
@@ -86,7 +86,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
             </Notice>
           )}
-          {open && panel && <ClockBar moment={moment} alone={panel === 'camera'} />}
+          {open && panel && <ClockBar moment={moment} />}
           {open && told}
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
           {open && !panel && <TakenWeight story={story} />}
@@ -163,29 +163,13 @@ function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): rea
   return (panel === 'wounds' ? counsel : counsel.filter(({ severity }) => severity === 'stop')).slice(0, 1);
 }
 
-/** While a panel has scrolled the clocks away on a small screen, the one that matters stays in sight. */
-function ClockBar({ moment: { phase, clocks }, alone }: { moment: Moment; alone: boolean }) {
-  const away = useScrolledAway();
-  if (phase !== 'air' || !(away || alone)) return null;
+/** While a panel has the room of the clocks on a small screen, the one that matters stays in sight. */
+function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
+  if (phase !== 'air') return null;
   return (
-    <p
-      aria-hidden={!alone}
-      className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden"
-    >
+    <p className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
       <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> out of the water
     </p>
-  );
-}
-
-/** Whether the large clock has left the screen at its top. */
-const CLOCK_PX = 150;
-function useScrolledAway(): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      addEventListener('scroll', changed, { passive: true });
-      return () => removeEventListener('scroll', changed);
-    },
-    () => scrollY > CLOCK_PX,
   );
 }
 

@@ -44,18 +44,20 @@ export function Steps({
   return (
     <div ref={within} role="group" aria-label="Steps" className="grid gap-2.5">
       {next && (
-        <button
-          {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
-          // Whatever stands above it, it is within the thumb's reach.
-          className="button button-main sticky bottom-2 z-2 min-h-24 flex-col gap-0 text-3xl short:static"
-        >
-          {next.kind === 'step' ? stepLabel(story, moment, next.step) : SIGN_WORDS[next.sign]}
-          {roles && (
-            <span className="text-base font-normal">
-              You: {roles.you.toLowerCase()}. Helper: {roles.helper.toLowerCase()}.
-            </span>
-          )}
-        </button>
+        // Upright it stands at the foot of the screen, whatever is above it: within the thumb's reach in every phase.
+        <div className="fixed inset-x-0 bottom-0 z-10 grid border-t border-rule bg-paper px-4 pt-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] short:static short:border-0 short:p-0 lg:static lg:border-0 lg:p-0">
+          <button
+            {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
+            className="button button-main min-h-24 flex-col gap-0 text-3xl"
+          >
+            {next.kind === 'step' ? stepLabel(story, moment, next.step) : SIGN_WORDS[next.sign]}
+            {roles && (
+              <span className="text-base font-normal">
+                You: {roles.you.toLowerCase()}. Helper: {roles.helper.toLowerCase()}.
+              </span>
+            )}
+          </button>
+        </div>
       )}
       <div className="grid grid-cols-2 gap-2.5">
         {moment.phase === 'air' && (

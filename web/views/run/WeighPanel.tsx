@@ -137,7 +137,7 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
         />
       ))}
       <Keypad {...wheels} />
-      {method === 'gross-minus-tare' && net && !net.ok && <p className="text-rust">{net.reason}</p>}
+      {method === 'gross-minus-tare' && asRead.count > 0 && net && !net.ok && <p className="text-rust">{net.reason}</p>}
       <div className="sticky bottom-0 z-2 grid grid-cols-[1fr_1fr_2fr] gap-3 bg-paper py-2 short:static">
         <button
           type="button"
