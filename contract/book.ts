@@ -41,6 +41,10 @@ export interface BookTally {
     readonly species: SpeciesId;
     readonly captures: number;
     readonly best: CaptureSummary | null;
+    /** The longest that was measured, to the tip with the tail pinched; null where none was. */
+    readonly longestMm: number | null;
+    /** When one was last on. */
+    readonly lastAt: string;
   }[];
   readonly byWater: readonly { readonly waterId: string; readonly captures: number }[];
 }

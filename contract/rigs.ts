@@ -9,6 +9,7 @@ import {
   IsISO8601,
   IsNotEmpty,
   IsNumber,
+  IsOptional,
   IsString,
   Max,
   MaxLength,
@@ -55,6 +56,7 @@ export class WriteRigDto {
   @IsIn(TRACES) trace: Trace;
   @IsBoolean() upTrace: boolean;
   @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => LoadTestDto) loadTests: LoadTestDto[];
+  @IsOptional() @IsISO8601({ strict: true }) snaggedAt?: string | null;
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
 }

@@ -1,4 +1,4 @@
-import { isLoadTested, judgeRig } from '@keeper/core/bank/rig';
+import { judgeRig, loadTestState } from '@keeper/core/bank/rig';
 import { tellOuting } from '@keeper/core/outing/story';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { tellStory } from '@keeper/core/capture/story';
@@ -126,10 +126,11 @@ describe('the bank of the demo', () => {
     }
   });
   test('one of its rigs was never loaded, and all are sound otherwise', () => {
-    expect(RIGS.filter((rig) => !isLoadTested(rig))).toHaveLength(1);
+    const now = '2026-05-03T08:00:00Z';
+    expect(RIGS.filter((rig) => loadTestState(rig, now) === 'never')).toHaveLength(1);
     for (const rig of RIGS) {
-      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless' });
-      expect(verdict).toBe(isLoadTested(rig) ? 'good' : 'care');
+      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless', now });
+      expect(verdict).toBe(loadTestState(rig, now) === 'stands' ? 'good' : 'care');
     }
   });
 });

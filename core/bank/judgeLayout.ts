@@ -58,8 +58,8 @@ export const REACH_M = 0.85;
 export const STRIDE_M = 0.75;
 /** As far as a fish can fall or kick itself from low hands (common practice, no source). */
 export const FALL_M = 1.5;
-/** A lifted rod reaches this far overhead; more from a power line is law in places and sense everywhere. */
-export const POWER_LINE_M = 15;
+/** No fishing within this distance of an overhead power line, along the ground: common published guidance of grid operators, from memory. */
+export const POWER_LINE_M = 30;
 
 const WITHIN_REACH: readonly KitPiece[] = ['kit-roll', 'bucket', 'sling', 'care-kit', 'board'];
 const GREEN: readonly Fixture['kind'][] = ['tree', 'bush'];
@@ -162,7 +162,7 @@ function hazardPoint(mat: Point, { fixtures }: BankPlan): LayoutPoint {
       near.length === 0
         ? 'Nothing hard within falling distance of the mat.'
         : `Within falling distance of the mat: ${[...new Set(near.map(({ kind }) => FIXTURE_WORDS[kind]))].join(', ')}.`,
-    reason: 'Never hold a fish over something that you would not drop it on. It kicks a metre and a half.',
+    reason: 'What lies below must be soft enough for a fall: a kick carries it a metre and a half.',
     pieces: ['mat'],
   });
 }
@@ -196,8 +196,9 @@ function powerLinePoint(mat: Point, { fixtures }: BankPlan): LayoutPoint | null 
     id: 'power-line',
     mark: 0,
     weight: 3,
-    text: 'A power line overhead.',
-    reason: 'A carbon rod near a power line kills, even without touching it. Another swim is the only answer.',
+    text: `A power line within ${POWER_LINE_M} m.`,
+    reason:
+      'A carbon rod near a power line kills, even without touching it. Grid operators ask for 30 m along the ground. Another swim is the only answer.',
     pieces: ['angler'],
   });
 }

@@ -22,7 +22,13 @@ const item = (kind: KitItem['kind'], change: Partial<KitItem> = {}): KitItem => 
 });
 const rig: Rig = {
   ...{ id: 'r', name: 'Bottom rig', species: 'carp', mainLineKg: 7, leader: 'none', linkKg: 6, hookSize: 6 },
-  ...{ barb: 'barbless', lead: 'drops-off', trace: 'none', upTrace: false, loadTests: [{ at: '', heldS: 15 }] },
+  ...{
+    barb: 'barbless',
+    lead: 'drops-off',
+    trace: 'none',
+    upTrace: false,
+    loadTests: [{ at: '2026-07-10T05:00:00Z', heldS: 15 }],
+  },
 };
 const KIT = [
   item('net', { sizeMm: 1070 }),
@@ -34,6 +40,9 @@ const mild: ReadinessState = {
   ...{
     expected: ['carp'],
     longestMm: 950,
+    lastFishAt: {},
+    nowMs: Date.UTC(2026, 6, 15, 6),
+    zeroedMs: null,
     water: water({ ownKit: 'allowed' }),
     bank: 'grass',
     hazards: [],
@@ -140,9 +149,7 @@ test('the net comes first, on every bank', () => {
 test('rigs of species that nobody expects are left alone', () => {
   const untested = [rig, { ...rig, species: 'wels' as const, trace: 'wire' as const, name: 'Cat rig', loadTests: [] }];
   expect(one('rigs', { rigs: untested })?.problem).toBeNull();
-  expect(one('rigs', { rigs: untested, expected: ['carp', 'wels'] })?.problem?.text).toBe(
-    'One rig is not load-tested: Cat rig.',
-  );
+  expect(one('rigs', { rigs: untested, expected: ['carp', 'wels'] })?.problem?.text).toBe('Cat rig: Not load-tested.');
 });
 
 test('toothed fish want other tools; heat and moments are said', () => {
@@ -190,4 +197,36 @@ test('what is expected is said as one says it', () => {
   expect([expectedText([]), expectedText(['pike']), expectedText(['pike', 'carp', 'wels'])]).toEqual([
     ...['Whatever comes', 'Pike', 'Pike, carp and wels catfish'],
   ]);
+});
+
+test('the keeper’s own biggest fish reach net, mat, sling, board and pliers', () => {
+  const longestMm = longestExpectedMm(['pike'], { pike: 1300 });
+  expect(longestMm).toBe(1300);
+  const wants = (id: string, more: Partial<ReadinessState> = {}) =>
+    one(id, { expected: ['pike'], longestMm, rigs: [], ...more })?.detail;
+  expect(wants('net')).toMatch(/at least 120 cm wide for a fish of 130 cm/);
+  expect(wants('mat')).toMatch(/at least 140 cm long/);
+  expect(wants('sling')).toMatch(/at least 140 cm long for a fish of 130 cm/);
+  expect(wants('board')).toMatch(/at least 140 cm long/);
+  expect(wants('tools')).toMatch(/pliers at least 29 cm long/);
+  const short = KIT.map((each) => (each.kind === 'sling' ? { ...each, sizeMm: 1390 } : each));
+  expect(one('sling', { longestMm, kit: short })?.problem?.text).toMatch(/140 cm are wanted/);
+  const long = KIT.map((each) => (each.kind === 'sling' ? { ...each, sizeMm: 1400 } : each));
+  expect(one('sling', { longestMm, kit: long })?.problem).toBeNull();
+});
+
+test('two clocks of the scale: a check that is overdue, and a zero gone old', () => {
+  const nowMs = Date.UTC(2026, 6, 15, 6);
+  const checked = (days: number) =>
+    KIT.map((each) =>
+      each.kind === 'scales' ? { ...each, checkedAt: new Date(nowMs - days * 86_400_000).toISOString() } : each,
+    );
+  const said = (change: Partial<ReadinessState>) => one('scales', { nowMs, ...change })?.problem?.text;
+  expect(said({ kit: checked(182) })).toBeUndefined();
+  expect(said({ kit: checked(183) })).toMatch(/overdue: last compared with a known mass 183 days ago/);
+  const zeroed = (minutes: number) => said({ kit: checked(10), zeroedMs: nowMs - minutes * 60_000 });
+  expect(zeroed(15)).toBeUndefined();
+  expect(zeroed(16)).toMatch(/The zero is 16 minutes old/);
+  // That of yesterday is none, and a box that was ticked says so already.
+  expect(zeroed(13 * 60)).toBeUndefined();
 });

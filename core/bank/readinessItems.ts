@@ -3,8 +3,10 @@ import { isToothed } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
 import { formatTemperature } from '../measure/temperature.js';
 import { isUnclean, type KitKind } from './kit.js';
+import { CHECK_EVERY_DAYS } from '../weighing/scaleCheck.js';
+import { OLD_ZERO_MIN } from '../weighing/slingDrain.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
-import { isLoadTested, judgeRig } from './rig.js';
+import { judgeRig, LOAD_TEST_WORDS, loadTestState, type Rig } from './rig.js';
 
 /** One thing that the list can hold: when it applies, what it says, and what is known against it. */
 export interface ItemRule {
@@ -25,6 +27,9 @@ const localRule = ({ water }: ReadinessState): Basis => ({ kind: 'local-rule', w
 const toothed = ({ expected }: ReadinessState) => expected.filter((species) => species !== 'trout').some(isToothed);
 const kitOf = ({ kit }: ReadinessState, kind: KitKind) => kit.filter((item) => item.kind === kind);
 const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !== null || heat.matBurnsMs !== null);
+const DAY_MS = 86_400_000;
+/** A zero of another day is none. */
+const A_DAY_MIN = 12 * 60;
 const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;
 
 /** Width of net for the longest fish expected, in mm: nine tenths of its length, and no less than 70 cm (common practice, no source). */
@@ -38,10 +43,25 @@ export function matLengthMm({ longestMm, water }: Pick<ReadinessState, 'longestM
   return Math.max(Math.ceil((longestMm + 100) / 50) * 50, water.rules.leastMatMm ?? 0);
 }
 
-function tooSmall(state: ReadinessState, kind: 'net' | 'mat', leastMm: number): ReadinessItem['problem'] {
+/** Length of sling and board, in mm: as of the mat, and a hand beyond the nose. */
+export function slingLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>): number {
+  return Math.ceil((longestMm + 100) / 50) * 50;
+}
+
+/** Length of the pliers, in mm: past the teeth of a mouth of nearly a quarter of its length, and no less than 20 cm (common practice, no source). */
+export function plierLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>): number {
+  return Math.min(400, Math.max(200, Math.ceil((0.22 * longestMm) / 10) * 10));
+}
+
+function tooSmall(
+  state: ReadinessState,
+  kind: 'net' | 'mat' | 'sling' | 'board',
+  leastMm: number,
+): ReadinessItem['problem'] {
   const sizes = kitOf(state, kind).flatMap(({ sizeMm }) => sizeMm ?? []);
   if (sizes.length === 0 || Math.max(...sizes) >= leastMm) return null;
-  const ruled = kind === 'net' ? state.water.rules.leastNetMm : state.water.rules.leastMatMm;
+  const { leastNetMm, leastMatMm } = state.water.rules;
+  const ruled = kind === 'net' ? leastNetMm : kind === 'mat' ? leastMatMm : null;
   const text = `Your largest ${kind} has ${cm(Math.max(...sizes))}; ${cm(leastMm)} are wanted.`;
   return ruled !== null && Math.max(...sizes) < ruled ? stop(text) : care(text);
 }
@@ -119,7 +139,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: true,
     text: () => 'Water temperature taken',
     detail: ({ waterC, tempHabit }) => (waterC === null ? null : formatTemperature(waterC, tempHabit)),
-    reason: 'How long a fish may be fought and held hangs on it.',
+    reason: 'How long a fish may be fought and held depends on it.',
     done: ({ waterC }) => waterC !== null,
     problem: ({ waterC }) => (waterC === null ? care('Not measured on this outing.') : null),
   },
@@ -135,9 +155,13 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'sling',
     essential: true,
     text: () => 'Weigh sling soaked, zips closed',
-    detail: () => 'soak it for two minutes before zeroing',
+    detail: (state) =>
+      `at least ${cm(slingLengthMm(state))} long for a fish of ${cm(state.longestMm)}; soak it for two minutes before zeroing`,
     reason: 'A dry sling takes slime; an open zip drops the fish. Its tare is that of the sling as wet as it will be.',
-    problem: (state) => (kitOf(state, 'sling').length === 0 ? care('No sling stands in your kit.') : null),
+    problem: (state) =>
+      kitOf(state, 'sling').length === 0
+        ? care('No sling stands in your kit.')
+        : tooSmall(state, 'sling', slingLengthMm(state)),
   },
   {
     id: 'scales',
@@ -146,7 +170,10 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       weighMethod === 'zeroed'
         ? 'Scales hung and zeroed with the wet sling on'
         : 'Scales hung; tare of the wet sling read',
-    detail: () => 'from a bar or tripod, by their own loop; again when half an hour has gone',
+    detail: ({ zeroedMs, clock }) =>
+      zeroedMs === null
+        ? 'from a bar or tripod, by their own loop; a zero is good for a quarter of an hour'
+        : `from a bar or tripod, by their own loop; zeroed at ${clock(zeroedMs)}, good until ${clock(zeroedMs + OLD_ZERO_MIN * 60_000)}`,
     reason: 'Most false weights are a sling that was not taken off. A drained sling is lighter than a fresh one.',
     problem: (state) => {
       const scales = kitOf(state, 'scales');
@@ -156,9 +183,13 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
         .flatMap(({ checkedAt }) => checkedAt ?? [])
         .sort()
         .at(-1);
-      if (!checked) return care('Never held against a known mass.');
-      return monthsBetween(checked.slice(0, 10), state.day) >= 12
-        ? care('Last held against a known mass over a year ago.')
+      if (!checked) return care('Never compared with a known mass.');
+      const days = Math.floor((state.nowMs - Date.parse(checked)) / DAY_MS);
+      if (days > CHECK_EVERY_DAYS)
+        return care(`Scale check overdue: last compared with a known mass ${days} days ago.`);
+      const minutes = state.zeroedMs === null ? 0 : Math.floor((state.nowMs - state.zeroedMs) / 60_000);
+      return minutes > OLD_ZERO_MIN && minutes < A_DAY_MIN
+        ? care(`The zero is ${minutes} minutes old: dip the sling, let it run off, zero again.`)
         : null;
     },
   },
@@ -169,7 +200,10 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       toothed(state)
         ? 'Long pliers, side cutters, jaw spreader and hook pick, each at its place'
         : 'Forceps, pliers and side cutters, each at its place',
-    detail: () => 'within arm’s reach of where you kneel, on a lanyard',
+    detail: (state) =>
+      toothed(state)
+        ? `pliers at least ${cm(plierLengthMm(state))} long, for the teeth of a fish of ${cm(state.longestMm)}; within arm’s reach, on a lanyard`
+        : 'within arm’s reach of where you kneel, on a lanyard',
     reason: 'Cut rather than tear: the cutters must go through the hooks in use.',
     problem: (state) => {
       const tools = kitOf(state, 'tool');
@@ -206,15 +240,20 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     problem: (state) => {
       const used = state.rigs.filter(({ species }) => state.expected.length === 0 || state.expected.includes(species));
       const { rules, name } = state.water;
+      const now = new Date(state.nowMs).toISOString();
+      const last = ({ species }: Rig) => state.lastFishAt[species];
       const bad = used
-        .map((rig) => ({ rig, judged: judgeRig({ rig, rules, water: name, school: state.barbSchool }) }))
+        .map((rig) => ({
+          rig,
+          judged: judgeRig({ rig, rules, water: name, school: state.barbSchool, now, lastFishAt: last(rig) }),
+        }))
         .find(({ judged }) => judged.verdict === 'stop');
       if (bad) return stop(`${bad.rig.name}: ${bad.judged.findings[0]?.text ?? ''}`);
-      const untested = used.filter((rig) => !isLoadTested(rig));
-      if (untested.length === 0) return null;
-      return care(
-        `${untested.length === 1 ? 'One rig is' : `${untested.length} rigs are`} not load-tested: ${untested.map(({ name: each }) => each).join(', ')}.`,
-      );
+      const untested = used.flatMap((rig) => {
+        const stands = loadTestState(rig, now, last(rig));
+        return stands === 'stands' ? [] : [`${rig.name}: ${LOAD_TEST_WORDS[stands]}`];
+      });
+      return untested.length === 0 ? null : care(untested.join(' '));
     },
   },
   {
@@ -251,6 +290,8 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: false,
     applies: (state) => kitOf(state, 'board').length > 0,
     text: () => 'Measuring board wet and as cool as the water',
+    detail: (state) => `at least ${cm(slingLengthMm(state))} long for a fish of ${cm(state.longestMm)}`,
+    problem: (state) => tooSmall(state, 'board', slingLengthMm(state)),
     reason: 'A board that lay in the sun burns a fish from cool water; in frost a wet one is the warmer.',
   },
   {
@@ -300,10 +341,4 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
 
 function cm(mm: number): string {
   return `${Math.round(mm / 10)} cm`;
-}
-
-function monthsBetween(from: string, to: string): number {
-  const [fromYear = 0, fromMonth = 0] = from.split('-').map(Number);
-  const [toYear = 0, toMonth = 0] = to.split('-').map(Number);
-  return (toYear - fromYear) * 12 + toMonth - fromMonth;
 }

@@ -1,7 +1,8 @@
 import { NO_RULES } from '../water/rules.js';
 import { isUnclean, lastTare, type KitItem } from './kit.js';
-import { isLoadTested, judgeRig, RIG_RULE_IDS, type Rig, type RigState } from './rig.js';
+import { judgeRig, loadTestState, RIG_RULE_IDS, type Rig, type RigState } from './rig.js';
 
+const NOW = '2026-07-16T05:00:00Z';
 const rig: Rig = {
   ...{ id: 'r', name: 'Bottom rig', species: 'carp', mainLineKg: 7, leader: 'tubing', linkKg: 6, hookSize: 6 },
   ...{ barb: 'barbless', lead: 'drops-off', trace: 'none', upTrace: false },
@@ -9,7 +10,7 @@ const rig: Rig = {
 };
 const pike: Partial<Rig> = { species: 'pike', trace: 'wire', upTrace: true, lead: 'running' };
 const judge = (change: Partial<Rig>, state: Partial<RigState> = {}) =>
-  judgeRig({ rig: { ...rig, ...change }, rules: NO_RULES, water: 'Mere', school: 'barbless', ...state });
+  judgeRig({ rig: { ...rig, ...change }, rules: NO_RULES, water: 'Mere', school: 'barbless', now: NOW, ...state });
 
 const barbless = { rules: { ...NO_RULES, barblessOnly: true } };
 /** For each rule a rig at which it speaks, and one that differs in one thing only at which it is silent. */
@@ -22,7 +23,7 @@ const FIRES: Record<string, [Partial<Rig>, Partial<Rig>, Partial<RigState>?]> = 
   'barb-stands': [{ barb: 'barbed' }, { barb: 'rolled' }],
   'not-your-school': [{ barb: 'rolled' }, { barb: 'barbless' }],
   leadcore: [{ leader: 'leadcore' }, { leader: 'tubing' }],
-  'not-load-tested': [{ loadTests: [{ at: '', heldS: 8 }] }, { loadTests: [{ at: '', heldS: 10 }] }],
+  'not-load-tested': [{ loadTests: [{ at: NOW, heldS: 9.9 }] }, { loadTests: [{ at: NOW, heldS: 10 }] }],
   'comes-free': [{}, { lead: 'fixed' }],
 };
 
@@ -50,7 +51,7 @@ test('another school of hooks lets a rolled barb pass; the water’s rule does n
 
 test('a zander may be fished with heavy mono, a pike not', () => {
   expect(judge({ ...pike, species: 'zander', trace: 'heavy-mono' }).verdict).not.toBe('stop');
-  expect(isLoadTested({ loadTests: [] })).toBe(false);
+  expect(loadTestState({ loadTests: [] }, NOW)).toBe('never');
 });
 
 describe('kit', () => {
@@ -76,4 +77,19 @@ describe('kit', () => {
     expect(lastTare(sling, false)?.mass.count).toBe(19);
     expect(lastTare({ tares: [] }, true)).toBeUndefined();
   });
+});
+
+// Common practice, no source.
+test('a load test lapses after four weeks, a fish of its kind, or a snag', () => {
+  const tested = { loadTests: [{ at: '2026-07-01T05:00:00Z', heldS: 12 }] };
+  expect(loadTestState(tested, '2026-07-29T05:00:00Z')).toBe('stands');
+  expect(loadTestState(tested, '2026-07-29T05:00:01Z')).toBe('old');
+  expect(loadTestState(tested, NOW, '2026-07-01T04:59:59Z')).toBe('stands');
+  expect(loadTestState(tested, NOW, '2026-07-01T05:00:01Z')).toBe('after-fish');
+  expect(loadTestState({ ...tested, snaggedAt: '2026-07-02T05:00:00Z' }, NOW)).toBe('after-snag');
+  expect(loadTestState({ ...tested, snaggedAt: '2026-06-02T05:00:00Z' }, NOW)).toBe('stands');
+  expect(
+    judgeRig({ rig: { ...rig, ...tested, snaggedAt: NOW }, rules: NO_RULES, water: '', school: 'barbless', now: NOW })
+      .findings[0]?.text,
+  ).toBe('Not load-tested since the snag.');
 });

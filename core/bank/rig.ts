@@ -40,14 +40,38 @@ export interface Rig {
   /** A second trace above the rig, for a bait that can swing back on to the main line. */
   readonly upTrace: boolean;
   readonly loadTests: readonly LoadTest[];
+  /** When it was last pulled out of a snag. */
+  readonly snaggedAt?: string | null;
 }
 
 /** A load test counts when the rig was held under full load for 10 to 20 s (common practice, no source). */
 export const LOAD_TEST_S = { least: 10, most: 20 } as const;
 
-/** Whether a rig has been held long enough once. Example: 8 s is not enough, 12 s is. */
-export function isLoadTested({ loadTests }: Pick<Rig, 'loadTests'>): boolean {
-  return loadTests.some(({ heldS }) => heldS >= LOAD_TEST_S.least);
+/** A load test lapses after so many weeks, after a fish and after a snag: line and knots age and are strained (common practice, no source). */
+export const LOAD_TEST_WEEKS = 4;
+const DAY_MS = 86_400_000;
+
+/** How a rig stands with its load test. */
+export type LoadTestState = 'stands' | 'never' | 'old' | 'after-fish' | 'after-snag';
+
+/**
+ * Whether the last load test that was long enough still stands. `now` and `lastFishAt` are ISO 8601; `lastFishAt` is when a fish of its kind was
+ * last on. Example: a test of 8 s is none; one of 12 s stands for four weeks, or until the next fish or snag.
+ */
+export function loadTestState(
+  { loadTests, snaggedAt }: Pick<Rig, 'loadTests' | 'snaggedAt'>,
+  now: string,
+  lastFishAt?: string,
+): LoadTestState {
+  const testedMs = Math.max(
+    -Infinity,
+    ...loadTests.flatMap(({ at, heldS }) => (heldS >= LOAD_TEST_S.least ? Date.parse(at) || 0 : [])),
+  );
+  if (testedMs === -Infinity) return 'never';
+  const since = (at: string | null | undefined) => at !== null && at !== undefined && Date.parse(at) > testedMs;
+  if (since(snaggedAt)) return 'after-snag';
+  if (since(lastFishAt)) return 'after-fish';
+  return Date.parse(now) - testedMs > LOAD_TEST_WEEKS * 7 * DAY_MS ? 'old' : 'stands';
 }
 
 export const BARB_SCHOOLS = ['barbless', 'rolled', 'micro'] as const;
@@ -59,7 +83,18 @@ export interface RigState {
   readonly rules: WaterRules;
   readonly water: string;
   readonly school: BarbSchool;
+  readonly now: string;
+  /** When a fish of its kind was last on; undefined where the book has none. */
+  readonly lastFishAt?: string | undefined;
 }
+
+/** What is said of a test that does not stand. */
+export const LOAD_TEST_WORDS: Readonly<Record<Exclude<LoadTestState, 'stands'>, string>> = {
+  never: 'Not load-tested.',
+  old: 'Its load test is more than four weeks old.',
+  'after-fish': 'Not load-tested since the last fish.',
+  'after-snag': 'Not load-tested since the snag.',
+};
 
 const RULES: readonly Rule<RigState>[] = [
   {
@@ -170,17 +205,19 @@ const RULES: readonly Rule<RigState>[] = [
   },
   {
     id: 'not-load-tested',
-    look: ({ rig }) =>
-      isLoadTested(rig)
+    look: ({ rig, now, lastFishAt }) => {
+      const state = loadTestState(rig, now, lastFishAt);
+      return state === 'stands'
         ? null
         : {
             severity: 'care',
-            text: 'Not load-tested.',
+            text: LOAD_TEST_WORDS[state],
             reason:
               'A knot that slips is found on a fixed point, not on a fish: hook it to something solid, walk back, hold it 10 to 20 s.',
             basis: COMMON_PRACTICE,
             changes: 'One test under full load.',
-          },
+          };
+    },
   },
   {
     id: 'comes-free',
@@ -188,7 +225,7 @@ const RULES: readonly Rule<RigState>[] = [
       rig.lead !== 'fixed' && rig.linkKg < rig.mainLineKg
         ? {
             severity: 'good',
-            text: 'A fish that breaks off is rid of it.',
+            text: 'Lead ejects: a lost fish tows nothing.',
             reason: `${LEAD_TEXT[rig.lead]} and the link is the weak point.`,
             basis: COMMON_PRACTICE,
           }

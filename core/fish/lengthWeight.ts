@@ -30,6 +30,15 @@ export const LENGTH_WEIGHT: Readonly<Partial<Record<SpeciesId, LengthWeight>>> =
 };
 
 /**
+ * The length in mm at which a fish of that weight is an average one; undefined for kinds without a relation.
+ * Example: `lengthOfWeight('pike', 7085)` is about 1000.
+ */
+export function lengthOfWeight(species: SpeciesId, grams: number): number | undefined {
+  const relation = LENGTH_WEIGHT[species];
+  return relation && grams > 0 ? 10 * (grams / relation.a) ** (1 / relation.b) : undefined;
+}
+
+/**
  * Mean weight in grams of a fish of that length; undefined for kinds without a relation.
  * Example: `weightOfLength('pike', 1000)` is about 7100 g.
  */

@@ -47,6 +47,13 @@ export interface ProspectInput {
   readonly kit: readonly KitItem[];
   readonly rigs: readonly Rig[];
   readonly nowMs: number;
+  /** Of each kind the keeper's own longest fish, and when one was last on, as far as the book knows. */
+  readonly own?: {
+    readonly longestMm: Partial<Record<SpeciesId, number>>;
+    readonly lastFishAt: Partial<Record<SpeciesId, string>>;
+  };
+  /** When the scale was last zeroed with the sling on. */
+  readonly zeroedMs?: number | null;
   /** Another moment to look at, when the outing is only planned. */
   readonly lookMs?: number | undefined;
   /** The keeper's own calendar and clock at a moment: time zones are not known here. */
@@ -135,7 +142,10 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const items = readinessList({
     ...{ expected, water, kit, rigs, layout, heat, clock, bank: plan.bank, hazards: swim?.hazards ?? [] },
     ...{ waterC: now.waterC, airC: now.airC, soakLastsMs: lasts, helped: story.companions > 0 },
-    longestMm: longestExpectedMm(expected),
+    longestMm: longestExpectedMm(expected, input.own?.longestMm),
+    lastFishAt: input.own?.lastFishAt ?? {},
+    nowMs: momentMs,
+    zeroedMs: input.zeroedMs ?? null,
     barbSchool: ways.barbSchool,
     weighMethod: ways.weighMethod,
     tempHabit: ways.tempHabit,

@@ -268,7 +268,12 @@ export class ReadBook {
     const sum = (of: (row: (typeof counts)[number]) => boolean) =>
       counts.filter(of).reduce((total, row) => total + row.n, 0);
     const bySpecies = drizzle
-      .select({ species: captures.species, n: sql<number>`count(*)` })
+      .select({
+        species: captures.species,
+        n: sql<number>`count(*)`,
+        longestMm: sql<number | null>`max(json_extract(summary, '$.lengthMm'))`,
+        lastAt: sql<string>`max(started_at)`,
+      })
       .from(captures)
       .where(and(IN_THE_BOOK, sql`species IS NOT NULL`))
       .groupBy(captures.species)
@@ -286,7 +291,7 @@ export class ReadBook {
       waiting: sum((row) => !row.writtenUp && row.outcome !== 'open'),
       bySpecies: bySpecies.map((row) => {
         const species = row.species as SpeciesId;
-        return { species, captures: row.n, best: this.best(species) };
+        return { species, captures: row.n, best: this.best(species), longestMm: row.longestMm, lastAt: row.lastAt };
       }),
       byWater: byWater.map((row) => ({ waterId: row.waterId ?? '', captures: row.n })),
     };

@@ -1,11 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { readiness } from '@keeper/core/bank/readiness';
-import type { lookAhead, Prospect } from '@keeper/core/outing/prospect';
+import { lengthOfWeight } from '@keeper/core/fish/lengthWeight';
+import type { lookAhead, Prospect, ProspectInput } from '@keeper/core/outing/prospect';
 import type { OutingStory } from '@keeper/core/outing/story';
 import type { Swim } from '@keeper/core/water/swim';
 import type { Water } from '@keeper/core/water/water';
 import { timeText } from '../parts/when.js';
-import { useSettings } from './queries.js';
+import { useDeviceWay } from './deviceWays.js';
+import { useSettings, useTally } from './queries.js';
 import { useKit, useRigs, useSwims, useWaters } from './rows.js';
 
 /** What works out the hours ahead. */
@@ -54,6 +56,20 @@ function useSteady(value: OutingStory): OutingStory {
   return useMemo(() => JSON.parse(key) as OutingStory, [key]);
 }
 
+/** Of each kind the longest fish of the book, measured or by its weight, and when one was last on. */
+export function useOwnFish(): NonNullable<ProspectInput['own']> {
+  const { bySpecies } = useTally().data ?? { bySpecies: undefined };
+  return useMemo(() => {
+    const kinds = bySpecies ?? [];
+    const longest = ({ species, longestMm, best }: (typeof kinds)[number]) =>
+      Math.max(longestMm ?? 0, best?.netGrams ? (lengthOfWeight(species, best.netGrams) ?? 0) : 0);
+    return {
+      longestMm: Object.fromEntries(kinds.map((kind) => [kind.species, longest(kind)])),
+      lastFishAt: Object.fromEntries(kinds.map(({ species, lastAt }) => [species, lastAt])),
+    };
+  }, [bySpecies]);
+}
+
 export interface Bank {
   readonly water: Water | undefined;
   readonly swim: Swim | undefined;
@@ -70,6 +86,9 @@ export function useBank(story: OutingStory, lookMs?: number): Bank {
   const rigs = useRigs();
   const nowMs = useMinute();
   const look = useLooking();
+  const own = useOwnFish();
+  const zeroedAt = useDeviceWay('zeroedAt');
+  const zeroedMs = zeroedAt ? Date.parse(zeroedAt) : null;
   // At a check nothing ahead changes: what takes its time is worked out again only when something else did.
   const { checked, ...rest } = story;
   const unchecked = useSteady({ ...rest, checked: [], runsDropped: 0, lastEvent: null });
@@ -84,12 +103,14 @@ export function useBank(story: OutingStory, lookMs?: number): Bank {
             kit,
             rigs,
             nowMs,
+            own,
+            zeroedMs,
             lookMs,
             calendar,
             clock,
           })
         : null,
-    [look, unchecked, water, swim, ways, kit, rigs, nowMs, lookMs],
+    [look, unchecked, water, swim, ways, kit, rigs, nowMs, own, zeroedMs, lookMs],
   );
   const whole = useMemo(
     () => (ahead && look ? { ...ahead, readiness: look.readiness(ahead.items, checked) } : null),

@@ -223,7 +223,7 @@ export const AIR_RULES: readonly MomentRule[] = [
               bank === 'boat'
                 ? 'Low over the water’s side or the padded floor; if it kicks, let it go overboard.'
                 : 'Kneel, elbows in, hands under; low over the mat. Both flanks once each.',
-            reason: 'Never hold it over what you would not drop it on.',
+            reason: 'What lies below must be soft enough for a fall.',
             basis: COMMON_PRACTICE,
           }
         : null,

@@ -296,7 +296,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
               schools.lift === 'sling'
                 ? `Sling under it in the water; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side.' : 'Low, a step or two.'}`
                 : `Roll the mesh to a pouch; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side, with a hand under.' : 'Low, a step or two, with a hand under.'}`,
-            reason: 'Weight on a folded fin breaks it. Never hold it over what you would not drop it on.',
+            reason: 'Weight on a folded fin breaks it. Water or a thick wet mat below, all the way.',
             basis: { kind: 'school', name: schools.lift === 'sling' ? 'in the sling' : 'in the rolled net' },
           }
         : null,

@@ -8,6 +8,7 @@ import { formatMass } from '@keeper/core/measure/formatMass';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
+import { useMinute, useOwnFish } from '../../data/useProspect.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
 import { whenText } from '../../parts/when.js';
@@ -17,6 +18,8 @@ export function Kit() {
   const rigs = useRigs();
   const kit = useKit();
   const { barbSchool } = useSettings();
+  const nowMs = useMinute();
+  const { lastFishAt } = useOwnFish();
   const [freshRig] = useState(newId);
   const [freshItem] = useState(newId);
   return (
@@ -25,7 +28,10 @@ export function Kit() {
       <Part title="Rigs">
         <ul className="border-b border-rule">
           {rigs.map((rig) => {
-            const { findings } = judgeRig({ rig, rules: NO_RULES, water: '', school: barbSchool });
+            const { findings } = judgeRig({
+              ...{ rig, rules: NO_RULES, water: '', school: barbSchool },
+              ...{ now: new Date(nowMs).toISOString(), lastFishAt: lastFishAt[rig.species] },
+            });
             return (
               <li key={rig.id} className="border-t border-rule">
                 <Link to={`/kit/rigs/${rig.id}`} className="block py-3">
@@ -42,7 +48,7 @@ export function Kit() {
           })}
         </ul>
         <Link to={`/kit/rigs/${freshRig}`} className="button mt-4">
-          Another rig
+          Add a rig
         </Link>
       </Part>
       <Part title="What lies on the bank">
@@ -52,7 +58,7 @@ export function Kit() {
           ))}
         </ul>
         <Link to={`/kit/items/${freshItem}`} className="button mt-4">
-          Another thing
+          Add kit
         </Link>
       </Part>
     </div>

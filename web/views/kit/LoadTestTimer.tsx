@@ -1,15 +1,18 @@
 import { useEffect, useState } from 'react';
-import { LOAD_TEST_S, type LoadTest } from '@keeper/core/bank/rig';
+import { LOAD_TEST_S, LOAD_TEST_WEEKS, type LoadTest } from '@keeper/core/bank/rig';
 import { Part } from '../../parts/Part.js';
 import { whenText } from '../../parts/when.js';
 
 interface LoadTestTimerProps {
   readonly tests: readonly LoadTest[];
   readonly onTested: (test: LoadTest) => void;
+  /** When it was last pulled out of a snag, and what notes that it just was. */
+  readonly snaggedAt: string | null;
+  readonly onSnagged: () => void;
 }
 
 /** Counts while the rig is under full load on a fixed point: one tap to begin, one to end. */
-export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
+export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTestTimerProps) {
   const [began, setBegan] = useState<number>();
   const [heldS, setHeldS] = useState(0);
   useEffect(() => {
@@ -40,6 +43,15 @@ export function LoadTestTimer({ tests, onTested }: LoadTestTimerProps) {
             : `${Math.floor(heldS)} s: ${heldS < LOAD_TEST_S.least ? 'hold it' : 'it held, let go'}`}
         </span>
       </button>
+      <p className="mt-3 flex flex-wrap items-center justify-between gap-3 text-sm text-soft">
+        <span>
+          A test stands for {LOAD_TEST_WEEKS} weeks, until the next fish or snag.
+          {snaggedAt && ` Last snagged ${whenText(snaggedAt)}.`}
+        </span>
+        <button type="button" className="button font-normal" onClick={onSnagged}>
+          It was snagged
+        </button>
+      </p>
       <ul className="mt-3">
         {tests
           .toReversed()

@@ -17,6 +17,7 @@ import {
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { useSettings } from '../../data/queries.js';
+import { useMinute, useOwnFish } from '../../data/useProspect.js';
 import { useRigs, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Ask } from '../../parts/Ask.js';
@@ -42,6 +43,7 @@ interface Draft {
   readonly trace: Trace;
   readonly upTrace: 'yes' | 'no';
   readonly loadTests: readonly LoadTest[];
+  readonly snaggedAt: string | null;
   /** The one that it was read at when the writing began. */
   readonly revision: number;
 }
@@ -72,6 +74,8 @@ export function RigForm() {
 function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) {
   const navigate = useNavigate();
   const { barbSchool } = useSettings();
+  const nowMs = useMinute();
+  const { lastFishAt } = useOwnFish();
   const waterId = localStorage.getItem('keeper.water');
   const water = useWaters().find(({ id }) => id === waterId);
   const [draft, change, clear] = useDraft<Draft>(`rig.${rigId}`, {
@@ -86,11 +90,13 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     trace: rig?.trace ?? 'none',
     upTrace: rig?.upTrace ? 'yes' : 'no',
     loadTests: rig?.loadTests ?? [],
+    snaggedAt: rig?.snaggedAt ?? null,
     revision: rig?.revision ?? 0,
   });
   const bodyOf = (retired: boolean) => ({
     ...{ name: draft.name, species: draft.species, leader: draft.leader, barb: draft.barb, lead: draft.lead },
     ...{ trace: draft.trace, upTrace: draft.upTrace === 'yes', loadTests: [...draft.loadTests], retired },
+    snaggedAt: draft.snaggedAt,
     mainLineKg: typedNumber(draft.mainLine) ?? NaN,
     linkKg: typedNumber(draft.link) ?? NaN,
     hookSize: typedNumber(draft.hook) ?? NaN,
@@ -102,6 +108,8 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     rules: water?.rules ?? NO_RULES,
     water: water?.name ?? '',
     school: barbSchool,
+    now: new Date(nowMs).toISOString(),
+    lastFishAt: lastFishAt[draft.species],
   });
 
   const form = useRowForm({
@@ -213,6 +221,8 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
           <LoadTestTimer
             tests={draft.loadTests}
             onTested={(test) => change({ loadTests: [...draft.loadTests, test] })}
+            snaggedAt={draft.snaggedAt}
+            onSnagged={() => change({ snaggedAt: new Date().toISOString() })}
           />
         </div>
       </div>

@@ -43,7 +43,10 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
         data-stage={inAir ? stage : undefined}
         className={`leading-none font-bold tabular-nums ${!inAir ? 'text-ink' : stage === 'over' ? 'text-rust' : 'text-airink'}`}
       >
-        <span data-testid="large-clock" className="text-[clamp(4rem,min(27vw,13vh),12rem)] short:text-[7rem] lg:text-[12rem]">
+        <span
+          data-testid="large-clock"
+          className="text-[clamp(4rem,min(27vw,13vh),12rem)] short:text-[7rem] lg:text-[12rem]"
+        >
           {clockText(large.ms)}
         </span>
       </p>
