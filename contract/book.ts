@@ -26,6 +26,8 @@ export interface BookPage {
   readonly rows: readonly CaptureSummary[];
   /** Pass as `after` for the next page; null at the end. */
   readonly next: string | null;
+  /** How many there are on all pages together. */
+  readonly total: number;
 }
 
 /** A picture of the book with as much of its fish as stands under it. */

@@ -62,6 +62,7 @@ export class PicturedLengthDto {
   marks: BoardMarkDto[];
   @IsDefined() @ValidateNested() @Type(() => PixelDto) nose: PixelDto;
   @IsDefined() @ValidateNested() @Type(() => PixelDto) tail: PixelDto;
+  @IsOptional() @IsBoolean() inches?: boolean;
   @IsNumber() @Min(1) @Max(LONGEST_MM) lengthMm: number;
   @IsNumber() @Min(0) @Max(LONGEST_MM) uMm: number;
 }

@@ -31,7 +31,7 @@ import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import type { Shelved } from './rows.js';
 import { Trim } from './waters.js';
 
-const STRAIN = 'A breaking strain lies between 0.5 and 100 kg.';
+const STRAIN = 'A breaking strain lies between 1 lb (0.45 kg) and 220 lb (100 kg).';
 const HOOK = 'A hook size is a whole number as on the packet, from 1 to 26.';
 
 export class LoadTestDto {
@@ -47,9 +47,9 @@ export class WriteRigDto {
   @MaxLength(120)
   name: string;
   @IsIn(SPECIES_IDS) species: SpeciesId;
-  @IsNumber({}, { message: STRAIN }) @Min(0.5, { message: STRAIN }) @Max(100, { message: STRAIN }) mainLineKg: number;
+  @IsNumber({}, { message: STRAIN }) @Min(0.45, { message: STRAIN }) @Max(100, { message: STRAIN }) mainLineKg: number;
   @IsIn(LEADERS) leader: Leader;
-  @IsNumber({}, { message: STRAIN }) @Min(0.5, { message: STRAIN }) @Max(100, { message: STRAIN }) linkKg: number;
+  @IsNumber({}, { message: STRAIN }) @Min(0.45, { message: STRAIN }) @Max(100, { message: STRAIN }) linkKg: number;
   @IsInt({ message: HOOK }) @Min(1, { message: HOOK }) @Max(26, { message: HOOK }) hookSize: number;
   @IsIn(BARBS) barb: Barb;
   @IsIn(LEADS) lead: LeadArrangement;

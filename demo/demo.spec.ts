@@ -129,7 +129,7 @@ describe('the bank of the demo', () => {
     const now = '2026-05-03T08:00:00Z';
     expect(RIGS.filter((rig) => loadTestState(rig, now) === 'never')).toHaveLength(1);
     for (const rig of RIGS) {
-      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless', now });
+      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless', system: 'kg', now });
       expect(verdict).toBe(loadTestState(rig, now) === 'stands' ? 'good' : 'care');
     }
   });

@@ -55,6 +55,8 @@ const mild: ReadinessState = {
     weighMethod: 'zeroed',
     day: '2026-07-15',
     tempHabit: 'C',
+    lengthHabit: 'cm',
+    massSystem: 'kg',
     waterC: 17,
     airC: 18,
   },

@@ -1,6 +1,7 @@
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
+import { formatSize } from '../measure/keeperUnits.js';
 import { formatTemperature } from '../measure/temperature.js';
 import { isUnclean, type KitKind } from './kit.js';
 import { CHECK_EVERY_DAYS } from '../weighing/scaleCheck.js';
@@ -62,7 +63,7 @@ function tooSmall(
   if (sizes.length === 0 || Math.max(...sizes) >= leastMm) return null;
   const { leastNetMm, leastMatMm } = state.water.rules;
   const ruled = kind === 'net' ? leastNetMm : kind === 'mat' ? leastMatMm : null;
-  const text = `Your largest ${kind} has ${cm(Math.max(...sizes))}; ${cm(leastMm)} are wanted.`;
+  const text = `Your largest ${kind} has ${formatSize(Math.max(...sizes), state.lengthHabit)}; ${formatSize(leastMm, state.lengthHabit)} are wanted.`;
   return ruled !== null && Math.max(...sizes) < ruled ? stop(text) : care(text);
 }
 
@@ -73,7 +74,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: true,
     text: () => 'Landing net put together, wet, within reach of the rods',
     detail: (state) =>
-      `at least ${cm(netWidthMm(state))} wide for a fish of ${cm(state.longestMm)}; knotless or rubber mesh`,
+      `at least ${formatSize(netWidthMm(state), state.lengthHabit)} wide for a fish of ${formatSize(state.longestMm, state.lengthHabit)}; knotless or rubber mesh`,
     reason: 'A take can come on the first cast. Knotted mesh strips slime and splits fins.',
     problem: (state) =>
       kitOf(state, 'net').length === 0 ? care('No net stands in your kit.') : tooSmall(state, 'net', netWidthMm(state)),
@@ -118,7 +119,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       isHot(state) ? 'Mat laid face down or in shade, soaked just before use' : 'Mat laid on soft, flat ground, wet',
     detail: (state) => {
       const { heat, clock, soakLastsMs } = state;
-      const size = `at least ${cm(matLengthMm(state))} long, a step or two from the water`;
+      const size = `at least ${formatSize(matLengthMm(state), state.lengthHabit)} long, a step or two from the water`;
       if (heat?.matBurnsMs) {
         const lasts = soakLastsMs === null ? '' : `; one soaking lasts about ${spanText(soakLastsMs)} then`;
         return `${size}. Face up and dry it burns from about ${clock(heat.matBurnsMs)}${lasts}`;
@@ -156,7 +157,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: true,
     text: () => 'Weigh sling soaked, zips closed',
     detail: (state) =>
-      `at least ${cm(slingLengthMm(state))} long for a fish of ${cm(state.longestMm)}; soak it for two minutes before zeroing`,
+      `at least ${formatSize(slingLengthMm(state), state.lengthHabit)} long for a fish of ${formatSize(state.longestMm, state.lengthHabit)}; soak it for two minutes before zeroing`,
     reason: 'A dry sling takes slime; an open zip drops the fish. Its tare is that of the sling as wet as it will be.',
     problem: (state) =>
       kitOf(state, 'sling').length === 0
@@ -202,7 +203,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
         : 'Forceps, pliers and side cutters, each at its place',
     detail: (state) =>
       toothed(state)
-        ? `pliers at least ${cm(plierLengthMm(state))} long, for the teeth of a fish of ${cm(state.longestMm)}; within arm’s reach, on a lanyard`
+        ? `pliers at least ${formatSize(plierLengthMm(state), state.lengthHabit)} long, for the teeth of a fish of ${formatSize(state.longestMm, state.lengthHabit)}; within arm’s reach, on a lanyard`
         : 'within arm’s reach of where you kneel, on a lanyard',
     reason: 'Cut rather than tear: the cutters must go through the hooks in use.',
     problem: (state) => {
@@ -245,7 +246,15 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       const bad = used
         .map((rig) => ({
           rig,
-          judged: judgeRig({ rig, rules, water: name, school: state.barbSchool, now, lastFishAt: last(rig) }),
+          judged: judgeRig({
+            rig,
+            rules,
+            water: name,
+            school: state.barbSchool,
+            system: state.massSystem,
+            now,
+            lastFishAt: last(rig),
+          }),
         }))
         .find(({ judged }) => judged.verdict === 'stop');
       if (bad) return stop(`${bad.rig.name}: ${bad.judged.findings[0]?.text ?? ''}`);
@@ -290,7 +299,8 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: false,
     applies: (state) => kitOf(state, 'board').length > 0,
     text: () => 'Measuring board wet and as cool as the water',
-    detail: (state) => `at least ${cm(slingLengthMm(state))} long for a fish of ${cm(state.longestMm)}`,
+    detail: (state) =>
+      `at least ${formatSize(slingLengthMm(state), state.lengthHabit)} long for a fish of ${formatSize(state.longestMm, state.lengthHabit)}`,
     problem: (state) => tooSmall(state, 'board', slingLengthMm(state)),
     reason: 'A board that lay in the sun burns a fish from cool water; in frost a wet one is the warmer.',
   },
@@ -338,7 +348,3 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     reason: 'Local rules and licences decide, before anything said here.',
   },
 ];
-
-function cm(mm: number): string {
-  return `${Math.round(mm / 10)} cm`;
-}

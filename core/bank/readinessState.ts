@@ -1,6 +1,7 @@
 import type { Basis, Severity } from '../care/counsel.js';
 import type { HeatClocks } from '../care/outlook.js';
 import type { SpeciesId } from '../fish/species.js';
+import type { MassSystem } from '../measure/mass.js';
 import type { TempHabit } from '../measure/temperature.js';
 import type { WaterRules } from '../water/rules.js';
 import type { BankKind, Hazard } from '../water/swim.js';
@@ -30,6 +31,9 @@ export interface ReadinessState {
   /** `YYYY-MM-DD` of the outing, in the keeper's own calendar. */
   readonly day: string;
   readonly tempHabit: TempHabit;
+  /** The keeper's units for sizes and strains in words. */
+  readonly lengthHabit: 'in' | 'cm';
+  readonly massSystem: MassSystem;
   readonly waterC: number | null;
   readonly airC: number | null;
   readonly heat: HeatClocks | null;

@@ -10,7 +10,15 @@ const rig: Rig = {
 };
 const pike: Partial<Rig> = { species: 'pike', trace: 'wire', upTrace: true, lead: 'running' };
 const judge = (change: Partial<Rig>, state: Partial<RigState> = {}) =>
-  judgeRig({ rig: { ...rig, ...change }, rules: NO_RULES, water: 'Mere', school: 'barbless', now: NOW, ...state });
+  judgeRig({
+    rig: { ...rig, ...change },
+    rules: NO_RULES,
+    water: 'Mere',
+    school: 'barbless',
+    system: 'kg',
+    now: NOW,
+    ...state,
+  });
 
 const barbless = { rules: { ...NO_RULES, barblessOnly: true } };
 /** For each rule a rig at which it speaks, and one that differs in one thing only at which it is silent. */
@@ -89,7 +97,13 @@ test('a load test lapses after four weeks, a fish of its kind, or a snag', () =>
   expect(loadTestState({ ...tested, snaggedAt: '2026-07-02T05:00:00Z' }, NOW)).toBe('after-snag');
   expect(loadTestState({ ...tested, snaggedAt: '2026-06-02T05:00:00Z' }, NOW)).toBe('stands');
   expect(
-    judgeRig({ rig: { ...rig, ...tested, snaggedAt: NOW }, rules: NO_RULES, water: '', school: 'barbless', now: NOW })
-      .findings[0]?.text,
+    judgeRig({
+      rig: { ...rig, ...tested, snaggedAt: NOW },
+      rules: NO_RULES,
+      water: '',
+      school: 'barbless',
+      system: 'kg',
+      now: NOW,
+    }).findings[0]?.text,
   ).toBe('Not load-tested since the snag.');
 });

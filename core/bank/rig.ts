@@ -1,5 +1,7 @@
 import type { SpeciesId } from '../fish/species.js';
 import type { WaterRules } from '../water/rules.js';
+import { formatStrain } from '../measure/keeperUnits.js';
+import type { MassSystem } from '../measure/mass.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
 
@@ -83,6 +85,8 @@ export interface RigState {
   readonly rules: WaterRules;
   readonly water: string;
   readonly school: BarbSchool;
+  /** The keeper's family of units, for strains in words. */
+  readonly system: MassSystem;
   readonly now: string;
   /** When a fish of its kind was last on; undefined where the book has none. */
   readonly lastFishAt?: string | undefined;
@@ -112,14 +116,14 @@ const RULES: readonly Rule<RigState>[] = [
   },
   {
     id: 'link-too-strong',
-    look: ({ rig }) =>
+    look: ({ rig, system }) =>
       rig.linkKg >= rig.mainLineKg
         ? {
             severity: 'stop',
-            text: `The link (${kg(rig.linkKg)}) is no weaker than the main line (${kg(rig.mainLineKg)}).`,
+            text: `The link (${formatStrain(rig.linkKg, system)}) is no weaker than the main line (${formatStrain(rig.mainLineKg, system)}).`,
             reason: 'When it parts, it parts above the rig, and the fish takes everything along.',
             basis: COMMON_PRACTICE,
-            changes: `A link under ${kg(rig.mainLineKg)}.`,
+            changes: `A link under ${formatStrain(rig.mainLineKg, system)}.`,
           }
         : null,
   },
@@ -261,8 +265,4 @@ export interface RigVerdict {
 export function judgeRig(state: RigState): RigVerdict {
   const said = findings(RULES, state);
   return { verdict: said[0]?.severity ?? 'good', findings: said };
-}
-
-function kg(value: number): string {
-  return `${Number(value.toFixed(1))} kg`;
 }

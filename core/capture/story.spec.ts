@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyHistory, CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { poundsOunces } from '../measure/mass.js';
 import { clocksAt } from './clocks.js';
-import { longGapSince } from './gapTold.js';
+import { longGapSince } from './longGap.js';
 import { canHappen } from './steps.js';
 import { missingThings } from './missing.js';
 import { netOf, tellStory } from './story.js';

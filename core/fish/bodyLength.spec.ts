@@ -1,7 +1,7 @@
-import { formatBodyLength, LENGTH_OF, totalLength } from './bodyLength.js';
+import { formatBodyLength, totalLength, type LengthOf } from './bodyLength.js';
 import { SPECIES_IDS } from './species.js';
 
-const mm = (count: number, of?: (typeof LENGTH_OF)[number]) => ({ unit: 'mm' as const, count, ...(of && { of }) });
+const mm = (count: number, of?: LengthOf) => ({ unit: 'mm' as const, count, ...(of && { of }) });
 
 // Shares from memory, of the size of FishBase's length-length tables; worked by hand.
 test.each([

@@ -57,7 +57,15 @@ const story: OutingStory = {
 };
 const input: ProspectInput = {
   ...{ story, water, swim, kit: [], rigs: [], nowMs: FROM - 24 * HOUR, calendar, clock },
-  ways: { stopSchool: 'per-species', barbSchool: 'barbless', weighMethod: 'zeroed', tempHabit: 'C', habit: null },
+  ways: {
+    stopSchool: 'per-species',
+    barbSchool: 'barbless',
+    weighMethod: 'zeroed',
+    tempHabit: 'C',
+    lengthHabit: 'cm',
+    massUnit: 'g',
+    habit: null,
+  },
 };
 const look = (change: Partial<OutingStory> = {}, more: Partial<ProspectInput> = {}) =>
   prospect({ ...input, ...more, story: { ...story, ...change } });

@@ -19,6 +19,7 @@ import {
 import type { StopSchool } from '../care/stopLine.js';
 import { weatherAt, type WeatherHour } from '../care/weather.js';
 import type { SpeciesId } from '../fish/species.js';
+import { massSystemOf, type MassUnit } from '../measure/mass.js';
 import type { TempHabit } from '../measure/temperature.js';
 import type { DayOfYear } from '../water/season.js';
 import type { Swim } from '../water/swim.js';
@@ -34,6 +35,8 @@ export interface ProspectWays {
   readonly barbSchool: BarbSchool;
   readonly weighMethod: WeighMethod;
   readonly tempHabit: TempHabit;
+  readonly lengthHabit: 'in' | 'cm';
+  readonly massUnit: MassUnit;
   /** How the keeper likes to lay out a bank. */
   readonly habit: Layout | null;
 }
@@ -149,6 +152,8 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
     barbSchool: ways.barbSchool,
     weighMethod: ways.weighMethod,
     tempHabit: ways.tempHabit,
+    lengthHabit: ways.lengthHabit,
+    massSystem: massSystemOf(ways.massUnit),
     day: dayText(input.calendar(momentMs)),
     night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
   });

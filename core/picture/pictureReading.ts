@@ -24,6 +24,8 @@ export interface PictureSize {
 
 /** A length that was read off a board in a picture. */
 export interface PicturedLength {
+  /** The unit that stands on the board, or in which the thing is known; left out by books from before it was kept. */
+  readonly inches?: boolean;
   readonly marks: readonly { readonly atMm: number; readonly pixel: Pixel }[];
   readonly nose: Pixel;
   readonly tail: Pixel;

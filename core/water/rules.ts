@@ -1,4 +1,6 @@
 import { speciesName, type SpeciesId } from '../fish/species.js';
+import { formatSize } from '../measure/keeperUnits.js';
+import { formatTemperature, type TempHabit } from '../measure/temperature.js';
 import { dayOfYearText, type ClosedSeason } from './season.js';
 
 /** Whether fish may be kept for a while, and how long. */
@@ -45,13 +47,21 @@ const KIT_TEXT: Readonly<Record<OwnKitRule, string>> = {
   supplied: 'Only the nets, mats and slings that the water supplies.',
 };
 
+/** The keeper's units for rules in words. */
+export interface RuleUnits {
+  readonly lengthHabit: 'in' | 'cm';
+  readonly tempHabit: TempHabit;
+}
+
+const METRIC: RuleUnits = { lengthHabit: 'cm', tempHabit: 'C' };
+
 /** The rules as sentences, in the order of the work. Example: a water with no rules written down gives an empty list. */
-export function ruleSentences(rules: WaterRules): string[] {
+export function ruleSentences(rules: WaterRules, units: RuleUnits = METRIC): string[] {
   const { retention, treatments, ownKit, leastMatMm, leastNetMm } = rules;
   return [
     ...(ownKit ? [KIT_TEXT[ownKit]] : []),
-    ...(leastNetMm ? [`Landing net at least ${Math.round(leastNetMm / 10)} cm wide.`] : []),
-    ...(leastMatMm ? [`Mat at least ${Math.round(leastMatMm / 10)} cm long.`] : []),
+    ...(leastNetMm ? [`Landing net at least ${formatSize(leastNetMm, units.lengthHabit)} wide.`] : []),
+    ...(leastMatMm ? [`Mat at least ${formatSize(leastMatMm, units.lengthHabit)} long.`] : []),
     ...(rules.barblessOnly ? ['Barbless hooks only.'] : []),
     ...(retention?.kind === 'none' ? ['No fish is retained.'] : []),
     ...(retention?.kind === 'minutes' ? [`A fish is retained for ${retention.most} minutes at most.`] : []),
@@ -61,7 +71,8 @@ export function ruleSentences(rules: WaterRules): string[] {
         `Closed from ${dayOfYearText(from)} to ${dayOfYearText(to)}: ${species.length === 0 ? 'all fishing' : species.map((each) => speciesName(each).toLowerCase()).join(', ')}.`,
     ),
     ...rules.stopTemperatures.map(
-      ({ species, tempC }) => `No fishing for ${speciesName(species).toLowerCase()} from ${tempC} °C.`,
+      ({ species, tempC }) =>
+        `No fishing for ${speciesName(species).toLowerCase()} from ${formatTemperature(tempC, units.tempHabit)}.`,
     ),
   ];
 }

@@ -43,7 +43,7 @@ test('rules are said in the order of the work, and none when none are written do
     'Wound treatments are forbidden.',
     'Closed from 15 March to 15 June: all fishing.',
     'Closed from 1 December to 31 January: pike, perch.',
-    'No fishing for barbel from 21 °C.',
+    'No fishing for barbel from 21.0 °C.',
   ]);
 });
 

@@ -1,4 +1,11 @@
-import type { JudgedCheck } from './scaleCheck.js';
+/** What of a check tells how the gain changed. */
+interface GainFound {
+  readonly at: string;
+  readonly shape: string;
+  readonly gain: number;
+  /** Variance of the gain first. */
+  readonly covariance: readonly [readonly [number, number], readonly [number, number]];
+}
 
 /** How the gain of a scale wanders: a standard deviation that grows with the root of the years, and how many changes stand behind it. */
 export interface Drift {
@@ -16,7 +23,7 @@ const USUAL_COUNTS = 4;
  * checks themselves were unsure of. `checks` in order of time; crooked ones say nothing of the gain.
  * Example: a scale whose gain changed by 0.002 in each of four years wanders by about 0.0016 a year.
  */
-export function driftPerRootYear(checks: readonly JudgedCheck[]): Drift {
+export function driftPerRootYear(checks: readonly GainFound[]): Drift {
   const believed = checks.filter(({ shape }) => shape === 'straight');
   const squares = believed.slice(1).flatMap((check, i) => {
     const earlier = believed[i];

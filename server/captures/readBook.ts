@@ -27,6 +27,7 @@ const COMPARED_WITH = 8;
 
 /** Written as in the indexes, so that SQLite takes them. */
 const IN_THE_BOOK = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
+const WAITING = and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']));
 const ORDERS = {
   newest: { column: captures.startedAt, down: true },
   oldest: { column: captures.startedAt, down: false },
@@ -62,7 +63,27 @@ export class ReadBook {
     const shown = rows.slice(0, limit);
     const last = rows.length > limit ? shown.at(-1) : undefined;
     const next = last ? cursorOf(last.key, last.id) : null;
-    return `{"rows":[${shown.map(({ summary }) => summary).join(',')}],"next":${JSON.stringify(next)}}`;
+    const total = this.count(query);
+    return `{"rows":[${shown.map(({ summary }) => summary).join(',')}],"next":${JSON.stringify(next)},"total":${total}}`;
+  }
+
+  /** How many captures a filter lets through, on all its pages together. */
+  private count({ species, waterId, outingId, waiting }: BookQueryDto): number {
+    return (
+      this.database.drizzle
+        .select({ n: sql<number>`count(*)` })
+        .from(captures)
+        .where(
+          and(
+            IN_THE_BOOK,
+            species ? eq(captures.species, species) : undefined,
+            waterId ? eq(captures.waterId, waterId) : undefined,
+            outingId ? eq(captures.outingId, outingId) : undefined,
+            waiting ? WAITING : undefined,
+          ),
+        )
+        .get()?.n ?? 0
+    );
   }
 
   /** The statement for a kind of page, prepared once. */
@@ -83,9 +104,7 @@ export class ReadBook {
           query.species ? eq(captures.species, of('species')) : undefined,
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
-          query.waiting
-            ? and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']))
-            : undefined,
+          query.waiting ? WAITING : undefined,
           query.after
             ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
             : undefined,

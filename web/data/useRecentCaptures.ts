@@ -4,10 +4,19 @@ import { useBook } from './queries.js';
 import { useHeldSummaries, useOutbox } from './useCapture.js';
 
 /** The newest captures: the server's first page, with what this device knows better laid over it. */
-export function useRecentCaptures(): { rows: readonly CaptureSummary[]; loading: boolean } {
+export function useRecentCaptures(): {
+  readonly rows: readonly CaptureSummary[];
+  readonly loading: boolean;
+  /** The server could not be asked, and this device holds no copy: what the book has is not known here. */
+  readonly unknown: boolean;
+} {
   const page = useBook({});
   const held = useWaitingSummaries();
-  return { rows: overlay(page.data?.pages[0]?.rows ?? [], held), loading: page.isPending };
+  return {
+    rows: overlay(page.data?.pages[0]?.rows ?? [], held),
+    loading: page.isPending,
+    unknown: page.isError && page.data === undefined,
+  };
 }
 
 /** Summaries of captures that have entries which the server does not have yet. */

@@ -228,10 +228,11 @@ function softened(left: number, wide: number, surface: number, tall: number): st
 function stagger(labels: readonly { x: number; chars: number }[], width: number) {
   const ends = [-Infinity, -Infinity, -Infinity];
   return labels.map(({ x, chars }) => {
-    const wide = chars * 6.4;
+    // Some letters are wider than the figures: what is reckoned too wide leaves a gap, what is not runs into its neighbour.
+    const wide = chars * 7.2;
     const anchor = x < wide / 2 ? 'start' : x > width - wide / 2 ? 'end' : 'middle';
     const left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2;
-    const row = ends.findIndex((end) => left > end + 6);
+    const row = ends.findIndex((end) => left > end + 8);
     if (row >= 0) ends[row] = left + wide;
     return { row: row < 0 ? 9 : row, anchor } as const;
   });

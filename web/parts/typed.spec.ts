@@ -1,9 +1,9 @@
-import { sentenceAt, typedCentimetres, typedNumber } from './typed.js';
+import { sentenceAt, typedNumber, typedSize } from './typed.js';
 
 test('numbers as they are typed', () => {
   expect(['17.5', '17,5', ' 20 ', '−2', ''].map(typedNumber)).toEqual([17.5, 17.5, 20, -2, undefined]);
   expect(typedNumber('warm')).toBeNaN();
-  expect(typedCentimetres('106,5')).toBe(1065);
+  expect([typedSize('106,5', false), typedSize('42', true), typedSize('', true)]).toEqual([1065, 1067, undefined]);
 });
 
 test('the sentence of a field, or of what lies below it', () => {

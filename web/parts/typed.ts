@@ -6,10 +6,10 @@ export function typedNumber(text: string): number | undefined {
   return tidy === '' ? undefined : Number(tidy);
 }
 
-/** The same in centimetres, taken as whole millimetres. */
-export function typedCentimetres(text: string): number | undefined {
-  const cm = typedNumber(text);
-  return cm === undefined ? undefined : Math.round(cm * 10);
+/** A size in inches or centimetres, as whole millimetres. Example: `typedSize('42', true) === 1067`. */
+export function typedSize(text: string, inches: boolean): number | undefined {
+  const size = typedNumber(text);
+  return size === undefined ? undefined : Math.round(size * (inches ? 25.4 : 10));
 }
 
 /** The sentence for a field, or for anything below it. Example: `sentenceAt(problems, 'position')` finds `position.latitudeDeg` too. */

@@ -3,7 +3,8 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { emptyStory, type CaptureStory } from '@keeper/core/capture/story';
-import { lengthMm, type Length } from '@keeper/core/measure/length';
+import { totalLength } from '@keeper/core/fish/bodyLength';
+import type { Length } from '@keeper/core/measure/length';
 import { poundsOunces } from '@keeper/core/measure/mass';
 import type { Entry } from '@keeper/core/weighing/entry';
 import { weighingOf } from '@keeper/core/weighing/weighing';
@@ -24,7 +25,7 @@ function story(facts: CaptureStory['facts'], more: Partial<CaptureStory> = {}): 
   const made = { ...emptyStory('c1'), startedAt: '2026-06-01T05:00:00.000Z', facts: whole, ...more };
   const reading = weighingOf(made);
   mockEntry = reading && {
-    ...{ reading, species: 'carp', lengthMm: lengthMm(length), girthMm: null, own: [] },
+    ...{ reading, species: 'carp', lengthMm: totalLength(length, 'carp').totalMm, girthMm: null, own: [] },
     ...{ division: { unit: 'oz', count: 1 }, slingGrams: 765, zeroSeen: false },
   };
   return made;

@@ -74,7 +74,7 @@ function OutingOf({ story }: { story: OutingStory }) {
     setAsking(false);
   };
   const lastTap = lastOutingTap(story);
-  const rules = ruleSentences(water.rules);
+  const rules = ruleSentences(water.rules, settings);
   return (
     <article>
       <header className="mb-8 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">

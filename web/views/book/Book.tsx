@@ -1,6 +1,6 @@
-import { Fragment, useState } from 'react';
+import { Fragment } from 'react';
 import { useSearchParams } from 'react-router';
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES_IDS, speciesName } from '@keeper/core/fish/species';
 import type { PictureInBook } from '@keeper/contract/book';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
 import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
@@ -24,11 +24,18 @@ const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
 
 /** Every capture, newest first, each with its waterline; or all their pictures side by side. */
 export function Book() {
-  const [species, setSpecies] = useState<SpeciesId>();
-  const [waterId, setWaterId] = useState<string>();
-  const [order, setOrder] = useState<BookOrder>('newest');
+  // What is shown stands in the address: it is there again on the way back.
   const [search, setSearch] = useSearchParams();
-  const asPictures = search.get('as') === 'pictures';
+  const { species, waterId, order, asPictures } = shownBy(search);
+  const show = (name: 'kind' | 'water' | 'order' | 'as', value: string | undefined) =>
+    setSearch(
+      (standing) => {
+        if (value === undefined) standing.delete(name);
+        else standing.set(name, value);
+        return standing;
+      },
+      { replace: true },
+    );
   const tally = useTally().data;
   const waters = useWaters();
   const book = useBook({ species, waterId, order });
@@ -51,24 +58,26 @@ export function Book() {
     ...blanks.map((outing) => ({ key: outing.outingId, at: new Date(outing.fromMs).toISOString(), outing })),
   ];
   if (blanks.length > 0) entries.sort((a, b) => b.at.localeCompare(a.at));
+  const isFiltered = species !== undefined || waterId !== undefined;
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
   return (
     <>
       <h1 className="text-3xl font-semibold">The book</h1>
       {tally && (
-        <p className="mt-1 mb-5 text-soft">
+        <p className="mt-1 mb-5 text-soft" data-testid="book-counts">
           {tally.captures - tally.lost} fish, {tally.lost === 0 ? 'none' : tally.lost} lost on the way in.
+          {isFiltered && book.data && ` Shown: ${countText(book.data.pages[0]?.total ?? 0)}.`}
         </p>
       )}
       <div
-        className="mb-6 grid grid-cols-2 gap-3 sm:grid-cols-[1fr_1fr_1fr_auto]"
+        className="mb-6 flex gap-2 overflow-x-auto pb-1 *:min-w-36 *:flex-1 sm:grid sm:grid-cols-[1fr_1fr_1fr_auto] sm:gap-3 sm:overflow-visible"
         role="group"
         aria-label="What is shown"
       >
         <Picker
           label="Species"
           value={species ?? ALL}
-          onChange={(chosen) => setSpecies(chosen === ALL ? undefined : (chosen as SpeciesId))}
+          onChange={(chosen) => show('kind', chosen === ALL ? undefined : chosen)}
           options={[
             { value: ALL, label: 'Every species' },
             ...(tally?.bySpecies ?? []).map((row) => ({
@@ -80,20 +89,20 @@ export function Book() {
         <Picker
           label="Water"
           value={waterId ?? ALL}
-          onChange={(chosen) => setWaterId(chosen === ALL ? undefined : chosen)}
+          onChange={(chosen) => show('water', chosen === ALL ? undefined : chosen)}
           options={[{ value: ALL, label: 'Every water' }, ...everyWater]}
         />
         <Picker
           label="Order"
           value={order}
-          onChange={(chosen) => setOrder(chosen as BookOrder)}
+          onChange={(chosen) => show('order', chosen === 'newest' ? undefined : chosen)}
           options={BOOK_ORDERS.map((each) => ({ value: each, label: ORDER_WORDS[each] }))}
         />
-        <div className="col-span-2 sm:col-span-1">
+        <div className="min-w-max! *:flex-nowrap">
           <Choice
             label="The book as"
             value={asPictures ? 'pictures' : 'lines'}
-            onChange={(as) => setSearch(as === 'pictures' ? { as } : {}, { replace: true })}
+            onChange={(as) => show('as', as === 'pictures' ? as : undefined)}
             options={[
               { value: 'lines', label: 'Lines' },
               { value: 'pictures', label: 'Pictures' },
@@ -107,11 +116,15 @@ export function Book() {
         </Notice>
       )}
       {!asPictures && book.isSuccess && rows.length === 0 && (
-        <p className="text-soft">No fish of that kind from there yet.</p>
+        <p className="text-soft">{isFiltered ? 'No fish of that kind from there yet.' : EMPTY_BOOK}</p>
       )}
       {asPictures && shown.isSuccess && (
         <>
-          {pictures.length === 0 && <p className="text-soft">No picture of that kind from there yet.</p>}
+          {pictures.length === 0 && (
+            <p className="text-soft">
+              {isFiltered ? 'No picture of that kind from there yet.' : 'There are no pictures in the book yet.'}
+            </p>
+          )}
           <PictureGrid pictures={pictures} byMonth={order !== 'heaviest'} />
         </>
       )}
@@ -145,6 +158,19 @@ export function Book() {
       )}
     </>
   );
+}
+
+const EMPTY_BOOK = 'The book is empty. It begins with the first take: “Fish on” under Today.';
+
+/** What an address asks to be shown; what it asks for and is not known is everything. */
+function shownBy(search: URLSearchParams) {
+  const order = BOOK_ORDERS.find((each) => each === search.get('order')) ?? 'newest';
+  const species = SPECIES_IDS.find((each) => each === search.get('kind'));
+  return { species, waterId: search.get('water') ?? undefined, order, asPictures: search.get('as') === 'pictures' };
+}
+
+function countText(count: number): string {
+  return count === 1 ? 'one of them' : `${count} of them`;
 }
 
 /** What waits on this device stands before what the server has, once. */

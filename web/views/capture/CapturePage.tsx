@@ -90,7 +90,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           )}
           <Pictures captureId={story.captureId} pictures={story.pictures.slice(0, 1)} />
           <HandlingReview story={story} />
-          <Pictures captureId={story.captureId} pictures={story.pictures.slice(1)} />
+          <PictureStrip captureId={story.captureId} pictures={story.pictures.slice(1)} />
           <AddPictures story={story} shown={false} />
         </div>
         <div className="grid gap-8">
@@ -192,6 +192,22 @@ function Pictures({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pic
       <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
     </Link>
   ));
+}
+
+/** The further pictures, small and side by side: each opens on the bench. */
+function PictureStrip({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pictures'>) {
+  if (pictures.length === 0) return null;
+  return (
+    <ul aria-label="Further pictures" className="grid grid-cols-3 gap-2 sm:grid-cols-4">
+      {pictures.map((picture) => (
+        <li key={picture.sha256}>
+          <Link to={`/pictures/${captureId}/${picture.sha256}`}>
+            <BookPicture picture={shownInBook(picture)} size="thumb" className="aspect-4/3 w-full rounded" />
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
 }
 
 /** How it was around it, how the hook came away, and how it left. */

@@ -4,7 +4,7 @@ import type { CaptureStory } from '@keeper/core/capture/story';
 import { lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
 import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
 import { speciesName } from '@keeper/core/fish/species';
-import { useRegister } from '../../data/known.js';
+import { useDecisions, useRegister } from '../../data/known.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useStories } from '../../data/useStories.js';
 import { BookPicture } from '../../parts/BookPicture.js';
@@ -35,11 +35,32 @@ export function FishPage() {
     <div className="grid gap-6">
       <h1 className="text-3xl font-semibold">No longer in the register</h1>
       <p className="max-w-prose">No catch is said to be of this fish now. What was decided stands below.</p>
+      <NowOf fishId={fishId} />
       <Decisions fishId={fishId} />
       <Link to="/fish" className="button justify-self-start">
         Known fish
       </Link>
     </div>
+  );
+}
+
+/** Where the catches that were said to be of this fish have gone. */
+function NowOf({ fishId }: { fishId: string }) {
+  const register = useRegister();
+  const decisions = useDecisions();
+  const catches = new Set(
+    (decisions ?? []).flatMap(({ fishId: said, captureId }) => (said === fishId ? [captureId] : [])),
+  );
+  const now = [...new Set([...catches].flatMap((captureId) => register.fishOf(captureId) ?? []))];
+  if (now.length === 0) return null;
+  return (
+    <p className="flex flex-wrap gap-3">
+      {now.map((id) => (
+        <Link key={id} to={`/fish/${id}`} className="button button-main">
+          To {register.nameOf(id)}
+        </Link>
+      ))}
+    </p>
   );
 }
 

@@ -1,13 +1,18 @@
 import { useState } from 'react';
 import { problemsIn } from '@keeper/contract/validation';
 import { RegisterQueryDto, type TheirRegister } from '@keeper/contract/registers';
+import type { SharedFish } from '@keeper/core/formats/registerJson';
+import { isMeasure } from '@keeper/core/fish/isMeasure';
+import { speciesName } from '@keeper/core/fish/species';
 import { useRegister } from '../../data/known.js';
+import { useSettings } from '../../data/queries.js';
 import { putRegisterAway, takeInRegister, useTheirRegisters } from '../../data/theirs.js';
 import { Choices } from '../../parts/Choices.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
 import { TextField } from '../../parts/TextField.js';
-import { dayText } from '../../parts/when.js';
+import { aboutGrams } from '../../parts/weight/massWords.js';
+import { dayText, monthText } from '../../parts/when.js';
 import { UnderRegister } from './UnderRegister.js';
 
 type May = 'weights' | 'thumbnails';
@@ -114,14 +119,59 @@ function Take() {
 
 function Theirs({ register: { id, from, fish, receivedAt } }: { register: TheirRegister }) {
   return (
-    <li className="flex flex-wrap items-center justify-between gap-x-4 border-t border-rule py-2">
-      <span>
-        <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
-        <span className="block text-sm text-soft">Taken in on {dayText(receivedAt)}</span>
+    <li className="border-t border-rule py-2">
+      <span className="flex flex-wrap items-center justify-between gap-x-4">
+        <span>
+          <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
+          <span className="block text-sm text-soft">Taken in on {dayText(receivedAt)}</span>
+        </span>
+        <button type="button" className="quiet-link min-h-12" onClick={() => void putRegisterAway(id)}>
+          Remove this register
+        </button>
       </span>
-      <button type="button" className="quiet-link min-h-12" onClick={() => void putRegisterAway(id)}>
-        Put it away
-      </button>
+      <details>
+        <summary className="min-h-11 cursor-pointer list-none underline decoration-edge underline-offset-4">
+          Look at their fish
+        </summary>
+        <ul className="grid gap-3 sm:grid-cols-2">
+          {fish.map((each) => (
+            <TheirFish key={each.id} fish={each} />
+          ))}
+        </ul>
+      </details>
+    </li>
+  );
+}
+
+/** A friend's fish, as far as the file tells: how it looks, when it was met, what it weighed. */
+function TheirFish({ fish: { name, species, form, flanks, catches } }: { fish: SharedFish }) {
+  const { massUnit } = useSettings();
+  const pictured = flanks.find(({ thumbnail }) => thumbnail);
+  return (
+    <li className="grid content-start gap-1 rounded-lg border border-rule p-3">
+      {pictured?.thumbnail ? (
+        <img
+          src={`data:image/jpeg;base64,${pictured.thumbnail}`}
+          alt={`${name}, ${pictured.side} flank`}
+          className="aspect-2/1 w-full rounded object-cover"
+        />
+      ) : (
+        <span className="text-sm text-soft">
+          {flanks.length === 1 ? 'One flank' : `${flanks.length} flanks`}, no picture given
+        </span>
+      )}
+      <b>{name}</b>
+      <span className="text-soft">{speciesName(species, form)}</span>
+      <ul className="text-sm tabular-nums">
+        {catches
+          .toSorted((a, b) => b.month.localeCompare(a.month))
+          .map(({ month, grams }, i) => (
+            <li key={i} className="flex justify-between gap-3">
+              <span>{monthText(`${month}-15T12:00:00`)}</span>
+              <span>{isMeasure(grams) ? aboutGrams(grams, massUnit) : ''}</span>
+            </li>
+          ))}
+      </ul>
     </li>
   );
 }

@@ -6,7 +6,7 @@ import { formatInterval } from '@keeper/core/measure/formatInterval';
 import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
 import { resultOf } from '@keeper/core/weighing/resultOf';
 import { useSettings } from '../../data/queries.js';
-import { useKit } from '../../data/rows.js';
+import { useKit, useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
 import { changeText } from './fishWords.js';
 import { GrowthPlot } from './GrowthPlot.js';
@@ -22,6 +22,8 @@ const LONG_ENOUGH = 4;
 export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly CaptureStory[] }) {
   const { massUnit, rounding, lengthHabit } = useSettings();
   const kit = useKit();
+  const waterId = fish.captures.findLast((each) => each.waterId !== null)?.waterId;
+  const isSouthern = (useWaters().find(({ id }) => id === waterId)?.position?.latitudeDeg ?? 0) < 0;
   const system = massSystemOf(massUnit);
   const weights = stories.flatMap((story): Measure[] => {
     const result = resultOf(story, kit, rounding);
@@ -50,6 +52,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
             title="Weight"
             measures={weights}
             fit={fit}
+            isSouthern={isSouthern}
             unit={system === 'kg' ? 1000 : gramsOf({ unit: 'oz', count: 16 })}
             unitName={system === 'kg' ? 'kg' : 'lb'}
           />
@@ -70,6 +73,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
             title="Length"
             measures={lengths}
             fit={growthFit(lengths, 'length')}
+            isSouthern={isSouthern}
             unit={inches ? INCH_MM : 10}
             unitName={inches ? 'inches' : 'cm'}
           />

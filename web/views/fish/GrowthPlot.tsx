@@ -20,13 +20,15 @@ interface GrowthPlotProps {
   /** One unit of the plot in that of the measures, such as 453.6 g for pounds. */
   readonly unit: number;
   readonly unitName: string;
+  /** Whether its water lies south of the equator: winter is in the middle of the year. */
+  readonly isSouthern: boolean;
 }
 
 const STEPS = 60;
 const DAY_MS = 24 * 3_600_000;
 
 /** A fish through the years: each measure with its doubt, the band in which the next is expected, and the winters shaded. */
-export function GrowthPlot({ title, measures, fit, unit, unitName }: GrowthPlotProps) {
+export function GrowthPlot({ title, measures, fit, unit, unitName, isSouthern }: GrowthPlotProps) {
   const times = measures.map(({ atMs }) => atMs);
   const [from, to] = [Math.min(...times) - 30 * DAY_MS, Math.max(...times) + 90 * DAY_MS];
   const points = measures.map(({ atMs, value, u }) => ({ atMs, value: value / unit, doubt: (2 * u) / unit }));
@@ -47,7 +49,7 @@ export function GrowthPlot({ title, measures, fit, unit, unitName }: GrowthPlotP
       <ResponsiveContainer width="100%" height={190}>
         <ComposedChart margin={{ top: 8, right: 12, bottom: 0, left: 0 }}>
           <CartesianGrid vertical={false} stroke="var(--rule)" />
-          {wintersWithin(from, to).map(([start, end]) => (
+          {wintersWithin(from, to, isSouthern).map(([start, end]) => (
             <ReferenceArea
               key={start}
               x1={start}

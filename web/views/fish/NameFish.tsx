@@ -1,6 +1,9 @@
 import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
 import { WriteFishDto } from '@keeper/contract/fish';
+import { useRegister } from '../../data/known.js';
 import { useFishNames } from '../../data/rows.js';
+import { countText } from './fishWords.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';
 import { NoteField } from '../../parts/NoteField.js';
@@ -35,6 +38,11 @@ interface NameFormProps {
 function NameForm({ fishId, row, onDone }: NameFormProps) {
   const [name, setName] = useState(row?.name ?? '');
   const [note, setNote] = useState(row?.note ?? '');
+  const register = useRegister();
+  const typed = name.trim().toLowerCase();
+  const namesake = register.fish.find(
+    (each) => each.fishId !== fishId && typed !== '' && register.nameOf(each.fishId).toLowerCase() === typed,
+  );
   const form = useRowForm({
     ...{ kind: 'fish', id: fishId, contract: WriteFishDto, onKept: onDone },
     bodyOf: (retired) => ({ name: name.trim(), note: note.trim() || null, retired, revision: row?.revision ?? 0 }),
@@ -46,6 +54,15 @@ function NameForm({ fishId, row, onDone }: NameFormProps) {
   return (
     <form onSubmit={keep} className="grid gap-4">
       <TextField label="Name or number" value={name} onChange={setName} problem={form.at('name')} />
+      {namesake && (
+        <p className="border-l-4 border-air pl-3" role="status">
+          Another fish is called that:{' '}
+          <Link to={`/fish/${namesake.fishId}`} className="quiet-link">
+            {register.nameOf(namesake.fishId)}, {countText(namesake.captures.length)}
+          </Link>
+          . Is it the same one, or does one of them want another name?
+        </p>
+      )}
       <NoteField label="What you know it by" value={note} onChange={setNote} />
       <button type="submit" className="button button-main min-h-14">
         Keep it

@@ -6,7 +6,9 @@ import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
 import { newId } from '../../data/device.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useRegister } from '../../data/known.js';
-import { Choices } from '../../parts/Choices.js';
+import { useSettings } from '../../data/queries.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { MassText } from '../../parts/MassText.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { dayText, whenText } from '../../parts/when.js';
 import { countText, doubtText } from './fishWords.js';
@@ -75,15 +77,22 @@ export function PartFish({ fish }: { fish: KnownFish }) {
       </button>
       <Sheet title="Which catches are another fish?" open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
-          <Choices
-            label="Catches of another fish"
-            value={chosen}
-            onChange={setChosen}
-            options={fish.captures.map(({ captureId, startedAt }) => ({
-              value: captureId,
-              label: whenText(startedAt ?? ''),
-            }))}
-          />
+          <ul aria-label="Catches of another fish" className="grid gap-2">
+            {fish.captures.map((capture) => (
+              <li key={capture.captureId}>
+                <CatchTick
+                  capture={capture}
+                  chosen={chosen.includes(capture.captureId)}
+                  onChange={(is) =>
+                    setChosen((all) => [
+                      ...all.filter((id) => id !== capture.captureId),
+                      ...(is ? [capture.captureId] : []),
+                    ])
+                  }
+                />
+              </li>
+            ))}
+          </ul>
           <button
             type="button"
             className="button button-main min-h-14"
@@ -95,6 +104,41 @@ export function PartFish({ fish }: { fish: KnownFish }) {
         </div>
       </Sheet>
     </>
+  );
+}
+
+/** One catch to be ticked: how it looked and what it weighed, for by its day alone nobody tells two fish apart. */
+function CatchTick({
+  capture: { startedAt, zone, pictures, net },
+  chosen,
+  onChange,
+}: {
+  capture: CaptureSummary;
+  chosen: boolean;
+  onChange: (chosen: boolean) => void;
+}) {
+  const { massUnit } = useSettings();
+  const [picture] = pictures;
+  return (
+    <label className="flex min-h-20 cursor-pointer items-center gap-3 rounded-lg border border-edge p-2 has-checked:border-2 has-checked:border-ink">
+      <input
+        type="checkbox"
+        className="size-6 shrink-0"
+        checked={chosen}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {picture ? (
+        <BookPicture picture={picture} size="thumb" decorative className="h-16 w-22 rounded" />
+      ) : (
+        <span className="grid h-16 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
+          no picture
+        </span>
+      )}
+      <span>
+        <span className="block">{whenText(startedAt ?? '', undefined, zone)}</span>
+        <MassText mass={net} unit={massUnit} />
+      </span>
+    </label>
   );
 }
 

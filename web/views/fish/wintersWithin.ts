@@ -1,11 +1,15 @@
-/** December to the end of February, as far as it is within. */
-export function wintersWithin(from: number, to: number): [number, number][] {
+/** Winter, as far as it is within: December to the end of February, south of the equator June to the end of August. */
+export function wintersWithin(from: number, to: number, isSouthern = false): [number, number][] {
+  const begins = isSouthern ? 5 : 11;
   const years = Array.from(
     { length: new Date(to).getUTCFullYear() - new Date(from).getUTCFullYear() + 2 },
     (_, i) => new Date(from).getUTCFullYear() - 1 + i,
   );
   return years
-    .map((year): [number, number] => [Math.max(from, Date.UTC(year, 11, 1)), Math.min(to, Date.UTC(year + 1, 2, 1))])
+    .map((year): [number, number] => [
+      Math.max(from, Date.UTC(year, begins, 1)),
+      Math.min(to, Date.UTC(year, begins + 3, 1)),
+    ])
     .filter(([start, end]) => end > start);
 }
 

@@ -4,20 +4,22 @@ import { KIT_KIND_WORDS, lastTare } from '@keeper/core/bank/kit';
 import { judgeRig } from '@keeper/core/bank/rig';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { speciesName } from '@keeper/core/fish/species';
-import { formatMass } from '@keeper/core/measure/formatMass';
+import { formatSize } from '@keeper/core/measure/keeperUnits';
+import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnFish } from '../../data/useProspect.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
+import { aboutGrams } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';
 
 /** Rigs and kit: what each is good for, and what wants doing about it. */
 export function Kit() {
   const rigs = useRigs();
   const kit = useKit();
-  const { barbSchool } = useSettings();
+  const { barbSchool, massUnit } = useSettings();
   const nowMs = useMinute();
   const { lastFishAt } = useOwnFish();
   const [freshRig] = useState(newId);
@@ -29,7 +31,7 @@ export function Kit() {
         <ul className="border-b border-rule">
           {rigs.map((rig) => {
             const { findings } = judgeRig({
-              ...{ rig, rules: NO_RULES, water: '', school: barbSchool },
+              ...{ rig, rules: NO_RULES, water: '', school: barbSchool, system: massSystemOf(massUnit) },
               ...{ now: new Date(nowMs).toISOString(), lastFishAt: lastFishAt[rig.species] },
             });
             return (
@@ -68,15 +70,21 @@ export function Kit() {
 function KitRow({ item }: { item: KeptKitItem }) {
   const lastWater = useWaters().find(({ id }) => id === item.lastWater?.waterId);
   const tare = lastTare(item, true);
-  const size = item.sizeMm === null ? '' : `, ${Math.round(item.sizeMm / 10)} cm`;
+  const { massUnit, lengthHabit } = useSettings();
+  const kind = KIT_KIND_WORDS[item.kind].toLowerCase();
+  // “Dial scales” need not be called scales once more.
+  const isNamed = item.name.toLowerCase().includes(kind);
+  const about = [!isNamed && kind, item.sizeMm !== null && formatSize(item.sizeMm, lengthHabit)]
+    .filter(Boolean)
+    .join(', ');
   const says = [
     item.toReplace && 'to replace',
     item.charge === 'low' && 'to be charged',
     item.spare && 'a spare',
     item.onLanyard && 'on a lanyard',
-    tare && `wet ${formatMass(tare.mass)}`,
+    tare && `wet ${aboutGrams(gramsOf(tare.mass), massUnit)}`,
     item.inDateUntil && `good until ${item.inDateUntil}`,
-    item.checkedAt && `held against a known mass ${whenText(item.checkedAt).replace(/,.*/, '')}`,
+    item.checkedAt && `compared with a known mass ${whenText(item.checkedAt).replace(/,.*/, '')}`,
     lastWater && `last wet at ${lastWater.name}${item.disinfected ? `, ${item.disinfected.how} since` : ''}`,
   ].filter(Boolean);
   return (
@@ -84,11 +92,7 @@ function KitRow({ item }: { item: KeptKitItem }) {
       <Link to={`/kit/items/${item.id}`} className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2">
         <span>
           <b>{item.name}</b>
-          <span className="text-soft">
-            {' '}
-            {KIT_KIND_WORDS[item.kind].toLowerCase()}
-            {size}
-          </span>
+          {about && <span className="text-soft"> {about}</span>}
         </span>
         <span className="text-soft">{says.join(', ')}</span>
       </Link>

@@ -1,6 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
 import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/bank/kit';
+import { useSettings } from '../../data/queries.js';
 import { useKit, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
@@ -9,7 +10,7 @@ import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedCentimetres } from '../../parts/typed.js';
+import { typedSize } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { whenText } from '../../parts/when.js';
 
@@ -26,7 +27,7 @@ interface Draft extends Pick<
   readonly revision: number;
 }
 
-const SIZED: readonly KitKind[] = ['net', 'mat', 'board', 'tool'];
+const SIZED: readonly KitKind[] = ['net', 'mat', 'sling', 'board', 'tool'];
 const CHARGED: readonly KitKind[] = ['scales', 'camera', 'other'];
 
 /** One thing of the kit, with what is asked of its kind. */
@@ -39,7 +40,9 @@ export function KitForm() {
 function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undefined }) {
   const navigate = useNavigate();
   const waters = useWaters();
-  const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}`, draftOf(item));
+  const { lengthHabit } = useSettings();
+  const inches = lengthHabit === 'in';
+  const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}.${lengthHabit}`, draftOf(item, inches));
   const bodyOf = (retired: boolean) => ({
     ...{
       kind: draft.kind,
@@ -50,7 +53,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
     },
     ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: draft.revision },
     scale: item?.scale ?? null,
-    sizeMm: typedCentimetres(draft.size) ?? null,
+    sizeMm: typedSize(draft.size, inches) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
     spare: draft.flags.includes('spare'),
     toReplace: draft.flags.includes('toReplace'),
@@ -70,7 +73,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
   const now = () => new Date().toISOString();
 
   return (
-    <RowForm title={item ? item.name : 'Another thing'} form={form} keep="Keep it" known={item !== undefined}>
+    <RowForm title={item ? item.name : 'Add kit'} form={form} keep="Keep it" known={item !== undefined}>
       <div className="grid gap-7">
         <Choice<KitKind>
           label="Kind"
@@ -82,7 +85,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
           {SIZED.includes(draft.kind) && (
             <TextField
-              label={draft.kind === 'net' ? 'Width of the hoop, cm' : 'Length, cm'}
+              label={`${draft.kind === 'net' ? 'Width of the hoop' : 'Length'}, ${inches ? 'inches' : 'cm'}`}
               numeric
               value={draft.size}
               problem={at('sizeMm')}
@@ -124,7 +127,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
         {draft.kind === 'scales' && item && (
           <p>
             <Link to={`/weigh/scales/${item.id}`} className="quiet-link">
-              Hold it against known masses
+              Check with known masses
             </Link>{' '}
             <span className="text-soft">{draft.checkedAt ? `last ${whenText(draft.checkedAt)}` : 'never yet'}</span>
           </p>
@@ -146,14 +149,14 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
                 options={waters.map(({ id, name }) => ({ value: id, label: name }))}
               />
               <div className="flex flex-wrap gap-2">
-                {(['dipped', 'dried'] as const).map((how) => (
+                {DISINFECTED.map(({ how, daysAgo, label }) => (
                   <button
-                    key={how}
+                    key={label}
                     type="button"
                     className="button font-normal"
-                    onClick={() => change({ disinfected: { how, at: now() } })}
+                    onClick={() => change({ disinfected: { how, at: daysBefore(daysAgo) } })}
                   >
-                    {how === 'dipped' ? 'Dipped today' : 'Dried through today'}
+                    {label}
                   </button>
                 ))}
               </div>
@@ -170,7 +173,20 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
   );
 }
 
-function draftOf(item: KeptKitItem | undefined): Draft {
+const DISINFECTED = [
+  { how: 'dipped', daysAgo: 0, label: 'Dipped today' },
+  { how: 'dipped', daysAgo: 1, label: 'Dipped yesterday' },
+  { how: 'dried', daysAgo: 0, label: 'Dried through today' },
+  { how: 'dried', daysAgo: 1, label: 'Dried through yesterday' },
+] as const;
+
+function daysBefore(days: number): string {
+  const at = new Date();
+  at.setDate(at.getDate() - days);
+  return at.toISOString();
+}
+
+function draftOf(item: KeptKitItem | undefined, inches: boolean): Draft {
   const flags: Flag[] = (['onLanyard', 'spare', 'toReplace'] as const).filter((flag) => item?.[flag]);
   return {
     ...{
@@ -185,7 +201,7 @@ function draftOf(item: KeptKitItem | undefined): Draft {
       disinfected: item?.disinfected ?? null,
       lastWater: item?.lastWater ?? null,
     },
-    size: item?.sizeMm ? String(item.sizeMm / 10) : '',
+    size: item?.sizeMm ? String(Number((item.sizeMm / (inches ? 25.4 : 10)).toFixed(1))) : '',
     inDateUntil: item?.inDateUntil ?? '',
     revision: item?.revision ?? 0,
   };

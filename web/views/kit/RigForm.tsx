@@ -1,3 +1,5 @@
+import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
+import { massSystemOf } from '@keeper/core/measure/mass';
 import { useNavigate, useParams } from 'react-router';
 import { WriteRigDto, type KeptRig } from '@keeper/contract/rigs';
 import {
@@ -73,17 +75,20 @@ export function RigForm() {
 
 function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) {
   const navigate = useNavigate();
-  const { barbSchool } = useSettings();
+  const { barbSchool, massUnit } = useSettings();
+  const system = massSystemOf(massUnit);
+  const pounds = system === 'lb-oz';
+  const strainText = (kg: number) => String(Number(strainIn(kg, system).toFixed(1)));
   const nowMs = useMinute();
   const { lastFishAt } = useOwnFish();
   const waterId = localStorage.getItem('keeper.water');
   const water = useWaters().find(({ id }) => id === waterId);
-  const [draft, change, clear] = useDraft<Draft>(`rig.${rigId}`, {
+  const [draft, change, clear] = useDraft<Draft>(`rig.${rigId}.${system}`, {
     name: rig?.name ?? '',
     species: rig?.species ?? 'carp',
-    mainLine: rig ? String(rig.mainLineKg) : '7',
+    mainLine: rig ? strainText(rig.mainLineKg) : pounds ? '15' : '7',
     leader: rig?.leader ?? 'none',
-    link: rig ? String(rig.linkKg) : '6',
+    link: rig ? strainText(rig.linkKg) : pounds ? '12' : '6',
     hook: rig ? String(rig.hookSize) : '6',
     barb: rig?.barb ?? 'barbless',
     lead: rig?.lead ?? 'drops-off',
@@ -97,8 +102,8 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     ...{ name: draft.name, species: draft.species, leader: draft.leader, barb: draft.barb, lead: draft.lead },
     ...{ trace: draft.trace, upTrace: draft.upTrace === 'yes', loadTests: [...draft.loadTests], retired },
     snaggedAt: draft.snaggedAt,
-    mainLineKg: typedNumber(draft.mainLine) ?? NaN,
-    linkKg: typedNumber(draft.link) ?? NaN,
+    mainLineKg: strainKg(typedNumber(draft.mainLine) ?? NaN, system),
+    linkKg: strainKg(typedNumber(draft.link) ?? NaN, system),
     hookSize: typedNumber(draft.hook) ?? NaN,
     revision: draft.revision,
   });
@@ -108,6 +113,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     rules: water?.rules ?? NO_RULES,
     water: water?.name ?? '',
     school: barbSchool,
+    system,
     now: new Date(nowMs).toISOString(),
     lastFishAt: lastFishAt[draft.species],
   });
@@ -127,7 +133,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     values.map((value) => ({ value, label: names[value] }));
 
   return (
-    <RowForm title={rig ? rig.name : 'Another rig'} form={form} keep="Keep this rig" known={rig !== undefined} wide>
+    <RowForm title={rig ? rig.name : 'Add a rig'} form={form} keep="Keep this rig" known={rig !== undefined} wide>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
         <div className="grid content-start gap-7">
           <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
@@ -139,14 +145,14 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
           />
           <div className="grid gap-3 sm:grid-cols-3">
             <TextField
-              label="Main line, kg"
+              label={`Main line, ${pounds ? 'lb' : 'kg'}`}
               numeric
               value={draft.mainLine}
               problem={at('mainLineKg')}
               onChange={(mainLine) => change({ mainLine })}
             />
             <TextField
-              label="Link or trace, kg"
+              label={`Link or trace, ${pounds ? 'lb' : 'kg'}`}
               numeric
               value={draft.link}
               problem={at('linkKg')}

@@ -69,7 +69,9 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
     const read = looked && readDraft(next, looked.widthPx);
     if (read?.ok && next.nose && next.tail) {
       const { lengthMm, uMm } = read.value;
-      void bench.keep({ length: { marks: next.marks, nose: next.nose, tail: next.tail, lengthMm, uMm } });
+      void bench.keep({
+        length: { marks: next.marks, nose: next.nose, tail: next.tail, inches: next.inches, lengthMm, uMm },
+      });
     }
   };
   const noteLength = (mm: number) =>

@@ -21,7 +21,9 @@ export interface BoardDraft {
   readonly inches: boolean;
 }
 
-export function draftOf(length: PicturedLength | null | undefined, inches: boolean): BoardDraft {
+/** What was tapped before, in the unit it was set in; else a beginning in the keeper's own. */
+export function draftOf(length: PicturedLength | null | undefined, habit: boolean): BoardDraft {
+  const inches = length?.inches ?? habit;
   if (length?.marks.length === 2) {
     const long = (length.marks[1]?.atMm ?? 0) / unitMm(inches);
     return { ...length, by: 'thing', inches, target: 'nose', nextMark: String(Number(long.toFixed(2))) };

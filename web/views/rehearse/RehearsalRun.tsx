@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { drawScenario, twistsTold, type Scenario } from '@keeper/core/rehearse/scenario';
 import { NO_RULES, ruleSentences } from '@keeper/core/water/rules';
+import { useSettings } from '../../data/queries.js';
 import { useRehearsals } from '../../data/rows.js';
 import type { RunDesk } from '../run/runDesk.js';
 import { RunView } from '../run/RunView.js';
@@ -21,9 +22,10 @@ function Drawn({ seed }: { seed: string }) {
   const last = useRehearsals().at(-1)?.scenario;
   const [scenario] = useState(() => drawScenario(seed, last ? [last] : []));
   const [begun, setBegun] = useState(false);
+  const units = useSettings();
   if (begun) return <Practice scenario={scenario} seed={seed} />;
   const { around, title, told } = scenario;
-  const rules = ruleSentences({ ...NO_RULES, ...scenario.rules });
+  const rules = ruleSentences({ ...NO_RULES, ...scenario.rules }, units);
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
       <p className="text-soft">Rehearsal. Nothing of it goes into the book.</p>

@@ -3,7 +3,7 @@ import type { EventType, Facts } from '@keeper/core/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
 import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
 import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
-import { longGapSince } from '@keeper/core/capture/gapTold';
+import { longGapSince } from '@keeper/core/capture/longGap';
 import { netOf, type CaptureStory } from '@keeper/core/capture/story';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';

@@ -7,7 +7,6 @@ import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import { massSystemOf } from '@keeper/core/measure/mass';
 import { wholePicture } from '@keeper/core/picture/pictureReading';
 import { sharedDate, type DateWay } from '@keeper/core/picture/sharedDate';
 import { NotHere } from '../../app/NotHere.js';

@@ -54,7 +54,12 @@ export function Today() {
       <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
         <div>
           <h2 className="mb-2 text-xl font-semibold">The last fish</h2>
-          {past.length === 0 && !recent.loading && (
+          {past.length === 0 && recent.unknown && (
+            <p className="max-w-prose text-soft">
+              The book cannot be reached from here. What you enter is kept on this device and goes into it later.
+            </p>
+          )}
+          {past.length === 0 && !recent.loading && !recent.unknown && (
             <p className="max-w-prose text-soft">
               The book is empty. It begins with the first take: tap “Fish on” and the clocks run; everything else can
               wait until the fish has gone back.

@@ -2,6 +2,7 @@ import { useNavigate, useParams } from 'react-router';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
 import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/water/rules';
 import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
+import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Ask } from '../../parts/Ask.js';
@@ -10,7 +11,7 @@ import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { Part } from '../../parts/Part.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedCentimetres, typedNumber } from '../../parts/typed.js';
+import { typedNumber, typedSize } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
@@ -49,12 +50,14 @@ export function WaterForm() {
 
 function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | undefined }) {
   const navigate = useNavigate();
-  const [draft, change, clear] = useDraft<Draft>(`water.${waterId}`, draftOf(water));
+  const { lengthHabit } = useSettings();
+  const inches = lengthHabit === 'in';
+  const [draft, change, clear] = useDraft<Draft>(`water.${waterId}.${lengthHabit}`, draftOf(water, inches));
   const form = useRowForm({
     kind: 'waters',
     id: waterId,
     contract: WriteWaterDto,
-    bodyOf: () => bodyOf(draft),
+    bodyOf: () => bodyOf(draft, inches),
     onKept: () => {
       clear();
       return navigate('/waters');
@@ -114,14 +117,14 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </Ask>
             <div className="grid gap-3 sm:grid-cols-2">
               <TextField
-                label="Net at least this wide, cm"
+                label={`Net at least this wide, ${inches ? 'inches' : 'cm'}`}
                 numeric
                 value={draft.leastNet}
                 problem={at('rules.leastNetMm')}
                 onChange={(leastNet) => change({ leastNet })}
               />
               <TextField
-                label="Mat at least this long, cm"
+                label={`Mat at least this long, ${inches ? 'inches' : 'cm'}`}
                 numeric
                 value={draft.leastMat}
                 problem={at('rules.leastMatMm')}
@@ -195,9 +198,9 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
   );
 }
 
-function draftOf(water: KeptWater | undefined): Draft {
+function draftOf(water: KeptWater | undefined, inches: boolean): Draft {
   const rules = water?.rules ?? NO_RULES;
-  const cm = (mm: number | null) => (mm === null ? '' : String(mm / 10));
+  const size = (mm: number | null) => (mm === null ? '' : String(Number((mm / (inches ? 25.4 : 10)).toFixed(1))));
   return {
     name: water?.name ?? '',
     kind: water?.kind ?? 'lake',
@@ -206,8 +209,8 @@ function draftOf(water: KeptWater | undefined): Draft {
     altitude: water?.altitudeM === null || water === undefined ? '' : String(water.altitudeM),
     salinity: water ? String(water.salinity) : '0',
     ownKit: rules.ownKit ?? 'unsaid',
-    leastNet: cm(rules.leastNetMm),
-    leastMat: cm(rules.leastMatMm),
+    leastNet: size(rules.leastNetMm),
+    leastMat: size(rules.leastMatMm),
     barbless: rules.barblessOnly ? 'yes' : 'unsaid',
     retention: rules.retention?.kind ?? 'unsaid',
     retentionMin: rules.retention?.kind === 'minutes' ? String(rules.retention.most) : '',
@@ -219,7 +222,7 @@ function draftOf(water: KeptWater | undefined): Draft {
   };
 }
 
-function bodyOf(draft: Draft) {
+function bodyOf(draft: Draft, inches: boolean) {
   const said = <T extends string>(value: T | Unsaid): T | null => (value === 'unsaid' ? null : value);
   const minutes = typedNumber(draft.retentionMin);
   return {
@@ -236,8 +239,8 @@ function bodyOf(draft: Draft) {
           : { kind: draft.retention, ...(draft.retention === 'minutes' && { most: minutes ?? NaN }) },
       treatments: said(draft.treatments),
       ownKit: said(draft.ownKit),
-      leastNetMm: typedCentimetres(draft.leastNet) ?? null,
-      leastMatMm: typedCentimetres(draft.leastMat) ?? null,
+      leastNetMm: typedSize(draft.leastNet, inches) ?? null,
+      leastMatMm: typedSize(draft.leastMat, inches) ?? null,
       closedSeasons: draft.closedSeasons,
       stopTemperatures: draft.stopTemperatures.map(({ species, temp }) => ({
         species,

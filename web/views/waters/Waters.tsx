@@ -3,19 +3,21 @@ import { Link } from 'react-router';
 import { ruleSentences } from '@keeper/core/water/rules';
 import { compassText } from '@keeper/core/water/swim';
 import { newId } from '../../data/device.js';
+import { useSettings } from '../../data/queries.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 
 /** The keeper's waters, each with its rules in short and its swims. */
 export function Waters() {
   const waters = useWaters();
   const swims = useSwims();
+  const units = useSettings();
   const [fresh] = useState(newId);
   return (
     <div className="max-w-3xl">
       <h1 className="mb-6 text-3xl font-semibold">Waters</h1>
       <ul className="grid gap-8">
         {waters.map((water) => {
-          const rules = ruleSentences(water.rules);
+          const rules = ruleSentences(water.rules, units);
           const own = swims.filter(({ waterId }) => waterId === water.id);
           return (
             <li key={water.id} className="border-t-2 border-ink pt-3">

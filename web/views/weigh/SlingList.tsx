@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 import type { KeptKitItem } from '@keeper/contract/kit';
-import { formatMass } from '@keeper/core/measure/formatMass';
-import { massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
+import { gramsOf, massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
 import { slingDrain } from '@keeper/core/weighing/slingDrain';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
@@ -46,7 +45,7 @@ function OneSling({ item }: { item: KeptKitItem }) {
       <h3 className="text-lg font-semibold">{item.name}</h3>
       <p className="mt-1">
         {drainWords(drain, massUnit)}
-        {dry && ` Dry it weighs ${formatMass(dry.mass)}.`}
+        {dry && ` Dry it weighs ${aboutGrams(gramsOf(dry.mass), massUnit)}.`}
       </p>
       {item.tares.some(({ wet }) => wet) && (
         <DrainPlot tares={item.tares} drain={drain} system={massSystemOf(massUnit)} />

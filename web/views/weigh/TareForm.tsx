@@ -12,6 +12,7 @@ import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Notice } from '../../parts/Notice.js';
 import { TextField } from '../../parts/TextField.js';
 import { typedNumber } from '../../parts/typed.js';
+import { aboutMass } from '../../parts/weight/massWords.js';
 import { LiveScaleReading } from '../../parts/weight/LiveScaleReading.js';
 import { useLiveScale } from '../../parts/weight/useLiveScale.js';
 
@@ -52,7 +53,8 @@ export function TareForm({ item }: { item: KeptKitItem }) {
     );
   };
   const fromScale = (mass: Mass) => {
-    setText(formatMass(mass));
+    // In the keeper's unit, whatever the scale sends.
+    setText(formatMass(aboutMass(gramsOf(mass), massUnit)));
     stop();
   };
 

@@ -1,9 +1,12 @@
-import { formatMass } from '@keeper/core/measure/formatMass';
+import { gramsOf } from '@keeper/core/measure/mass';
 import type { TareNote } from '@keeper/core/weighing/slingDrain';
+import { useSettings } from '../../data/queries.js';
+import { aboutGrams } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';
 
 /** Every weighing of one sling, the newest first. */
 export function TareList({ tares }: { tares: readonly TareNote[] }) {
+  const { massUnit } = useSettings();
   return (
     <details className="mt-2">
       <summary className="min-h-9 cursor-pointer list-none underline decoration-edge underline-offset-4">
@@ -19,7 +22,7 @@ export function TareList({ tares }: { tares: readonly TareNote[] }) {
             >
               <span>{whenText(tare.at)}</span>
               <span>
-                {formatMass(tare.mass)}, {tareWords(tare)}
+                {aboutGrams(gramsOf(tare.mass), massUnit)}, {tareWords(tare)}
               </span>
             </li>
           ))}

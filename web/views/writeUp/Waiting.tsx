@@ -17,7 +17,9 @@ export function Waiting() {
       <p className="mb-5 max-w-prose text-soft">
         {rows.length > 0
           ? 'Each is asked about once. What you do not know may stay open.'
-          : 'Nothing waits. Every fish that was on is in the book.'}
+          : book.isError
+            ? 'The book cannot be reached from here; what waits on this device is listed.'
+            : 'Nothing waits. Every fish that was on is in the book.'}
       </p>
       <ul>
         {rows.map((capture) => (
