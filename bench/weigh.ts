@@ -112,6 +112,19 @@ export function weighBench(): void {
     const believed = byHand.filter(({ taken }) => taken[name] && !taken[name].held).length;
     say(`${name}: by hand and believed all the same`, share(believed, byHand.length));
   }
+  for (const [support, words] of [
+    ['hand', 'by the loop'],
+    ['cupped', 'hand round it'],
+  ] as const) {
+    const shares = byHand.flatMap(({ support: by, taken, grams }) => {
+      const one = taken['this application'];
+      return by === support && one?.held ? [one.grams / grams - 1] : [];
+    });
+    const percent = (value: number) => `${(100 * value).toFixed(2)} %`;
+    const off = shares.map((each) => Math.abs(each));
+    say(`${words}: adds, median`, percent(quantile(shares, 0.5)));
+    say(`${words}: off by, median and 95 in 100`, `${percent(quantile(off, 0.5))}, ${percent(quantile(off, 0.95))}`);
+  }
   const heldRight = byHand.filter(({ taken }) => taken['this application']?.held).length;
   const hungRight = hung.filter(({ taken }) => taken['this application'] && !taken['this application'].held).length;
   say('hand told from hung: right', `${share(heldRight + hungRight, WEIGHINGS)}, aim 95`);
