@@ -39,6 +39,20 @@ export default defineConfig(
   },
   { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat['recommended-latest']] },
   {
+    files: ['web/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          // What an effect returns is called as its clean-up: some browsers give a promise where others give nothing.
+          selector:
+            'CallExpression[callee.name=/^use(Layout)?Effect$/] > ArrowFunctionExpression:not([body.type=/^(BlockStatement|ArrowFunctionExpression)$/], [body.operator="void"])',
+          message: 'Give the effect a body in braces, or void.',
+        },
+      ],
+    },
+  },
+  {
     files: ['**/*.spec.ts', '**/*.spec.tsx', 'e2e/**/*.ts'],
     rules: {
       '@typescript-eslint/no-unsafe-argument': 'off',

@@ -5,6 +5,7 @@ import { coldStartBench } from './coldStart.js';
 import { demoKnownBench } from './demoKnown.js';
 import { finderBench } from './finder.js';
 import { flankBench } from './flank.js';
+import { growthBench } from './growth.js';
 import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
@@ -21,7 +22,7 @@ const PARTS = {
     weighBench();
     weighCoverageBench();
   },
-  ...{ slips: slipsBench, length: lengthBench },
+  ...{ slips: slipsBench, growth: growthBench, length: lengthBench },
   ...{ pictures: picturesBench, finder: finderBench, ingest: ingestBench, screen: picturesOnScreenBench },
   ...{ flank: flankBench, known: demoKnownBench },
 } as const;

@@ -47,7 +47,7 @@ async function setUp(page: Page, server: KeeperServer, day: string, expected: re
 
 async function addRig(page: Page, server: KeeperServer): Promise<void> {
   await page.goto(`${server.url}/kit`);
-  await page.getByRole('link', { name: 'Another rig' }).click();
+  await page.getByRole('link', { name: 'Add a rig' }).click();
   await page.getByLabel('Its name').fill('Silt rig');
   await page.getByRole('button', { name: 'Keep this rig' }).click();
   await page.getByRole('link', { name: /Silt rig/ }).waitFor();
@@ -349,7 +349,7 @@ test('a blank is ended and stands in the book as honestly as a catch', { tag: '@
 test('a rig is loaded until it counts, and is sound then', { tag: '@desk' }, async ({ page, server }) => {
   await page.clock.install();
   await page.goto(`${server.url}/kit`);
-  await page.getByRole('link', { name: 'Another rig' }).click();
+  await page.getByRole('link', { name: 'Add a rig' }).click();
   await page.getByLabel('Its name').fill('Deadbait');
   await page.getByRole('radio', { name: 'Pike' }).click();
   await expect(page.getByText('No wire: a pike bites through it.')).toBeVisible();
@@ -377,7 +377,7 @@ test(
   async ({ page, server }) => {
     const { waterId } = await waterAndSwim(server);
     await page.goto(`${server.url}/kit`);
-    await page.getByRole('link', { name: 'Another thing' }).click();
+    await page.getByRole('link', { name: 'Add kit' }).click();
     await page.getByRole('radio', { name: 'Sling' }).click();
     await page.getByLabel('Its name').fill('Green sling');
     await page.getByRole('combobox', { name: 'Last wet at' }).click();

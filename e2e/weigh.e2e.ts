@@ -148,7 +148,7 @@ test('23.11 is asked about; taken as a decimal off a scale of ounces it is asked
 test('a scale is held against known masses: verdict, line and what it shows too much', async ({ page, server }) => {
   await kit(server);
   await page.goto(`${server.url}/weigh`);
-  await page.getByRole('link', { name: 'Hold it against known masses' }).click();
+  await page.getByRole('link', { name: 'Check with known masses' }).click();
   const masses = [
     ['2 kg', '4 lb 7 oz'],
     ['5 kg', '11 lb 1 oz'],

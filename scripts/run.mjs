@@ -240,7 +240,7 @@ function benchOf(part) {
   };
 }
 
-const BENCHES = ['weigh', 'slips', 'length', 'pictures', 'finder', 'ingest', 'screen', 'flank', 'known'];
+const BENCHES = ['weigh', 'slips', 'growth', 'length', 'pictures', 'finder', 'ingest', 'screen', 'flank', 'known'];
 
 /** Teaches anew from painted pictures, and writes down what was learned. */
 function taught(lessons, args, to) {

@@ -43,7 +43,7 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
     scrollMargin: top,
   });
   // Heights follow from the width alone; what was reckoned for another width is forgotten.
-  useLayoutEffect(() => wall.measure(), [wall, tileHeight, rows.length]);
+  useLayoutEffect(() => void wall.measure(), [wall, tileHeight, rows.length]);
   return (
     <div ref={place}>
       <ul className="relative" style={{ height: wall.getTotalSize() }} aria-label="Pictures of the book">

@@ -24,7 +24,7 @@ export function RegisterPage() {
   const shown = register.fish.filter(({ captures: [{ species: kind }] }) => species === ALL || kind === species);
   const [all, setAll] = useState(false);
   // A thousand fish are there at once where they are seen first; the others follow when there is time.
-  useEffect(() => startTransition(() => setAll(true)), []);
+  useEffect(() => void startTransition(() => setAll(true)), []);
   const again = register.fish.filter(({ captures }) => captures.length > 1).length;
   return (
     <div className="grid gap-6">

@@ -28,7 +28,7 @@ export function LiveWeight({ story, onSet }: LiveWeightProps) {
     const hung = { what: { fishOf: story.captureId }, slingGrams, division: nature.division };
     void listen(scaleOf(way, { ...hung, zeroGrams: zeroed ? slingGrams : 0 }));
   });
-  useEffect(() => begin(), []);
+  useEffect(() => void begin(), []);
   const taken = (read: TakenLive) => {
     const tare = weighMethod === 'gross-minus-tare' ? lastTare(nature.division.unit) : undefined;
     const how = { method: weighMethod, way: 'live', ...(tare && { tare }) } as const;

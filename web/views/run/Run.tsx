@@ -39,7 +39,9 @@ function RunOf({ capture }: { capture: Capture }) {
   const situation = useSituation(story);
   useOutingBound(story);
   // A second run opens at its top, wherever the first one stood.
-  useEffect(() => scrollTo({ top: 0 }), [captureId]);
+  useEffect(() => {
+    scrollTo({ top: 0 });
+  }, [captureId]);
   // Nothing on the screen changes before the tap is on the device.
   const tap: Tap = async (type, payload) => {
     try {

@@ -109,7 +109,7 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
   );
   const { values } = wheels;
   // Digits that were set survive a reload.
-  useEffect(() => keepBegun(story.captureId, { method, values }), [story.captureId, method, values]);
+  useEffect(() => void keepBegun(story.captureId, { method, values }), [story.captureId, method, values]);
   const asRead = massFromParts(unit, values.asRead);
   const tare = massFromParts(unit, values.tare);
   const read = { asRead, method, way: 'set' as const, ...around };
