@@ -81,7 +81,7 @@ test('begun by mistake: taken back, and not in the book', { tag: '@phone' }, asy
     .poll(async () => ((await (await fetch(`${server.url}/api/captures`)).json()) as { rows: unknown[] }).rows)
     .toEqual([]);
   await page.goto(`${server.url}/book`);
-  await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
+  await expect(page.getByText(/^The book is empty/)).toBeVisible();
   // It was a wet thumb after all.
   await page.goto(server.url);
   await page.getByRole('button', { name: 'It was a fish: put it back' }).click();

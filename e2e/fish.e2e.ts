@@ -53,7 +53,7 @@ test(
 
     // Parted by mistake, it is two fish; taken back, it is one, and both stand in what was said of it.
     await page.getByRole('button', { name: 'These are two fish…' }).click();
-    await page.getByRole('button', { name: /2 May/ }).click();
+    await page.getByRole('checkbox', { name: /2 May/ }).check();
     await page.getByRole('button', { name: 'Make them another fish' }).click();
     await expect(page.getByText(/Parted from “Old Moss”/)).toBeVisible();
     await expect.poll(() => oneFish(server)).toBe(false);
@@ -103,8 +103,8 @@ test(
     await expect.poll(async () => (await said(server))[1]).not.toBeNull();
 
     await page.goto(`${server.url}/fish/friends`);
-    await page.getByRole('button', { name: 'Put it away' }).click();
-    await expect(page.getByRole('button', { name: 'Put it away' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Remove this register' }).click();
+    await expect(page.getByRole('button', { name: 'Remove this register' })).toHaveCount(0);
     // Two browsers' alerts of the torn file: the page says what the server says.
     expect(noErrors.filter((line) => !line.includes('400'))).toEqual([]);
   },

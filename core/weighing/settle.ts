@@ -6,7 +6,7 @@ export interface ScaleSample {
 
 /**
  * What the last seconds of a scale come to. `empty`: nothing hangs. `settling`: wait. `settled`: this is the weight. `moving`: the fish
- * kicks or swings too much. `held`: a hand carries the scale, which adds to the weight and never comes to rest.
+ * kicks or swings too much. `held`: a hand carries the scale and it never comes to rest.
  */
 export type Steadiness = 'empty' | 'settling' | 'settled' | 'moving' | 'held';
 

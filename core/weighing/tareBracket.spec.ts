@@ -50,4 +50,6 @@ test('nothing sent by a zeroed scale is a bound, for its packet has no sign; not
 test('grams go to the nearest whole unit', () => {
   expect(nearest(85, 'oz')).toEqual({ unit: 'oz', count: 3 });
   expect(nearest(70, 'oz')).toEqual({ unit: 'oz', count: 2 });
+  expect(nearest(10_737.4, 'g')).toEqual({ unit: 'g', count: 10_737 });
+  expect(nearest(10_737.5, 'g')).toEqual({ unit: 'g', count: 10_738 });
 });

@@ -1,5 +1,5 @@
 import { formatMass } from '../measure/formatMass.js';
-import { convertMass, gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
+import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
 import type { WeightReading } from './reading.js';
 
 /** What the sling, hung again after the fish, says about the weight. */
@@ -54,5 +54,5 @@ function saying(changeGrams: number, unit: MassUnit): string {
 
 /** Grams in a unit, to the nearest whole one of it. Example: 85 g in ounces is 3 oz. */
 export function nearest(grams: number, unit: MassUnit): Mass {
-  return convertMass({ unit: 'g', count: grams + gramsOf({ unit, count: 1 }) / 2 }, unit);
+  return { unit, count: Math.round(grams / gramsOf({ unit, count: 1 })) };
 }

@@ -72,13 +72,13 @@ function Differs({ result, system }: { result: WeightResult; system: MassSystem 
   const said = parts.map(
     ({ grams, by }) => `${formatDoubt(Math.abs(grams), system)} ${grams < 0 ? 'off' : 'on'} ${by}`,
   );
+  const kept = formatMass(massSystemOf(net.unit) === system ? net : asRead);
   return (
     <p className="text-soft">
       {said.length > 0
-        ? `${said.join(', ')}. `
-        : `The scale sent ${formatInterval(best.grams, 20, system).value}, finer than it shows. `}
-      {formatMass(massSystemOf(net.unit) === system ? net : asRead)} is kept as you read it; the interval is round the
-      best estimate.
+        ? `${said.join(', ')}. ${kept} is kept as you read it; `
+        : `The scale sent ${formatInterval(best.grams, 20, system).value}, finer than it shows; by your rule ${kept} is kept, and `}
+      the interval is round the best estimate.
     </p>
   );
 }

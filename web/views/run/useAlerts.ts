@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { ExposureUse } from '@keeper/core/care/exposure';
 import { useLight } from '../../app/light.js';
 import { useDeviceWay } from '../../data/deviceWays.js';
+import { soundTones } from './soundTones.js';
 
 type Stage = ExposureUse['stage'];
 
@@ -26,7 +27,7 @@ export function useAlerts(stage: Stage, inAir: boolean): void {
     if ('vibrate' in navigator) navigator.vibrate(buzzMs);
     if (quiet) return;
     if (way === 'voice' && 'speechSynthesis' in window) speechSynthesis.speak(new SpeechSynthesisUtterance(say));
-    if (way === 'sound') sound(tones);
+    if (way === 'sound') soundTones(tones);
   }, [stage, inAir, way, quiet]);
 }
 
@@ -40,21 +41,4 @@ export function useKeepingNag(keptTooLong: boolean): void {
     const nagging = setInterval(nag, 60_000);
     return () => clearInterval(nagging);
   }, [keptTooLong, way]);
-}
-
-/** Short low tones, one after the other. */
-function sound(count: number): void {
-  const context = new AudioContext();
-  for (let i = 0; i < count; i += 1) {
-    const tone = context.createOscillator();
-    const loud = context.createGain();
-    const atS = context.currentTime + i * 0.22;
-    tone.frequency.value = 440;
-    loud.gain.setValueAtTime(0.2, atS);
-    loud.gain.exponentialRampToValueAtTime(0.001, atS + 0.18);
-    tone.connect(loud).connect(context.destination);
-    tone.start(atS);
-    tone.stop(atS + 0.2);
-  }
-  setTimeout(() => void context.close(), 1500);
 }

@@ -1,8 +1,14 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useEffect, useState } from 'react';
+import type { AlertWay } from '../../data/deviceWays.js';
 import { useSelfTake } from './useSelfTake.js';
 
-jest.mock('../../data/deviceWays.js', () => ({ useDeviceWay: () => 'vibrate' }));
+let way: AlertWay = 'vibrate';
+let light = 'day';
+const sounded: number[] = [];
+jest.mock('../../data/deviceWays.js', () => ({ useDeviceWay: () => way }));
+jest.mock('../../app/light.js', () => ({ useLight: () => light }));
+jest.mock('./soundTones.js', () => ({ soundTones: (count: number) => sounded.push(count) }));
 
 let taken = 0;
 /** Drawn anew twenty times a second, as a phone does whose motion is followed. */
@@ -38,4 +44,19 @@ test('the countdown ends after five seconds, though the page is drawn anew all t
   expect(buzzed).toHaveLength(5);
   wait(200);
   expect(taken).toBe(1);
+});
+
+test.each([
+  ['vibrate', 'day', 5],
+  ['sound', 'day', 5],
+  ['silent', 'day', 0],
+  ['sound', 'night', 0],
+] as const)('set to %s by %s it counts aloud %d times', (set, by, times) => {
+  [way, light] = [set, by];
+  sounded.length = 0;
+  render(<Camera />);
+  fireEvent.click(screen.getByRole('button'));
+  for (let i = 0; i < 100; i += 1) act(() => jest.advanceTimersByTime(50));
+  expect(taken).toBe(1);
+  expect(sounded).toHaveLength(times);
 });

@@ -1,5 +1,7 @@
 import { useEffect, useEffectEvent, useState } from 'react';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useDeviceWay, type AlertWay } from '../../data/deviceWays.js';
+import { useLight } from '../../app/light.js';
+import { soundTones } from './soundTones.js';
 
 export const SELF_SECONDS = 5;
 
@@ -9,10 +11,11 @@ interface SelfTake {
   readonly begin: () => void;
 }
 
-/** Counts down, aloud where this device speaks or sounds, and then takes. However often the page is drawn meanwhile, a second is a second. */
+/** Counts down aloud, unless this device is to be silent or it is night, and then takes. However often the page is drawn meanwhile, a second is a second. */
 export function useSelfTake(take: () => void): SelfTake {
   const [left, setLeft] = useState<number>();
   const way = useDeviceWay('alert');
+  const quiet = useLight() === 'night';
   const tick = useEffectEvent(() => {
     if (left !== undefined && left > 1) return setLeft(left - 1);
     setLeft(undefined);
@@ -20,15 +23,19 @@ export function useSelfTake(take: () => void): SelfTake {
   });
   useEffect(() => {
     if (left === undefined) return undefined;
-    countAloud(left, way);
+    countAloud(left, way, quiet);
     const timer = setTimeout(() => tick(), 1000);
     return () => clearTimeout(timer);
-  }, [left, way]);
+  }, [left, way, quiet]);
   return { left, begin: () => setLeft(SELF_SECONDS) };
 }
 
-function countAloud(seconds: number, way: string): void {
+/** Who holds a fish before the camera feels nothing of a device three paces away: what does not speak sounds, even where it would only hum. */
+function countAloud(seconds: number, way: AlertWay, quiet: boolean): void {
+  if (way === 'silent') return;
+  if ('vibrate' in navigator) navigator.vibrate(60);
+  if (quiet) return;
   if (way === 'voice' && 'speechSynthesis' in window)
     speechSynthesis.speak(new SpeechSynthesisUtterance(String(seconds)));
-  else if (way !== 'silent' && 'vibrate' in navigator) navigator.vibrate(60);
+  else soundTones(1);
 }
