@@ -17,7 +17,7 @@ export interface StandinWishes {
   readonly fish: (typeof FISH)[number];
 }
 
-const HANGS = ['bar', 'tripod', 'cupped'] as const;
+const HANGS = ['bar', 'tripod', 'hand', 'cupped'] as const;
 const FISH = ['calm', 'lively'] as const;
 
 export function standinWishes(): StandinWishes {

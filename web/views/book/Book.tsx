@@ -70,7 +70,7 @@ export function Book() {
         </p>
       )}
       <div
-        className="mb-6 flex gap-2 overflow-x-auto pb-1 *:min-w-36 *:flex-1 sm:grid sm:grid-cols-[1fr_1fr_1fr_auto] sm:gap-3 sm:overflow-visible"
+        className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:grid sm:grid-cols-[1fr_1fr_1fr_auto] sm:gap-3 sm:overflow-visible"
         role="group"
         aria-label="What is shown"
       >

@@ -178,7 +178,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
           className="field"
           autoComplete="off"
           maxLength={500}
-          placeholder="The sling had not been zeroed"
+          placeholder={subject === 'time' ? 'Tapped too late' : 'The sling had not been zeroed'}
           value={why}
           aria-invalid={tried && whyProblem !== undefined}
           aria-describedby={tried && whyProblem ? 'why-problem' : undefined}

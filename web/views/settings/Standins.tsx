@@ -22,6 +22,7 @@ const WAYS: readonly { value: Behaviour; label: string }[] = [
 const HANGS: readonly { value: StandinWishes['hangs']; label: string }[] = [
   { value: 'bar', label: 'a bar' },
   { value: 'tripod', label: 'a tripod' },
+  { value: 'hand', label: 'a hand, by its loop' },
   { value: 'cupped', label: 'a hand around it' },
 ];
 const FISH: readonly { value: StandinWishes['fish']; label: string }[] = [
