@@ -76,6 +76,35 @@ test('an amended weight shows what it was, when and why it changed', { tag: '@de
   await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('amended');
 });
 
+test(
+  'a release that was tapped too late is put right, with its reason, and the clocks follow',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    await page.clock.install();
+    await fishOn(page, server);
+    await page.clock.runFor(95_000);
+    await step(page, 'Released', 'released');
+    await page.goto(page.url().replace('/run/', '/book/'));
+    await expect(page.getByText(/^1 min 3\d s from the take to the release/)).toBeVisible();
+    await page.getByRole('button', { name: 'Correct something' }).click();
+    await page.getByRole('combobox', { name: 'What is corrected' }).click();
+    await page.getByRole('option', { name: 'A time' }).click();
+    await page.getByRole('combobox', { name: 'Which tap' }).click();
+    await page.getByRole('option', { name: /^released, 1:3\d after the take/ }).click();
+    await page.getByLabel('Minutes and seconds since the take').fill('half');
+    await page.getByLabel('Why').fill('Tapped when it was long gone.');
+    await page.getByRole('button', { name: 'Enter the correction' }).click();
+    await expect(page.getByText('Write it as 6:20, or as minutes alone.')).toBeVisible();
+    await page.getByLabel('Minutes and seconds since the take').fill('0:40');
+    await page.getByRole('button', { name: 'Enter the correction' }).click();
+    await expect(page.getByText(/^40 s from the take to the release/)).toBeVisible();
+    await expect(page.getByRole('region', { name: 'What was corrected' })).toContainText(
+      'Tapped when it was long gone.',
+    );
+    await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('time-amended');
+  },
+);
+
 test('pictures go in once; what is no picture is said so and holds nothing back', async ({ page, server }) => {
   await fishOn(page, server);
   await step(page, 'Released', 'released');

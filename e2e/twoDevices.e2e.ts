@@ -1,3 +1,4 @@
+import { outingNow } from './hotOuting.js';
 import { expect, fishOn, onlyCapture, step, test } from './keeperTest.js';
 
 test('two devices on one fish, one of them without a signal, come to the same story', async ({
@@ -28,5 +29,30 @@ test('two devices on one fish, one of them without a signal, come to the same st
     await expect(screen.getByRole('status').first()).toHaveText('In the air', { timeout: 15_000 });
     await expect(screen.getByRole('button', { name: 'Undo “zeroed”' })).toBeVisible({ timeout: 15_000 });
   }
+  await other.close();
+});
+
+test('an outing that was ended on one device is over on the other within a minute', async ({
+  page,
+  server,
+  browser,
+}) => {
+  const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
+  const other = await browser.newContext();
+  const helper = await other.newPage();
+  await helper.clock.install();
+  await helper.goto(server.url);
+  await expect(helper.getByText(/You are at Alder bay, The Mere/)).toBeVisible();
+  await page.goto(`${server.url}/bank/${outingId}`);
+  await page.getByRole('button', { name: 'End the outing' }).click();
+  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect
+    .poll(async () => {
+      const outings = (await (await fetch(`${server.url}/api/outings`)).json()) as { endedAt: string | null }[];
+      return outings[0]?.endedAt ?? null;
+    })
+    .not.toBeNull();
+  await helper.clock.runFor(61_000);
+  await expect(helper.getByRole('link', { name: 'Plan an outing' })).toBeVisible();
   await other.close();
 });

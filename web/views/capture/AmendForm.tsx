@@ -11,7 +11,7 @@ import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
-import { FieldSentence } from '../../parts/Notice.js';
+import { FieldSentence, Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
 import { readElapsed, tapName } from './timeText.js';
@@ -51,6 +51,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   const [time, setTime] = useState('');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
+  const [notKept, setNotKept] = useState(false);
 
   const readingUnit = story.facts.weight?.asRead.unit ?? settings.massUnit;
   const read = readWeight(weight, massSystemOf(readingUnit));
@@ -76,18 +77,14 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   const put = async () => {
     setTried(true);
     if (whyProblem) return;
-    const make = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
-      record([makeEvent(story.captureId, story.startedAt, type, payload)]);
+    const keep = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
+      record([makeEvent(story.captureId, story.startedAt, type, payload)]).then(onDone, () => setNotKept(true));
     if (subject === 'time') {
-      if (!tap || toMs === undefined) return;
-      await make('time-amended', { eventId: tap.eventId, toMs, why: why.trim() });
-      onDone();
+      if (tap && toMs !== undefined) await keep('time-amended', { eventId: tap.eventId, toMs, why: why.trim() });
       return;
     }
     const changed = facts[subject];
-    if (!changed) return;
-    await make('amended', { facts: changed, why: why.trim() });
-    onDone();
+    if (changed) await keep('amended', { facts: changed, why: why.trim() });
   };
 
   return (
@@ -186,6 +183,11 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
         />
         {tried && whyProblem && <FieldSentence id="why-problem">{whyProblem}</FieldSentence>}
       </div>
+      {notKept && (
+        <Notice role="alert">
+          It could not be kept: this device may have no room left. What you typed is still here.
+        </Notice>
+      )}
       <button type="submit" className="button button-main min-h-16">
         Enter the correction
       </button>
