@@ -2,14 +2,16 @@ import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/capture/clocks';
 import { shownInBook, summaryOf } from '@keeper/core/capture/summary';
-import { netOf, type CaptureStory } from '@keeper/core/capture/story';
+import { isDeath, netOf, type CaptureStory } from '@keeper/core/capture/story';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatBodyLength } from '@keeper/core/fish/bodyLength';
 import { formatMass } from '@keeper/core/measure/formatMass';
+import { localTime } from '@keeper/core/measure/localTime';
 import { wholePicture } from '@keeper/core/picture/pictureReading';
 import { sharedDate, type DateWay } from '@keeper/core/picture/sharedDate';
 import { NotHere } from '../../app/NotHere.js';
+import { deviceZone } from '../../data/device.js';
 import { usePictureBytes } from '../../data/pictureBytes.js';
 import { useCapture } from '../../data/useCapture.js';
 import { useWeightResult } from '../../data/useWeighing.js';
@@ -138,7 +140,9 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
   const result = useWeightResult(story);
   const net = result?.stands ?? netOf(story);
   const water = useWaters().find(({ id }) => id === story.facts.waterId);
-  const at = new Date(story.startedAt ?? 0);
+  // The day is the one of the place, wherever it is shared from.
+  const there = localTime(story.startedAt ?? '', story.zone ?? deviceZone())?.day ?? '1970-01-01';
+  const [year = 1970, month = 1, day = 1] = there.split('-').map(Number);
   const clocks = clocksAt(story, 0);
   const { length } = story.facts;
   return {
@@ -146,15 +150,16 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),
-    date: sharedDate(
-      { year: at.getFullYear(), month: at.getMonth(), day: at.getDate() },
-      way,
-      (water?.position?.latitudeDeg ?? 0) < 0,
-    ),
+    date: sharedDate({ year, month: month - 1, day }, way, (water?.position?.latitudeDeg ?? 0) < 0),
     spells: story.spells,
     untilMs: story.endMs ?? 0,
-    handling: `${spanText(clocks.airMs)} out of the water, ${story.outcome === 'released' ? 'released' : 'lost'}.`,
+    handling: `${spanText(clocks.airMs)} out of the water, ${endText(story)}.`,
   };
+}
+
+function endText({ outcome, leaving }: CaptureStory): string {
+  if (isDeath(leaving)) return 'not recovered';
+  return outcome === 'released' ? 'released' : 'lost';
 }
 
 /** The card drawn anew whenever something on it changes. */

@@ -3,13 +3,15 @@ import { CARD_PX, drawCatchCard, type CatchCard } from './drawCatchCard.js';
 
 /** Writes down what is drawn. */
 function canvas() {
-  const texts: { text: string; x: number; y: number }[] = [];
+  const texts: { text: string; x: number; y: number; wide: number }[] = [];
   const images: number[][] = [];
   const boxes: number[][] = [];
   const context = {
     ...{ fillStyle: '', font: '', textAlign: 'left', filter: 'none', strokeStyle: '', lineWidth: 1 },
-    fillText: (text: string, x: number, y: number) => texts.push({ text, x, y }),
-    measureText: (text: string) => ({ width: text.length * 20 }),
+    fillText(text: string, x: number, y: number) {
+      // Letters of these faces are less than half as wide as they are tall.
+      texts.push({ text, x, y, wide: 0.45 * text.length * Number(/(\d+)px/.exec(this.font)?.[1]) });
+    },
     fillRect: (...box: number[]) => boxes.push(box),
     drawImage: (_: unknown, ...at: number[]) => images.push(at),
     ...Object.fromEntries(
@@ -47,6 +49,16 @@ test('fish, weight with its doubt, length, date and handling stand on the card, 
     '40 s out of the water, released.',
   ]);
   for (const { x, y } of texts) expect(x > 0 && x < CARD_PX.width && y > 0 && y < CARD_PX.height).toBe(true);
+});
+
+test('a doubt that is a whole sentence stays on the card', () => {
+  const { context, texts } = canvas();
+  const giveOrTake = 'as read; best estimate 23 lb 11.9 oz, give or take 12.6 oz';
+  drawCatchCard(context, { ...CARD, giveOrTake });
+  const line = texts.find(({ text }) => text === giveOrTake);
+  expect((line?.x ?? 0) + (line?.wide ?? 0)).toBeLessThan(CARD_PX.width);
+  // Nothing else stands on its line.
+  expect(texts.filter(({ y }) => y === line?.y)).toHaveLength(1);
 });
 
 test('what is not known or not shared is left out', () => {

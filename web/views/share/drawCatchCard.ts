@@ -40,7 +40,6 @@ export function drawCatchCard(context: OffscreenCanvasRenderingContext2D, card: 
     context.font = font;
     context.fillStyle = colour;
     context.fillText(text, x, y);
-    return context.measureText(text).width;
   };
   const left = 70;
   write(card.fish, left, pictureHeight + 110, `600 64px ${BOOK}`);
@@ -49,11 +48,14 @@ export function drawCatchCard(context: OffscreenCanvasRenderingContext2D, card: 
     write(card.date, width - left, pictureHeight + 110, `400 36px ${PLAIN}`, SOFT);
     context.textAlign = 'left';
   }
-  if (card.weight) {
-    const wide = write(card.weight, left, pictureHeight + 230, `700 92px ${PLAIN}`);
-    if (card.giveOrTake) write(card.giveOrTake, left + wide + 28, pictureHeight + 230, `400 38px ${PLAIN}`, SOFT);
+  if (card.weight) write(card.weight, left, pictureHeight + 230, `700 92px ${PLAIN}`);
+  // Its doubt may be a whole sentence: it has a line of its own.
+  if (card.giveOrTake) write(card.giveOrTake, left, pictureHeight + 300, `400 38px ${PLAIN}`, SOFT);
+  if (card.length) {
+    context.textAlign = 'right';
+    write(card.length, width - left, pictureHeight + 230, `400 46px ${PLAIN}`);
+    context.textAlign = 'left';
   }
-  if (card.length) write(card.length, left, pictureHeight + 305, `400 46px ${PLAIN}`);
   drawWaterline(context, card, left, height - 190, width - 2 * left);
   write(card.handling, left, height - 62, `400 32px ${PLAIN}`, SOFT);
 }
