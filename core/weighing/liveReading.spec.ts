@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { gramsOf, poundsOunces, type Mass } from '../measure/mass.js';
 import { liveReading } from './liveReading.js';
+import { ROUNDINGS } from './rounding.js';
 
 const OUNCE: Mass = { unit: 'oz', count: 1 };
 const settled = (grams: number) => ({ steadiness: 'settled' as const, grams, uGrams: 3.04, freedom: 0.4 });
@@ -49,4 +50,29 @@ test('while there is no value there is no reading', () => {
   const into = { unit: 'g', division: OUNCE, rounding: 'down' } as const;
   expect(liveReading({ steadiness: 'moving' }, into)).toBeUndefined();
   expect(liveReading({ steadiness: 'settling', grams: 5000 }, into)).toBeUndefined();
+});
+
+test('whatever a scale settles at, what goes into the book is counted in whole units', () => {
+  const divisions: Mass[] = [
+    OUNCE,
+    { unit: 'quarter-oz', count: 2 },
+    { unit: 'g', count: 50 },
+    { unit: 'g', count: 5 },
+  ];
+  fc.assert(
+    fc.property(
+      fc.double({ min: 100, max: 60_000, noNaN: true }),
+      fc.constantFrom<'g' | 'lb/100'>('g', 'lb/100'),
+      fc.constantFrom(...divisions),
+      fc.constantFrom(...ROUNDINGS),
+      (grams, unit, division, rounding) => {
+        const read = liveReading(settled(grams), { unit, division, rounding });
+        expect(Number.isInteger(read?.asRead.count)).toBe(true);
+        expect(Number.isInteger(read?.sent.count)).toBe(true);
+        expect(Math.abs(gramsOf(read?.sent ?? OUNCE) - grams)).toBeLessThanOrEqual(
+          gramsOf({ unit, count: 1 }) / 2 + 1e-9,
+        );
+      },
+    ),
+  );
 });
