@@ -90,7 +90,7 @@ test(
     await page.getByRole('combobox', { name: 'What is corrected' }).click();
     await page.getByRole('option', { name: 'A time' }).click();
     await page.getByRole('combobox', { name: 'Which tap' }).click();
-    await page.getByRole('option', { name: /^released, 1:3\d after the take/ }).click();
+    await page.getByRole('option', { name: /^Released, 1:3\d after the take/ }).click();
     await page.getByLabel('Minutes and seconds since the take').fill('half');
     await page.getByLabel('Why').fill('Tapped when it was long gone.');
     await page.getByRole('button', { name: 'Enter the correction' }).click();

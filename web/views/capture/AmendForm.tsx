@@ -71,7 +71,9 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
   };
   const taps = story.marks.filter(({ type }) => type !== 'hooked');
   const tap = taps.find(({ eventId }) => eventId === tapId);
-  const toMs = readElapsed(time);
+  // What is typed counts from the take, which was itself tapped a moment after the log began.
+  const takeMs = story.marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
+  const sinceTakeMs = readElapsed(time);
   const whyProblem = problemsIn(AmendedDto, { facts: {}, why: why.trim() })[0]?.sentence;
 
   const put = async () => {
@@ -80,7 +82,8 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
     const keep = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
       record([makeEvent(story.captureId, story.startedAt, type, payload)]).then(onDone, () => setNotKept(true));
     if (subject === 'time') {
-      if (tap && toMs !== undefined) await keep('time-amended', { eventId: tap.eventId, toMs, why: why.trim() });
+      if (tap && sinceTakeMs !== undefined)
+        await keep('time-amended', { eventId: tap.eventId, toMs: takeMs + sinceTakeMs, why: why.trim() });
       return;
     }
     const changed = facts[subject];
@@ -149,15 +152,15 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
             onChange={setTapId}
             options={taps.map(({ eventId, type, atMs }) => ({
               value: eventId,
-              label: `${tapName(type)}, ${clockText(atMs)} after the take`,
+              label: `${tapName(type)}, ${clockText(atMs - takeMs)} after the take`,
             }))}
           />
           <TextField
             className="w-56"
             label="Minutes and seconds since the take"
-            placeholder={tap ? clockText(tap.atMs) : '6:20'}
+            placeholder={tap ? clockText(tap.atMs - takeMs) : '6:20'}
             value={time}
-            problem={tried && toMs === undefined ? 'Write it as 6:20, or as minutes alone.' : undefined}
+            problem={tried && sinceTakeMs === undefined ? 'Write it as 6:20, or as minutes alone.' : undefined}
             onChange={setTime}
           />
           {tried && !tap && <FieldSentence id="amend-tap-problem">No tap is chosen yet.</FieldSentence>}
