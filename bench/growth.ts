@@ -118,7 +118,9 @@ function nextFish(luck: Chance, n: number): Held {
     while (own.length < n) own.push(luck.next() < 1 / 3 && own.length > 0 ? luck.pick(own) : drawOne());
     const one = drawOne();
     const said = expectedWeight({
-      ...{ species: 'carp', girthMm: null, own },
+      species: 'carp',
+      girthMm: null,
+      own,
       lengthMm: one.lengthMm,
       waterId: one.waterId ?? null,
     });

@@ -71,7 +71,9 @@ export function weighFish(luck: Chance, truthGrams: number, how: WeighedHow): We
     around,
     reading: {
       ...live,
-      ...{ method, way: 'live', support: noted(how, hung) },
+      method,
+      way: 'live',
+      support: noted(how, hung),
       ...(!zeroed && { tare: { unit: division.unit, count: shownEmpty(SLING_GRAMS) } }),
       zeroedAt: iso(READ_AT - ageMin * 60_000),
       readAt: iso(READ_AT),

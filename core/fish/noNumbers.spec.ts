@@ -59,13 +59,13 @@ test('no expectation, standard or fact of any book is no number', () => {
     waterId: fc.constantFrom('a', null),
   });
   const linked = fc.record({
-    ...{ captureId: fc.constantFrom('1', '2'), atMs: fc.integer({ min: 0, max: 2e12 }), elapsedMs: fc.constant(0) },
-    ...{
-      species: fc.option(anySpecies, { nil: null }),
-      waterId: fc.constantFrom('a', 'b', null),
-      lengthMm: orNull,
-      grams: orNull,
-    },
+    captureId: fc.constantFrom('1', '2'),
+    atMs: fc.integer({ min: 0, max: 2e12 }),
+    elapsedMs: fc.constant(0),
+    species: fc.option(anySpecies, { nil: null }),
+    waterId: fc.constantFrom('a', 'b', null),
+    lengthMm: orNull,
+    grams: orNull,
   });
   fc.assert(
     fc.property(

@@ -4,7 +4,10 @@ import type { TakenCondition } from './story.js';
 
 const HOUR = 3_600_000;
 const reading = (atH: number, waterC: number, depth?: WaterDepth): TakenCondition => ({
-  ...{ source: 'hand', eventId: `${atH}`, atMs: atH * HOUR, waterC },
+  source: 'hand',
+  eventId: `${atH}`,
+  atMs: atH * HOUR,
+  waterC,
   ...(depth && { depth }),
 });
 const decided = (...conditions: TakenCondition[]) => {

@@ -27,7 +27,9 @@ test('a scale of ounces that sends steps of 5 g loses no ounce, whatever it show
 test('half a step below an ounce counts as reached, anything less does not', () => {
   const pounds = (hundredths: number) =>
     liveReading(settled(gramsOf({ unit: 'lb/100', count: hundredths })), {
-      ...{ unit: 'lb/100' as const, division: OUNCE, rounding: 'down' as const },
+      unit: 'lb/100' as const,
+      division: OUNCE,
+      rounding: 'down' as const,
     })?.asRead;
   // 23 lb 10 oz is 23.625 lb.
   expect(pounds(2361)).toEqual(poundsOunces(23, 9));

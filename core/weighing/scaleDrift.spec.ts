@@ -2,7 +2,9 @@ import { driftPerRootYear } from './scaleDrift.js';
 
 const check = (year: number, gain: number, sd = 0, shape = 'straight') => ({
   at: new Date(Date.UTC(2018, 0, 1) + year * 365.25 * 86_400_000).toISOString(),
-  ...{ shape, gain, covariance: [[sd ** 2, 0] as const, [0, 1] as const] as const },
+  shape,
+  gain,
+  covariance: [[sd ** 2, 0] as const, [0, 1] as const] as const,
 });
 
 test('with one check there is only the usual wander: a thousandth a year, as if seen four times', () => {

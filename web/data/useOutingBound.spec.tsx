@@ -14,8 +14,16 @@ jest.mock('./useOuting.js', () => ({ useOutings: () => mockOutings }));
 
 const TAKE_MS = Date.UTC(2026, 5, 1, 5);
 const outing: OutingSummary = {
-  ...{ outingId: 'o1', waterId: 'mere', swimId: 'reeds', expected: [], companions: 0, runsDropped: 0, note: null },
-  ...{ fromMs: TAKE_MS - 3_600_000, toMs: TAKE_MS + 12 * 3_600_000, endedAt: null },
+  outingId: 'o1',
+  waterId: 'mere',
+  swimId: 'reeds',
+  expected: [],
+  companions: 0,
+  runsDropped: 0,
+  note: null,
+  fromMs: TAKE_MS - 3_600_000,
+  toMs: TAKE_MS + 12 * 3_600_000,
+  endedAt: null,
 };
 const fish: CaptureStory = { ...emptyStory('c1'), startedAt: new Date(TAKE_MS).toISOString(), outcome: 'open' };
 

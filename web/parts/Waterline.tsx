@@ -162,37 +162,46 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
         width,
       )
     : [];
-  return shown.map(({ type, atMs }, i) => {
-    const at = x(atMs);
-    const rowY = form.surface + form.depth + 16 + (rows[i]?.row ?? 0) * 15;
-    return (
-      <g key={i}>
-        {named && (rows[i]?.row ?? 9) < 3 && (
-          <>
-            <path
-              d={`M${at} ${form.surface + 6}V${rowY - 11}`}
-              stroke="var(--edge)"
-              strokeWidth="1"
-              strokeDasharray="2 3"
-            />
-            <text
-              x={at}
-              y={rowY}
-              textAnchor={rows[i]?.anchor ?? 'middle'}
-              fontSize="12"
-              fill="var(--ink)"
-              stroke="var(--paper)"
-              strokeWidth="5"
-              paintOrder="stroke"
-            >
-              {STEP_WORDS[type as RunStep].done} {clockText(atMs)}
-            </text>
-          </>
-        )}
-        <MarkShape type={type as RunStep} x={at} y={form.surface} radius={size === 'live' ? 6 : 5} />
-      </g>
-    );
-  });
+  const placed = shown.map(({ type, atMs }, i) => ({
+    step: type as RunStep,
+    atMs,
+    at: x(atMs),
+    row: named ? rows[i] : undefined,
+    rowY: form.surface + form.depth + 16 + (rows[i]?.row ?? 0) * 15,
+  }));
+  const labelled = placed.filter(({ row }) => row !== undefined && row.row < 3);
+  return (
+    <>
+      {/* All threads lie under all names, so that none runs through a name beside it. */}
+      {labelled.map(({ at, rowY }, i) => (
+        <path
+          key={`thread ${i}`}
+          d={`M${at} ${form.surface + 6}V${rowY - 11}`}
+          stroke="var(--edge)"
+          strokeWidth="1"
+          strokeDasharray="2 3"
+        />
+      ))}
+      {labelled.map(({ step, atMs, at, row, rowY }, i) => (
+        <text
+          key={`name ${i}`}
+          x={at}
+          y={rowY}
+          textAnchor={row?.anchor ?? 'middle'}
+          fontSize="12"
+          fill="var(--ink)"
+          stroke="var(--paper)"
+          strokeWidth="5"
+          paintOrder="stroke"
+        >
+          {STEP_WORDS[step].done} {clockText(atMs)}
+        </text>
+      ))}
+      {placed.map(({ step, at }, i) => (
+        <MarkShape key={i} type={step} x={at} y={form.surface} radius={size === 'live' ? 6 : 5} />
+      ))}
+    </>
+  );
 }
 
 /** Each mark has a shape of its own: hook out a ring, weighed a hanging sling, pictured a square, the rest a bar. */

@@ -17,7 +17,8 @@ jest.mock('../../data/keeper.js', () => ({
 }));
 
 const story = {
-  ...{ ...emptyStory('c1'), startedAt: '2026-06-01T05:00:00.000Z' },
+  ...emptyStory('c1'),
+  startedAt: '2026-06-01T05:00:00.000Z',
   facts: { weight: { asRead: poundsOunces(9, 0), method: 'zeroed' as const, scalesId: 'dial', slingId: 'green' } },
 };
 let done = 0;
