@@ -8,6 +8,7 @@ const may = {
   server: { rooms: ['core', 'contract', 'standins'] },
   web: { rooms: ['core', 'contract', 'standins'] },
   e2e: { rooms: ['core', 'contract'] },
+  stress: { rooms: ['core'] },
   bench: { rooms: ['core', 'contract', 'painter', 'server', 'standins'] },
 };
 const all = Object.keys(may);

@@ -20,7 +20,9 @@ const swc = (tsx, metadata) => [
   },
 ];
 
-const room = (name, { browser = false, metadata = false } = {}) => ({
+const here = (file) => fileURLToPath(new URL(file, import.meta.url));
+
+const room = (name, { browser = false, metadata = false, after = [] } = {}) => ({
   displayName: name,
   rootDir: `<rootDir>/${name}`,
   testEnvironment: browser ? 'jsdom' : 'node',
@@ -29,7 +31,8 @@ const room = (name, { browser = false, metadata = false } = {}) => ({
   modulePathIgnorePatterns: ['<rootDir>/dist/'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '^.+\\.ts$': swc(false, metadata), '^.+\\.tsx$': swc(true, false) },
-  ...(browser && { setupFiles: [fileURLToPath(new URL('web/spec/browser.ts', import.meta.url))] }),
+  setupFiles: browser ? [here('web/spec/browser.ts')] : [],
+  setupFilesAfterEnv: after.map(here),
   testEnvironmentOptions: {
     customExportConditions: browser ? ['source', 'browser'] : ['source', 'node', 'node-addons'],
   },
@@ -42,7 +45,8 @@ export default {
     room('painter'),
     room('standins'),
     room('demo'),
-    room('server', { metadata: true }),
+    room('server', { metadata: true, after: ['server/spec/noUnhandledRejections.ts'] }),
     room('web', { browser: true }),
+    room('stress'),
   ],
 };

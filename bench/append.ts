@@ -28,7 +28,8 @@ export async function appendBench(): Promise<void> {
   const [book, twin] = [open('book'), open('twin')];
   const append = new AppendEvents(book);
   const bare = bareInsert(twin);
-  const { url, stop } = await runServer(join(folder, 'book'));
+  mkdirSync(join(folder, 'served'));
+  const { url, stop } = await runServer(join(folder, 'served'));
   const nextEvent = taps();
 
   const times = { bare: [] as number[], append: [] as number[], http: [] as number[] };
@@ -38,6 +39,7 @@ export async function appendBench(): Promise<void> {
     times.append.push(...(await timedRuns(RUNS, () => append.append([nextEvent()], new Date()))));
     times.http.push(...(await timedRuns(RUNS, () => post(url, nextEvent()))));
   }
+  const after = await appendAfterMany(append);
   await stop();
   book.onApplicationShutdown();
   twin.onApplicationShutdown();
@@ -49,7 +51,24 @@ export async function appendBench(): Promise<void> {
     report(`append: one event with its story, ${name}`, quantile(times.append, share), 'ms');
     report(`append: times the bare insert, ${name}`, quantile(times.append, share) / baseline, 'x', 3);
     report(`append: one event over HTTP, ${name}`, quantile(times.http, share), 'ms');
+    report(`append: one event after 20,000 others of its capture, ${name}`, quantile(after, share), 'ms', 20);
   }
+}
+
+/** How long one more tap takes on a capture that has very many. */
+async function appendAfterMany(append: AppendEvents): Promise<number[]> {
+  const at = new Date().toISOString();
+  const captureId = newId();
+  const tap = (i: number) => event(captureId, i === 0 ? 'hooked' : i % 2 ? 'lifted' : 'returned', at, i * 1000, {});
+  append.append(
+    Array.from({ length: 20_000 }, (_, i) => tap(i)),
+    new Date(),
+  );
+  let next = 20_000;
+  return timedRuns(RUNS / 4, () => {
+    append.append([tap(next)], new Date());
+    next += 1;
+  });
 }
 
 function taps(): () => CaptureEvent {

@@ -1,9 +1,8 @@
 import { chromium } from '@playwright/test';
-import { cameraScene } from '@keeper/standins/camera';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import sharp from 'sharp';
+import { cardOf } from './cardOfPictures.js';
 import { quantile, report } from './figures.js';
 import { LAUNCH } from './runInBrowser.js';
 
@@ -13,7 +12,7 @@ const BROKEN = 7;
 /** Five hundred files off a card at once, some of them broken: how long each takes, and whether the page stays quick meanwhile. */
 export async function cardImportBench(url: string): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-card-'));
-  const files = await cardOf(join(folder, 'card'));
+  const files = await cardOf(join(folder, 'card'), PICTURES, BROKEN);
   // On a disk, as a keeper's own browser has it: what is taken must not live in memory.
   const context = await chromium.launchPersistentContext(join(folder, 'profile'), LAUNCH);
   const page = await context.newPage();
@@ -49,33 +48,4 @@ function watchCard(wanted: number): Promise<{ ms: number; frames: number[]; thum
     };
     requestAnimationFrame(look);
   });
-}
-
-async function cardOf(folder: string): Promise<string[]> {
-  mkdirSync(folder, { recursive: true });
-  const { rgba, widthPx, heightPx } = cameraScene('card', 'carp-mirror', 'left', 800);
-  const scene = await sharp(rgba, { raw: { width: widthPx, height: heightPx, channels: 4 } })
-    .removeAlpha()
-    .resize(1600, 1200)
-    .raw()
-    .toBuffer();
-  const files: string[] = [];
-  for (let i = 0; i < PICTURES; i += 1) {
-    scene.writeUInt32LE(i, 0);
-    scene.fill(i % 251, 4, 9000);
-    const bytes = await sharp(scene, { raw: { width: 1600, height: 1200, channels: 3 } })
-      .jpeg({ quality: 85 })
-      .withExif({ IFD2: { DateTimeOriginal: dateOf(i) } })
-      .toBuffer();
-    const file = join(folder, `IMG_${String(i).padStart(4, '0')}.JPG`);
-    writeFileSync(file, i % Math.ceil(PICTURES / BROKEN) === 3 ? bytes.subarray(0, 90) : bytes);
-    files.push(file);
-  }
-  return files;
-}
-
-/** One picture every twenty minutes. */
-function dateOf(i: number): string {
-  const at = new Date(Date.UTC(2026, 4, 1) + i * 1_200_000).toISOString();
-  return `${at.slice(0, 10).replaceAll('-', ':')} ${at.slice(11, 19)}`;
 }

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
-import type { FlankInBook, FlanksAnswer } from '@keeper/contract/flanks';
+import { PRINTS_AT_ONCE, type CellsAnswer, type FlankInBook, type FlanksAnswer } from '@keeper/contract/flanks';
 import { readyPrint } from '@keeper/core/flank/comparePrints';
 import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
 import { runServer } from './runningServer.js';
@@ -30,8 +30,13 @@ export async function demoKnownBench(): Promise<void> {
   try {
     await run(process.execPath, [demo('fill.js'), '--url', url]);
     const truth = JSON.parse((await run(process.execPath, [demo('truth.js')])).stdout) as Record<string, string>;
-    const asked = (await flanksOf(url)).map((flank): Asked => {
-      const cells = new Int8Array(Buffer.from(flank.cells, 'base64'));
+    const flanks = await flanksOf(url);
+    const printed = await cellsOf(
+      url,
+      flanks.map(({ print }) => print),
+    );
+    const asked = flanks.map((flank): Asked => {
+      const cells = new Int8Array(Buffer.from(printed[flank.print] ?? '', 'base64'));
       const ready = readyPrint({ side: flank.side, kind: flank.kind, cells });
       return { fishId: flank.captureId, flank, ready };
     });
@@ -48,6 +53,15 @@ async function flanksOf(url: string): Promise<readonly FlankInBook[]> {
     if (coming === 0 && flanks.length > 0) return flanks;
     await setTimeout(ASK_AGAIN_MS);
   }
+}
+
+async function cellsOf(url: string, prints: readonly string[]): Promise<CellsAnswer> {
+  const all: Record<string, string> = {};
+  for (let at = 0; at < prints.length; at += PRINTS_AT_ONCE) {
+    const some = prints.slice(at, at + PRINTS_AT_ONCE).join(',');
+    Object.assign(all, await (await fetch(`${url}/api/flanks/cells?prints=${some}`)).json());
+  }
+  return all;
 }
 
 function report(asked: readonly Asked[], truth: Readonly<Record<string, string>>): void {

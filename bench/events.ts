@@ -17,7 +17,9 @@ export function event<T extends EventType>(
 /** Sends events to a running server. @throws Error with its sentence when it refuses them */
 export async function sendEvents(url: string, events: readonly CaptureEvent[]): Promise<void> {
   const answer = await fetch(`${url}/api/events`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events }) },
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events }),
   });
   if (!answer.ok) throw new Error(await answer.text());
 }

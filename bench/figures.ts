@@ -19,6 +19,23 @@ export async function timedRuns(runs: number, work: (run: number) => unknown): P
   return times;
 }
 
+/** One figure of a bench as it is written to a file. */
+export interface Figure {
+  readonly name: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly aim: string | null;
+  /** Null where there is no aim. */
+  readonly met: boolean | null;
+}
+
+const reported: Figure[] = [];
+
+/** All figures that were printed so far, in their order. */
+export function figuresSoFar(): readonly Figure[] {
+  return reported;
+}
+
 /** Prints one figure with its aim, and whether it is met: less is better, unless it is said that more is. */
 export function report(
   name: string,
@@ -27,7 +44,18 @@ export function report(
   aim?: number,
   better: 'less' | 'more' = 'less',
 ): void {
-  const good = aim !== undefined && (better === 'less' ? value <= aim : value >= aim);
-  const verdict = aim === undefined ? '' : good ? `  aim ${aim} ${unit}: met` : `  aim ${aim} ${unit}: MISSED`;
+  const met = aim === undefined ? null : better === 'less' ? value <= aim : value >= aim;
+  write({ name, value, unit, aim: aim === undefined ? null : String(aim), met });
+}
+
+/** The same of a figure that should be neither below nor above. Example: the share of intervals that hold the truth. */
+export function reportBetween(name: string, value: number, unit: string, low: number, high: number): void {
+  write({ name, value, unit, aim: `${low} to ${high}`, met: value >= low && value <= high });
+}
+
+function write(figure: Figure): void {
+  const { name, value, unit, aim, met } = figure;
+  reported.push(figure);
+  const verdict = aim === null ? '' : `  aim ${aim} ${unit}: ${met ? 'met' : 'MISSED'}`;
   process.stdout.write(`${name.padEnd(62)}${value.toFixed(value < 10 ? 2 : 1).padStart(9)} ${unit}${verdict}\n`);
 }

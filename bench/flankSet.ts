@@ -89,7 +89,9 @@ function ordered(
 ): PictureOrder {
   const order = anyPicture(luck, shot, { widthPx, heightPx: Math.round(widthPx * 0.75), spoilt: 0, kind, side });
   return {
-    ...{ ...order, fish, shot },
+    ...order,
+    fish,
+    shot,
     nuisance: { ...CLEAN, ...wrong(luck) },
     girth: luck.between(0.94, 1.06),
   };

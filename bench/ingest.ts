@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { largePictures } from './largePictures.js';
 import { runServer } from './runningServer.js';
 import { sendPicture } from './sendPicture.js';
+import { report } from './figures.js';
 
 const PICTURES = 50;
 const AT_A_TIME = 4;
@@ -31,10 +32,9 @@ export async function ingestBench(): Promise<void> {
     `${PICTURES} pictures of 12 million pixels, ${megabytes.toFixed(0)} MB, ${AT_A_TIME} at a time\n`,
   );
   process.stdout.write(`bare: decode, shrink, encode   ${perSecond(bare).toFixed(2)} a second\n`);
-  process.stdout.write(
-    `server: kept and answered      ${perSecond(taken).toFixed(2)} a second, ${((100 * bare) / taken).toFixed(0)} % of the bare (aim 80)\n`,
-  );
-  process.stdout.write(`server: most memory            ${most.toFixed(0)} MB (aim under 700)\n`);
+  process.stdout.write(`server: kept and answered      ${perSecond(taken).toFixed(2)} a second\n`);
+  report('server: share of the bare work', (100 * bare) / taken, '%', 80, 'more');
+  report('server: most memory', most, 'MB', 700);
 }
 
 async function fourAtATime(pictures: readonly Buffer[], work: (bytes: Buffer) => Promise<unknown>): Promise<number> {

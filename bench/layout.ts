@@ -49,13 +49,17 @@ export async function layoutBench(): Promise<void> {
   const hours = Array.from({ length: 24 }, (_, i) => standinHour(DAWN + i * HOUR_MS, PLACE, 'heatwave'));
   const ahead = await timedRuns(20, () =>
     outlook({
-      ...{ fromMs: DAWN, toMs: DAWN + 24 * HOUR_MS, position: PLACE, facingDeg: 20, hours, readings: [], deeds: [] },
-      ...{
-        casters: shadeCasters(plan.fixtures, layout),
-        mat: layout.mat ?? null,
-        bucket: layout.bucket ?? null,
-        face: 'up',
-      },
+      fromMs: DAWN,
+      toMs: DAWN + 24 * HOUR_MS,
+      position: PLACE,
+      facingDeg: 20,
+      hours,
+      readings: [],
+      deeds: [],
+      casters: shadeCasters(plan.fixtures, layout),
+      mat: layout.mat ?? null,
+      bucket: layout.bucket ?? null,
+      face: 'up',
     }),
   );
   report('outlook: water, mat and bucket over 24 h, p95', quantile(ahead, 0.95), 'ms');

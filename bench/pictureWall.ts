@@ -60,8 +60,12 @@ async function stroke(page: Page, speed: number): Promise<Frame[]> {
   await page.evaluate(watchFrames);
   const protocol = await page.context().newCDPSession(page);
   await protocol.send('Input.synthesizeScrollGesture', {
-    ...{ x: 700, y: 500, yDistance: -STROKE, speed },
-    ...{ gestureSourceType: 'mouse', preventFling: true },
+    x: 700,
+    y: 500,
+    yDistance: -STROKE,
+    speed,
+    gestureSourceType: 'mouse',
+    preventFling: true,
   });
   return page.evaluate(() => (globalThis as unknown as { frames: Frame[] }).frames);
 }

@@ -4,6 +4,7 @@ import { anyPicture } from '@keeper/painter/anyPicture';
 import type { Nuisance } from '@keeper/painter/nuisance';
 import { paintPicture } from '@keeper/painter/paint';
 import type { PictureOrder } from '@keeper/painter/pictureOrder';
+import { report } from './figures.js';
 
 const PICTURES = 160;
 const SIZE = { widthPx: 960, heightPx: 720 };
@@ -111,6 +112,6 @@ function answer({ name, aim, wrong, score, limit }: Question, tried: readonly Tr
   const auc = above / (bad.length * good.length);
   const share = (of: readonly number[]) =>
     `${((100 * of.filter((value) => value > limit).length) / of.length).toFixed(0)} %`;
-  const verdict = aim === undefined ? '' : `, aim ${aim}: ${auc >= aim ? 'met' : 'MISSED'}`;
-  return `${name.padEnd(28)}AUC ${auc.toFixed(3)}${verdict}; said of ${share(bad)} of ${bad.length} that are, of ${share(good)} of ${good.length} that are not`;
+  report(name, auc, 'AUC', aim, 'more');
+  return `  said of ${share(bad)} of ${bad.length} that are, of ${share(good)} of ${good.length} that are not`;
 }

@@ -2,6 +2,7 @@ import { chance } from '@keeper/core/chance/chance';
 import { explainEntry } from '@keeper/core/weighing/explain';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
 import { drawEntry } from '@keeper/standins/writtenEntry';
+import { report } from './figures.js';
 
 const ENTRIES = 5000;
 
@@ -46,10 +47,8 @@ export function slipsBench(): void {
   }
   const all = [...table.values()];
   const sum = (of: 'count' | 'first' | 'three' | 'asked') => all.reduce((total, row) => total + row[of], 0);
-  process.stdout.write(
-    `true kind first ${share(sum('first'), sum('count'))} (aim 85), among three ${share(sum('three'), sum('count'))} (aim 97)\n`,
-  );
-  process.stdout.write(
-    `slips asked about ${share(sum('asked'), sum('count'))}; clean entries asked about ${share(alarms, ENTRIES / 2)} (aim at most 2)\n`,
-  );
+  report('true kind of slip first', (100 * sum('first')) / sum('count'), '%', 85, 'more');
+  report('true kind of slip among three', (100 * sum('three')) / sum('count'), '%', 97, 'more');
+  report('slips asked about', (100 * sum('asked')) / sum('count'), '%');
+  report('clean entries asked about', (200 * alarms) / ENTRIES, '%', 2);
 }

@@ -3,10 +3,8 @@ import { gramsOf, GRAMS_PER_POUND, type Mass } from '@keeper/core/measure/mass';
 import { stateWeight } from '@keeper/core/weighing/statedWeight';
 import { weightResult } from '@keeper/core/weighing/result';
 import { MOST_STEPS, weighFish, type WeighedHow } from '@keeper/standins/weighedFish';
-import { quantile } from './figures.js';
+import { quantile, reportBetween } from './figures.js';
 
-/** So many fish, or as many as are asked for: cells are the surer, the more there are. */
-const FISH = Number(process.argv[3] ?? 5000);
 const DIVISIONS: readonly Mass[] = [
   { unit: 'g', count: 5 },
   { unit: 'g', count: 10 },
@@ -34,8 +32,8 @@ interface Weighed {
   readonly wideShare: number;
 }
 
-/** How often the interval that is printed holds the truth, over invented fish, scales, slings and checks. */
-export function weighCoverageBench(): void {
+/** How often the interval that is printed holds the truth, over so many invented fish, scales, slings and checks: cells are the surer, the more there are. */
+export function weighCoverageBench(fish = 5000): void {
   const luck = chance('coverage of a weight');
   const weighed: Weighed[] = [];
   let silent = 0;
@@ -43,13 +41,13 @@ export function weighCoverageBench(): void {
     for (const [support, handNoted] of HUNG)
       for (const checked of [true, false])
         for (const bracketed of [true, false])
-          for (let i = 0; i < FISH / 48; i += 1) {
+          for (let i = 0; i < fish / 48; i += 1) {
             const truthGrams = GRAMS_PER_POUND * luck.between(5, 60);
             const fitting = DIVISIONS.filter((each) => truthGrams <= MOST_STEPS * gramsOf(each));
             const how = { method, support, handNoted, division: luck.pick(fitting), checked, bracketed };
-            const fish = weighFish(luck, truthGrams, how);
-            const result = fish && weightResult(fish.reading, fish.around);
-            if (!fish || !result) {
+            const one = weighFish(luck, truthGrams, how);
+            const result = one && weightResult(one.reading, one.around);
+            if (!one || !result) {
               silent += 1;
               continue;
             }
@@ -61,11 +59,11 @@ export function weighCoverageBench(): void {
             });
           }
   process.stdout.write(
-    `${'printed interval holds the truth (aim 93 to 97 %)'.padEnd(66)}of ${weighed.length} fish, ${silent} without a value in half a minute\n`,
+    `How often the printed interval holds the truth: ${weighed.length} fish, ${silent} without a value in half a minute\n`,
   );
   const cell = (name: string, of: (each: WeighedHow) => boolean) => {
     const in_ = weighed.filter(({ how }) => of(how));
-    const held = ((100 * in_.filter(({ holds }) => holds).length) / in_.length).toFixed(1);
+    const held = (100 * in_.filter(({ holds }) => holds).length) / in_.length;
     const wide = (
       100 *
       quantile(
@@ -73,7 +71,7 @@ export function weighCoverageBench(): void {
         0.5,
       )
     ).toFixed(2);
-    process.stdout.write(`${name.padEnd(66)}${held} %, U ${wide} % of the weight (${in_.length})\n`);
+    reportBetween(`${name} (${in_.length} fish, U ${wide} %)`, held, '%', 93, 97);
   };
   const known = ({ support, handNoted }: WeighedHow) => handNoted || (support !== 'hand' && support !== 'cupped');
   for (const checked of [true, false])

@@ -1,25 +1,28 @@
 import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
-import { IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { IsIn, IsInt, Max, Min } from 'class-validator';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import { BOOK_ORDERS, type BookOrder } from './orders.js';
 import type { CaptureSummary, PictureOfSummary } from '@keeper/core/capture/summary';
+import { IsId, IsText, Maybe } from './fields.js';
 
 /** Which captures of the book are shown, and in which order. Captures discarded as begun by mistake are never shown. */
 export class BookFilterDto {
-  @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId;
-  @IsOptional() @IsUUID() waterId?: string;
-  @IsOptional() @IsIn(BOOK_ORDERS) order?: BookOrder;
+  @Maybe() @IsIn(SPECIES_IDS) species?: SpeciesId;
+  @Maybe() @IsId() waterId?: string;
+  @Maybe() @IsIn(BOOK_ORDERS) order?: BookOrder;
+  /** Where the book is opened: at the end of this year, or at its beginning where the oldest come first. By weight it means nothing. */
+  @Maybe() @Type(() => Number) @IsInt() @Min(1800) @Max(9998) year?: number;
 }
 
 /** A page of the book. */
 export class BookQueryDto extends BookFilterDto {
-  @IsOptional() @IsUUID() outingId?: string;
+  @Maybe() @IsId() outingId?: string;
   /** Only those that still wait to be written up. */
-  @IsOptional() @Transform(({ value }) => value === true || value === 'true') waiting?: boolean;
+  @Maybe() @Transform(({ value }) => value === true || value === 'true') waiting?: boolean;
   /** Where the last page ended, as the server said it. */
-  @IsOptional() @IsString() @MaxLength(200) after?: string;
-  @IsOptional() @Type(() => Number) @IsInt() @Min(1) @Max(100) limit?: number;
+  @Maybe() @IsText(200) after?: string;
+  @Maybe() @Type(() => Number) @IsInt() @Min(1) @Max(100) limit?: number;
 }
 
 export interface BookPage {
@@ -32,7 +35,7 @@ export interface BookPage {
 
 /** A picture of the book with as much of its fish as stands under it. */
 export interface PictureInBook
-  extends PictureOfSummary, Pick<CaptureSummary, 'captureId' | 'startedAt' | 'species' | 'form' | 'net'> {}
+  extends PictureOfSummary, Pick<CaptureSummary, 'captureId' | 'startedAt' | 'zone' | 'species' | 'form' | 'net'> {}
 
 /** How many of each kind are in the book, and the best of each by net weight. */
 export interface BookTally {
@@ -49,9 +52,11 @@ export interface BookTally {
     readonly lastAt: string;
   }[];
   readonly byWater: readonly { readonly waterId: string; readonly captures: number }[];
+  /** The latest first. */
+  readonly byYear: readonly { readonly year: number; readonly captures: number }[];
 }
 
 /** What an export of the book may hold. */
 export class ExportQueryDto {
-  @IsOptional() @IsIn(['included', 'left-out']) positions?: 'included' | 'left-out';
+  @Maybe() @IsIn(['included', 'left-out']) positions?: 'included' | 'left-out';
 }

@@ -89,7 +89,10 @@ const good: Record<EventType, object> = {
     view: VIEW,
     length: {
       marks: [0, 300, 600].map((atMm) => ({ atMm, pixel: { x: atMm, y: 400 } })),
-      ...{ nose: { x: 0, y: 400 }, tail: { x: 580, y: 402 }, lengthMm: 580.4, uMm: 2.1 },
+      nose: { x: 0, y: 400 },
+      tail: { x: 580, y: 402 },
+      lengthMm: 580.4,
+      uMm: 2.1,
     },
   },
   amended: { facts: { weight: null }, why: 'Another fish.' },
@@ -154,13 +157,18 @@ test.each([
 const AT = '2026-06-01T05:00:00.000Z';
 const outing = (type: string, payload: object) => ({ id: ID, outingId: ID, deviceId: 'phone', at: AT, type, payload });
 const goodOuting: Record<OutingEventType, object> = {
-  'outing-planned': { waterId: ID, fromAt: AT, toAt: AT, companions: 1, expected: ['carp'] },
+  'outing-planned': { waterId: ID, fromAt: AT, toAt: '2026-06-01T17:00:00.000Z', companions: 1, expected: ['carp'] },
   'swim-taken': { swimId: ID },
   'condition-taken': { source: 'probe', waterC: 18.4, depth: 'net-depth', when: AT },
   'forecast-taken': {
     hours: [
       {
-        ...{ atMs: 0, airC: 20, humidity: 0.5, windMs: 2, windFromDeg: 200, cloudOctas: 3 },
+        atMs: 0,
+        airC: 20,
+        humidity: 0.5,
+        windMs: 2,
+        windFromDeg: 200,
+        cloudOctas: 3,
         pressureHpa: 1013,
         rainMm: 0,
         thunder: false,
@@ -172,6 +180,7 @@ const goodOuting: Record<OutingEventType, object> = {
   'item-checked': { item: 'net', done: true },
   'run-dropped': {},
   'outing-ended': { note: 'A blank.' },
+  'outing-called-off': { note: 'Flood.' },
   'taken-back': { eventId: ID },
 };
 

@@ -1,3 +1,5 @@
+import type { BookTrouble } from './health.js';
+
 /** What went wrong at one field. `field` is a path such as `events.0.payload.why`. */
 export interface FieldProblem {
   readonly field: string;
@@ -18,6 +20,10 @@ export type ErrorCode =
   | 'service-failed'
   | 'not-readable'
   | 'too-large'
+  | 'not-taken'
+  | 'too-busy'
+  | 'picture-damaged'
+  | BookTrouble
   | 'refused'
   | 'broken';
 

@@ -6,24 +6,19 @@ import {
   Equals,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
-  IsISO8601,
-  IsNotEmpty,
   IsNumber,
   IsObject,
   IsOptional,
-  IsString,
-  IsUUID,
   Matches,
   Max,
-  MaxLength,
   Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import {
+  LAST_ELAPSED_MS,
   EVENT_TYPES,
   IDENTITIES,
   INTERRUPTIONS,
@@ -56,7 +51,7 @@ import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
 import { MOST_EVENTS, SHA256 } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
-import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
+import { MOST_GRAMS, MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import {
   READING_WAYS,
   SCALE_SUPPORTS,
@@ -67,13 +62,12 @@ import {
 } from '@keeper/core/weighing/reading';
 import { OUTING_PAYLOADS } from './outings.js';
 import { PictureReadDto } from './pictureReading.js';
-
-/** Ten years: no capture is written about for longer, and the number stays exact. */
-const LONGEST_MS = 10 * 366 * 24 * 3_600_000;
+import { IsId, IsMoment, IsText, IsName, IsReason, Nested, Maybe } from './fields.js';
+import { IsWeighable, IsOnABoard, IsUnderGross, HasItsTare, IsFormOfSpecies } from './possible.js';
 
 export class MassDto {
   @IsIn(MASS_UNITS) unit: MassUnit;
-  @IsInt() @Min(0) @Max(10_000_000) count: number;
+  @IsInt() @Min(0) @IsWeighable() count: number;
 }
 
 const NO_WEIGHT = 'A weight of 0 is no weight. Leave it out instead.';
@@ -81,92 +75,94 @@ const NO_WEIGHT = 'A weight of 0 is no weight. Leave it out instead.';
 /** A reading with something on the hook. */
 export class ReadMassDto {
   @IsIn(MASS_UNITS) unit: MassUnit;
-  @IsInt() @Min(1, { message: NO_WEIGHT }) @Max(10_000_000) count: number;
+  @IsInt() @Min(1, { message: NO_WEIGHT }) @IsWeighable() count: number;
 }
 
 export class LengthDto {
   @IsIn(LENGTH_UNITS) unit: LengthUnit;
-  @IsInt() @Min(1) @Max(10_000) count: number;
+  @IsInt() @Min(1) @IsOnABoard() count: number;
 }
 
 export class BodyLengthDto extends LengthDto {
   /** To the tip of the tail, to the tip with the tail pinched, or to the fork. */
-  @IsOptional() @IsIn(LENGTH_OF) of?: LengthOf;
+  @Maybe() @IsIn(LENGTH_OF) of?: LengthOf;
 }
 
 export class WeightReadingDto {
-  @IsDefined() @ValidateNested() @Type(() => ReadMassDto) asRead: ReadMassDto;
+  @Nested(() => ReadMassDto) asRead: ReadMassDto;
   @IsIn(WEIGH_METHODS) method: WeighMethod;
-  @IsOptional() @ValidateNested() @Type(() => MassDto) tare?: MassDto;
-  @IsOptional() @IsString() @MaxLength(100) written?: string;
-  @IsOptional() @ValidateNested() @Type(() => MassDto) sent?: MassDto;
-  @IsOptional() @IsIn(READING_WAYS) way?: ReadingWay;
-  @IsOptional() @IsUUID() scalesId?: string;
-  @IsOptional() @IsUUID() slingId?: string;
-  @IsOptional() @IsIn(SCALE_SUPPORTS) support?: ScaleSupport;
-  @IsOptional() @IsISO8601({ strict: true }) zeroedAt?: string;
-  @IsOptional() @IsISO8601({ strict: true }) readAt?: string;
-  @IsOptional() @IsNumber() @Min(0) @Max(5000) steadyGrams?: number;
-  @IsOptional() @IsInt() @Min(1) @Max(10_000) steadyFreedom?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(5000) resolutionGrams?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(250_000) settledGrams?: number;
+  @Maybe() @Nested(() => MassDto) @IsUnderGross() tare?: MassDto;
+  @Maybe() @IsText(100) written?: string;
+  @Maybe() @Nested(() => MassDto) sent?: MassDto;
+  @Maybe() @IsIn(READING_WAYS) way?: ReadingWay;
+  @Maybe() @IsId() scalesId?: string;
+  @Maybe() @IsId() slingId?: string;
+  @Maybe() @IsIn(SCALE_SUPPORTS) support?: ScaleSupport;
+  @Maybe() @IsMoment() zeroedAt?: string;
+  @Maybe() @IsMoment() readAt?: string;
+  @Maybe() @IsNumber() @Min(0) @Max(5000) steadyGrams?: number;
+  @Maybe() @IsInt() @Min(1) @Max(10_000) steadyFreedom?: number;
+  @Maybe() @IsNumber() @Min(0) @Max(5000) resolutionGrams?: number;
+  @Maybe() @IsNumber() @Min(0) @Max(MOST_GRAMS) settledGrams?: number;
 }
 
 /** What a zeroed scale shows of a sling that has become lighter lies below nothing. */
 export class ShownDto {
   @IsIn(MASS_UNITS) unit: MassUnit;
-  @IsInt() @Min(-100_000) @Max(100_000) count: number;
+  @IsInt() @IsWeighable() count: number;
 }
 
 export class FactsDto {
   @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId | null;
-  @IsOptional() @IsIn(FORM_IDS) form?: FormId | null;
-  @IsOptional() @IsString() @MaxLength(60) kindName?: string | null;
-  @IsOptional() @IsUUID() waterId?: string | null;
-  @IsOptional() @ValidateNested() @Type(() => WeightReadingDto) weight?: WeightReadingDto | null;
-  @IsOptional() @ValidateNested() @Type(() => BodyLengthDto) length?: BodyLengthDto | null;
-  @IsOptional() @ValidateNested() @Type(() => LengthDto) girth?: LengthDto | null;
-  @IsOptional() @ValidateNested() @Type(() => MassDto) guess?: MassDto | null;
-  @IsOptional() @IsString() @MaxLength(4000) note?: string | null;
+  @IsOptional() @IsIn(FORM_IDS) @IsFormOfSpecies() form?: FormId | null;
+  @IsOptional() @IsText(60) kindName?: string | null;
+  @IsOptional() @IsId() waterId?: string | null;
+  @IsOptional() @Nested(() => WeightReadingDto) @HasItsTare() weight?: WeightReadingDto | null;
+  @IsOptional() @Nested(() => BodyLengthDto) length?: BodyLengthDto | null;
+  @IsOptional() @Nested(() => LengthDto) girth?: LengthDto | null;
+  @IsOptional() @Nested(() => MassDto) guess?: MassDto | null;
+  @IsOptional() @IsText(4000) note?: string | null;
 }
 
 export class NothingDto {}
 
 export class AroundDto {
-  @IsOptional() @IsNumber() @Min(TEMP_BOUNDS.water.leastC) @Max(TEMP_BOUNDS.water.mostC) waterC?: number;
-  @IsOptional() @IsNumber() @Min(TEMP_BOUNDS.air.leastC) @Max(TEMP_BOUNDS.air.mostC) airC?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(MOST_OXYGEN_MGL) oxygenMgL?: number;
-  @IsOptional() @IsInt() @Min(0) @Max(20) companions?: number;
-  @IsOptional() @IsBoolean() dark?: boolean;
-  @IsOptional() @IsBoolean() thunder?: boolean;
+  @Maybe() @IsNumber() @Min(TEMP_BOUNDS.water.leastC) @Max(TEMP_BOUNDS.water.mostC) waterC?: number;
+  @Maybe() @IsNumber() @Min(TEMP_BOUNDS.air.leastC) @Max(TEMP_BOUNDS.air.mostC) airC?: number;
+  @Maybe() @IsNumber() @Min(0) @Max(MOST_OXYGEN_MGL) oxygenMgL?: number;
+  @Maybe() @IsInt() @Min(0) @Max(20) companions?: number;
+  @Maybe() @IsBoolean() dark?: boolean;
+  @Maybe() @IsBoolean() thunder?: boolean;
 }
 
 export class HookedDto {
-  @IsOptional() @ValidateNested() @Type(() => AroundDto) around?: AroundDto;
-  @IsOptional() @IsUUID() waterId?: string;
-  @IsOptional() @IsUUID() outingId?: string;
-  @IsOptional() @IsUUID() swimId?: string;
-  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(300, { each: true }) gaps?: string[];
+  @Maybe() @Nested(() => AroundDto) around?: AroundDto;
+  @Maybe() @IsId() waterId?: string;
+  @Maybe() @IsId() outingId?: string;
+  @Maybe() @IsId() swimId?: string;
+  @Maybe() @IsArray() @ArrayMaxSize(40) @IsText(300, { each: true }) gaps?: string[];
   /** The time zone of the place, an IANA name. */
-  @IsOptional() @IsString() @MaxLength(64) zone?: string;
+  @Maybe() @IsText(64) zone?: string;
+  /** Begun at the desk from pictures, with nothing known of how the fish was handled. */
+  @Maybe() @IsIn(['pictures']) from?: 'pictures';
 }
 
 export class ReadingTakenDto {
-  @IsDefined() @ValidateNested() @Type(() => WeightReadingDto) weight: WeightReadingDto;
+  @Nested(() => WeightReadingDto) weight: WeightReadingDto;
 }
 
 export class SlingHungDto {
-  @IsDefined() @ValidateNested() @Type(() => ShownDto) shown: ShownDto;
-  @IsOptional() @IsIn(READING_WAYS) way?: ReadingWay;
+  @Nested(() => ShownDto) shown: ShownDto;
+  @Maybe() @IsIn(READING_WAYS) way?: ReadingWay;
 }
 
 export class EntryKeptDto {
-  @IsOptional() @IsString() @MaxLength(500) note?: string;
+  @Maybe() @IsText(500) note?: string;
 }
 
 export class HeldAgainstDto {
   @Matches(SHA256) sha256: string;
-  @IsUUID() captureId: string;
+  @IsId() captureId: string;
   @Matches(SHA256) otherSha: string;
   @IsNumber() @Min(-1) @Max(1) score: number;
   @IsNumber() @Min(0) @Max(1) probability: number;
@@ -176,33 +172,31 @@ export class IdentifiedDto {
   @IsIn(IDENTITIES) says: Identified['says'];
   /** Whoever is sure names the fish; whoever is not names none. */
   @ValidateIf(({ says, fishId }: Identified) => (says !== 'unsure' && says !== 'different') || fishId !== null)
-  @IsUUID()
+  @IsId()
   fishId: string | null;
-  @IsOptional() @ValidateNested() @Type(() => HeldAgainstDto) by?: HeldAgainstDto;
-  @IsOptional() @IsUUID() decisionId?: string;
-  @IsOptional() @IsString() @MaxLength(400) why?: string;
+  @Maybe() @Nested(() => HeldAgainstDto) by?: HeldAgainstDto;
+  @Maybe() @IsId() decisionId?: string;
+  @Maybe() @IsText(400) why?: string;
 }
 
 export class DescribedDto {
-  @IsDefined() @ValidateNested() @Type(() => FactsDto) facts: FactsDto;
+  @Nested(() => FactsDto) facts: FactsDto;
 }
 
 export class AmendedDto {
-  @IsDefined() @ValidateNested() @Type(() => FactsDto) facts: FactsDto;
-  @IsString()
-  @IsNotEmpty({ message: 'A correction is kept with its reason. Say in a few words why.' })
-  @MaxLength(500)
+  @Nested(() => FactsDto) facts: FactsDto;
+  @IsReason()
   why: string;
 }
 
 export class PictureAddedDto {
   @Matches(SHA256) sha256: string;
-  @IsOptional() @IsIn(PICTURE_ROLES) role?: PictureRole;
+  @Maybe() @IsIn(PICTURE_ROLES) role?: PictureRole;
 }
 
 export class PictureRemovedDto {
   @Matches(SHA256) sha256: string;
-  @IsString() @MaxLength(500) why: string;
+  @IsText(500) why: string;
 }
 
 export class SeenDto {
@@ -217,17 +211,17 @@ export class FlankPointDto {
 export class WoundDto {
   @IsIn(WOUND_KINDS) kind: WoundKind;
   @IsIn(WOUND_SIDES) side: WoundSide;
-  @IsDefined() @ValidateNested() @Type(() => FlankPointDto) at: FlankPointDto;
+  @Nested(() => FlankPointDto) at: FlankPointDto;
   @IsInt() @Min(1) @Max(1000) sizeMm: number;
 }
 
 export class WoundNotedDto {
-  @IsDefined() @ValidateNested() @Type(() => WoundDto) wound: WoundDto;
+  @Nested(() => WoundDto) wound: WoundDto;
 }
 
 export class TreatedDto {
   @IsIn(TREATMENTS) with: Treatment;
-  @IsOptional() @IsUUID() woundId?: string;
+  @Maybe() @IsId() woundId?: string;
 }
 
 export class GillBeatDto {
@@ -247,51 +241,49 @@ export class InterruptedDto {
 }
 
 export class OutingBoundDto {
-  @IsUUID() outingId: string;
-  @IsOptional() @IsUUID() swimId?: string;
-  @IsOptional() @IsUUID() waterId?: string;
+  @IsId() outingId: string;
+  @Maybe() @IsId() swimId?: string;
+  @Maybe() @IsId() waterId?: string;
 }
 
 export class GapToldDto {
   @IsIn(GAPS_TOLD) says: GapTold['says'];
-  @IsInt() @Min(0) @Max(LONGEST_MS) fromMs: number;
-  @IsOptional() @IsInt() @Min(0) @Max(LONGEST_MS) backMs?: number;
+  @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) fromMs: number;
+  @Maybe() @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) backMs?: number;
 }
 
 export class TimeAmendedDto {
-  @IsUUID() eventId: string;
-  @IsInt() @Min(0) @Max(LONGEST_MS) toMs: number;
-  @IsString()
-  @IsNotEmpty({ message: 'A correction is kept with its reason. Say in a few words why.' })
-  @MaxLength(500)
+  @IsId() eventId: string;
+  @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) toMs: number;
+  @IsReason()
   why: string;
 }
 
 export class MergedDto {
-  @IsUUID() into: string;
+  @IsId() into: string;
 }
 
 export class UndoneDto {
-  @IsUUID() eventId: string;
+  @IsId() eventId: string;
 }
 
 /** What every event carries. A type that is not known is refused here. */
 export class EventDto {
-  @IsUUID(7) id: string;
-  @IsUUID() captureId: string;
-  @IsString() @IsNotEmpty() @MaxLength(64) deviceId: string;
-  @IsISO8601({ strict: true }) at: string;
-  @IsInt() @Min(0) @Max(LONGEST_MS) elapsedMs: number;
+  @IsId(7) id: string;
+  @IsId() captureId: string;
+  @IsName(64, 'This is empty.') deviceId: string;
+  @IsMoment() at: string;
+  @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) elapsedMs: number;
   @IsIn(EVENT_TYPES) type: EventType;
   @IsObject() payload: object;
 }
 
 /** What every event of an outing carries. */
 export class OutingEventDto {
-  @IsUUID(7) id: string;
-  @IsUUID() outingId: string;
-  @IsString() @IsNotEmpty() @MaxLength(64) deviceId: string;
-  @IsISO8601({ strict: true }) at: string;
+  @IsId(7) id: string;
+  @IsId() outingId: string;
+  @IsName(64, 'This is empty.') deviceId: string;
+  @IsMoment() at: string;
   @IsIn(OUTING_EVENT_TYPES) type: OutingEventType;
   @IsObject() payload: object;
 }
@@ -306,7 +298,7 @@ function eventClass(
 ): Constructor<EventDto | OutingEventDto> {
   class TypedEventDto extends (Head as Constructor<object>) {
     @Equals(type) declare type: string;
-    @IsDefined() @ValidateNested() @Type(() => payload) declare payload: object;
+    @Nested(() => payload) declare payload: object;
   }
   Object.defineProperty(TypedEventDto, 'name', { value: eventClassName(type) });
   return TypedEventDto as Constructor<EventDto | OutingEventDto>;
@@ -378,6 +370,7 @@ export class AppendEventsDto {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(MOST_EVENTS)
+  @IsObject({ each: true, message: 'Each of "events" is one event.' })
   @ValidateNested({ each: true })
   @Type(() => EventDto, { keepDiscriminatorProperty: true, discriminator: { property: 'type', subTypes: SUB_TYPES } })
   events: (EventDto | OutingEventDto)[];

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { IsIn, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { IsIn, IsNumber, Max, Min } from 'class-validator';
 import { FIXTURE_KINDS, KIT_PIECES, type FixtureKind, type KitPiece } from '@keeper/core/bank/plan';
+import { IsName, Nested, Maybe } from './fields.js';
 
 /** No swim reaches further than this, in metres. */
 const FARTHEST_M = 60;
@@ -12,7 +12,7 @@ export class PointDto {
 }
 
 export class FixtureDto extends PointDto {
-  @IsString() @IsNotEmpty() @MaxLength(64) id: string;
+  @IsName(64, 'This is empty.') id: string;
   @IsIn(FIXTURE_KINDS) kind: FixtureKind;
   @IsNumber() @Min(0.1) @Max(30) radiusM: number;
   @IsNumber() @Min(0) @Max(60) heightM: number;
@@ -21,9 +21,8 @@ export class FixtureDto extends PointDto {
 /** Where each piece lies: one optional field a piece. */
 export class LayoutDto {}
 for (const piece of KIT_PIECES) {
-  IsOptional()(LayoutDto.prototype, piece);
-  ValidateNested()(LayoutDto.prototype, piece);
-  Type(() => PointDto)(LayoutDto.prototype, piece);
+  Maybe()(LayoutDto.prototype, piece);
+  Nested(() => PointDto)(LayoutDto.prototype, piece);
 }
 
 /** A layout as the class above lets it through. */

@@ -4,6 +4,7 @@ import type { FormId, SpeciesId } from '@keeper/core/fish/species';
 export interface PicturedFish {
   readonly captureId: string;
   readonly startedAt: string;
+  readonly zone: string | null;
   readonly elapsedMs: number;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;

@@ -1,4 +1,5 @@
-import { IsIn, IsOptional } from 'class-validator';
+import { IsIn } from 'class-validator';
+import { Maybe } from './fields.js';
 
 export const PICTURE_SIZES = ['thumb', 'view'] as const;
 export type PictureSize = (typeof PICTURE_SIZES)[number];
@@ -7,5 +8,5 @@ export type PictureSize = (typeof PICTURE_SIZES)[number];
 export const PICTURE_SIZE_PX: Readonly<Record<PictureSize, number>> = { thumb: 480, view: 1600 };
 
 export class PictureQueryDto {
-  @IsOptional() @IsIn(PICTURE_SIZES) size?: PictureSize;
+  @Maybe() @IsIn(PICTURE_SIZES) size?: PictureSize;
 }

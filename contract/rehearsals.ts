@@ -1,25 +1,11 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsISO8601,
-  IsNumber,
-  IsString,
-  Max,
-  MaxLength,
-  Min,
-  ValidateIf,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, Max, Min, ValidateIf } from 'class-validator';
 import { RUN_STEPS } from '@keeper/core/capture/steps';
 import { DECISION_RULES } from '@keeper/core/rehearse/judge';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
 import { SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
 import type { Shelved } from './rows.js';
+import { IsMoment, IsText, NestedList } from './fields.js';
 
 const LONGEST_MS = 24 * 3_600_000;
 
@@ -30,9 +16,9 @@ export class SplitDto {
 
 /** A rehearsal as it is written. */
 export class WriteRehearsalDto {
-  @IsISO8601({ strict: true }) at: string;
+  @IsMoment() at: string;
   @IsIn(SCENARIO_IDS) scenario: string;
-  @IsString() @MaxLength(40) seed: string;
+  @IsText(40) seed: string;
   @ValidateIf(({ handledMs }: Rehearsal) => handledMs !== null)
   @IsInt()
   @Min(0)
@@ -43,7 +29,7 @@ export class WriteRehearsalDto {
   @IsNumber() @Min(0) @Max(LONGEST_MS) budgetMs: number;
   @IsNumber() @Min(0) @Max(1) score: number;
   @IsArray() @ArrayMaxSize(30) @IsIn(DECISION_RULES.map(({ id }) => id), { each: true }) wrong: string[];
-  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => SplitDto) splits: SplitDto[];
+  @NestedList(() => SplitDto, { most: 200 }) splits: SplitDto[];
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
 }

@@ -1,21 +1,5 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsISO8601,
-  IsNotEmpty,
-  IsNumber,
-  IsOptional,
-  IsString,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import {
   BARBS,
   LEADERS,
@@ -29,22 +13,19 @@ import {
 } from '@keeper/core/bank/rig';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import type { Shelved } from './rows.js';
-import { Trim } from './waters.js';
+import { IsMoment, IsName, NestedList } from './fields.js';
 
 const STRAIN = 'A breaking strain lies between 1 lb (0.45 kg) and 220 lb (100 kg).';
 const HOOK = 'A hook size is a whole number as on the packet, from 1 to 26.';
 
 export class LoadTestDto {
-  @IsISO8601({ strict: true }) at: string;
+  @IsMoment() at: string;
   @IsNumber() @Min(0) @Max(600) heldS: number;
 }
 
 /** A rig as it is written. */
 export class WriteRigDto {
-  @Trim()
-  @IsString()
-  @IsNotEmpty({ message: 'A rig needs a name that you will know it by.' })
-  @MaxLength(120)
+  @IsName(120, 'A rig needs a name that you will know it by.')
   name: string;
   @IsIn(SPECIES_IDS) species: SpeciesId;
   @IsNumber({}, { message: STRAIN }) @Min(0.45, { message: STRAIN }) @Max(100, { message: STRAIN }) mainLineKg: number;
@@ -55,8 +36,8 @@ export class WriteRigDto {
   @IsIn(LEADS) lead: LeadArrangement;
   @IsIn(TRACES) trace: Trace;
   @IsBoolean() upTrace: boolean;
-  @IsArray() @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => LoadTestDto) loadTests: LoadTestDto[];
-  @IsOptional() @IsISO8601({ strict: true }) snaggedAt?: string | null;
+  @NestedList(() => LoadTestDto, { most: 200 }) loadTests: LoadTestDto[];
+  @IsOptional() @IsMoment() snaggedAt?: string | null;
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
 }

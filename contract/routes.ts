@@ -1,5 +1,6 @@
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
+import { CellsQueryDto } from './flanks.js';
 import { WriteKitItemDto } from './kit.js';
 import { WriteFishDto } from './fish.js';
 import { HandlingQueryDto } from './handling.js';
@@ -30,7 +31,12 @@ const JSON_TYPE = 'application/json';
 
 /** Every address below `/api`. The server's description is made from this list, and a test holds the server to it. */
 export const ROUTES: readonly Route[] = [
-  { method: 'get', path: '/health', summary: 'Whether the server and its book are well', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/health',
+    summary: 'Whether the book can be read and written, and what keeps it from that',
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/openapi.json', summary: 'This description', gives: JSON_TYPE },
   {
     method: 'post',
@@ -82,7 +88,14 @@ export const ROUTES: readonly Route[] = [
   {
     method: 'get',
     path: '/flanks',
-    summary: 'The print of every flank of the book: what a fish on the bank is held against',
+    summary: 'Every flank of the book that has a print: what a fish on the bank is held against',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/flanks/cells',
+    summary: 'The prints themselves, fifty at most at a time',
+    query: CellsQueryDto,
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/captures/{captureId}', summary: 'One capture with all its events', gives: JSON_TYPE },

@@ -1,6 +1,5 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { IsBoolean, IsDefined, IsIn, IsInt, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { BARB_SCHOOLS, type BarbSchool } from '@keeper/core/bank/rig';
 import {
   AIR_SCHOOLS,
@@ -23,6 +22,7 @@ import { LENGTH_HABITS, type LengthHabit } from './ways.js';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
 import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
+import { Nested } from './fields.js';
 
 const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
 
@@ -54,7 +54,7 @@ export class WriteSettingsDto {
   @IsIn(STOP_SCHOOLS) stopSchool: StopSchool;
   @IsIn(HOT_CAPTURE_SCHOOLS) hotCaptureSchool: HotCaptureSchool;
   @IsIn(BARB_SCHOOLS) barbSchool: BarbSchool;
-  @IsDefined() @ValidateNested() @Type(() => BankSchoolsDto) bank: BankSchoolsDto;
-  @IsOptional() @ValidateNested() @Type(() => LayoutDto) habit: LayoutDto | null;
+  @Nested(() => BankSchoolsDto) bank: BankSchoolsDto;
+  @IsOptional() @Nested(() => LayoutDto) habit: LayoutDto | null;
   @IsInt() @Min(0) revision: number;
 }

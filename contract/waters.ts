@@ -1,21 +1,15 @@
 import 'reflect-metadata';
-import { Transform, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsNumber,
   IsOptional,
-  IsString,
   Max,
-  MaxLength,
   Min,
   ValidateIf,
-  ValidateNested,
 } from 'class-validator';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
@@ -24,6 +18,7 @@ import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/water/rules';
 import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/water/water';
 import { IsDayOfYear } from './dayOfYear.js';
 import type { Kept } from './rows.js';
+import { IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
 
 const LATITUDE = 'A latitude runs from -90 in the south to 90 in the north.';
 const LONGITUDE = 'A longitude runs from -180 in the west to 180 in the east.';
@@ -31,11 +26,6 @@ const ALTITUDE = `A height above the sea is between ${LEAST_ALTITUDE_M} and ${MO
 const SALINITY = 'Salinity runs from 0 in fresh water to 40; the open sea has 35.';
 const MINUTES = 'Say for how many minutes a fish may be retained: whole ones, twelve hours at most.';
 const STOP_LINE = `A stop line lies between 0 and ${TEMP_BOUNDS.water.mostC} degrees C.`;
-
-/** Takes the blanks from both ends of a text. */
-export function Trim(): PropertyDecorator {
-  return Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
-}
 
 export class PositionDto {
   @IsNumber({}, { message: LATITUDE })
@@ -54,8 +44,8 @@ export class DayOfYearDto {
 }
 
 export class ClosedSeasonDto {
-  @IsDefined() @ValidateNested() @IsDayOfYear() @Type(() => DayOfYearDto) from: DayOfYearDto;
-  @IsDefined() @ValidateNested() @IsDayOfYear() @Type(() => DayOfYearDto) to: DayOfYearDto;
+  @IsDayOfYear() @Nested(() => DayOfYearDto) from: DayOfYearDto;
+  @IsDayOfYear() @Nested(() => DayOfYearDto) to: DayOfYearDto;
   @IsArray() @ArrayMaxSize(20) @IsIn(SPECIES_IDS, { each: true }) species: SpeciesId[];
 }
 
@@ -78,7 +68,7 @@ export class RetentionDto {
 
 export class WaterRulesDto {
   @IsBoolean() barblessOnly: boolean;
-  @IsOptional() @ValidateNested() @Type(() => RetentionDto) retention: RetentionDto | null;
+  @IsOptional() @Nested(() => RetentionDto) retention: RetentionDto | null;
   @IsOptional() @IsIn(['allowed', 'forbidden']) treatments: 'allowed' | 'forbidden' | null;
   @IsOptional() @IsIn(OWN_KIT_RULES) ownKit: OwnKitRule | null;
   @IsOptional()
@@ -91,40 +81,33 @@ export class WaterRulesDto {
   @Min(200, { message: 'A net narrower than 20 cm holds no fish.' })
   @Max(2000, { message: 'No landing net is wider than 2 m.' })
   leastNetMm: number | null;
-  @IsArray()
-  @ArrayMaxSize(12)
-  @ValidateNested({ each: true })
-  @Type(() => ClosedSeasonDto)
+  @NestedList(() => ClosedSeasonDto, { most: 12 })
   closedSeasons: ClosedSeasonDto[];
-  @IsArray()
-  @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
-  @Type(() => StopTemperatureDto)
+  @NestedList(() => StopTemperatureDto, { most: 20 })
   stopTemperatures: StopTemperatureDto[];
 }
 
 /** A water as it is written. `revision` is the one it was read at; 0 for a new water. */
 export class WriteWaterDto {
-  @Trim()
-  @IsString()
-  @IsNotEmpty({ message: 'A water needs a name that you will know it by.' })
-  @MaxLength(120)
+  @IsName(120, 'A water needs a name that you will know it by.')
   name: string;
   @IsIn(WATER_KINDS) kind: WaterKind;
-  @IsOptional() @ValidateNested() @Type(() => PositionDto) position?: PositionDto | null;
+  @IsOptional() @Nested(() => PositionDto) position?: PositionDto | null;
   @IsOptional()
   @IsNumber({}, { message: ALTITUDE })
   @Min(LEAST_ALTITUDE_M, { message: ALTITUDE })
   @Max(MOST_ALTITUDE_M, { message: ALTITUDE })
   altitudeM?: number | null;
-  @IsOptional()
+  @Maybe()
   @IsNumber({}, { message: SALINITY })
   @Min(0, { message: SALINITY })
   @Max(40, { message: SALINITY })
   salinity?: number;
-  @IsOptional() @ValidateNested() @Type(() => WaterRulesDto) rules?: WaterRulesDto;
-  @IsOptional() @IsString() @MaxLength(4000) note?: string | null;
+  @Maybe() @Nested(() => WaterRulesDto) rules?: WaterRulesDto;
+  @IsOptional() @IsText(4000) note?: string | null;
+  @Maybe() @IsBoolean() retired?: boolean;
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptWater = Kept<Water>;
+/** A water of the book; one that was put away is still named by its fish and outings. */
+export type KeptWater = Kept<Water> & { readonly retired: boolean };

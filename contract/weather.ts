@@ -1,17 +1,18 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsBoolean, IsIn, IsInt, IsISO8601, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
 import type { WeatherHour } from '@keeper/core/care/weather';
 import { BEHAVIOURS, DAY_KINDS, type Behaviour, type DayKind } from '@keeper/core/care/standinDay';
+import { IsMoment, Maybe } from './fields.js';
 
 /** What is asked of the weather service. The last two are for the stand-in alone. */
 export class ForecastQueryDto {
   @Type(() => Number) @IsNumber() @Min(-90) @Max(90) latitudeDeg: number;
   @Type(() => Number) @IsNumber() @Min(-180) @Max(180) longitudeDeg: number;
-  @IsISO8601({ strict: true }) from: string;
+  @IsMoment() from: string;
   @Type(() => Number) @IsInt() @Min(1) @Max(72) hours: number;
-  @IsOptional() @IsIn(DAY_KINDS) day?: DayKind;
-  @IsOptional() @IsIn(BEHAVIOURS) behave?: Behaviour;
+  @Maybe() @IsIn(DAY_KINDS) day?: DayKind;
+  @Maybe() @IsIn(BEHAVIOURS) behave?: Behaviour;
 }
 
 /** One hour of a forecast, as it is kept in an outing. */

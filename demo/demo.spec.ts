@@ -1,7 +1,7 @@
 import { judgeRig, loadTestState } from '@keeper/core/bank/rig';
 import { tellOuting } from '@keeper/core/outing/story';
 import { NO_RULES } from '@keeper/core/water/rules';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';

@@ -44,7 +44,10 @@ export function demoKnown(captures: readonly DemoCapture[]): DemoKnown[] {
         const says: Identified['says'] = n === 0 ? 'new' : 'same';
         return {
           id: demoIds(`known ${captureId}`, atMs)(),
-          ...{ captureId, deviceId: 'demo-desk', at: new Date(atMs).toISOString(), elapsedMs: DAY_MS },
+          captureId,
+          deviceId: 'demo-desk',
+          at: new Date(atMs).toISOString(),
+          elapsedMs: DAY_MS,
           type: 'identified' as const,
           payload: { says, fishId, ...(n > 0 && { why: `By eye: ${name} again` }) },
         };

@@ -17,16 +17,24 @@ interface DemoOuting {
 /** Days on which nothing was landed; they stand in the book as honestly as the others. */
 const BLANKS: readonly DemoOuting[] = [
   {
-    ...{ seed: 'blank one', swim: 'Boathouse end', fromMs: Date.UTC(2026, 9, 18, 6), hours: 9, expected: ['pike'] },
-    ...{
-      waterC: 11.5,
-      runsDropped: 1,
-      note: 'One run in the first hour, dropped. Colour in the water after the rain.',
-    },
+    seed: 'blank one',
+    swim: 'Boathouse end',
+    fromMs: Date.UTC(2026, 9, 18, 6),
+    hours: 9,
+    expected: ['pike'],
+    waterC: 11.5,
+    runsDropped: 1,
+    note: 'One run in the first hour, dropped. Colour in the water after the rain.',
   },
   {
-    ...{ seed: 'blank two', swim: 'Cattle drink', fromMs: Date.UTC(2026, 10, 14, 12), hours: 6, expected: ['barbel'] },
-    ...{ waterC: 8, runsDropped: 0, note: 'River falling and clear. Not a touch until dark.' },
+    seed: 'blank two',
+    swim: 'Cattle drink',
+    fromMs: Date.UTC(2026, 10, 14, 12),
+    hours: 6,
+    expected: ['barbel'],
+    waterC: 8,
+    runsDropped: 0,
+    note: 'River falling and clear. Not a touch until dark.',
   },
 ];
 

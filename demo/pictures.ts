@@ -54,7 +54,15 @@ export function orderOf(
   const turned = scene === 'board' ? 2 : 1;
   const lengthPx = WIDTH_PX * fitting(kind, scene, angle.between(0.9, 1)) * (scene === 'board' ? 0.86 : 1);
   return {
-    ...{ widthPx: WIDTH_PX, heightPx: HEIGHT_PX, kind, fish: capture.fish.name, side, shot, girth, scene, light },
+    widthPx: WIDTH_PX,
+    heightPx: HEIGHT_PX,
+    kind,
+    fish: capture.fish.name,
+    side,
+    shot,
+    girth,
+    scene,
+    light,
     exposure: angle.between(0.86, 1.12),
     wetness: angle.between(0.5, 1.2),
     pose: {

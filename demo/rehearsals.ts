@@ -1,5 +1,5 @@
 import type { CaptureEvent, EventType } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { chance } from '@keeper/core/chance/chance';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';
 import { rehearsalOf, type Rehearsal } from '@keeper/core/rehearse/rehearsal';

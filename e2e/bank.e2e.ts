@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { OutingSummary } from '@keeper/core/outing/story';
-import { hotOuting, waterAndSwim } from './hotOuting.js';
+import { hotOuting, SUMMER, waterAndSwim } from './hotOuting.js';
 import type { KeeperServer } from './keeperServer.js';
 import { onlyCapture, step, test, expect } from './keeperTest.js';
 
@@ -37,8 +37,8 @@ async function setUp(page: Page, server: KeeperServer, day: string, expected: re
   await page.getByRole('combobox', { name: 'Water' }).click();
   await page.getByRole('option', { name: 'The Mere' }).click();
   await page.getByRole('radio', { name: 'Alder bay' }).click();
-  await page.getByLabel('From').fill('2026-07-15T06:00');
-  await page.getByLabel('Until about').fill('2026-07-15T20:00');
+  await page.getByLabel('From').fill(`${SUMMER}-07-15T06:00`);
+  await page.getByLabel('Until about').fill(`${SUMMER}-07-15T20:00`);
   for (const species of expected) await page.getByRole('button', { name: species, exact: true }).click();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('heading', { name: 'Alder bay' }).waitFor();
@@ -424,7 +424,7 @@ test(
     await page.getByLabel('Its name').fill('Alder creek');
     await page.getByRole('button', { name: 'Keep this swim' }).click();
     await page.goto(`${server.url}/settings`);
-    const held = page.getByRole('region', { name: 'Refused by the server' });
+    const held = page.getByRole('region', { name: 'Not taken by the server' });
     await expect(held).toContainText('changed on another device');
     await expect(held).toContainText('here: "Alder creek"');
     await expect(held).toContainText('there: "Alder point"');

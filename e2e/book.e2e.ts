@@ -14,6 +14,17 @@ test(
     // Days without a fish stand among the others.
     await expect(entries.filter({ hasText: 'A blank, 9 hours, 1 run dropped' })).toHaveCount(1);
 
+    // Opened at a year, it begins with that year and goes on before it.
+    const [first, second] = new Date().getMonth() === 0 ? [1, 2] : [0, 1];
+    const year = (back: number) => String(new Date().getFullYear() - back);
+    const heads = page.getByRole('heading', { level: 2 });
+    await expect(heads.first()).toContainText(year(first));
+    await page.getByRole('combobox', { name: 'From which year on' }).click();
+    await page.getByRole('option', { name: new RegExp(`^${year(second)}, \\d+`) }).click();
+    await expect(heads.first()).toContainText(year(second));
+    await page.getByRole('combobox', { name: 'From which year on' }).click();
+    await page.getByRole('option', { name: 'From the latest year' }).click();
+
     await page.getByRole('combobox', { name: 'Species' }).click();
     await page.getByRole('option', { name: /^Wels catfish/ }).click();
     await expect(page.getByRole('listitem').filter({ hasText: /carp/i })).toHaveCount(0);
@@ -44,11 +55,13 @@ test('the book as pictures: side by side, month by month, each leads to its fish
   await expect(wall.getByRole('heading').first()).toHaveText(/^[A-Z][a-z]+ 20\d\d$/);
   await page.getByRole('combobox', { name: 'Species' }).click();
   await page.getByRole('option', { name: /^Pike/ }).click();
-  await expect(tiles.filter({ hasText: /carp|barbel|wels/ })).toHaveCount(0);
-  const [shown] = await tiles.first().allInnerTexts();
+  await expect(tiles.filter({ hasText: /carp|barbel|wels/i })).toHaveCount(0);
+  // While the pike are fetched the wall is empty, and an empty wall holds no carp either.
+  await expect(tiles.first()).toContainText(/\d+ lb/);
+  const shown = await tiles.first().innerText();
   await tiles.first().click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pike');
-  await expect(page.getByText(/\d+ lb/.exec(shown ?? '')?.[0] ?? 'not weighed').first()).toBeVisible();
+  await expect(page.getByText(/\d+ lb/.exec(shown)?.[0] ?? 'no weight on the tile').first()).toBeVisible();
   // Back among the pictures, as they were.
   await page.goBack();
   await expect(page.getByRole('radio', { name: 'Pictures' })).toHaveAttribute('data-state', 'on');
@@ -139,5 +152,43 @@ test(
     await step(page, 'Weigh', 'weighed');
     await page.getByRole('button', { name: '8', exact: true }).click();
     await expect(page.getByRole('button', { name: /^8\.00 kg/ })).toBeVisible();
+  },
+);
+
+test(
+  'a water that stands in the book twice becomes one, and its fish with it',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    const put = (id: string, name: string) =>
+      fetch(`${server.url}/api/waters/${id}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ name, kind: 'pit', revision: 0 }),
+      });
+    const [twice, mere] = ['01990000-0000-7000-8000-0000000000b1', '01990000-0000-7000-8000-0000000000b2'];
+    await put(twice, 'Salt pit');
+    await put(mere, 'Saltern Pit');
+    const captureId = '01990000-0000-7000-8000-0000000000c1';
+    const hooked = { captureId, deviceId: 'desk', at: '2026-05-01T06:00:00.000Z', elapsedMs: 0, type: 'hooked' };
+    await fetch(`${server.url}/api/events`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        events: [
+          { ...hooked, id: '01990000-0000-7000-8000-0000000000d1', payload: { waterId: twice } },
+          { ...hooked, id: '01990000-0000-7000-8000-0000000000d2', type: 'released', elapsedMs: 9000, payload: {} },
+        ],
+      }),
+    });
+    await page.goto(`${server.url}/waters/${twice}`);
+    await page.getByRole('combobox', { name: 'The same water as' }).click();
+    await page.getByRole('option', { name: 'Saltern Pit' }).click();
+    await expect(page.getByText(/^What it has, one fish and no swims, goes over to Saltern Pit/)).toBeVisible();
+    await page.getByRole('button', { name: 'Make it one water with Saltern Pit' }).click();
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Saltern Pit']);
+    await expect(page.getByText('Put away: Salt pit')).toBeVisible();
+    await page.goto(`${server.url}/book/${captureId}`);
+    await expect(page.getByText('Salt pit and Saltern Pit are one water.')).toBeVisible();
+    expect(noErrors).toEqual([]);
   },
 );

@@ -3,8 +3,10 @@ import { randomUUID } from 'node:crypto';
 import type { Forecast } from '@keeper/contract/weather';
 import type { KeeperServer } from './keeperServer.js';
 
+/** The next summer that is still to come: what is past is not advised on any more. */
+export const SUMMER = new Date().getUTCFullYear() + 1;
 /** Five in the morning of a July day by the sun of the place. */
-export const HOT_DAY_MS = Date.UTC(2026, 6, 15, 6);
+export const HOT_DAY_MS = Date.UTC(SUMMER, 6, 15, 6);
 
 let made = 0;
 function uuid7(): string {
@@ -27,8 +29,16 @@ export async function waterAndSwim(server: KeeperServer): Promise<{ waterId: str
   const position = { latitudeDeg: 46.7, longitudeDeg: -22.4 };
   await send(server, 'PUT', `/waters/${waterId}`, { name: 'The Mere', kind: 'lake', position, revision: 0 });
   await send(server, 'PUT', `/swims/${swimId}`, {
-    ...{ waterId, name: 'Alder bay', position: null, facingDeg: 20, bank: 'grass', hazards: [], fixtures: [] },
-    ...{ note: null, retired: false, revision: 0 },
+    waterId,
+    name: 'Alder bay',
+    position: null,
+    facingDeg: 20,
+    bank: 'grass',
+    hazards: [],
+    fixtures: [],
+    note: null,
+    retired: false,
+    revision: 0,
   });
   return { waterId, swimId };
 }
@@ -41,8 +51,16 @@ export async function outingNow(
   const [waterId, swimId, outingId] = [uuid7(), uuid7(), uuid7()];
   await send(server, 'PUT', `/waters/${waterId}`, { name: 'The Mere', kind: 'lake', revision: 0 });
   await send(server, 'PUT', `/swims/${swimId}`, {
-    ...{ waterId, name: 'Alder bay', position: null, facingDeg: 20, bank, hazards: [], fixtures: [] },
-    ...{ note: null, retired: false, revision: 0 },
+    waterId,
+    name: 'Alder bay',
+    position: null,
+    facingDeg: 20,
+    bank,
+    hazards: [],
+    fixtures: [],
+    note: null,
+    retired: false,
+    revision: 0,
   });
   const nowMs = Date.now();
   const at = (minutes: number) => new Date(nowMs + minutes * 60_000).toISOString();
@@ -53,7 +71,11 @@ export async function outingNow(
   ] as const;
   await send(server, 'POST', '/events', {
     events: events.map(([type, payload], i) => ({
-      ...{ id: uuid7(), outingId, deviceId: 'shot', type, payload },
+      id: uuid7(),
+      outingId,
+      deviceId: 'shot',
+      type,
+      payload,
       at: new Date(nowMs - 3_600_000 + i * 1000).toISOString(),
     })),
   });
@@ -83,8 +105,13 @@ export async function hotOuting(server: KeeperServer, fromMs = HOT_DAY_MS): Prom
   ] as const;
   await send(server, 'POST', '/events', {
     events: events.map(([type, payload], i) => ({
-      ...{ id: uuid7(), outingId, deviceId: 'shot', type, payload },
-      at: new Date(fromMs - 60_000 + i * 1000).toISOString(),
+      id: uuid7(),
+      outingId,
+      deviceId: 'shot',
+      type,
+      payload,
+      // Written a minute ago, whenever it is to be: what is tapped now comes after it.
+      at: new Date(Date.now() - 60_000 + i * 1000).toISOString(),
     })),
   });
   return outingId;

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -28,6 +28,18 @@ export class KeeperServer {
   /** Ends it as a power cut would. */
   async kill(): Promise<void> {
     await this.end('SIGKILL');
+  }
+
+  /** Overwrites a page in the middle of the book, as a failing disk would, after a stop that was none. */
+  async damageBook(): Promise<void> {
+    await this.kill();
+    const book = join(this.dataFolder, 'book.sqlite');
+    // What stands in the log beside it is brought into it first, or it would mend the page.
+    rmSync(`${book}-wal`, { force: true });
+    const bytes = readFileSync(book);
+    const page = 4096;
+    bytes.fill(0x5a, page * Math.floor(bytes.length / page / 2), page * Math.floor(bytes.length / page / 2) + page);
+    writeFileSync(book, bytes);
   }
 
   async close(): Promise<void> {

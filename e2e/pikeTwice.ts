@@ -45,11 +45,17 @@ async function caught(server: KeeperServer, n: number, picture: Buffer): Promise
 async function post(server: KeeperServer, n: number, events: readonly [EventType, object][]): Promise<void> {
   const made = events.map(([type, payload], i) => ({
     id: captureOf(n).replace('-7000-', `-7${i + 1}00-`),
-    ...{ captureId: captureOf(n), deviceId: 'desk', at: `2026-05-0${1 + n}T06:00:00.000Z`, elapsedMs: 1000 * i },
-    ...{ type, payload },
+    captureId: captureOf(n),
+    deviceId: 'desk',
+    at: `2026-05-0${1 + n}T06:00:00.000Z`,
+    elapsedMs: 1000 * i,
+    type,
+    payload,
   }));
   const answer = await fetch(`${server.url}/api/events`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events: made }) },
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events: made }),
   });
   expect(answer.status, await answer.text()).toBe(201);
 }

@@ -237,7 +237,7 @@ test('a full device is noticed before a picture is lost, and what waits can be t
   );
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Take what waits as a file' }).click(),
+    page.getByRole('button', { name: 'Save unsent entries to a file' }).click(),
   ]);
   expect(file.suggestedFilename()).toMatch(/^waiting-.*\.zip$/);
 });

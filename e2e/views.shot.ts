@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { SUMMER } from './hotOuting.js';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
@@ -86,8 +87,8 @@ async function hotDay(page: Page): Promise<void> {
   await page.getByRole('combobox', { name: 'Water' }).click();
   await page.getByRole('option', { name: 'Harrowmere' }).click();
   await page.getByRole('radio', { name: 'Boathouse end' }).click();
-  await page.getByLabel('From').fill('2026-07-15T06:00');
-  await page.getByLabel('Until about').fill('2026-07-15T21:00');
+  await page.getByLabel('From').fill(`${SUMMER}-07-15T06:00`);
+  await page.getByLabel('Until about').fill(`${SUMMER}-07-15T21:00`);
   for (const species of ['Carp', 'Pike']) await page.getByRole('button', { name: species, exact: true }).click();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('heading', { name: 'Boathouse end' }).waitFor();
@@ -218,16 +219,17 @@ async function boardPicture(): Promise<string> {
     sha256: string;
   };
   const event = {
-    ...{ id: `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15)}`, captureId, deviceId: 'shot' },
-    ...{
-      at: new Date().toISOString(),
-      elapsedMs: 9_000_000,
-      type: 'picture-added',
-      payload: { sha256, role: 'board' },
-    },
+    id: `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15)}`,
+    captureId,
+    deviceId: 'shot',
+    at: new Date().toISOString(),
+    elapsedMs: 9_000_000,
+    type: 'picture-added',
+    payload: { sha256, role: 'board' },
   };
   await fetch(`${server.url}/api/events`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' } },
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ events: [event] }),
   });
   return `/pictures/${captureId}/${sha256}`;

@@ -12,12 +12,15 @@ async function kit(server: KeeperServer, division: Mass = { unit: 'oz', count: 1
   const bare = { sizeMm: null, onLanyard: false, spare: false, toReplace: false, charge: null, inDateUntil: null };
   const row = { ...bare, tares: [], checkedAt: null, disinfected: null, lastWater: null, retired: false, revision: 0 };
   const wet = (count: number, hungMin: number) => ({
-    ...{ at: '2026-06-01T05:00:00.000Z', wet: true, hungMin },
+    at: '2026-06-01T05:00:00.000Z',
+    wet: true,
+    hungMin,
     mass: { unit: 'oz', count },
   });
   const put = async (id: string, body: object) => {
     const answer = await fetch(`${server.url}/api/kit/${id}`, {
-      ...{ method: 'PUT', headers: { 'content-type': 'application/json' } },
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ ...row, ...body }),
     });
     if (!answer.ok) throw new Error(await answer.text());

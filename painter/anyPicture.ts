@@ -42,7 +42,14 @@ export function anyPicture(luck: Chance, name: string, ways: Partial<AnyPictureW
   const room = Math.max(0, (widthPx - 1.16 * lengthPx) / 2);
   const turned = Math.min(mostTurnRad, 0.5);
   return {
-    ...{ widthPx, heightPx, kind, fish: `${name} fish`, side, shot: `${name} shot`, girth, scene },
+    widthPx,
+    heightPx,
+    kind,
+    fish: `${name} fish`,
+    side,
+    shot: `${name} shot`,
+    girth,
+    scene,
     light: dayLight(luck.between(0.02, 0.98), luck.between(0, 1)),
     exposure: luck.between(0.75, 1.3),
     wetness: luck.between(0.2, 1.6),

@@ -8,10 +8,26 @@ import type { PictureOrder } from './pictureOrder.js';
 import { dayLight } from './scene.js';
 
 const ORDER: PictureOrder = {
-  ...{ widthPx: 200, heightPx: 150, kind: 'barbel', fish: 'a fish', side: 'left', shot: 'a shot', girth: 1 },
-  ...{ scene: 'board', light: dayLight(0.5, 0.4), exposure: 1, wetness: 0.5, board: { fishMm: 640 } },
+  widthPx: 200,
+  heightPx: 150,
+  kind: 'barbel',
+  fish: 'a fish',
+  side: 'left',
+  shot: 'a shot',
+  girth: 1,
+  scene: 'board',
+  light: dayLight(0.5, 0.4),
+  exposure: 1,
+  wetness: 0.5,
+  board: { fishMm: 640 },
   pose: {
-    ...{ lengthPx: 130, centreXPx: 98, centreYPx: 72, yawRad: 0.3, pitchRad: -0.2, rollRad: 0.1, bend: 0 },
+    lengthPx: 130,
+    centreXPx: 98,
+    centreYPx: 72,
+    yawRad: 0.3,
+    pitchRad: -0.2,
+    rollRad: 0.1,
+    bend: 0,
     mirrored: false,
   },
 };

@@ -19,5 +19,12 @@ export interface Nuisance {
 
 /** A picture as it should be. */
 export const CLEAN: Nuisance = {
-  ...{ blur: 0, shake: 0, shakeRad: 0, glare: 0, handOver: null, noseShadow: false, clutter: 0, horizonRad: 0 },
+  blur: 0,
+  shake: 0,
+  shakeRad: 0,
+  glare: 0,
+  handOver: null,
+  noseShadow: false,
+  clutter: 0,
+  horizonRad: 0,
 };

@@ -72,7 +72,11 @@ export function paintPicture(order: PictureOrder): PaintedPicture {
   defocus(light, nuisance.blur * lengthPx);
   shaken(light, nuisance.shake * lengthPx, nuisance.shakeRad);
   return {
-    ...{ rgb: develop(light, order), widthPx, heightPx, landmarksPx: landmarks(anatomy, view), nuisance },
+    rgb: develop(light, order),
+    widthPx,
+    heightPx,
+    landmarksPx: landmarks(anatomy, view),
+    nuisance,
     boardMarks: order.board ? marksSeen(order, order.board, view) : [],
   };
 }

@@ -94,8 +94,10 @@ function lattice(kind: PaintedKind): { u: number; v: number; x: number; y: numbe
   const steps = (count: number) => Array.from({ length: count }, (_, i) => (2 * (i + 0.5)) / count - 1);
   return steps(9).flatMap((x) =>
     steps(5).map((y) => ({
-      ...{ x, y },
-      ...{ u: fromU + ((x + 1) / 2) * columns * cell, v: fromV + ((y + 1) / 2) * rows * cell },
+      x,
+      y,
+      u: fromU + ((x + 1) / 2) * columns * cell,
+      v: fromV + ((y + 1) / 2) * rows * cell,
     })),
   );
 }
@@ -138,8 +140,10 @@ function missed(truth: LandmarksPx, each: number, together: number, luck: Chance
 /** Of lessons that were not learned from: how far the frame lies off the flank by six points that are right, tapped, and settled. */
 function howWell(lessons: readonly FrameLesson[], model: SettleModel, luck: Chance): string[] {
   const off = {
-    ...{ 'by points that are right': 0, 'by tapped points': 0 },
-    ...{ 'settled from tapped points': 0, 'settled from proposed points': 0 },
+    'by points that are right': 0,
+    'by tapped points': 0,
+    'settled from tapped points': 0,
+    'settled from proposed points': 0,
   };
   for (const lesson of lessons) {
     const { raster, kind, landmarks } = lesson;

@@ -5,10 +5,25 @@ import type { PictureOrder } from './pictureOrder.js';
 import { dayLight } from './scene.js';
 
 const ORDER: PictureOrder = {
-  ...{ widthPx: 360, heightPx: 270, kind: 'carp-mirror', fish: 'a fish', side: 'left', shot: 'a shot', girth: 1 },
-  ...{ scene: 'mat', light: dayLight(0.4, 0.3), exposure: 1, wetness: 0.6 },
+  widthPx: 360,
+  heightPx: 270,
+  kind: 'carp-mirror',
+  fish: 'a fish',
+  side: 'left',
+  shot: 'a shot',
+  girth: 1,
+  scene: 'mat',
+  light: dayLight(0.4, 0.3),
+  exposure: 1,
+  wetness: 0.6,
   pose: {
-    ...{ lengthPx: 246, centreXPx: 177, centreYPx: 135, yawRad: 0.05, pitchRad: 0, rollRad: 0.02, bend: 0 },
+    lengthPx: 246,
+    centreXPx: 177,
+    centreYPx: 135,
+    yawRad: 0.05,
+    pitchRad: 0,
+    rollRad: 0.02,
+    bend: 0,
     mirrored: false,
   },
 };
@@ -62,8 +77,16 @@ test('a fish that is cut off is told, one with room around it is not', () => {
 });
 
 const FINE: PictureMeasures = {
-  ...{ blur: 0.001, room: 0.05, stops: 0, lost: 0, glare: 0, handOnGill: 0, handOnFlank: 0 },
-  ...{ noseShadowStops: 0.2, clutter: 0.02, horizonRad: 0 },
+  blur: 0.001,
+  room: 0.05,
+  stops: 0,
+  lost: 0,
+  glare: 0,
+  handOnGill: 0,
+  handOnFlank: 0,
+  noseShadowStops: 0.2,
+  clutter: 0.02,
+  horizonRad: 0,
 };
 
 describe('verdicts', () => {

@@ -54,7 +54,7 @@ function install() {
   writeFileSync(STAMP, wanted);
 }
 
-const BUILT_FROM = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'bench'];
+const BUILT_FROM = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'stress', 'bench'];
 const BUILDS = /\.(ts|tsx|json|css|html|js|svg|sql)$/;
 
 /** A fingerprint of all sources by name, size and time: the build is skipped when nothing has changed. */
@@ -86,11 +86,15 @@ function build() {
   writeFileSync(BUILD_STAMP, now);
 }
 
-/** Starts the server and hands its signals on; resolves with its address. */
-function serve(args) {
-  const server = spawn(process.execPath, [join('server', 'dist', 'main.js'), ...args], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+/** Starts the server, watched by Node.js or not, and hands its signals on; resolves with its address. */
+function serve(args, watched = false) {
+  const server = spawn(
+    process.execPath,
+    [...(watched ? ['--watch'] : []), join('server', 'dist', 'main.js'), ...args],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    },
+  );
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill(signal));
   server.on('exit', (code, signal) => process.exit(signal ? 0 : (code ?? 1)));
   return new Promise((resolve) => {
@@ -107,11 +111,31 @@ async function start() {
 async function demo() {
   install();
   build();
+  say(`The demo book of Unhurried Keeper is at ${await serveDemo()}`);
+}
+
+/**
+ * For working on the application: the demo book on a server that starts again when the compiler has written something, and the web
+ * application from its sources, reloaded as they change (`npm run dev`).
+ */
+async function dev() {
+  install();
+  build();
+  await serveDemo(true);
+  const beside = [
+    [[bin('typescript', 'bin/tsc'), '-b', '--watch', '--preserveWatchOutput', 'tsconfig.build.json'], '.'],
+    [[join('..', bin('vite', 'bin/vite.js'))], 'web'],
+  ].map(([args, cwd]) => spawn(process.execPath, args, { stdio: 'inherit', cwd }));
+  process.on('exit', () => beside.forEach((child) => child.kill()));
+}
+
+/** The demo book on a server, filled the first time. */
+async function serveDemo(watched = false) {
   const fresh = rest.includes('--fresh');
   if (fresh) rmSync(DEMO_FOLDER, { recursive: true, force: true });
   mkdirSync(DEMO_FOLDER, { recursive: true });
   const filled = join(DEMO_FOLDER, 'filled');
-  const url = await serve(['--data', DEMO_FOLDER, ...rest.filter((word) => word !== '--fresh')]);
+  const url = await serve(['--data', DEMO_FOLDER, ...rest.filter((word) => word !== '--fresh')], watched);
   if (!existsSync(filled)) {
     const fill = [join('demo', 'dist', 'fill.js'), '--url', url, '--card', join(DEMO_FOLDER, 'card')];
     const filling = spawn(process.execPath, fill, { stdio: 'inherit' });
@@ -119,7 +143,7 @@ async function demo() {
     if (code !== 0) fail('The demo book could not be filled; its reason stands above.');
     writeFileSync(filled, new Date().toISOString());
   }
-  say(`The demo book of Unhurried Keeper is at ${url}`);
+  return url;
 }
 
 const CHROMIUM = '/usr/bin/chromium';
@@ -153,7 +177,7 @@ function quietly(args) {
   });
 }
 
-const ROOMS = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'e2e', 'bench'];
+const ROOMS = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'e2e', 'stress', 'bench'];
 
 /** Two rows of checks, each about as long: they run side by side. */
 const CHECKS = [
@@ -234,13 +258,26 @@ function bench() {
 function benchOf(part) {
   return () => {
     install();
-    if (part === 'screen') chromium();
+    if (part === 'screen' || part === 'book') chromium();
     build();
     process.exit(node([join('bench', 'dist', 'main.js'), part, ...rest]).status ?? 1);
   };
 }
 
-const BENCHES = ['weigh', 'slips', 'growth', 'length', 'pictures', 'finder', 'ingest', 'screen', 'flank', 'known'];
+const BENCHES = [
+  'weigh',
+  'slips',
+  'growth',
+  'length',
+  'pictures',
+  'finder',
+  'ingest',
+  'screen',
+  'flank',
+  'known',
+  'append',
+  'book',
+];
 
 /** Teaches anew from painted pictures, and writes down what was learned. */
 function taught(lessons, args, to) {
@@ -277,11 +314,16 @@ function screenshots() {
   );
 }
 
-/** The whole of the test of lost signals, killed servers and reloaded pages; `npm test` runs a part of it. */
+/**
+ * Faults that befall the server and its book (`npm run chaos -- --seed 1 --count 1000`), then the whole of the test of lost signals, killed
+ * servers and reloaded pages in a browser; `npm test` runs a part of both.
+ */
 function chaos() {
   install();
   chromium();
   build();
+  const faults = node([join('stress', 'dist', 'faultsRun.js'), ...rest]);
+  if (faults.status !== 0) process.exit(faults.status ?? 1);
   process.exit(
     node([join('..', bin('@playwright/test', 'cli.js')), 'test', 'chaos.e2e.ts', '--project', 'desk'], {
       cwd: 'e2e',
@@ -290,8 +332,22 @@ function chaos() {
   );
 }
 
+/** Drawn requests against a server of their own: `npm run fuzz -- --seed 1 --count 100000`. */
+function fuzz() {
+  install();
+  build();
+  process.exit(node([join('stress', 'dist', 'fuzzRun.js'), ...rest]).status ?? 1);
+}
+
+/** A full check of a book: `npm run verify -- --data FOLDER`. */
+function verify() {
+  install();
+  build();
+  process.exit(node([join('server', 'dist', 'verifyBook.js'), ...rest]).status ?? 1);
+}
+
 const commands = {
-  ...{ start, demo, test, bench, chaos, screenshots },
+  ...{ start, demo, dev, test, bench, chaos, fuzz, verify, screenshots },
   ...Object.fromEntries(BENCHES.map((part) => [`bench:${part}`, benchOf(part)])),
   'train:finder': trainFinder,
   'train:frame': trainFrame,

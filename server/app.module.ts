@@ -1,6 +1,5 @@
 import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
-import { ServeStaticModule } from '@nestjs/serve-static';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
@@ -18,22 +17,22 @@ import { PicturesModule } from './pictures/pictures.module.js';
 import { RegistersModule } from './registers/registers.module.js';
 import { rowsModule } from './rows/rowsModule.js';
 import { SettingsModule } from './settings/settings.module.js';
+import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';
 import { fish, kit, rigs, swims, rehearsals } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
-import { webPage } from './webPage.js';
 
 /** One module for each noun of the job. */
 @Module({})
 export class AppModule {
-  static register(options: Options, folders: { migrations: string; web: string }): DynamicModule {
+  static register(options: Options, database: Database): DynamicModule {
     const pictures = PicturesModule.register(join(options.dataFolder, 'pictures'));
     const flanks = FlanksModule.register(pictures, join(options.dataFolder, 'prints'));
     return {
       module: AppModule,
       imports: [
-        StorageModule.register(options.dataFolder, folders.migrations),
+        StorageModule.register(database),
         EventsModule,
         CapturesModule,
         OutingsModule,
@@ -51,7 +50,6 @@ export class AppModule {
         BookModule.register(pictures),
         HealthModule,
         OpenApiModule,
-        ServeStaticModule.forRoot(webPage(folders.web)),
       ],
     };
   }

@@ -5,18 +5,24 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { AppModule } from './app.module.js';
 import { configure } from './configure.js';
 import type { Options } from './options.js';
+import { checkBookInThread } from './storage/checkBook.js';
+import { Database } from './storage/database.js';
+import { PatientAdapter } from './patientAdapter.js';
 
 /** The server package, whether this file runs from `dist/` or from its source. */
 const here = dirname(fileURLToPath(import.meta.url)).replace(/[\\/]dist$/, '');
 
-/** The whole server, ready to listen. */
+/** The whole server, ready to listen. @throws StartError when the book cannot be opened */
 export async function createApplication(options: Options): Promise<NestExpressApplication> {
   const folders = { migrations: join(here, 'drizzle'), web: join(here, '..', 'web', 'dist') };
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.register(options, folders), {
+  // Before anything else: what is wrong with the book is told to whoever started the server.
+  const database = Database.open(options.dataFolder, folders.migrations);
+  if (database.wasInUse) await database.check(checkBookInThread);
+  const module = AppModule.register(options, database);
+  const app = await NestFactory.create<NestExpressApplication>(module, new PatientAdapter(), {
     logger: ['error', 'warn'],
-    forceCloseConnections: true,
     abortOnError: false,
     bodyParser: false,
   });
-  return configure(app, options);
+  return configure(app, options, folders.web);
 }

@@ -10,17 +10,16 @@ afterAll(() => server.close());
 
 const AT = '2026-07-15T05:00:00.000Z';
 const swim = {
-  ...{
-    waterId: newId(),
-    name: 'Boathouse',
-    position: null,
-    facingDeg: 200,
-    bank: 'grass',
-    hazards: ['stones'],
-    note: null,
-  },
+  waterId: newId(),
+  name: 'Boathouse',
+  position: null,
+  facingDeg: 200,
+  bank: 'grass',
+  hazards: ['stones'],
+  note: null,
   fixtures: [{ id: 'f1', kind: 'tree', xM: 2, yM: -4, radiusM: 2, heightM: 7 }],
-  ...{ retired: false, revision: 0 },
+  retired: false,
+  revision: 0,
 };
 const water = { name: 'The Mere', kind: 'lake', revision: 0 };
 const put = (path: string, body: object) => server.http.put(`/api/${path}`).send(body);
@@ -79,6 +78,22 @@ describe('swims, rigs and kit', () => {
   });
 });
 
+test('a season without its days is no season, and breaks nothing', async () => {
+  const rules = { ...NO_RULES, closedSeasons: [{}] };
+  const { body } = await put(`waters/${newId()}`, { ...water, rules }).expect(400);
+  expect((body.fields as { field: string }[]).map(({ field }) => field)).toContain('rules.closedSeasons.0.from');
+});
+
+test('a water that was put away stays so until it is said otherwise', async () => {
+  const id = newId();
+  const written: unknown[] = [];
+  for (const [revision, said] of [{}, { retired: true }, { name: 'Mere' }, { retired: false }].entries()) {
+    const { body } = await put(`waters/${id}`, { ...water, ...said, revision }).expect(200);
+    written.push(body.retired);
+  }
+  expect(written).toEqual([false, true, true, false]);
+});
+
 test('a water written once more as it stands is no other writing', async () => {
   const id = newId();
   const first = await put(`waters/${id}`, water).expect(200);
@@ -97,14 +112,23 @@ describe('outings', () => {
     payload,
   });
   const planned = event('outing-planned', {
-    ...{ waterId: newId(), fromAt: AT, toAt: '2026-07-15T17:00:00.000Z', companions: 0, expected: ['carp'] },
+    waterId: newId(),
+    fromAt: AT,
+    toAt: '2026-07-15T17:00:00.000Z',
+    companions: 0,
+    expected: ['carp'],
   });
   const send = (...events: object[]) => server.http.post('/api/events').send({ events });
 
   test('events of outings and captures come through one door, once each, and are told', async () => {
     const captureId = newId();
     const hooked = {
-      ...{ id: newId(), captureId, deviceId: 'phone', at: AT, elapsedMs: 0, type: 'hooked' },
+      id: newId(),
+      captureId,
+      deviceId: 'phone',
+      at: AT,
+      elapsedMs: 0,
+      type: 'hooked',
       payload: { outingId, gaps: ['Scales: not checked'] },
     };
     const batch = [planned, hooked, event('run-dropped', {})];

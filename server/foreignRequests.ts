@@ -12,11 +12,14 @@ export function refuseForeignRequests(hosts: readonly string[]) {
   return (request: Request, response: Response, next: NextFunction): void => {
     const host = request.headers.host ?? '';
     const { origin } = request.headers;
+    const isRead = request.method === 'GET' || request.method === 'HEAD';
     if (!known.has(nameOf(host))) {
       refuse(response, {
         code: 'foreign-host',
         sentence: `This book does not answer as "${host}". Start it with --host to allow that name.`,
       });
+    } else if (!isRead && request.headers['sec-fetch-site'] === 'cross-site') {
+      refuse(response, { code: 'foreign-origin', sentence: 'This book takes nothing from pages from elsewhere.' });
     } else if (origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`) {
       refuse(response, { code: 'foreign-origin', sentence: 'This book does not answer to pages from elsewhere.' });
     } else next();

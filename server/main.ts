@@ -2,10 +2,19 @@ import 'reflect-metadata';
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import { createApplication } from './application.js';
-import { OptionsError, prepareDataFolder, readOptions } from './options.js';
+import { prepareDataFolder, readOptions } from './options.js';
+import { TROUBLE_SENTENCES } from '@keeper/contract/health';
+import { bookTroubleOf } from './storage/bookTrouble.js';
+import { StartError } from './storage/startError.js';
 
 /** Starts the server and says on one line where it can be found. */
 async function main(): Promise<void> {
+  // What is made here is for its owner alone.
+  process.umask(0o077);
+  process.on('unhandledRejection', (cause) => {
+    // A failure that nobody waited for is a fault of ours, but no reason to leave the keeper without a book.
+    process.stderr.write(`Nobody waited for this failure: ${cause instanceof Error ? cause.stack : String(cause)}\n`);
+  });
   const options = readOptions(process.argv.slice(2), process.env);
   prepareDataFolder(options.dataFolder);
   const app = await createApplication(options);
@@ -14,11 +23,11 @@ async function main(): Promise<void> {
   const server = app.getHttpServer().listen(options.port, options.listen);
   await once(server, 'listening').catch((cause: NodeJS.ErrnoException) => {
     if (cause.code === 'EADDRINUSE') {
-      throw new OptionsError(
+      throw new StartError(
         `Port ${options.port} is taken, perhaps by another keeper's server.\nChoose another: npm start -- --port ${options.port + 1}`,
       );
     }
-    throw new OptionsError(`The server cannot listen on ${options.listen} port ${options.port}: ${cause.message}`);
+    throw new StartError(`The server cannot listen on ${options.listen} port ${options.port}: ${cause.message}`);
   });
   process.stdout.write(`Unhurried Keeper is at ${addressOf(server.address() as AddressInfo)}\n`);
 }
@@ -28,7 +37,15 @@ function addressOf({ address, family, port }: AddressInfo): string {
 }
 
 main().catch((error: unknown) => {
-  const words = error instanceof OptionsError ? error.message : error instanceof Error ? error.stack : String(error);
+  const trouble = bookTroubleOf(error);
+  const words =
+    error instanceof StartError
+      ? error.message
+      : trouble
+        ? TROUBLE_SENTENCES[trouble]
+        : error instanceof Error
+          ? error.stack
+          : String(error);
   process.stderr.write(`${words}\n`);
   process.exit(1);
 });

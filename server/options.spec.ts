@@ -1,7 +1,8 @@
 import { chmodSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { OptionsError, prepareDataFolder, readOptions } from './options.js';
+import { prepareDataFolder, readOptions } from './options.js';
+import { StartError } from './storage/startError.js';
 
 describe('options', () => {
   test('have sensible defaults: loopback, and a folder of the user', () => {
@@ -21,6 +22,14 @@ describe('options', () => {
   test.each(['eel', '70000', '-1', '1.5'])('port %s is refused with a sentence', (port) => {
     expect(() => readOptions([`--port=${port}`], {})).toThrow(/is no port/);
   });
+  test.each([
+    [['--prot', '4310'], /^Unknown option '--prot'\.\nKnown are: --port/],
+    [['--port'], /--port.*\nKnown are/s],
+    [['fish'], /Unexpected argument 'fish'/],
+  ])('%j is told in a sentence', (argv, sentence) => {
+    expect(() => readOptions(argv, {})).toThrow(StartError);
+    expect(() => readOptions(argv, {})).toThrow(sentence);
+  });
 });
 
 describe('the data folder', () => {
@@ -36,7 +45,7 @@ describe('the data folder', () => {
     const file = join(folder, 'file');
     writeFileSync(file, '');
     chmodSync(file, 0o600);
-    expect(() => prepareDataFolder(join(file, 'book'))).toThrow(OptionsError);
+    expect(() => prepareDataFolder(join(file, 'book'))).toThrow(StartError);
     expect(() => prepareDataFolder(join(file, 'book'))).toThrow(/npm start -- --data FOLDER/);
   });
 });

@@ -2,6 +2,7 @@ import { accessSync, constants, mkdirSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import { StartError } from './storage/startError.js';
 
 /** How this server was asked to run. */
 export interface Options {
@@ -14,29 +15,36 @@ export interface Options {
   readonly hosts: readonly string[];
 }
 
-/** A wish that cannot be met, worded for the person at the terminal. */
-export class OptionsError extends Error {}
-
 /**
  * Reads options from arguments (`--port 4310 --data folder --listen address --host name`), then from the environment
  * (`KEEPER_PORT`, `KEEPER_DATA`, `KEEPER_LISTEN`, `KEEPER_HOSTS`), then from defaults.
  */
 export function readOptions(argv: readonly string[], env: NodeJS.ProcessEnv): Options {
-  const { values } = parseArgs({
-    args: [...argv],
-    options: {
-      port: { type: 'string' },
-      data: { type: 'string' },
-      listen: { type: 'string' },
-      host: { type: 'string', multiple: true },
-    },
-  });
+  const values = readArguments(argv);
   return {
     port: readPort(values.port ?? env['KEEPER_PORT'] ?? '4310'),
     listen: values.listen ?? env['KEEPER_LISTEN'] ?? '127.0.0.1',
     dataFolder: resolve(values.data ?? env['KEEPER_DATA'] ?? defaultDataFolder(env)),
     hosts: values.host ?? (env['KEEPER_HOSTS'] ?? '').split(',').filter(Boolean),
   };
+}
+
+const OPTIONS = {
+  port: { type: 'string' },
+  data: { type: 'string' },
+  listen: { type: 'string' },
+  host: { type: 'string', multiple: true },
+} as const;
+
+function readArguments(argv: readonly string[]) {
+  try {
+    return parseArgs({ args: [...argv], options: OPTIONS }).values;
+  } catch (cause) {
+    const why = (cause as Error).message.replace(/\. To specify.*$/s, '.');
+    throw new StartError(
+      `${why.replace(/\.?$/, '.')}\nKnown are: --port 4310, --data FOLDER, --listen ADDRESS, --host NAME (more than once for several).`,
+    );
+  }
 }
 
 /** Makes the data folder if need be; says what is wrong when the book could not be written there. */
@@ -46,7 +54,7 @@ export function prepareDataFolder(folder: string): void {
     accessSync(folder, constants.W_OK);
   } catch (cause) {
     const why = cause instanceof Error ? cause.message : String(cause);
-    throw new OptionsError(
+    throw new StartError(
       `The book cannot be kept in ${folder}: ${why}.\nName a folder that can be written: npm start -- --data FOLDER`,
     );
   }
@@ -55,7 +63,7 @@ export function prepareDataFolder(folder: string): void {
 function readPort(text: string): number {
   const port = Number(text);
   if (/^\d+$/.test(text) && port <= 65_535) return port;
-  throw new OptionsError(`"${text}" is no port. A port is a whole number from 1 to 65535 (0 takes any free one).`);
+  throw new StartError(`"${text}" is no port. A port is a whole number from 1 to 65535 (0 takes any free one).`);
 }
 
 function defaultDataFolder(env: NodeJS.ProcessEnv): string {

@@ -18,7 +18,13 @@ export function cameraScene(fish: string, kind: PaintedKind, side: CameraSide, w
   const luck = chance(`${fish} camera`);
   const heightPx = Math.round(widthPx * 0.75);
   const { rgb } = paintPicture({
-    ...{ widthPx, heightPx, kind, fish, side, shot: `${fish} ${side} camera`, girth: 1 },
+    widthPx,
+    heightPx,
+    kind,
+    fish,
+    side,
+    shot: `${fish} ${side} camera`,
+    girth: 1,
     scene: 'mat',
     light: dayLight(luck.between(0.2, 0.8), luck.between(0, 0.6)),
     exposure: 1,

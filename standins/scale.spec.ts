@@ -27,7 +27,12 @@ function handClock() {
 }
 
 const hook: OnTheHook = {
-  ...{ grams: 11_500, zeroGrams: 800, support: 'bar', liveliness: 0.1, divisionGrams: 10, seed: 'test' },
+  grams: 11_500,
+  zeroGrams: 800,
+  support: 'bar',
+  liveliness: 0.1,
+  divisionGrams: 10,
+  seed: 'test',
 };
 
 test('the simulated scale sends packets that come near what hangs, less its zero', async () => {

@@ -7,7 +7,8 @@ export default defineConfig({
   resolve: { conditions: ['source', ...defaultClientConditions] },
   build: { manifest: true },
   worker: { format: 'es' },
-  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+  // The server must see whom the page was asked of: it takes nothing from pages of another address.
+  server: { proxy: { '/api': { target: 'http://127.0.0.1:4310', changeOrigin: false } } },
   plugins: [
     react(),
     tailwindcss(),

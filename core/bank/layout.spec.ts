@@ -11,7 +11,12 @@ const hours = Array.from({ length: 16 }, (_, i) => {
 });
 const clock = (atMs: number) => `${new Date(atMs).getUTCHours()}:00`;
 const fixture = (kind: Fixture['kind'], xM: number, yM: number, radiusM: number, heightM = 0): Fixture => ({
-  ...{ id: `${kind}${xM}`, kind, xM, yM, radiusM, heightM },
+  id: `${kind}${xM}`,
+  kind,
+  xM,
+  yM,
+  radiusM,
+  heightM,
 });
 const plan: Omit<BankPlan, 'layout'> = { bank: 'grass', facingDeg: 0, fixtures: [], hours, clock };
 const by = (layout: Layout, change: Partial<BankPlan> = {}) => judgeLayout({ ...plan, layout, ...change });

@@ -4,8 +4,17 @@ import { judgeRig, loadTestState, RIG_RULE_IDS, type Rig, type RigState } from '
 
 const NOW = '2026-07-16T05:00:00Z';
 const rig: Rig = {
-  ...{ id: 'r', name: 'Bottom rig', species: 'carp', mainLineKg: 7, leader: 'tubing', linkKg: 6, hookSize: 6 },
-  ...{ barb: 'barbless', lead: 'drops-off', trace: 'none', upTrace: false },
+  id: 'r',
+  name: 'Bottom rig',
+  species: 'carp',
+  mainLineKg: 7,
+  leader: 'tubing',
+  linkKg: 6,
+  hookSize: 6,
+  barb: 'barbless',
+  lead: 'drops-off',
+  trace: 'none',
+  upTrace: false,
   loadTests: [{ at: '2026-07-15T05:00:00Z', heldS: 12 }],
 };
 const pike: Partial<Rig> = { species: 'pike', trace: 'wire', upTrace: true, lead: 'running' };
@@ -64,8 +73,18 @@ test('a zander may be fished with heavy mono, a pike not', () => {
 
 describe('kit', () => {
   const net: KitItem = {
-    ...{ id: 'n', kind: 'net', name: 'Big net', sizeMm: 1070, onLanyard: false, spare: false, toReplace: false },
-    ...{ charge: null, inDateUntil: null, tares: [], checkedAt: null, disinfected: null },
+    id: 'n',
+    kind: 'net',
+    name: 'Big net',
+    sizeMm: 1070,
+    onLanyard: false,
+    spare: false,
+    toReplace: false,
+    charge: null,
+    inDateUntil: null,
+    tares: [],
+    checkedAt: null,
+    disinfected: null,
     lastWater: { waterId: 'other', at: '2026-07-10T00:00:00Z' },
   };
   test('wet at another water and not disinfected since: unclean', () => {

@@ -1,6 +1,6 @@
 import { CAPTURE, event } from '../spec/events.js';
 import { clocksAt } from './clocks.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 const at = (nowMs: number, ...events: Parameters<typeof tellStory>[1]) => clocksAt(tellStory(CAPTURE, events), nowMs);
 

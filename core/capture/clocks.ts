@@ -28,9 +28,13 @@ export interface Clocks {
 export function clocksAt(story: Timeline, nowMs: number): Clocks {
   const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
   const fromMs = story.spells[0]?.fromMs ?? untilMs;
-  const lengths = story.spells.map((spell) => ({ ...spell, ms: (spell.toMs ?? untilMs) - spell.fromMs }));
-  const air = lengths.filter((spell) => spell.medium === 'air').map((spell) => spell.ms);
-  const airMs = air.reduce((sum, ms) => sum + ms, 0);
+  let [airMs, longestAirMs] = [0, 0];
+  for (const spell of story.spells) {
+    if (spell.medium !== 'air') continue;
+    const lastsMs = (spell.toMs ?? untilMs) - spell.fromMs;
+    airMs += lastsMs;
+    longestAirMs = Math.max(longestAirMs, lastsMs);
+  }
   const elapsedMs = untilMs - fromMs;
   const last = story.spells.at(-1);
   const inAirNow = last?.medium === 'air' && last.toMs === null;
@@ -39,7 +43,7 @@ export function clocksAt(story: Timeline, nowMs: number): Clocks {
     fightMs: fightEndMs(story, untilMs) - fromMs,
     airMs,
     airNowMs: inAirNow ? untilMs - last.fromMs : 0,
-    longestAirMs: Math.max(0, ...air),
+    longestAirMs,
     waterMs: elapsedMs - airMs,
     medium: last ? (inAirNow ? 'air' : 'water') : null,
   };

@@ -4,7 +4,7 @@ import type { CaptureEvent } from './event.js';
 import { CAPTURE } from '../spec/events.js';
 import { deathFacts } from './deathReview.js';
 import type { SituationInput } from './situation.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 const netted = (atS = 300): CaptureEvent[] => [event('hooked', 0), event('netted', atS * 1000)];
 const ids = (events: CaptureEvent[], change: Partial<SituationInput> = {}) => {

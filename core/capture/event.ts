@@ -3,6 +3,7 @@ import type { FormId, SpeciesId } from '../fish/species.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../measure/length.js';
 import type { Mass } from '../measure/mass.js';
+import { FIRST_YEAR, LAST_YEAR } from '../measure/moment.js';
 import type { PictureReading } from '../picture/pictureReading.js';
 import type { ReadingWay, WeightReading } from '../weighing/reading.js';
 import type { Around } from './around.js';
@@ -96,6 +97,8 @@ export interface EventPayloads {
     around?: Around;
     /** The time zone of the place, an IANA name: its clocks show the local time years later. */
     zone?: string;
+    /** The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of how it was handled. */
+    from?: 'pictures';
   };
   netted: Record<string, never>;
   /** The clip undone or the line snipped to get it off the rig; the hook is still in. */
@@ -222,6 +225,9 @@ export const EVENT_TYPES = [
   'undone',
   'discarded',
 ] as const satisfies readonly EventType[];
+
+/** An old fish may be written about for as long as the book knows years: what was caught first, up to what can be dated last. */
+export const LAST_ELAPSED_MS = (LAST_YEAR - FIRST_YEAR + 1) * 366 * 24 * 3_600_000;
 
 /** What every event carries, whatever happened. */
 export interface EventHead {

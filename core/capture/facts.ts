@@ -1,4 +1,5 @@
 import type { Mass } from '../measure/mass.js';
+import { stableJson } from '../measure/stableJson.js';
 import type { WeightReading } from '../weighing/reading.js';
 import { FACT_NAMES, type EventHead, type FactName, type Facts } from './event.js';
 
@@ -9,31 +10,30 @@ export interface Amendment {
   readonly field: FactName;
   readonly from: Facts[FactName];
   readonly to: Facts[FactName];
+  /** As the keeper gave it; empty where it was read or noted a second time without one. */
   readonly why: string;
-}
-
-/** The part of a story that holds what was written down. */
-interface FactsKept {
-  readonly facts: Facts;
-  readonly amendments: readonly Amendment[];
-  readonly entryKept: { readonly note: string | null } | null;
 }
 
 /** What decides whether an entry adds up: once one of them changes, the keeper may be asked anew. */
 const ADDS_UP: readonly FactName[] = ['species', 'weight', 'length', 'girth'];
 
-/** Sets facts; a fact that already had another value becomes an amendment, whoever wrote it. */
-export function noteFacts<S extends FactsKept>(story: S, event: EventHead, facts: Facts, why: string): S {
-  const changed = FACT_NAMES.filter((name) => facts[name] !== undefined && !sameFact(story.facts[name], facts[name]));
-  const corrections = changed
-    .filter((name) => story.facts[name] !== undefined && !completes(story.facts[name], facts[name]))
-    .map((field) => ({ eventId: event.id, at: event.at, field, from: story.facts[field], to: facts[field], why }));
-  const picked = Object.fromEntries(changed.map((name) => [name, facts[name]]));
+/** What writing facts down does: which change, what of it is a correction, and whether the keeper may be asked anew if the entry adds up. */
+export interface NotedFacts {
+  readonly changed: Facts;
+  readonly corrections: readonly Amendment[];
+  readonly asksAnew: boolean;
+}
+
+/** Facts against those that stand; a fact that already had another value becomes an amendment, whoever wrote it. */
+export function correctionsOf(standing: Facts, event: EventHead, facts: Facts, why: string): NotedFacts {
+  const names = FACT_NAMES.filter((name) => facts[name] !== undefined && !sameFact(standing[name], facts[name]));
+  const corrections = names
+    .filter((name) => standing[name] !== undefined && !completes(standing[name], facts[name]))
+    .map((field) => ({ eventId: event.id, at: event.at, field, from: standing[field], to: facts[field], why }));
   return {
-    ...story,
-    facts: { ...story.facts, ...picked },
-    amendments: [...story.amendments, ...corrections],
-    entryKept: changed.some((name) => ADDS_UP.includes(name)) ? null : story.entryKept,
+    changed: Object.fromEntries(names.map((name) => [name, facts[name]])),
+    corrections,
+    asksAnew: names.some((name) => ADDS_UP.includes(name)),
   };
 }
 
@@ -50,13 +50,5 @@ function isReading(fact: Facts[FactName]): fact is WeightReading {
 function sameFact(a: Facts[FactName] | Mass, b: Facts[FactName] | Mass): boolean {
   if (a === b) return true;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-  return stable(a) === stable(b);
-}
-
-function stable(value: unknown): string {
-  return JSON.stringify(value, (_key, inner: unknown) =>
-    inner && typeof inner === 'object' && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : inner,
-  );
+  return stableJson(a) === stableJson(b);
 }

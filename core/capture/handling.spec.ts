@@ -2,7 +2,7 @@ import { cleanCapture, event } from '../spec/events.js';
 import { momentAfter } from '../spec/situations.js';
 import type { CaptureEvent } from './event.js';
 import { median, pastOf, splitsOf, suggestionOf, type HandlingPast } from './handling.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 const marks = (events: readonly CaptureEvent[]) => tellStory('c', events).marks;
 const run = (pictureMs: number, ...more: CaptureEvent[]) => [

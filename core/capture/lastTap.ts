@@ -1,4 +1,4 @@
-import { standingEvents } from './story.js';
+import { effectiveEvents } from './effectiveEvents.js';
 import { RUN_STEPS } from './steps.js';
 import type { CaptureEvent, EventType } from './event.js';
 
@@ -23,7 +23,7 @@ const TAPS: readonly EventType[] = [
  * fish had gone.
  */
 export function lastTap(events: readonly CaptureEvent[]): CaptureEvent | undefined {
-  const standing = standingEvents(events);
+  const standing = effectiveEvents(events);
   const goneMs = standing.find(({ type }) => type === 'released' || type === 'lost')?.elapsedMs ?? Infinity;
   return standing.findLast(
     (event) => TAPS.includes(event.type) || (event.type === 'described' && event.elapsedMs <= goneMs),

@@ -1,7 +1,7 @@
 import { CAPTURE, event } from '../spec/events.js';
 import type { CaptureEvent } from './event.js';
 import { mergeCaptures } from './merge.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 const OTHER = '01930000-0000-7000-8000-00000000ffff';
 /** The same fish begun a second time, 40 s later. */

@@ -1,6 +1,6 @@
 import { hashText } from '../chance/chance.js';
 import type { CaptureEvent } from './event.js';
-import { standingEvents } from './story.js';
+import { effectiveEvents } from './effectiveEvents.js';
 
 /** What one of two captures of the same fish takes over, and what is said in the other. */
 export interface Merge {
@@ -23,7 +23,7 @@ export function mergeCaptures(a: readonly CaptureEvent[], b: readonly CaptureEve
   const firstIsA = takeA.at === takeB.at ? takeA.captureId < takeB.captureId : takeA.at < takeB.at;
   const [first, second, others] = firstIsA ? [takeA, takeB, b] : [takeB, takeA, a];
   const laterMs = Date.parse(second.at) - Date.parse(first.at);
-  const copies = standingEvents(others)
+  const copies = effectiveEvents(others)
     .filter(({ type }) => type !== 'hooked' && type !== 'merged')
     .map((event) => ({
       ...event,
@@ -35,7 +35,7 @@ export function mergeCaptures(a: readonly CaptureEvent[], b: readonly CaptureEve
 }
 
 function takeOf(events: readonly CaptureEvent[]): CaptureEvent | undefined {
-  return standingEvents(events).find(({ type }) => type === 'hooked');
+  return effectiveEvents(events).find(({ type }) => type === 'hooked');
 }
 
 /** A UUIDv7 with the time of the original and a rest that follows from both ids. */

@@ -3,7 +3,7 @@ import { anyEvent, anyTap, CAPTURE, event } from '../spec/events.js';
 import { clocksAt } from './clocks.js';
 import type { CaptureEvent, EventType } from './event.js';
 import { lastTap } from './lastTap.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 import { summaryOf } from './summary.js';
 
 /** What a bystander with two stopwatches would know. */

@@ -9,7 +9,7 @@ import { FIRST_SCHOOLS } from './schools.js';
 import { NO_RULES } from '../water/rules.js';
 import { retentionLimit, type SituationInput } from './situation.js';
 import { canHappen } from './steps.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 const order = (change: Partial<SituationInput> = {}, ...events: CaptureEvent[]) =>
   orderOfWork(momentAfter([event('hooked', 0), ...events], 60_000, change));

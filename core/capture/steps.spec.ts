@@ -1,6 +1,6 @@
 import { CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { canHappen, RUN_STEPS, timesDone } from './steps.js';
-import { tellStory } from './story.js';
+import { tellStory } from './tellStory.js';
 
 test('only the impossible is held back', () => {
   const inAir = tellStory(CAPTURE, [event('hooked', 0), event('lifted', 1000)]);

@@ -5,7 +5,8 @@ import { clocksAt } from './clocks.js';
 import { longGapSince } from './longGap.js';
 import { canHappen } from './steps.js';
 import { missingThings } from './missing.js';
-import { netOf, tellStory } from './story.js';
+import { netOf } from './story.js';
+import { tellStory } from './tellStory.js';
 import { summaryOf } from './summary.js';
 
 const told = (events: Parameters<typeof tellStory>[1]) => tellStory(CAPTURE, events);

@@ -29,6 +29,8 @@ export interface CaptureSummary {
   readonly captureId: string;
   readonly startedAt: string | null;
   readonly zone: string | null;
+  /** Nothing is known of how it was handled: the times here are those of its pictures. */
+  readonly fromPictures: boolean;
   readonly outcome: Outcome;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
@@ -66,9 +68,12 @@ export interface CaptureSummary {
   readonly notSameAs: readonly string[];
 }
 
+/** A line of the book draws so many marks and spells; more than any fish on a bank has. */
+const MOST_DRAWN = 400;
+
 /** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
 export function summaryOf(story: CaptureStory): CaptureSummary {
-  const lastMs = Math.max(0, ...story.marks.map((mark) => mark.atMs));
+  const lastMs = story.marks.at(-1)?.atMs ?? 0;
   const clocks = clocksAt(story, lastMs);
   const net = netOf(story) ?? null;
   const { species, form, kindName, waterId, length, guess } = story.facts;
@@ -76,6 +81,7 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     captureId: story.captureId,
     startedAt: story.startedAt,
     zone: story.zone,
+    fromPictures: story.fromPictures,
     outcome: story.outcome,
     species: species ?? null,
     form: form ?? null,
@@ -93,8 +99,8 @@ export function summaryOf(story: CaptureStory): CaptureSummary {
     longestAirMs: clocks.longestAirMs,
     elapsedMs: clocks.elapsedMs,
     airComplete: story.airComplete,
-    spells: story.spells,
-    marks: story.marks.map(({ type, atMs }) => ({ type, atMs })),
+    spells: story.spells.slice(0, MOST_DRAWN),
+    marks: story.marks.slice(0, MOST_DRAWN).map(({ type, atMs }) => ({ type, atMs })),
     pictures: picturesOf(story),
     amendmentCount: story.amendments.length,
     writtenUp: story.writtenUp,

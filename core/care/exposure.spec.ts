@@ -1,16 +1,14 @@
 import { exposureBudget, exposureUse, type ExposureInput } from './exposure.js';
 
 const calm: ExposureInput = {
-  ...{
-    school: 'thirty',
-    ownS: 45,
-    waterC: 15,
-    stopLineC: 28,
-    airC: 16,
-    oxygenShare: null,
-    fightMs: 240_000,
-    signs: [],
-  },
+  school: 'thirty',
+  ownS: 45,
+  waterC: 15,
+  stopLineC: 28,
+  airC: 16,
+  oxygenShare: null,
+  fightMs: 240_000,
+  signs: [],
 };
 const seconds = (change: Partial<ExposureInput> = {}) => exposureBudget({ ...calm, ...change }).spellMs / 1000;
 

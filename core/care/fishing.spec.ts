@@ -7,7 +7,14 @@ import { stopLineOf } from './stopLine.js';
 
 const HOUR = 3_600_000;
 const moment = (atMs: number, waterC: number): OutlookMoment => ({
-  ...{ atMs, waterC, airC: 20, matC: 20, matWaterKgM2: 0, bucketC: 20, sunAltitudeDeg: 30, matShaded: false },
+  atMs,
+  waterC,
+  airC: 20,
+  matC: 20,
+  matWaterKgM2: 0,
+  bucketC: 20,
+  sunAltitudeDeg: 30,
+  matShaded: false,
   face: 'up',
 });
 const rules = (change: Partial<WaterRules>) => ({
@@ -17,9 +24,19 @@ const rules = (change: Partial<WaterRules>) => ({
   rules: { ...NO_RULES, ...change },
 });
 const mild: FishingState = {
-  ...{ species: 'pike', water: rules({}), school: 'per-species', today: { month: 7, day: 15 }, waterC: 16, airC: 18 },
-  ...{ deepC: null, daysAhead: [] },
-  ...{ oxygenMgL: 9, pressureHpa: 1013.25, thunder: false, ahead: [], tempHabit: 'C' },
+  species: 'pike',
+  water: rules({}),
+  school: 'per-species',
+  today: { month: 7, day: 15 },
+  waterC: 16,
+  airC: 18,
+  deepC: null,
+  daysAhead: [],
+  oxygenMgL: 9,
+  pressureHpa: 1013.25,
+  thunder: false,
+  ahead: [],
+  tempHabit: 'C',
   clock: (atMs) => `${atMs / HOUR}:00`,
 };
 const says = (change: Partial<FishingState>) => shouldWeFish({ ...mild, ...change });

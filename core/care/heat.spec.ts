@@ -145,17 +145,15 @@ describe('the margin', () => {
 
 test('between the hours of a forecast the numbers go over into each other', () => {
   const hour = (atMs: number, airC: number): WeatherHour => ({
-    ...{
-      atMs,
-      airC,
-      humidity: 0.5,
-      windMs: 2,
-      windFromDeg: 350,
-      cloudOctas: 4,
-      pressureHpa: 1013,
-      rainMm: 0,
-      thunder: false,
-    },
+    atMs,
+    airC,
+    humidity: 0.5,
+    windMs: 2,
+    windFromDeg: 350,
+    cloudOctas: 4,
+    pressureHpa: 1013,
+    rainMm: 0,
+    thunder: false,
   });
   const hours = [hour(0, 20), hour(3_600_000, 24)];
   expect(weatherAt(hours, 900_000).airC).toBe(21);

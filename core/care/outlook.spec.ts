@@ -9,20 +9,28 @@ function day(lowC: number, highC: number, cloudOctas = 0): WeatherHour[] {
   return Array.from({ length: 24 }, (_, i) => ({
     atMs: SUNRISE + i * HOUR,
     airC: (lowC + highC) / 2 - ((highC - lowC) / 2) * Math.cos((Math.PI * Math.min(i, 20 - i)) / 10),
-    ...{ humidity: 0.5, windMs: 1.5, windFromDeg: 180, cloudOctas, pressureHpa: 1018, rainMm: 0, thunder: false },
+    humidity: 0.5,
+    windMs: 1.5,
+    windFromDeg: 180,
+    cloudOctas,
+    pressureHpa: 1018,
+    rainMm: 0,
+    thunder: false,
   }));
 }
 
 const hot: OutlookInput = {
-  ...{ fromMs: SUNRISE, toMs: SUNRISE + 16 * HOUR, position: { latitudeDeg: 46.7, longitudeDeg: 0 }, facingDeg: 180 },
-  ...{
-    hours: day(18, 33),
-    readings: [{ tempC: 23, atMs: SUNRISE }],
-    casters: [],
-    mat: { xM: 0, yM: -2 },
-    bucket: { xM: 1, yM: -2 },
-  },
-  ...{ face: 'up', deeds: [] },
+  fromMs: SUNRISE,
+  toMs: SUNRISE + 16 * HOUR,
+  position: { latitudeDeg: 46.7, longitudeDeg: 0 },
+  facingDeg: 180,
+  hours: day(18, 33),
+  readings: [{ tempC: 23, atMs: SUNRISE }],
+  casters: [],
+  mat: { xM: 0, yM: -2 },
+  bucket: { xM: 1, yM: -2 },
+  face: 'up',
+  deeds: [],
 };
 
 test('on a hot day the mat burns in the forenoon and the bucket wants changing', () => {

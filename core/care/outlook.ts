@@ -86,22 +86,23 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
     const shadedAt = (point: Point | null) => point !== null && isShaded(point, casters, sun, facingDeg);
     const matShaded = shadedAt(input.mat);
     moments.push({
-      ...{
-        atMs,
-        airC: air.airC,
-        waterC,
-        matC: mat.faceC,
-        matWaterKgM2: mat.waterKgM2,
-        bucketC: bucket.tempC,
-        matShaded,
-        face,
-      },
+      atMs,
+      airC: air.airC,
+      waterC,
+      matC: mat.faceC,
+      matWaterKgM2: mat.waterKgM2,
+      bucketC: bucket.tempC,
+      matShaded,
+      face,
       sunAltitudeDeg: sun.altitudeDeg,
     });
     const stepS = OUTLOOK_STEP_MS / 1000;
     mat = matAfter(mat, stepS, () => ({ air, light, shaded: matShaded, face, groundC }));
     bucket = bucketAfter(bucket, stepS, () => ({
-      ...{ air, light, sunAltitudeDeg: sun.altitudeDeg, shaded: shadedAt(input.bucket) },
+      air,
+      light,
+      sunAltitudeDeg: sun.altitudeDeg,
+      shaded: shadedAt(input.bucket),
     }));
     water = marginAfter(water, stepS, () => ({ air, light }));
   }

@@ -32,8 +32,14 @@ export function fishDrawing(species: SpeciesId | null): FishDrawing {
   const outlines = (over: boolean) =>
     build.fins.filter((fin) => fin.over === over).map(({ outline }) => rounded(outline));
   return {
-    ...{ back, belly, finsBehind: outlines(false), finsOver: outlines(true) },
-    ...{ eye: build.eye, gill, mouth: build.mouth, barbels: build.barbels },
+    back,
+    belly,
+    finsBehind: outlines(false),
+    finsOver: outlines(true),
+    eye: build.eye,
+    gill,
+    mouth: build.mouth,
+    barbels: build.barbels,
   };
 }
 

@@ -2,7 +2,8 @@ import { chance } from '../chance/chance.js';
 import { fabensGain, fabensGrowth, type LengthTwice } from './fabens.js';
 
 const grown = (firstMm: number, years: number, most = 868, rate = 0.268): LengthTwice => ({
-  ...{ firstMm, years },
+  firstMm,
+  years,
   secondMm: firstMm + (most - firstMm) * (1 - Math.exp(-rate * years)),
 });
 

@@ -73,7 +73,11 @@ export function fabensGrowth(pairs: readonly LengthTwice[]): FabensGrowth | unde
   return {
     mostMm: most,
     ratePerYear: rate,
-    ...{ rateFrom, rateTo, middleMm, sdMm, fish: usable.length },
+    rateFrom,
+    rateTo,
+    middleMm,
+    sdMm,
+    fish: usable.length,
     gainMm: gain,
     gainFromMm: gain - Math.hypot(gain - Math.min(...gains), level),
     gainToMm: gain + Math.hypot(Math.max(...gains) - gain, level),

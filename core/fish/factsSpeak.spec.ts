@@ -8,8 +8,13 @@ const KIND: OfItsKind = {
   atThisWater: 0.4,
 };
 const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
-  ...{ captureId: `day ${days}`, atMs: Date.UTC(2025, 4, 1) + days * DAY_MS, elapsedMs: 600_000 },
-  ...{ species: 'carp', waterId: 'a', lengthMm: 720, grams: 9000 },
+  captureId: `day ${days}`,
+  atMs: Date.UTC(2025, 4, 1) + days * DAY_MS,
+  elapsedMs: 600_000,
+  species: 'carp',
+  waterId: 'a',
+  lengthMm: 720,
+  grams: 9000,
   ...facts,
 });
 const evidence = (asked: LinkedFacts, known = [fish(0)], kind = KIND) =>

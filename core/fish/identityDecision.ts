@@ -22,7 +22,9 @@ export function identityDecisions(events: readonly CaptureEvent[]): IdentityDeci
         ? [
             {
               ...event.payload,
-              ...{ captureId: event.captureId, eventId: event.id, at: event.at },
+              captureId: event.captureId,
+              eventId: event.id,
+              at: event.at,
               takenBackAt: undone.get(event.id) ?? null,
             },
           ]

@@ -1,4 +1,4 @@
-import { tellStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import { summaryOf } from '../capture/summary.js';
 import { cleanCapture, event } from '../spec/events.js';
 import { identityDecisions } from './identityDecision.js';
@@ -9,7 +9,10 @@ const B = '01990000-0000-7000-8000-00000000000b';
 
 const summary = (captureId: string, day: string, fishId: string | null, netGrams: number | null = null) => ({
   ...summaryOf(tellStory(captureId, cleanCapture())),
-  ...{ captureId, startedAt: day, fishId, netGrams },
+  captureId,
+  startedAt: day,
+  fishId,
+  netGrams,
 });
 
 test('captures are put to their fish, oldest first; who was seen last comes first; the open ones are left out', () => {

@@ -1,4 +1,4 @@
-import { tellStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import { summaryOf } from '../capture/summary.js';
 import { cleanCapture } from '../spec/events.js';
 import { knownFish } from './knownFish.js';
@@ -6,7 +6,11 @@ import { lengthsTwice } from './lengthsTwice.js';
 
 const catchOf = (fishId: string, startedAt: string, lengthMm: number | null, waterId = 'mere') => ({
   ...summaryOf(tellStory('c', cleanCapture())),
-  ...{ captureId: `${fishId} ${startedAt}`, fishId, startedAt, lengthMm, waterId },
+  captureId: `${fishId} ${startedAt}`,
+  fishId,
+  startedAt,
+  lengthMm,
+  waterId,
 });
 
 test('each fish once, from its first length at the water to its last; too soon again, and other waters, are left out', () => {

@@ -2,8 +2,13 @@ import { linkDoubts, type LinkedFacts } from './linkDoubt.js';
 
 const DAY_MS = 24 * 3_600_000;
 const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
-  ...{ captureId: `day ${days}`, atMs: Date.UTC(2025, 4, 1) + days * DAY_MS, elapsedMs: 600_000 },
-  ...{ species: 'carp', waterId: 'a', lengthMm: 720, grams: 9000 },
+  captureId: `day ${days}`,
+  atMs: Date.UTC(2025, 4, 1) + days * DAY_MS,
+  elapsedMs: 600_000,
+  species: 'carp',
+  waterId: 'a',
+  lengthMm: 720,
+  grams: 9000,
   ...facts,
 });
 const kinds = (...of: LinkedFacts[]) => linkDoubts(of).map(({ kind }) => kind);

@@ -39,6 +39,11 @@ export const SPECIES_IDS: readonly SpeciesId[] = SPECIES.map((species) => specie
 export const FORM_IDS: readonly FormId[] = ['common', 'mirror', 'linear', 'leather'];
 
 /** What the keeper calls the fish. Examples: `Mirror carp`, `Pike`, `Species not noted`; `Grayling` for another kind of that name. */
+/** What the book knows of a species. */
+export function speciesOf(id: SpeciesId): (typeof SPECIES)[number] | undefined {
+  return SPECIES.find((species) => species.id === id);
+}
+
 export function speciesName(id: SpeciesId | null | undefined, form?: FormId | null, kindName?: string | null): string {
   if (id === 'other' && kindName) return kindName;
   const species = SPECIES.find((each) => each.id === id);

@@ -1,7 +1,10 @@
 import { isOpenWound, treatmentWanted, woundPlace, woundsAtSamePlace, type Wound } from './wound.js';
 
 const wound = (change: Partial<Wound>): Wound => ({
-  ...{ kind: 'ulcer', side: 'left', at: { u: 0.62, v: 0.02 }, sizeMm: 20 },
+  kind: 'ulcer',
+  side: 'left',
+  at: { u: 0.62, v: 0.02 },
+  sizeMm: 20,
   ...change,
 });
 

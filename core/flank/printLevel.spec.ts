@@ -4,7 +4,8 @@ import { coarseLevel, fineLevel } from './printLevel.js';
 
 const { columns, rows } = flankFrame('pike');
 const print = (of: (column: number, row: number) => number): FlankPrint => ({
-  ...{ kind: 'pike', side: 'left' },
+  kind: 'pike',
+  side: 'left',
   cells: Int8Array.from({ length: columns * rows }, (_, i) => of(i % columns, Math.floor(i / columns))),
 });
 const bars = print((column) => (column < 20 ? UNKNOWN : Math.floor(column / 12) % 2 ? 40 : -40));

@@ -31,7 +31,8 @@ export function proposedFish(raster: Raster, kind?: PaintedKind): ProposedFish |
   const landmarks = scaled(found.landmarks, raster.widthPx / small.widthPx);
   return {
     landmarks: kind ? closer(raster, landmarks, kind) : landmarks,
-    ...{ mirrored: found.mirrored, doubtful: isDoubtful(found) },
+    mirrored: found.mirrored,
+    doubtful: isDoubtful(found),
   };
 }
 

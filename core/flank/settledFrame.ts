@@ -114,7 +114,12 @@ export function led(
   const place = (i: number) => outOfFrame(map, built[LANDMARKS[i] as keyof typeof built], off(2 * i), off(2 * i + 1));
   return {
     landmarks: {
-      ...{ snout: place(0), eye: place(1), dorsal: place(2), pelvic: place(3), anal: place(4), fork: place(5) },
+      snout: place(0),
+      eye: place(1),
+      dorsal: place(2),
+      pelvic: place(3),
+      anal: place(4),
+      fork: place(5),
     },
     trust,
   };
@@ -132,8 +137,10 @@ function slopes(map: PlaneMap, { u, v }: BodyPoint) {
   const [here, along, across] = [map(u, v), map(u + NEAR, v), map(u, v + NEAR)];
   return {
     here,
-    ...{ ax: (along.x - here.x) / NEAR, ay: (along.y - here.y) / NEAR },
-    ...{ bx: (across.x - here.x) / NEAR, by: (across.y - here.y) / NEAR },
+    ax: (along.x - here.x) / NEAR,
+    ay: (along.y - here.y) / NEAR,
+    bx: (across.x - here.x) / NEAR,
+    by: (across.y - here.y) / NEAR,
   };
 }
 

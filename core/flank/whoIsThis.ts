@@ -94,7 +94,10 @@ export function whoIsThis<T extends KnownFlank>(
   }
   const found = groups(
     [...best.entries()].map(([fishId, { flank, match }]) => ({
-      ...{ fishId, flank, match, evidence: evidence({ flank, match }) },
+      fishId,
+      flank,
+      match,
+      evidence: evidence({ flank, match }),
     })),
   );
   // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.

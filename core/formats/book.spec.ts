@@ -1,12 +1,14 @@
 import Papa from 'papaparse';
 import { CAPTURE, cleanCapture, event } from '../spec/events.js';
-import { tellStory } from '../capture/story.js';
+import { recordOf } from '../capture/record.js';
+import { summaryOf } from '../capture/summary.js';
+import { tellStory } from '../capture/tellStory.js';
 import { poundsOunces } from '../measure/mass.js';
 import { NO_RULES } from '../water/rules.js';
 import type { OutingEvent } from '../outing/event.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
-import { csvHeader, csvRecord } from './bookCsv.js';
+import { csvFields, csvHeader, csvRecords } from './bookCsv.js';
 import { resultOf } from '../weighing/resultOf.js';
 import { bookJson, type ExportedWeight } from './bookJson.js';
 
@@ -21,13 +23,27 @@ const water: Water = {
   note: null,
 };
 const swim: Swim = {
-  ...{ id: 's1', waterId: 'w1', name: 'Reed gate', position: { latitudeDeg: 50.26, longitudeDeg: -30.5 } },
-  ...{ facingDeg: 90, bank: 'grass', hazards: [], fixtures: [], note: null },
+  id: 's1',
+  waterId: 'w1',
+  name: 'Reed gate',
+  position: { latitudeDeg: 50.26, longitudeDeg: -30.5 },
+  facingDeg: 90,
+  bank: 'grass',
+  hazards: [],
+  fixtures: [],
+  note: null,
 };
 const planned: OutingEvent = {
-  ...{ id: 'e1', outingId: 'o1', deviceId: 'phone', at: '2026-06-01T04:00:00.000Z', type: 'outing-planned' },
+  id: 'e1',
+  outingId: 'o1',
+  deviceId: 'phone',
+  at: '2026-06-01T04:00:00.000Z',
+  type: 'outing-planned',
   payload: {
-    ...{ waterId: 'w1', fromAt: '2026-06-01T04:00:00.000Z', toAt: '2026-06-01T12:00:00.000Z', companions: 0 },
+    waterId: 'w1',
+    fromAt: '2026-06-01T04:00:00.000Z',
+    toAt: '2026-06-01T12:00:00.000Z',
+    companions: 0,
     expected: ['carp'],
   },
 };
@@ -44,7 +60,11 @@ const events = [
 const story = tellStory(CAPTURE, events);
 
 function readBack(positions: boolean): Record<string, string> {
-  const text = csvHeader({ positions }) + csvRecord(story, { water, swim }, resultOf(story, [], 'down'), { positions });
+  const text =
+    csvHeader({ positions }) +
+    csvRecords([
+      csvFields(summaryOf(story), recordOf(story), { water, swim }, resultOf(story, [], 'down'), { positions }),
+    ]);
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};
 }

@@ -1,10 +1,11 @@
 import Papa from 'papaparse';
-import { summaryOf } from '../capture/summary.js';
-import type { CaptureStory } from '../capture/story.js';
+import type { CaptureRecord } from '../capture/record.js';
+import type { CaptureSummary } from '../capture/summary.js';
 import { woundPlace } from '../fish/wound.js';
 import { formatLength, lengthMm } from '../measure/length.js';
 import { localTime } from '../measure/localTime.js';
 import { formatMass } from '../measure/formatMass.js';
+import type { Mass } from '../measure/mass.js';
 import type { WeightResult } from '../weighing/result.js';
 import type { Swim } from '../water/swim.js';
 import type { Water } from '../water/water.js';
@@ -57,6 +58,7 @@ const COLUMNS = [
   'net_weight_expanded_u_g',
   'best_estimate_g',
   'best_estimate_expanded_u_g',
+  'set_aside',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -65,69 +67,96 @@ const RFC_4180 = { newline: '\r\n', quotes: false } as const;
 
 /** The header record of the book as CSV (RFC 4180), with its line end. */
 export function csvHeader(choices: ExportChoices): string {
-  const names = choices.positions ? [...COLUMNS, ...POSITION_COLUMNS] : [...COLUMNS];
-  return `${Papa.unparse([names], RFC_4180)}\r\n`;
+  return csvRecords([csvColumns(choices)]);
+}
+
+function csvColumns({ positions }: ExportChoices): string[] {
+  return positions ? [...COLUMNS, ...POSITION_COLUMNS] : [...COLUMNS];
 }
 
 /**
- * One capture as a CSV record (RFC 4180), with its line end. Times are ISO 8601 in UTC, and by the clocks of the place where it is known; durations in seconds, units in the column names.
+ * One capture as the fields of a CSV record. Times are ISO 8601 in UTC, and by the clocks of the place where it is known; durations in seconds, units in the column names.
  * A fact that was not noted is an empty field. `result` is the weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20.
  */
-export function csvRecord(
-  story: CaptureStory,
+export function csvFields(
+  summary: CaptureSummary,
+  { length, girth, note, gaps, wounds, pictures, setAside }: CaptureRecord,
   place: { readonly water: Water | undefined; readonly swim: Swim | undefined },
   result: WeightResult | undefined,
   choices: ExportChoices,
-): string {
+): string[] {
   const { water, swim } = place;
-  const summary = summaryOf(story);
-  const { weight, length, girth, note } = story.facts;
-  const fields = [
-    story.captureId,
-    story.startedAt ?? '',
-    localTime(story.startedAt ?? '', story.zone)?.iso ?? '',
-    story.zone ?? '',
-    story.outcome,
+  const { weighing, net, netGrams, lengthMm: totalMm, guessGrams } = summary;
+  return [
+    summary.captureId,
+    summary.startedAt ?? '',
+    localTime(summary.startedAt ?? '', summary.zone)?.iso ?? '',
+    summary.zone ?? '',
+    summary.outcome,
     summary.species ?? '',
     summary.form ?? '',
     summary.kindName ?? '',
     water?.name ?? '',
     swim?.name ?? '',
-    weight ? formatMass(weight.asRead) : '',
-    weight?.method ?? '',
-    weight?.tare ? formatMass(weight.tare) : '',
-    summary.net ? formatMass(summary.net) : '',
-    summary.netGrams === null ? '' : summary.netGrams.toFixed(1),
+    massText(weighing?.asRead),
+    weighing?.method ?? '',
+    massText(weighing?.tare),
+    massText(net),
+    tenths(netGrams),
     length ? formatLength(length) : '',
-    length ? lengthMm(length).toFixed(1) : '',
+    tenths(length && lengthMm(length)),
     length?.of ?? '',
-    summary.lengthMm === null ? '' : summary.lengthMm.toFixed(1),
-    seconds(summary.fightMs),
-    seconds(summary.airMs),
-    seconds(summary.longestAirMs),
-    story.airComplete ? 'yes' : 'at_least',
-    seconds(summary.elapsedMs),
-    String(story.amendments.length),
+    tenths(totalMm),
+    ...handling(summary),
+    String(summary.amendmentCount),
     note ?? '',
-    story.pictures.map((picture) => picture.sha256).join(' '),
-    story.outingId ?? '',
-    story.gaps.join('; '),
-    summary.waterC === null ? '' : summary.waterC.toFixed(1),
-    story.hookEnd ?? '',
-    story.leaving ?? '',
-    story.wounds.map((wound) => `${wound.kind} (${woundPlace(wound)}, ${wound.sizeMm} mm)`).join('; '),
+    pictures.join(' '),
+    summary.outingId ?? '',
+    gaps.join('; '),
+    tenths(summary.waterC),
+    summary.hookEnd ?? '',
+    summary.leaving ?? '',
+    wounds.map((wound) => `${wound.kind} (${woundPlace(wound)}, ${wound.sizeMm} mm)`).join('; '),
     girth ? formatLength(girth) : '',
-    girth ? lengthMm(girth).toFixed(1) : '',
-    summary.guessGrams === null ? '' : summary.guessGrams.toFixed(1),
-    weight?.way ?? '',
-    weight?.support ?? '',
-    story.slingAfter ? formatMass(story.slingAfter) : '',
-    result ? result.standsExpandedGrams.toFixed(1) : '',
-    result ? result.best.grams.toFixed(1) : '',
-    result ? result.best.expandedGrams.toFixed(1) : '',
+    tenths(girth && lengthMm(girth)),
+    tenths(guessGrams),
+    weighing?.way ?? '',
+    weighing?.support ?? '',
+    massText(weighing?.slingAfter),
+    tenths(result?.standsExpandedGrams),
+    tenths(result?.best.grams),
+    tenths(result?.best.expandedGrams),
+    setAside.join('; '),
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
-  return `${Papa.unparse([fields], RFC_4180)}\r\n`;
+}
+
+/** Records as CSV (RFC 4180), each with its line end. */
+export function csvRecords(records: readonly string[][]): string {
+  return records.length === 0 ? '' : `${Papa.unparse([...records], RFC_4180)}\r\n`;
+}
+
+/** The record of a capture that could not be worked out: it is named, and everything else of the book follows. */
+export function csvUnreadable(captureId: string, choices: ExportChoices): string[] {
+  return csvColumns(choices).map((name) =>
+    name === 'capture_id' ? captureId : name === 'set_aside' ? 'could not be worked out; its log is in the JSON' : '',
+  );
+}
+
+/** The columns of how it was handled; empty for a page that was begun from pictures. */
+function handling({ fromPictures, fightMs, airMs, longestAirMs, airComplete, elapsedMs }: CaptureSummary): string[] {
+  if (fromPictures) return ['', '', '', '', ''];
+  const air = airComplete ? 'yes' : 'at_least';
+  return [seconds(fightMs), seconds(airMs), seconds(longestAirMs), air, seconds(elapsedMs)];
+}
+
+function massText(mass: Mass | null | undefined): string {
+  return mass ? formatMass(mass) : '';
+}
+
+/** With one place after the point; nothing for what was not noted. */
+function tenths(value: number | null | undefined): string {
+  return value === null || value === undefined ? '' : value.toFixed(1);
 }
 
 function seconds(ms: number): string {

@@ -1,4 +1,5 @@
-import { type CaptureStory, tellStory } from '../capture/story.js';
+import { type CaptureStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import { summaryOf } from '../capture/summary.js';
 import type { CaptureEvent } from '../capture/event.js';
 import { localTime } from '../measure/localTime.js';
@@ -31,7 +32,7 @@ export interface PictureFacts {
 /** A capture with all its events, as it stands in an exported book. */
 export interface ExportedCapture {
   readonly events: readonly CaptureEvent[];
-  readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'timeAmendments' | 'pictures'>;
+  readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'timeAmendments' | 'pictures' | 'setAside'>;
   readonly summary: ReturnType<typeof summaryOf>;
   /** By the clocks of the place, with their offset; in UTC where the place was not noted. */
   readonly startedAtLocal: string | null;
@@ -83,11 +84,20 @@ export function* bookJson(
   yield '\n]}\n';
 }
 
-function* separated<T>(items: Iterable<T>, piece: (item: T) => object): Generator<string> {
+function* separated<T extends object>(items: Iterable<T>, piece: (item: T) => object): Generator<string> {
   let between = '\n';
   for (const item of items) {
-    yield `${between}${JSON.stringify(piece(item))}`;
+    yield `${between}${JSON.stringify(pieceOr(item, piece))}`;
     between = ',\n';
+  }
+}
+
+/** A piece that cannot be worked out is the bare item with its log, and says so: the rest of the book still leaves whole. */
+function pieceOr<T extends object>(item: T, piece: (item: T) => object): object {
+  try {
+    return piece(item);
+  } catch {
+    return { ...item, problem: 'could not be worked out; its log is whole' };
   }
 }
 
@@ -99,13 +109,13 @@ export function exportCapture(
   rounding: Rounding,
 ): ExportedCapture {
   const told = tellStory(captureId, events);
-  const { facts, amendments, timeAmendments, pictures } = told;
+  const { facts, amendments, timeAmendments, pictures, setAside } = told;
   const result = resultOf(told, kit, rounding);
   return {
     summary: summaryOf(told),
     startedAtLocal: localTime(told.startedAt ?? '', told.zone)?.iso ?? null,
     weight: result ? exportWeight(result) : null,
-    story: { facts, amendments, timeAmendments, pictures },
+    story: { facts, amendments, timeAmendments, pictures, setAside },
     events,
   };
 }

@@ -6,10 +6,14 @@ const cells = Buffer.from(new Int8Array(columns * rows).fill(3).buffer).toString
 const flank = { side: 'left', kind: 'pike', cells } as const;
 const file: RegisterFile = {
   ...REGISTER_FORMAT,
-  ...{ from: 'Robin', exportedAt: '2026-05-01T08:00:00Z' },
+  from: 'Robin',
+  exportedAt: '2026-05-01T08:00:00Z',
   fish: [
     {
-      ...{ id: 'f1', name: 'Old Moss', species: 'pike', form: null },
+      id: 'f1',
+      name: 'Old Moss',
+      species: 'pike',
+      form: null,
       flanks: [flank],
       catches: [{ month: '2026-04', grams: 9100, lengthMm: null }],
     },

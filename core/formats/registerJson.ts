@@ -93,7 +93,8 @@ function readFish(given: unknown): SharedFish | undefined {
   if (typeof id !== 'string' || id === '' || id.length > 60 || typeof name !== 'string' || name.length > 120)
     return undefined;
   return {
-    ...{ id, name },
+    id,
+    name,
     species: SPECIES_IDS.find((each) => each === species) ?? null,
     form: FORM_IDS.find((each) => each === form) ?? null,
     flanks: (Array.isArray(flanks) ? flanks : []).flatMap((each) => readFlank(each) ?? []),

@@ -48,7 +48,26 @@ export function offsetText(minutes: number): string {
   return `${minutes < 0 ? '-' : '+'}${two(Math.floor(size / 60))}:${two(size % 60)}`;
 }
 
+/** No place moves its clocks twice within so many days: where the offset at both ends is the same, it holds between them. */
+const WINDOW_MS = 8 * 24 * HOUR_MS;
+const MOST_WINDOWS = 5000;
+/** By zone and window: the offset that holds in it, or null where the clocks move. */
+const windows = new Map<string, number | null>();
+
 function offsetMin(atMs: number, zone: string): number {
+  const window = Math.floor(atMs / WINDOW_MS);
+  const key = `${zone} ${window}`;
+  let holds = windows.get(key);
+  if (holds === undefined) {
+    const [from, to] = [window, window + 1].map((each) => offsetAt(each * WINDOW_MS, zone));
+    holds = from !== undefined && from === to ? from : null;
+    if (windows.size >= MOST_WINDOWS) windows.clear();
+    windows.set(key, holds);
+  }
+  return holds ?? offsetAt(atMs, zone);
+}
+
+function offsetAt(atMs: number, zone: string): number {
   const format = formatOf(zone);
   if (!format) return 0;
   const parts = Object.fromEntries(format.formatToParts(atMs).map(({ type, value }) => [type, Number(value)]));

@@ -22,6 +22,9 @@ const PER_POUND: Readonly<Record<Exclude<MassUnit, 'g'>, number>> = {
 
 export const MASS_UNITS: readonly MassUnit[] = ['oz', 'quarter-oz', 'dram', 'lb/100', 'g'];
 
+/** Heavier than any freshwater fish with its sling. */
+export const MOST_GRAMS = 250_000;
+
 /** The two families in which a keeper thinks of weights. */
 export type MassSystem = 'lb-oz' | 'kg';
 

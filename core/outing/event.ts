@@ -4,6 +4,9 @@ import type { MatFace } from '../care/mat.js';
 import type { WeatherHour } from '../care/weather.js';
 import type { SpeciesId } from '../fish/species.js';
 
+/** What lasts longer is more than one outing. */
+export const LONGEST_OUTING_MS = 14 * 24 * 3_600_000;
+
 /** Where a water temperature was taken. */
 export const WATER_DEPTHS = ['surface', 'net-depth', 'bottom'] as const;
 export type WaterDepth = (typeof WATER_DEPTHS)[number];
@@ -47,6 +50,8 @@ export interface OutingPayloads {
   'item-checked': { item: string; done: boolean };
   'run-dropped': Record<string, never>;
   'outing-ended': { note?: string };
+  /** A plan that came to nothing: no outing, and no blank. */
+  'outing-called-off': { note?: string };
   /** Takes back one earlier event. */
   'taken-back': { eventId: string };
 }
@@ -63,6 +68,7 @@ export const OUTING_EVENT_TYPES = [
   'item-checked',
   'run-dropped',
   'outing-ended',
+  'outing-called-off',
   'taken-back',
 ] as const satisfies readonly OutingEventType[];
 

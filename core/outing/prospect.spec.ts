@@ -14,49 +14,68 @@ const calendar = (atMs: number) => {
   return { year: date.getUTCFullYear(), month: date.getUTCMonth() + 1, day: date.getUTCDate() };
 };
 const water: Water = {
-  ...{ id: 'w', name: 'Mere', kind: 'lake', altitudeM: 60, salinity: 0, rules: NO_RULES, note: null },
+  id: 'w',
+  name: 'Mere',
+  kind: 'lake',
+  altitudeM: 60,
+  salinity: 0,
+  rules: NO_RULES,
+  note: null,
   position: { latitudeDeg: 46.7, longitudeDeg: 0 },
 };
 const swim: Swim = {
-  ...{
-    id: 's',
-    waterId: 'w',
-    name: 'Boathouse',
-    position: null,
-    facingDeg: 180,
-    bank: 'grass',
-    hazards: [],
-    fixtures: [],
-    note: null,
-  },
+  id: 's',
+  waterId: 'w',
+  name: 'Boathouse',
+  position: null,
+  facingDeg: 180,
+  bank: 'grass',
+  hazards: [],
+  fixtures: [],
+  note: null,
 };
 const hour = (i: number, more: Partial<WeatherHour> = {}): WeatherHour => ({
-  ...{
-    atMs: FROM + i * HOUR,
-    airC: 20 + 12 * Math.sin((Math.PI * i) / 18),
-    humidity: 0.45,
-    windMs: 1.5,
-    windFromDeg: 180,
-  },
-  ...{ cloudOctas: 0, pressureHpa: 1018, rainMm: 0, thunder: false, ...more },
+  atMs: FROM + i * HOUR,
+  airC: 20 + 12 * Math.sin((Math.PI * i) / 18),
+  humidity: 0.45,
+  windMs: 1.5,
+  windFromDeg: 180,
+  cloudOctas: 0,
+  pressureHpa: 1018,
+  rainMm: 0,
+  thunder: false,
+  ...more,
 });
 const hours = Array.from({ length: 14 }, (_, i) => hour(i));
 const story: OutingStory = {
-  ...{ outingId: 'o', waterId: 'w', fromMs: FROM, toMs: FROM + 12 * HOUR, companions: 0, expected: ['carp', 'pike'] },
-  ...{
-    swims: [{ swimId: 's', at: '' }],
-    deeds: [],
-    layout: null,
-    checked: [],
-    runsDropped: 0,
-    endedAt: null,
-    note: null,
-  },
-  ...{ lastEvent: null, forecast: { takenAt: '', hours } },
+  outingId: 'o',
+  waterId: 'w',
+  fromMs: FROM,
+  toMs: FROM + 12 * HOUR,
+  companions: 0,
+  expected: ['carp', 'pike'],
+  swims: [{ swimId: 's', at: '' }],
+  deeds: [],
+  layout: null,
+  checked: [],
+  runsDropped: 0,
+  endedAt: null,
+  note: null,
+  setAside: [],
+  calledOff: false,
+  lastEvent: null,
+  forecast: { takenAt: '', hours },
   conditions: [{ eventId: 'e', atMs: FROM, source: 'hand', waterC: 23.5 }],
 };
 const input: ProspectInput = {
-  ...{ story, water, swim, kit: [], rigs: [], nowMs: FROM - 24 * HOUR, calendar, clock },
+  story,
+  water,
+  swim,
+  kit: [],
+  rigs: [],
+  nowMs: FROM - 24 * HOUR,
+  calendar,
+  clock,
   ways: {
     stopSchool: 'per-species',
     barbSchool: 'barbless',
@@ -143,7 +162,11 @@ test('a habit stands in until something was laid out here, and is judged on this
 // Common practice, no source.
 test('27 degrees at the surface, then 15 on the bottom: pike are still left alone', () => {
   const at = (minutes: number, waterC: number, depth: 'surface' | 'bottom') => ({
-    ...{ eventId: `${minutes}`, atMs: FROM + minutes * 60_000, source: 'hand' as const, waterC, depth },
+    eventId: `${minutes}`,
+    atMs: FROM + minutes * 60_000,
+    source: 'hand' as const,
+    waterC,
+    depth,
   });
   const looked = look({ expected: ['pike'], conditions: [at(0, 27, 'surface'), at(30, 15, 'bottom')] });
   expect(looked.now.waterC).toBe(27);

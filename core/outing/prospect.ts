@@ -133,8 +133,16 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const thunder = thunderSoon(story, momentMs);
   const advice = expected.map((species) =>
     shouldWeFish({
-      ...{ species, water, ahead, clock, school: ways.stopSchool, tempHabit: ways.tempHabit },
-      ...{ waterC: now.waterC, deepC: deciding?.deepC ?? null, airC: now.airC, oxygenMgL: now.oxygenMgL },
+      species,
+      water,
+      ahead,
+      clock,
+      school: ways.stopSchool,
+      tempHabit: ways.tempHabit,
+      waterC: now.waterC,
+      deepC: deciding?.deepC ?? null,
+      airC: now.airC,
+      oxygenMgL: now.oxygenMgL,
       today: input.calendar(momentMs),
       daysAhead: daysAhead(story, momentMs, input.calendar),
       pressureHpa: seen('pressureHpa') ?? weather?.pressureHpa ?? null,
@@ -143,8 +151,19 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   );
   const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
   const items = readinessList({
-    ...{ expected, water, kit, rigs, layout, heat, clock, bank: plan.bank, hazards: swim?.hazards ?? [] },
-    ...{ waterC: now.waterC, airC: now.airC, soakLastsMs: lasts, helped: story.companions > 0 },
+    expected,
+    water,
+    kit,
+    rigs,
+    layout,
+    heat,
+    clock,
+    bank: plan.bank,
+    hazards: swim?.hazards ?? [],
+    waterC: now.waterC,
+    airC: now.airC,
+    soakLastsMs: lasts,
+    helped: story.companions > 0,
     longestMm: longestExpectedMm(expected, input.own?.longestMm),
     lastFishAt: input.own?.lastFishAt ?? {},
     nowMs: momentMs,
@@ -170,7 +189,11 @@ function outlookOf(
   if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
   const layout = laid ?? {};
   return {
-    ...{ fromMs: story.fromMs, toMs: story.toMs, position, hours, facingDeg: swim?.facingDeg ?? 0 },
+    fromMs: story.fromMs,
+    toMs: story.toMs,
+    position,
+    hours,
+    facingDeg: swim?.facingDeg ?? 0,
     // The margin is a surface: what was read off the bottom says nothing of it.
     readings: story.conditions.flatMap(({ waterC, depth, atMs }) =>
       waterC === undefined || depth === 'bottom' ? [] : { tempC: waterC, atMs },

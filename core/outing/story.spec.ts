@@ -20,7 +20,11 @@ const told = (...events: OutingEvent[]) => tellOuting(OUTING, events);
 const at = (minute: number) => new Date(Date.UTC(2026, 6, 15, 5, minute)).toISOString();
 
 const planned = event('outing-planned', 0, {
-  ...{ waterId: 'w', fromAt: at(0), toAt: at(600), companions: 1, expected: ['carp'] },
+  waterId: 'w',
+  fromAt: at(0),
+  toAt: at(600),
+  companions: 1,
+  expected: ['carp'],
 });
 const history = [
   planned,

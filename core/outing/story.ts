@@ -3,6 +3,7 @@ import type { CareDeed } from '../care/outlook.js';
 import type { WeatherHour } from '../care/weather.js';
 import type { SpeciesId } from '../fish/species.js';
 import type { Condition, OutingEvent, OutingEventType } from './event.js';
+import { isReadableOfOuting } from './readableOutingEvent.js';
 
 /** A condition with its moment. */
 export interface TakenCondition extends Condition {
@@ -27,81 +28,116 @@ export interface OutingStory {
   readonly checked: readonly string[];
   readonly runsDropped: number;
   readonly endedAt: string | null;
+  /** It never took place. */
+  readonly calledOff: boolean;
   readonly note: string | null;
   /** The newest events that still stand, for taking one back. */
   readonly lastEvent: Pick<OutingEvent, 'id' | 'type'> | null;
+  /** What stands in the log and cannot be read here; it is kept there, and counts for nothing. */
+  readonly setAside: readonly { readonly eventId: string; readonly type: string }[];
 }
 
-function emptyOuting(outingId: string): OutingStory {
+function emptyOuting(outingId: string) {
   return {
-    ...{ outingId, waterId: null, fromMs: 0, toMs: 0, companions: 0, expected: [], swims: [], conditions: [] },
-    ...{
-      forecast: null,
-      deeds: [],
-      layout: null,
-      checked: [],
-      runsDropped: 0,
-      endedAt: null,
-      note: null,
-      lastEvent: null,
-    },
+    outingId,
+    waterId: null as string | null,
+    fromMs: 0,
+    toMs: 0,
+    companions: 0,
+    expected: [] as readonly SpeciesId[],
+    swims: [] as OutingStory['swims'][number][],
+    conditions: [] as TakenCondition[],
+    forecast: null as OutingStory['forecast'],
+    deeds: [] as OutingStory['deeds'][number][],
+    layout: null as Layout | null,
+    checked: new Set<string>(),
+    runsDropped: 0,
+    endedAt: null as string | null,
+    calledOff: false,
+    note: null as string | null,
+    lastEvent: null as OutingStory['lastEvent'],
   };
 }
 
+type OutingDraft = ReturnType<typeof emptyOuting>;
+
 /**
  * Tells one outing's story from its events, in whatever order and however often each arrived. Events count by the moment they were made,
- * ties by id. Example: checked, then found wanting, leaves the item out of `checked`.
+ * ties by id; what cannot be read is set aside. Example: checked, then found wanting, leaves the item out of `checked`.
  */
 export function tellOuting(outingId: string, events: readonly OutingEvent[]): OutingStory {
   const once = new Map(events.map((event) => [event.id, event]));
+  const setAside = [...once.values()].filter((event) => !isReadableOfOuting(event));
+  for (const { id } of setAside) once.delete(id);
   const gone = new Set<string>();
   for (const event of once.values()) if (event.type === 'taken-back') gone.add(event.payload.eventId);
-  return [...once.values()]
-    .filter((event) => event.type !== 'taken-back' && !gone.has(event.id))
-    .sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1))
-    .reduce(stepOuting, emptyOuting(outingId));
+  const draft = emptyOuting(outingId);
+  const standing = [...once.values()].filter((event) => event.type !== 'taken-back' && !gone.has(event.id));
+  for (const event of standing.sort(byMomentThenId)) applyToOuting(draft, event);
+  return {
+    ...draft,
+    conditions: draft.conditions.sort((a, b) => a.atMs - b.atMs),
+    checked: [...draft.checked],
+    setAside: setAside.map(({ id, type }) => ({ eventId: id, type })),
+  };
 }
 
-function stepOuting(before: OutingStory, event: OutingEvent): OutingStory {
-  const story = { ...before, lastEvent: { id: event.id, type: event.type } };
+function byMomentThenId(a: OutingEvent, b: OutingEvent): number {
+  return a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1;
+}
+
+function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
+  draft.lastEvent = { id: event.id, type: event.type };
   switch (event.type) {
     case 'outing-planned': {
       const { waterId, fromAt, toAt, companions, expected } = event.payload;
-      return { ...story, waterId, fromMs: Date.parse(fromAt), toMs: Date.parse(toAt), companions, expected };
+      Object.assign(draft, { waterId, fromMs: Date.parse(fromAt), toMs: Date.parse(toAt), companions, expected });
+      break;
     }
     case 'swim-taken':
       // Another swim has another ground: what was laid out and checked there says nothing here.
-      return {
-        ...story,
-        swims: [...story.swims, { swimId: event.payload.swimId, at: event.at }],
-        ...(story.swims.length > 0 && { layout: null, checked: [] }),
-      };
+      if (draft.swims.length > 0) {
+        draft.layout = null;
+        draft.checked.clear();
+      }
+      draft.swims.push({ swimId: event.payload.swimId, at: event.at });
+      break;
     case 'condition-taken': {
       const { when, ...condition } = event.payload;
-      const taken = { ...condition, eventId: event.id, atMs: Date.parse(when) };
-      return { ...story, conditions: [...story.conditions, taken].sort((a, b) => a.atMs - b.atMs) };
+      draft.conditions.push({ ...condition, eventId: event.id, atMs: Date.parse(when) });
+      break;
     }
     case 'forecast-taken':
-      return { ...story, forecast: { takenAt: event.at, hours: event.payload.hours } };
+      draft.forecast = { takenAt: event.at, hours: event.payload.hours };
+      break;
     case 'care-done': {
       const { kind, face, when } = event.payload;
       const atMs = Date.parse(when);
       const deed: CareDeed = kind === 'turned' ? { kind, atMs, face: face ?? 'up' } : { kind, atMs };
-      return { ...story, deeds: [...story.deeds, { ...deed, eventId: event.id }] };
+      draft.deeds.push({ ...deed, eventId: event.id });
+      break;
     }
     case 'laid-out':
-      return { ...story, layout: event.payload.layout };
+      draft.layout = event.payload.layout;
+      break;
     case 'item-checked': {
       const { item, done } = event.payload;
-      const others = story.checked.filter((each) => each !== item);
-      return { ...story, checked: done ? [...others, item] : others };
+      // Taken out first: what is checked again stands last.
+      draft.checked.delete(item);
+      if (done) draft.checked.add(item);
+      break;
     }
     case 'run-dropped':
-      return { ...story, runsDropped: story.runsDropped + 1 };
+      draft.runsDropped += 1;
+      break;
+    case 'outing-called-off':
     case 'outing-ended':
-      return { ...story, endedAt: event.at, note: event.payload.note ?? null };
+      draft.calledOff = event.type === 'outing-called-off';
+      draft.endedAt = event.at;
+      draft.note = event.payload.note ?? null;
+      break;
     case 'taken-back':
-      return story;
+      break;
   }
 }
 
@@ -124,6 +160,8 @@ export interface OutingSummary {
   readonly fromMs: number;
   readonly toMs: number;
   readonly endedAt: string | null;
+  /** It never took place. */
+  readonly calledOff: boolean;
   readonly expected: readonly SpeciesId[];
   readonly companions: number;
   readonly runsDropped: number;
@@ -131,13 +169,19 @@ export interface OutingSummary {
 }
 
 export function summaryOfOuting(story: OutingStory): OutingSummary {
-  const { outingId, waterId, fromMs, toMs, endedAt, expected, companions, runsDropped, note } = story;
+  const { outingId, waterId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note } = story;
   const swimId = story.swims.at(-1)?.swimId ?? null;
-  return { outingId, waterId, swimId, fromMs, toMs, endedAt, expected, companions, runsDropped, note };
+  return { outingId, waterId, swimId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note };
 }
 
 /** Events that the keeper taps and may want to take back at once. */
-const TAPPED: readonly OutingEventType[] = ['condition-taken', 'care-done', 'run-dropped', 'outing-ended'];
+const TAPPED: readonly OutingEventType[] = [
+  'condition-taken',
+  'care-done',
+  'run-dropped',
+  'outing-ended',
+  'outing-called-off',
+];
 
 /** The last tap of an outing that can be taken back. */
 export function lastOutingTap(story: OutingStory): OutingStory['lastEvent'] {
@@ -153,6 +197,11 @@ export function isUnderWay(
   wallMs: number,
 ): boolean {
   return endedAt === null && wallMs > fromMs - OUTING_SLACK_MS && wallMs < toMs + OUTING_SLACK_MS;
+}
+
+/** Whether its time is over, with the hours that still belong to it. Then nothing about it is advice any more. */
+export function isPast({ toMs }: Pick<OutingStory, 'toMs'>, wallMs: number): boolean {
+  return wallMs >= toMs + OUTING_SLACK_MS;
 }
 
 /**

@@ -4,11 +4,21 @@ import { weatherAhead } from './weatherAhead.js';
 
 const HOUR = 3_600_000;
 const hour = (i: number): WeatherHour => ({
-  ...{ atMs: i * HOUR, airC: 20, humidity: 0.5, windMs: 2, windFromDeg: 90, cloudOctas: 6, pressureHpa: 1010 },
-  ...{ rainMm: 0, thunder: false },
+  atMs: i * HOUR,
+  airC: 20,
+  humidity: 0.5,
+  windMs: 2,
+  windFromDeg: 90,
+  cloudOctas: 6,
+  pressureHpa: 1010,
+  rainMm: 0,
+  thunder: false,
 });
 const note = (hours: number, seen: Partial<TakenCondition>): TakenCondition => ({
-  ...{ eventId: `n${hours}`, source: 'hand', atMs: hours * HOUR, ...seen },
+  eventId: `n${hours}`,
+  source: 'hand',
+  atMs: hours * HOUR,
+  ...seen,
 });
 const hours = Array.from({ length: 8 }, (_, i) => hour(i));
 const ahead = (conditions: TakenCondition[], forecast: OutingStory['forecast'] = { takenAt: '', hours }) =>

@@ -120,7 +120,12 @@ export function stepOf(patch: FishPatch, model: FishFinderModel, pose: FishPose,
   }
   const place = (i: number) => poseToPixel(pose, out[2 * i] as number, out[2 * i + 1] as number);
   const landmarks: LandmarksPx = {
-    ...{ snout: place(0), eye: place(1), dorsal: place(2), pelvic: place(3), anal: place(4), fork: place(5) },
+    snout: place(0),
+    eye: place(1),
+    dorsal: place(2),
+    pelvic: place(3),
+    anal: place(4),
+    fork: place(5),
   };
   return { landmarks, pose: poseOf(landmarks, pose.mirrored) };
 }

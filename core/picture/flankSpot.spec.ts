@@ -8,7 +8,11 @@ import { roomAround } from './wholeFish.js';
 
 const OF = { widthPx: 1200, heightPx: 900 };
 const pose = (change: Partial<FishPose> = {}): FishPose => ({
-  ...{ centreX: 600, centreY: 450, lengthPx: 700, turnRad: 0.2, mirrored: false },
+  centreX: 600,
+  centreY: 450,
+  lengthPx: 700,
+  turnRad: 0.2,
+  mirrored: false,
   ...change,
 });
 

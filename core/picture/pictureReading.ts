@@ -66,7 +66,12 @@ export function straightened(landmarks: LandmarksPx, side: 'left' | 'right', of:
   const shownAs = mirrored ? Math.PI - turnRad : turnRad;
   const turn = (side === 'left' ? 0 : Math.PI) - shownAs;
   const seen = (room: number): PictureView => ({
-    ...{ turnRad: wrapped(turn), mirrored, centre: middle, widthPx: lengthPx * room, stops, of: sizeOf(of) },
+    turnRad: wrapped(turn),
+    mirrored,
+    centre: middle,
+    widthPx: lengthPx * room,
+    stops,
+    of: sizeOf(of),
   });
   return ROOMS.map(seen).find(isFilled) ?? seen(1.36);
 }
@@ -118,7 +123,10 @@ export function viewMatrix(
 export function wholePicture(of: PictureSize): PictureView {
   const { widthPx, heightPx } = of;
   return {
-    ...{ turnRad: 0, mirrored: false, stops: 0, of: sizeOf(of) },
+    turnRad: 0,
+    mirrored: false,
+    stops: 0,
+    of: sizeOf(of),
     centre: { x: widthPx / 2, y: heightPx / 2 },
     widthPx: Math.max(widthPx, heightPx * VIEW_SHAPE),
   };

@@ -4,7 +4,9 @@ import { cutOut, lightOf, planesOf, sampled, shrunkRaster, type Plane, type Rast
 import { edgeBlurPx } from './sharpness.js';
 
 const plain = (widthPx: number, heightPx: number, colour: readonly number[]): Raster => ({
-  ...{ widthPx, heightPx, channels: 4 },
+  widthPx,
+  heightPx,
+  channels: 4,
   data: Uint8Array.from({ length: widthPx * heightPx * 4 }, (_, i) => colour[i % 4] ?? 0),
 });
 

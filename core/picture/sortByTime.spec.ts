@@ -1,4 +1,10 @@
-import { sortByTime, type CardPicture, type CaptureSpan } from './sortByTime.js';
+import { chance } from '../chance/chance.js';
+import { BankTimes, type CaptureSpan } from './bankTimes.js';
+import { sortByTime, type CardPicture } from './sortByTime.js';
+
+function sorted(pictures: readonly CardPicture[], captures: readonly CaptureSpan[], nowMs: number) {
+  return sortByTime(pictures, new BankTimes(captures), nowMs);
+}
 
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
@@ -15,7 +21,7 @@ const captures: readonly CaptureSpan[] = [
 const names = (pictures: readonly CardPicture[]) => pictures.map(({ sha256 }) => sha256).join(' ');
 
 test('pictures go to the fish that was on the bank, the others lie together by time', () => {
-  const card = sortByTime(
+  const card = sorted(
     [taken('b', 14), taken('a', 12), taken('c', 485), taken('d', 1500), taken('e', 1503), taken('f', 1560)],
     captures,
     NOW,
@@ -30,7 +36,7 @@ test('pictures go to the fish that was on the bank, the others lie together by t
 });
 
 test('what is known, twice there, without a date or from the future stands apart', () => {
-  const card = sortByTime(
+  const card = sorted(
     [taken('known', 11), taken('a', 12), taken('a', 12), taken('plain', null), taken('ahead', 60 * 24 * 400)],
     captures,
     NOW,
@@ -43,7 +49,7 @@ test.each([
   ['an hour behind, as after summer time', -60],
   ['in another zone', 5.5 * 60],
 ])('a camera clock that is %s is set right', (_, offMin) => {
-  const card = sortByTime(
+  const card = sorted(
     [10, 12, 14, 482, 484].map((at, i) => taken(String(i), at + offMin)),
     captures,
     NOW,
@@ -56,7 +62,27 @@ test.each([
 });
 
 test('pictures of no fish do not move the clock', () =>
-  expect(sortByTime([taken('a', 2000), taken('b', 2600), taken('c', 3300)], captures, NOW).clockOffMs).toBe(0));
+  expect(sorted([taken('a', 2000), taken('b', 2600), taken('c', 3300)], captures, NOW).clockOffMs).toBe(0));
 
 test('an empty card is an empty proposal', () =>
-  expect(sortByTime([], captures, NOW)).toEqual({ groups: [], undated: [], future: [], known: [], clockOffMs: 0 }));
+  expect(sorted([], captures, NOW)).toEqual({ groups: [], undated: [], future: [], known: [], clockOffMs: 0 }));
+
+test('looked up in order it is what going over all of them finds', () => {
+  const luck = chance('bank times');
+  const spans = Array.from({ length: 200 }, (_, i) => {
+    const fromMs = luck.whole(0, 40_000) * 60_000;
+    return { captureId: `c${i}`, fromMs, toMs: fromMs + luck.whole(0, i % 20 === 0 ? 5000 : 40) * 60_000, has: [] };
+  });
+  const on = ({ fromMs, toMs }: (typeof spans)[number], atMs: number) =>
+    atMs >= fromMs - 5 * 60_000 && atMs <= toMs + 20 * 60_000;
+  for (let i = 0; i < 300; i += 1) {
+    const takenMs = luck.whole(0, 42_000) * 60_000;
+    const nearest = spans
+      .filter((span) => on(span, takenMs))
+      .map(({ fromMs, toMs }) => Math.abs(takenMs - (fromMs + toMs) / 2));
+    const [group] = sorted([{ sha256: 'a', takenMs }], spans, 1e13).groups;
+    const found = spans.find(({ captureId }) => captureId === group?.captureId);
+    const away = found ? Math.abs(takenMs - (found.fromMs + found.toMs) / 2) : Infinity;
+    expect(away).toBe(Math.min(Infinity, ...nearest));
+  }
+});

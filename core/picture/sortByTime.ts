@@ -1,17 +1,10 @@
+import type { BankTimes } from './bankTimes.js';
+
 /** A picture off the card, with when its camera says that it was taken. */
 export interface CardPicture {
   readonly sha256: string;
   /** Null where the camera wrote no date. */
   readonly takenMs: number | null;
-}
-
-/** When a fish of the book was on the bank. */
-export interface CaptureSpan {
-  readonly captureId: string;
-  readonly fromMs: number;
-  readonly toMs: number;
-  /** Pictures that it has already. */
-  readonly has: readonly string[];
 }
 
 /** Pictures that belong together. */
@@ -34,9 +27,6 @@ export interface SortedCard {
 }
 
 const MINUTE_MS = 60_000;
-/** Pictures are taken from shortly before the take, the fight, until some time after the release. */
-const BEFORE_MS = 5 * MINUTE_MS;
-const AFTER_MS = 20 * MINUTE_MS;
 /** A longer pause than this between pictures is another fish (common practice, no source). */
 const PAUSE_MS = 15 * MINUTE_MS;
 /** Clocks are set wrongly by zones and summer time: by half hours, up to fourteen hours. */
@@ -48,23 +38,18 @@ const ZONES_MS = Array.from({ length: 57 }, (_, i) => (i - 28) * 30 * MINUTE_MS)
  * `nowMs` is the present: later ones are not believed. Nothing is attached here; it is a proposal.
  * Example: three pictures two minutes after a take go to that fish, two from the next morning form a group of their own.
  */
-export function sortByTime(
-  pictures: readonly CardPicture[],
-  captures: readonly CaptureSpan[],
-  nowMs: number,
-): SortedCard {
+export function sortByTime(pictures: readonly CardPicture[], bank: BankTimes, nowMs: number): SortedCard {
   const unlike = new Map(pictures.map((picture) => [picture.sha256, picture]));
-  const had = new Set(captures.flatMap(({ has }) => has));
-  const known = [...unlike.values()].filter(({ sha256 }) => had.has(sha256));
-  const fresh = [...unlike.values()].filter(({ sha256 }) => !had.has(sha256));
+  const known = [...unlike.values()].filter(({ sha256 }) => bank.has(sha256));
+  const fresh = [...unlike.values()].filter(({ sha256 }) => !bank.has(sha256));
   const dated = fresh.filter((picture) => picture.takenMs !== null);
-  const clockOffMs = clockOff(dated, captures);
+  const clockOffMs = clockOff(dated, bank);
   const takenMs = (picture: CardPicture) => (picture.takenMs ?? 0) + clockOffMs;
   const future = dated.filter((picture) => takenMs(picture) > nowMs + MINUTE_MS);
   const groups: { captureId: string | null; lastMs: number; pictures: CardPicture[] }[] = [];
   for (const picture of dated.filter((each) => !future.includes(each)).toSorted((a, b) => takenMs(a) - takenMs(b))) {
     const atMs = takenMs(picture);
-    const captureId = captureAt(captures, atMs)?.captureId ?? null;
+    const captureId = bank.at(atMs)?.captureId ?? null;
     const open = captureId
       ? groups.find((group) => group.captureId === captureId)
       : groups.findLast((group) => group.captureId === null && atMs - group.lastMs <= PAUSE_MS);
@@ -78,25 +63,16 @@ export function sortByTime(
   return {
     groups: groups.map(({ captureId, pictures: of }) => ({ captureId, pictures: of })),
     undated: fresh.filter((picture) => picture.takenMs === null),
-    ...{ future, known, clockOffMs },
+    future,
+    known,
+    clockOffMs,
   };
 }
 
-/** The fish that was on the bank at a time; where two might be, the one whose middle is nearer. */
-function captureAt(captures: readonly CaptureSpan[], atMs: number): CaptureSpan | undefined {
-  return captures
-    .filter(({ fromMs, toMs }) => atMs >= fromMs - BEFORE_MS && atMs <= toMs + AFTER_MS)
-    .toSorted((a, b) => distance(a, atMs) - distance(b, atMs))[0];
-}
-
-function distance({ fromMs, toMs }: CaptureSpan, atMs: number): number {
-  return Math.abs(atMs - (fromMs + toMs) / 2);
-}
-
 /** The offset at which most pictures fall to fish; nothing unless it clearly helps. */
-function clockOff(dated: readonly CardPicture[], captures: readonly CaptureSpan[]): number {
+function clockOff(dated: readonly CardPicture[], bank: BankTimes): number {
   const falling = (offMs: number) =>
-    dated.filter(({ takenMs }) => captureAt(captures, (takenMs ?? 0) + offMs) !== undefined).length;
+    dated.filter(({ takenMs }) => bank.at((takenMs ?? 0) + offMs) !== undefined).length;
   const asItIs = falling(0);
   if (asItIs >= 0.5 * dated.length) return 0;
   const best = ZONES_MS.map((offMs) => ({ offMs, count: falling(offMs) })).toSorted(

@@ -73,7 +73,11 @@ export function measurePicture(
   return {
     blur: blurOf(closer, kind),
     room: roomAround(area, small.widthPx, small.heightPx),
-    ...{ stops, lost, glare: glareOf(planes, area), handOnGill: hand.gill, handOnFlank: hand.flank },
+    stops,
+    lost,
+    glare: glareOf(planes, area),
+    handOnGill: hand.gill,
+    handOnFlank: hand.flank,
     noseShadowStops: noseShadowStops(planes.light, pose),
     clutter: backdrop.clutter,
     horizonRad: backdrop.horizonRad,
@@ -195,7 +199,14 @@ export function faultsOf(verdicts: readonly PictureVerdict[]): PictureVerdict[] 
 
 /** Weight of each check when pictures of one series are put in order. */
 const WEIGHTS: Readonly<Record<PictureCheck, number>> = {
-  ...{ sharp: 3, whole: 3, exposed: 1.5, glare: 2, hand: 2, shadow: 1, backdrop: 0.4, level: 0.3 },
+  sharp: 3,
+  whole: 3,
+  exposed: 1.5,
+  glare: 2,
+  hand: 2,
+  shadow: 1,
+  backdrop: 0.4,
+  level: 0.3,
 };
 
 /** How good a picture is for the book, 1 at best: the head of a series is the best of it, its tail the first to part with. */

@@ -45,7 +45,10 @@ interface DecisionRule {
 
 const has = ({ scenario }: Played, sign: string) => scenario.twists.some((twist) => twist.sign === sign);
 const practice = (right: boolean, text: string, reason: string): Omit<Decision, 'id'> => ({
-  ...{ right, text, reason, basis: COMMON_PRACTICE },
+  right,
+  text,
+  reason,
+  basis: COMMON_PRACTICE,
 });
 
 /** What is judged, in the order of the work. */
@@ -142,7 +145,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       if (!end.fromTheNet && !has(played, 'bleeding') && !has(played, 'small') && !has(played, 'spent')) return null;
       const over = end.situation.waterC !== null && end.situation.waterC >= end.situation.stopLine.tempC;
       return {
-        ...{ right: !lifted, text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.' },
+        right: !lifted,
+        text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.',
         reason: over
           ? `Water at ${scenario.around.waterC} °C, and the line for it at ${end.situation.stopLine.tempC} °C.`
           : has(played, 'small')
@@ -186,10 +190,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       if (clocks.airMs === 0) return null;
       const right = clocks.longestAirMs <= budget.spellMs && clocks.airMs <= budget.totalMs;
       return {
-        ...{
-          right,
-          text: `${spanText(clocks.longestAirMs)} in the air at the longest, ${spanText(budget.spellMs)} allowed.`,
-        },
+        right,
+        text: `${spanText(clocks.longestAirMs)} in the air at the longest, ${spanText(budget.spellMs)} allowed.`,
         reason: budget.reasons[0]?.text ?? 'Your school’s measure.',
         basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
       };
@@ -202,14 +204,10 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const treated = story.marks.filter(({ type }) => type === 'treated').length;
       if (scenario.rules.treatments === 'forbidden')
         return {
-          ...{
-            right: treated === 0,
-            text: treated === 0 ? 'Noted and left alone.' : 'It was treated, and this water forbids it.',
-          },
-          ...{
-            reason: 'The water’s rule comes first.',
-            basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
-          },
+          right: treated === 0,
+          text: treated === 0 ? 'Noted and left alone.' : 'It was treated, and this water forbids it.',
+          reason: 'The water’s rule comes first.',
+          basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
         };
       const [wound] = story.wounds;
       const right =
@@ -260,11 +258,10 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       if (scenario.rules.retention?.kind !== 'none') return null;
       const kept = story.marks.some(({ type }) => type === 'rested') || end.retention.ms >= 180_000;
       return {
-        ...{ right: !kept, text: kept ? 'It was kept in net or sling.' : 'It was not kept for a minute.' },
-        ...{
-          reason: 'The board at the gate: no retention.',
-          basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
-        },
+        right: !kept,
+        text: kept ? 'It was kept in net or sling.' : 'It was not kept for a minute.',
+        reason: 'The board at the gate: no retention.',
+        basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
       };
     },
   },

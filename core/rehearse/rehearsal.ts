@@ -23,7 +23,11 @@ export function rehearsalOf(
 ): Rehearsal {
   return {
     ...played,
-    ...{ handledMs, airMs, longestAirMs, budgetMs, score },
+    handledMs,
+    airMs,
+    longestAirMs,
+    budgetMs,
+    score,
     wrong: decisions.filter(({ right }) => !right).map(({ id }) => id),
     splits: splits.map(({ step, tookMs }) => ({ step, tookMs })),
   };

@@ -1,5 +1,5 @@
 import { CAPTURE, event } from '../spec/events.js';
-import { tellStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import type { CaptureEvent } from '../capture/event.js';
 import { DECISION_RULES, judgeRehearsal } from './judge.js';
 import { drawScenario, SCENARIO_IDS, scenarioOf, twistsTold } from './scenario.js';

@@ -7,8 +7,10 @@ import { chance } from '../chance/chance.js';
 export function pattern(name: string): (u: number, v: number) => number {
   const luck = chance(name);
   const marks = Array.from({ length: 220 }, () => ({
-    ...{ u: luck.between(0.05, 0.95), v: luck.between(-0.16, 0.14) },
-    ...{ radius: luck.between(0.006, 0.013), height: luck.between(-60, 60) },
+    u: luck.between(0.05, 0.95),
+    v: luck.between(-0.16, 0.14),
+    radius: luck.between(0.006, 0.013),
+    height: luck.between(-60, 60),
   }));
   return (u, v) =>
     marks.reduce((sum, mark) => {

@@ -10,7 +10,7 @@ import {
   UNHOOK_SCHOOLS,
 } from '../capture/schools.js';
 import { situationOf, type Situation, type SituationInput } from '../capture/situation.js';
-import { tellStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import { HOT_CAPTURE_SCHOOLS } from '../care/hotCapture.js';
 import { STOP_SCHOOLS } from '../care/stopLine.js';
 import { SPECIES_IDS } from '../fish/species.js';
@@ -19,13 +19,11 @@ import { BANK_KINDS, HAZARDS } from '../water/swim.js';
 import { CAPTURE } from './events.js';
 
 const MILD: SituationInput = {
-  ...{
-    species: 'carp',
-    bank: 'grass',
-    around: { waterC: 16, airC: 17 },
-    schools: FIRST_SCHOOLS,
-    stopSchool: 'per-species',
-  },
+  species: 'carp',
+  bank: 'grass',
+  around: { waterC: 16, airC: 17 },
+  schools: FIRST_SCHOOLS,
+  stopSchool: 'per-species',
   water: { name: 'Mere', rules: NO_RULES, altitudeM: 60, salinity: 0 },
 };
 
@@ -63,10 +61,15 @@ export const anySituation: fc.Arbitrary<Situation> = fc
     stopSchool: fc.constantFrom(...STOP_SCHOOLS),
     hotCapture: fc.constantFrom(...HOT_CAPTURE_SCHOOLS),
     schools: fc.record({
-      ...{ unhook: fc.constantFrom(...UNHOOK_SCHOOLS), lift: fc.constantFrom(...LIFT_SCHOOLS) },
-      ...{ fight: fc.constantFrom(...FIGHT_SCHOOLS), air: fc.constantFrom(...AIR_SCHOOLS) },
-      ...{ airOwnS: fc.constant(40), keep: fc.constantFrom(...KEEP_SCHOOLS) },
-      ...{ weigh: fc.boolean(), measure: fc.boolean(), picture: fc.boolean() },
+      unhook: fc.constantFrom(...UNHOOK_SCHOOLS),
+      lift: fc.constantFrom(...LIFT_SCHOOLS),
+      fight: fc.constantFrom(...FIGHT_SCHOOLS),
+      air: fc.constantFrom(...AIR_SCHOOLS),
+      airOwnS: fc.constant(40),
+      keep: fc.constantFrom(...KEEP_SCHOOLS),
+      weigh: fc.boolean(),
+      measure: fc.boolean(),
+      picture: fc.boolean(),
     }),
     rules: fc.record({
       retention: fc.constantFrom(null, { kind: 'none' as const }, { kind: 'minutes' as const, most: 10 }),

@@ -1,4 +1,5 @@
 import { normalBelow } from './normal.js';
+import { remember } from './remember.js';
 import { coverageFactor, withinT, WITHIN_TWO } from './studentT.js';
 
 /** One independent doubt: its standard uncertainty, its degrees of freedom, and whether it is spread evenly between two limits. */
@@ -46,17 +47,22 @@ export function expandDoubts(doubts: readonly Doubt[], share = WITHIN_TWO): numb
   const freedom = effectiveFreedom(others);
   if (!even || limit === 0) return coverageFactor(freedom, share) * rest;
   if (rest < 1e-6 * limit) return share * limit;
-  const below = (x: number) => (freedom >= NORMAL_FROM ? normalBelow(x / rest) : halfT(x / rest, freedom));
+  return rest * expandEven(limit / rest, freedom, share);
+}
+
+/** The same in units of all others together. Weighed on one scale in one way, the fish of a book ask for the same few. */
+const expandEven = remember(2000, (limit: number, freedom: number, share: number) => {
+  const below = (x: number) => (freedom >= NORMAL_FROM ? normalBelow(x) : halfT(x, freedom));
   const within = (x: number) =>
     PLACES.reduce((sum, [place, part]) => sum + part * (below(x + place * limit) - below(-x + place * limit)), 0);
-  let [low, high] = [0, limit + coverageFactor(freedom, share) * rest];
+  let [low, high] = [0, limit + coverageFactor(freedom, share)];
   for (let round = 0; round < ROUNDS; round += 1) {
     const middle = (low + high) / 2;
     if (within(middle) < share) low = middle;
     else high = middle;
   }
   return high;
-}
+});
 
 function halfT(t: number, freedom: number): number {
   return 0.5 + (Math.sign(t) * withinT(t, freedom)) / 2;

@@ -1,5 +1,6 @@
 import { incompleteBeta } from './incompleteBeta.js';
 import { findRoot } from './findRoot.js';
+import { remember } from './remember.js';
 
 /** The share within two standard deviations of a normal distribution: what "k = 2" stands for (JCGM 100:2008, table G.1). */
 export const WITHIN_TWO = 0.9545;
@@ -17,5 +18,10 @@ export function withinT(t: number, freedom: number): number {
  * Example: `coverageFactor(3)` is 3.31 for the share of k = 2.
  */
 export function coverageFactor(freedom: number, share = WITHIN_TWO): number {
-  return findRoot((t) => withinT(t, Math.min(freedom, MANY)) - share, 0, 1000);
+  return factorFor(Math.min(freedom, MANY), share);
 }
+
+// A book asks for the same few again and again.
+const factorFor = remember(2000, (freedom: number, share: number) =>
+  findRoot((t) => withinT(t, freedom) - share, 0, 1000),
+);

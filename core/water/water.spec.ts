@@ -27,7 +27,11 @@ test('rules are said in the order of the work, and none when none are written do
   expect(ruleSentences(NO_RULES)).toEqual([]);
   expect(
     ruleSentences({
-      ...{ ...NO_RULES, barblessOnly: true, ownKit: 'dipped', leastNetMm: 1070, treatments: 'forbidden' },
+      ...NO_RULES,
+      barblessOnly: true,
+      ownKit: 'dipped',
+      leastNetMm: 1070,
+      treatments: 'forbidden',
       retention: { kind: 'minutes', most: 10 },
       closedSeasons: [
         { from: day(3, 15), to: day(6, 15), species: [] },

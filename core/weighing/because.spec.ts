@@ -5,7 +5,12 @@ import { SLIPS } from './slip.js';
 
 const entry: Entry = {
   reading: { asRead: poundsOunces(22, 0), method: 'zeroed', slingAfter: { unit: 'oz', count: 27 } },
-  ...{ species: 'carp', lengthMm: 800, girthMm: null, own: [], zeroSeen: false, division: { unit: 'oz', count: 1 } },
+  species: 'carp',
+  lengthMm: 800,
+  girthMm: null,
+  own: [],
+  zeroSeen: false,
+  division: { unit: 'oz', count: 1 },
 };
 
 test('a slip is told with what was seen for it', () => {

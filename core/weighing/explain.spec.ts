@@ -12,7 +12,13 @@ const OUNCE = { unit: 'oz', count: 1 } as const;
 /** A carp of 80 cm, 9.2 kg by its length, weighed by the book. */
 const clean: Entry = {
   reading: { asRead: poundsOunces(20, 5), method: 'zeroed', support: 'hung', slingAfter: { unit: 'oz', count: 1 } },
-  ...{ species: 'carp', lengthMm: 800, girthMm: null, own, zeroSeen: true, slingGrams: 765, division: OUNCE },
+  species: 'carp',
+  lengthMm: 800,
+  girthMm: null,
+  own,
+  zeroSeen: true,
+  slingGrams: 765,
+  division: OUNCE,
 };
 const first = (entry: Entry) => explainEntry(entry)?.slips[0]?.kind;
 const made = (entry: Entry, kind: string) => explainEntry(entry)?.slips.find((slip) => slip.kind === kind)?.corrected;

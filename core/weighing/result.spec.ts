@@ -71,7 +71,9 @@ test('a zero of forty minutes is said to be old, with the error to be expected; 
 
 function checked(gain: number, middle = 0) {
   const points = [2000, 5000, 12_000].map((trueGrams, i) => ({
-    ...{ how: 'known-mass' as const, trueGrams, uGrams: 1 },
+    how: 'known-mass' as const,
+    trueGrams,
+    uGrams: 1,
     shown: { unit: 'g', count: Math.round(trueGrams * gain) + (i === 1 ? middle : 0) } as const,
   }));
   const scale = { division: OUNCE, scaleClass: 'III' as const, checks: [{ at: '2026-03-01T09:00:00Z', points }] };
@@ -159,7 +161,10 @@ test('a scale that shows ounces and sends steps of 5 g loses none of seven thous
 });
 
 const weight = (grams: number, uGrams: number, scaleKey = '', uGain = 0): ComparedWeight => ({
-  ...{ grams, uGrams, uGain, scaleKey },
+  grams,
+  uGrams,
+  uGain,
+  scaleKey,
 });
 
 test('two weights that overlap are compared by chance', () => {

@@ -103,10 +103,17 @@ export function weightResult(reading: WeightReading, around: WeighedWith): Weigh
   const coarse = gramsOf(division) <= gramsOf({ unit: net.value.unit, count: 1 });
   const stands = rounding === 'as-read' || coarse ? net.value : roundToDivision(net.value, division, rounding);
   return {
-    ...{ asRead: reading.asRead, net: net.value, stands },
+    asRead: reading.asRead,
+    net: net.value,
+    stands,
     best: { grams: bestGrams, uGrams: combineDoubts(doubts), freedom: effectiveFreedom(doubts), expandedGrams },
     standsExpandedGrams: expandedGrams + Math.abs(bestGrams - gramsOf(stands)),
-    ...{ budget, bracket, correction, cuppedByGrams, zeroAgeMin, checkAt: around.check?.at },
+    budget,
+    bracket,
+    correction,
+    cuppedByGrams,
+    zeroAgeMin,
+    checkAt: around.check?.at,
   };
 }
 
@@ -150,7 +157,9 @@ const scattered = { freedom: Infinity, even: false } as const;
 
 function resolutionDoubt({ resolutionGrams }: WeightReading, { division }: WeighedWith): Contribution {
   return {
-    ...{ source: 'resolution', uGrams: resolutionGrams ?? gramsOf(division) / Math.sqrt(12), ...evenly },
+    source: 'resolution',
+    uGrams: resolutionGrams ?? gramsOf(division) / Math.sqrt(12),
+    ...evenly,
     why:
       resolutionGrams === undefined
         ? 'The scale shows steps; the truth lies anywhere in one.'
@@ -163,7 +172,8 @@ function zeroDoubt({ method }: WeightReading, { division }: WeighedWith, { brack
   const zeroed = method === 'zeroed';
   const uGrams = zeroed ? (ZERO_WITHIN * step) / Math.sqrt(3) : step / Math.sqrt(12);
   return {
-    ...{ source: 'zero', ...evenly },
+    source: 'zero',
+    ...evenly,
     // With the empty sling afterwards only half of the first tare is left in the weight.
     uGrams: bracket ? uGrams / 2 : uGrams,
     why: zeroed ? 'Setting to zero is good to a quarter of a step.' : 'The tare was read in steps as well.',
@@ -175,12 +185,17 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
   const hand = support === 'hung' ? 0 : HAND_UNREST * netGrams;
   if (steadyGrams === undefined) {
     return {
-      ...{ source: 'repeatability', uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)), ...scattered },
+      source: 'repeatability',
+      uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)),
+      ...scattered,
       why: 'Read by eye while it wandered: half a step, as is common.',
     };
   }
   return {
-    ...{ source: 'repeatability', uGrams: Math.max(hand, steadyGrams), freedom: steadyFreedom, even: false },
+    source: 'repeatability',
+    uGrams: Math.max(hand, steadyGrams),
+    freedom: steadyFreedom,
+    even: false,
     why: 'How far the settled readings disagreed.',
   };
 }
@@ -195,7 +210,9 @@ function tareDoubt(
 ): Contribution {
   if (bracket)
     return {
-      ...{ source: 'tare', uGrams: bracket.uGrams, ...evenly },
+      source: 'tare',
+      uGrams: bracket.uGrams,
+      ...evenly,
       why: 'The empty sling before and after: the truth lies between.',
     };
   const bound = isBoundOnly(reading)
@@ -203,14 +220,18 @@ function tareDoubt(
     : '';
   if (zeroAgeMin === undefined || !drain) {
     return {
-      ...{ source: 'tare', uGrams: UNTIMED_TARE_GRAMS, ...scattered },
+      source: 'tare',
+      uGrams: UNTIMED_TARE_GRAMS,
+      ...scattered,
       why: `When the sling was zeroed was not noted: 30 g, as is common.${bound}`,
     };
   }
   const error = zeroErrorGrams(drain, zeroAgeMin);
   const minutes = Math.round(zeroAgeMin);
   return {
-    ...{ source: 'tare', uGrams: error / Math.sqrt(3), ...evenly },
+    source: 'tare',
+    uGrams: error / Math.sqrt(3),
+    ...evenly,
     why:
       (zeroAgeMin > OLD_ZERO_MIN
         ? `The zero was ${minutes} minutes old: such a sling changes by ${Math.round(error)} g in that time.`
@@ -228,14 +249,19 @@ function calibrationDoubts(
     const day = dateText(check.at);
     return [
       {
-        ...{ source: 'calibration', uGrams: correction.uCheckGrams, ...scattered },
+        source: 'calibration',
+        uGrams: correction.uCheckGrams,
+        ...scattered,
         why:
           check.shape === 'crooked'
             ? `The check of ${day} found it crooked: what it shows wrong follows no line, so nothing was put right.`
             : `The check of ${day} is itself not quite sure.`,
       },
       {
-        ...{ source: 'drift', uGrams: correction.uDriftGrams, freedom: correction.driftFreedom, even: false },
+        source: 'drift',
+        uGrams: correction.uDriftGrams,
+        freedom: correction.driftFreedom,
+        even: false,
         why: `What such a scale may have changed since the check of ${day}.`,
       },
     ];
@@ -244,7 +270,9 @@ function calibrationDoubts(
   const limit = permissibleError(shownGrams, gramsOf(division), scaleClass)?.grams ?? 3 * gramsOf(division);
   return [
     {
-      ...{ source: 'calibration', uGrams: limit / Math.sqrt(3), ...evenly },
+      source: 'calibration',
+      uGrams: limit / Math.sqrt(3),
+      ...evenly,
       why: 'Never compared with known masses: the limit of its class in service is taken.',
     },
   ];
@@ -255,7 +283,9 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
   if (support === 'cupped') {
     return [
       {
-        ...{ source: 'held', uGrams: (netGrams * (most - least)) / Math.sqrt(12), ...evenly },
+        source: 'held',
+        uGrams: (netGrams * (most - least)) / Math.sqrt(12),
+        ...evenly,
         why: 'A hand round the body of the scale adds 3 to 8 %; the best estimate takes the middle of that off.',
       },
     ];
@@ -264,7 +294,9 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
   return [
     {
       // Twice this is the most that a hand adds, so that the interval reaches there.
-      ...{ source: 'held', uGrams: (netGrams * most) / 2, ...scattered },
+      source: 'held',
+      uGrams: (netGrams * most) / 2,
+      ...scattered,
       why: 'It hung from a hand. By its loop that adds nothing, round its body up to 8 %; nobody noted which, so the weight stays and the doubt reaches that far.',
     },
   ];

@@ -103,7 +103,10 @@ type Fit = Pick<JudgedCheck, 'offsetGrams' | 'gain' | 'curvature' | 'covariance'
 
 function ofLine({ offset, slope, uSlope, residuals, chiSquared }: Line): Fit {
   return {
-    ...{ offsetGrams: offset, gain: slope, curvature: 0, residuals },
+    offsetGrams: offset,
+    gain: slope,
+    curvature: 0,
+    residuals,
     covariance: [
       [uSlope ** 2, 0],
       [0, 0],
@@ -127,7 +130,10 @@ function fitCurve(points: readonly { readonly x: number; readonly y: number; rea
   if (aboveChiSquared(chiSquared, points.length - 3) < CROOKED_BELOW) return undefined;
   const cofactor = (i: number, j: number) => solved.cofactors[i]?.[j] ?? 0;
   return {
-    ...{ offsetGrams, gain, curvature, residuals },
+    offsetGrams,
+    gain,
+    curvature,
+    residuals,
     covariance: [
       [cofactor(1, 1), cofactor(1, 2)],
       [cofactor(2, 1), cofactor(2, 2)],

@@ -1,6 +1,6 @@
 import { event } from '../spec/events.js';
 import { CAPTURE } from '../spec/events.js';
-import { tellStory } from '../capture/story.js';
+import { tellStory } from '../capture/tellStory.js';
 import { poundsOunces } from '../measure/mass.js';
 import { weighingOf } from './weighing.js';
 

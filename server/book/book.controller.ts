@@ -1,32 +1,37 @@
-import { Readable } from 'node:stream';
-import { Controller, Get, Query, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Logger, Query, type StreamableFile } from '@nestjs/common';
 import { ExportQueryDto } from '@keeper/contract/book';
-import { tellStory } from '@keeper/core/capture/story';
-import { csvHeader, csvRecord } from '@keeper/core/formats/bookCsv';
+import type { CaptureRecord } from '@keeper/core/capture/record';
+import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
 import { bookJson } from '@keeper/core/formats/bookJson';
 import type { WriteKitItemDto } from '@keeper/contract/kit';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import type { WriteSwimDto } from '@keeper/contract/swims';
-import { ReadBook } from '../captures/readBook.js';
+import { ReadLogs } from '../captures/readLogs.js';
 import { KeepOutings } from '../outings/keepOutings.js';
 import { PictureStore } from '../pictures/pictureStore.js';
-import { resultOf } from '@keeper/core/weighing/resultOf';
+import { resultOfReading } from '@keeper/core/weighing/resultOf';
 import { KeepSettings } from '../settings/keepSettings.js';
 import { KeepRows } from '../rows/keepRows.js';
 import { Database } from '../storage/database.js';
+import { streamed } from '../streamed.js';
 import { kit, rigs, swims } from '../storage/schema.js';
 import { KeepWaters } from '../waters/keepWaters.js';
+
+/** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
+const AT_A_TIME = 100;
 
 /** The whole book in open formats, streamed: nothing is locked in. */
 @Controller()
 export class BookController {
+  private readonly log = new Logger('Export');
   private readonly swims;
   private readonly rigs;
   private readonly kit;
 
   constructor(
-    private readonly book: ReadBook,
+    private readonly logs: ReadLogs,
     private readonly waters: KeepWaters,
     private readonly pictures: PictureStore,
     private readonly outings: KeepOutings,
@@ -40,7 +45,7 @@ export class BookController {
 
   @Get('book.csv')
   csv(@Query() query: ExportQueryDto): StreamableFile {
-    return file(this.csvPieces(query.positions === 'included'), 'text/csv; charset=utf-8', 'book.csv');
+    return streamed(this.csvPieces(query.positions === 'included'), 'text/csv; charset=utf-8', 'book.csv');
   }
 
   @Get('book.json')
@@ -55,11 +60,23 @@ export class BookController {
         rounding: this.settings.read().rounding,
         outings: this.everyOuting(),
         pictures: this.pictures.all(),
-        captures: this.book.everyCapture(),
+        captures: this.logs.everyCapture(),
       },
       { positions: query.positions === 'included' },
     );
-    return file(pieces, 'application/json; charset=utf-8', 'book.json');
+    return streamed(pieces, 'application/json; charset=utf-8', 'book.json');
+  }
+
+  /** One record; undefined, and noted in the log, where it cannot be worked out. */
+  private fieldsOr(captureId: string, record: () => string[]): string[] | undefined {
+    try {
+      return record();
+    } catch (cause) {
+      this.log.error(
+        `Capture ${captureId} could not be exported: ${cause instanceof Error ? cause.stack : String(cause)}`,
+      );
+      return undefined;
+    }
   }
 
   private *everyOuting(): Generator<OutingEvents> {
@@ -75,17 +92,19 @@ export class BookController {
     const shelf = this.kit.all();
     const { rounding } = this.settings.read();
     yield csvHeader({ positions });
-    for (const { captureId, events } of this.book.everyCapture()) {
-      const story = tellStory(captureId, events);
-      const place = { water: waters.get(story.facts.waterId ?? ''), swim: places.get(story.swimId ?? '') };
-      yield csvRecord(story, place, resultOf(story, shelf, rounding), { positions });
+    const records: string[][] = [];
+    for (const { captureId, ...told } of this.logs.everyTold()) {
+      const fields = this.fieldsOr(captureId, () => {
+        const summary = JSON.parse(told.summary) as CaptureSummary;
+        const record = JSON.parse(told.record) as CaptureRecord;
+        const { weighing, startedAt, waterId, swimId } = summary;
+        const place = { water: waters.get(waterId ?? ''), swim: places.get(swimId ?? '') };
+        const result = weighing ? resultOfReading(weighing, startedAt ?? '', shelf, rounding) : undefined;
+        return csvFields(summary, record, place, result, { positions });
+      });
+      records.push(fields ?? csvUnreadable(captureId, { positions }));
+      if (records.length >= AT_A_TIME) yield csvRecords(records.splice(0));
     }
+    yield csvRecords(records);
   }
-}
-
-function file(pieces: Iterable<string>, type: string, name: string): StreamableFile {
-  return new StreamableFile(Readable.from(pieces, { objectMode: false }), {
-    type,
-    disposition: `attachment; filename="${name}"`,
-  });
 }

@@ -2,15 +2,18 @@ import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { asc, eq, sql } from 'drizzle-orm';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import type { RunningStory } from '@keeper/core/capture/runningStory';
+import { recordOf } from '@keeper/core/capture/record';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { eventIdReused } from '../errors/problem.js';
+import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
 import { captures, events, settings, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
+import { RunningStories } from './runningStories.js';
 
 /** Counts up whenever stories are told or summed up otherwise: then every summary is made anew once, from its log. */
-const TELLING = '6';
+const TELLING = '8';
 const TELLING_NAME = 'telling';
 
 /** Ranks below every weight. */
@@ -20,21 +23,31 @@ const NOT_WEIGHED = -1;
 @Injectable()
 export class AppendEvents implements OnModuleInit {
   private readonly statements;
+  private readonly stories: RunningStories;
 
   constructor(private readonly database: Database) {
     this.statements = prepare(database);
+    this.stories = new RunningStories((captureId) =>
+      (this.statements.log.all(captureId) as LogRow[]).map(([id, deviceId, at, elapsedMs, type, payload]) =>
+        eventOf({ id, captureId, deviceId, at, elapsedMs, type, payload }),
+      ),
+    );
   }
 
   /** Tells every capture anew when an earlier version of the application told them. */
   onModuleInit(): void {
-    const { drizzle, sqlite } = this.database;
+    const { drizzle } = this.database;
+    // A damaged book is left as it is.
+    if (this.database.foundDamage().length > 0) return;
     const told = drizzle.select().from(settings).where(eq(settings.name, TELLING_NAME)).get();
     if (told?.value === TELLING) return;
-    sqlite.transaction(() => {
-      for (const { id } of drizzle.select({ id: captures.id }).from(captures).all()) this.project(id, undefined);
+    this.database.write(() => {
+      for (const { id } of drizzle.select({ id: captures.id }).from(captures).all()) {
+        this.project(id, this.stories.of(id), undefined);
+      }
       const row = { name: TELLING_NAME, value: TELLING, revision: 1, updatedAt: new Date().toISOString() };
       drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
-    })();
+    });
   }
 
   /**
@@ -42,16 +55,35 @@ export class AppendEvents implements OnModuleInit {
    * @throws Problem 409 `event-id-reused` when an id comes back with another content; then nothing of the batch is written.
    */
   append(batch: readonly CaptureEvent[], receivedAt: Date): AppendedEvents {
-    return this.database.sqlite.transaction(() => {
-      let written = 0;
-      const touched = new Map<string, StandingRow | undefined>();
-      for (const event of batch) {
-        if (!touched.has(event.captureId)) touched.set(event.captureId, this.begin(event.captureId));
-        if (this.addOne(event, receivedAt)) written += 1;
+    try {
+      return this.database.write(() => this.appendAll(batch, receivedAt));
+    } catch (cause) {
+      this.forgetStories();
+      throw cause;
+    }
+  }
+
+  /** Stories that were told from events which a transaction then took back are told again. */
+  forgetStories(): void {
+    this.stories.forget();
+  }
+
+  private appendAll(batch: readonly CaptureEvent[], receivedAt: Date): AppendedEvents {
+    let written = 0;
+    const touched = new Map<string, { story: RunningStory; standing: StandingRow | undefined }>();
+    for (const event of batch) {
+      const { captureId } = event;
+      let on = touched.get(captureId);
+      if (!on) {
+        on = { standing: this.begin(captureId), story: this.stories.of(captureId) };
+        touched.set(captureId, on);
       }
-      if (written > 0) for (const [captureId, standing] of touched) this.project(captureId, standing);
-      return { written, known: batch.length - written };
-    })();
+      if (!this.addOne(event, receivedAt)) continue;
+      on.story.add(event);
+      written += 1;
+    }
+    if (written > 0) for (const [captureId, { story, standing }] of touched) this.project(captureId, story, standing);
+    return { written, known: batch.length - written };
   }
 
   /** The capture's row as it stands; a capture that is new gets an empty one, and none is returned. */
@@ -67,26 +99,22 @@ export class AppendEvents implements OnModuleInit {
     const row = [id, captureId, deviceId, at, elapsedMs, type, text, receivedAt.toISOString()];
     if (this.statements.addEvent.run(...row).changes > 0) return true;
     const kept = this.statements.oneEvent.get({ id });
-    if (kept?.captureId !== captureId || kept.type !== type || kept.payload !== text) {
-      throw eventIdReused(id);
-    }
+    if (kept?.captureId !== captureId || !isSameEvent(kept, { ...head, payload })) throw eventIdReused(id);
     return false;
   }
 
-  private project(captureId: string, standing: StandingRow | undefined): void {
-    const log = (this.statements.log.all(captureId) as LogRow[]).map(([id, deviceId, at, elapsedMs, type, payload]) =>
-      eventOf({ id, captureId, deviceId, at, elapsedMs, type, payload }),
-    );
-    const summary = summaryOf(tellStory(captureId, log));
+  private project(captureId: string, story: RunningStory, standing: StandingRow | undefined): void {
+    const told = story.story();
+    const summary = summaryOf(told);
     const { startedAt, outcome, species, outingId, netGrams, writtenUp } = summary;
     const waterId = this.knownWater(summary.waterId);
     const row = { startedAt, outcome, species, waterId, outingId, netGrams, writtenUp };
-    const told = { captureId, summary: JSON.stringify(summary) };
+    const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(recordOf(told)) };
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
-    if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(told);
+    if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(text);
     else {
       const weightRank = netGrams ?? NOT_WEIGHED;
-      this.statements.project.run({ ...told, ...row, weightRank, writtenUp: writtenUp ? 1 : 0 });
+      this.statements.project.run({ ...text, ...row, weightRank, writtenUp: writtenUp ? 1 : 0 });
     }
   }
 
@@ -165,7 +193,7 @@ function prepare({ drizzle, sqlite }: Database) {
       .prepare(),
     retell: drizzle
       .update(captures)
-      .set({ summary: sql`${of('summary')}` })
+      .set({ summary: sql`${of('summary')}`, record: sql`${of('record')}` })
       .where(eq(captures.id, of('captureId')))
       .prepare(),
     project: drizzle
@@ -180,6 +208,7 @@ function prepare({ drizzle, sqlite }: Database) {
         weightRank: sql`${of('weightRank')}`,
         writtenUp: sql`${of('writtenUp')}`,
         summary: sql`${of('summary')}`,
+        record: sql`${of('record')}`,
       })
       .where(eq(captures.id, of('captureId')))
       .prepare(),

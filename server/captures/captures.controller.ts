@@ -4,14 +4,17 @@ import { HandlingQueryDto } from '@keeper/contract/handling';
 import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
-import type { PicturedFish } from '@keeper/contract/pictured';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
 import { ReadBook } from './readBook.js';
+import { ReadLogs } from './readLogs.js';
 
 @Controller()
 export class CapturesController {
-  constructor(private readonly book: ReadBook) {}
+  constructor(
+    private readonly book: ReadBook,
+    private readonly logs: ReadLogs,
+  ) {}
 
   /** A `BookPage`. */
   @Get('captures')
@@ -35,8 +38,10 @@ export class CapturesController {
     return this.book.weighed();
   }
 
+  /** A list of `PicturedFish`. */
   @Get('captures/pictured')
-  pictured(): PicturedFish[] {
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  pictured(): string {
     return this.book.pictured();
   }
 
@@ -49,7 +54,7 @@ export class CapturesController {
 
   @Get('captures/decisions')
   decisions(): IdentityDecision[] {
-    return this.book.decisions();
+    return this.logs.decisions();
   }
 
   @Get('captures/pictures')
@@ -59,7 +64,7 @@ export class CapturesController {
 
   @Get('captures/:captureId')
   capture(@Param('captureId') captureId: string): CaptureEvents {
-    const found = this.book.capture(captureId);
+    const found = this.logs.capture(captureId);
     if (!found) throw notFound('That capture');
     return found;
   }

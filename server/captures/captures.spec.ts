@@ -1,7 +1,7 @@
 import type { BookPage, BookTally } from '@keeper/contract/book';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/capture/handling';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
@@ -159,10 +159,68 @@ test('the fish that were weighed, as other weights are compared with them; the h
     species: expect.any(String),
     // A carp's tail that was laid falls 2 % short of a pinched one.
     lengthMm: expect.closeTo(793.75 / 0.98, 6) as number,
-    ...{ waterId: null, fishId: null },
+    waterId: null,
+    fishId: null,
     grams: expect.closeTo((400 * 453.59237) / 16, 6),
     guessGrams: expect.closeTo(22 * 453.59237, 6),
     weighing: { asRead: { unit: 'oz', count: 400 }, method: 'zeroed' },
   });
   expect(weighed.every(({ grams }) => grams > 0)).toBe(true);
+});
+
+describe('the book opened at a year', () => {
+  const waterId = newId();
+  // Midnight of New Year 2019 comes first at fourteen hours ahead of Greenwich, and last at twelve behind.
+  const times = {
+    'last of 2017': '2018-12-31T09:59:59.999Z',
+    'first of 2019, far east': '2018-12-31T10:00:00.000Z',
+    'last of 2019, far west': '2020-01-01T11:59:59.999Z',
+    'first of 2020 everywhere': '2020-01-01T12:00:00.000Z',
+  };
+  const names = new Map<string, string>();
+  beforeAll(async () => {
+    const water = { name: 'Year mere', kind: 'lake', revision: 0 };
+    await server.http.put(`/api/waters/${waterId}`).send(water).expect(200);
+    for (const [name, at] of Object.entries(times)) {
+      const captureId = newId();
+      names.set(captureId, name);
+      const added = { sha256: name.length.toString(16).padStart(64, 'a'), role: 'portrait' } as const;
+      await append([
+        event(captureId, 'hooked', 0, { waterId }, at),
+        event(captureId, 'picture-added', 1, added),
+        event(captureId, 'released', 2),
+      ]).expect(201);
+    }
+  });
+
+  test.each([
+    ['newest', 2019, ['last of 2019, far west', 'first of 2019, far east', 'last of 2017']],
+    ['oldest', 2019, ['first of 2019, far east', 'last of 2019, far west', 'first of 2020 everywhere']],
+    ['heaviest', 2019, [...Object.keys(times)].toReversed()],
+    ['newest', 2017, []],
+    ['oldest', 2021, []],
+  ])('%s first, at %d', async (order, year, wanted) => {
+    const { rows } = await page(`waterId=${waterId}&order=${order}&year=${year}`);
+    expect(rows.map(({ captureId }) => names.get(captureId))).toEqual(wanted);
+    const { body } = await server.http.get(`/api/captures/pictures?waterId=${waterId}&order=${order}&year=${year}`);
+    expect((body as { captureId: string }[]).map(({ captureId }) => names.get(captureId))).toEqual(wanted);
+  });
+
+  test('it goes on from page to page', async () => {
+    const first = await page(`waterId=${waterId}&year=2019&limit=2`);
+    const second = await page(`waterId=${waterId}&year=2019&limit=2&after=${first.next ?? ''}`);
+    expect(second.rows.map(({ captureId }) => names.get(captureId))).toEqual(['last of 2017']);
+  });
+
+  test('the years are counted, the latest first', async () => {
+    const { byYear } = (await server.http.get('/api/captures/tally').expect(200)).body as BookTally;
+    expect(byYear.slice(-2)).toEqual([
+      { year: 2020, captures: 2 },
+      { year: 2018, captures: 2 },
+    ]);
+  });
+
+  test.each(['1799', '9999', 'x', '2019.5', ''])('%s is no year', async (year) => {
+    await server.http.get(`/api/captures?year=${year}`).expect(400);
+  });
 });

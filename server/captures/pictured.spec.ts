@@ -30,6 +30,7 @@ test('every fish comes with its time on the bank and what it has, or had, of pic
   expect(rows[1]).toEqual({
     captureId: older.captureId,
     startedAt: '2026-05-03T00:00:00.000Z',
+    zone: null,
     elapsedMs: 400_000,
     species: 'carp',
     form: null,
@@ -51,7 +52,11 @@ test('the pictures of the book come fish by fish, as they were laid, without tho
   const [light, heavy] = [wholeCapture(18, 200, { species: 'pike' }), wholeCapture(17, 400, { species: 'pike' })];
   const at = (x: number, y: number) => ({ x, y });
   const view = {
-    ...{ turnRad: 0.1, mirrored: true, centre: at(60, 50), widthPx: 140, stops: 0 },
+    turnRad: 0.1,
+    mirrored: true,
+    centre: at(60, 50),
+    widthPx: 140,
+    stops: 0,
     of: { widthPx: 200, heightPx: 120 },
   };
   const events = [
@@ -75,8 +80,15 @@ test('the pictures of the book come fish by fish, as they were laid, without tho
     [heavy.captureId, A],
   ]);
   expect(newest[0]).toEqual({
-    ...{ sha256: A, role: 'right-flank', view, captureId: light.captureId, startedAt: '2026-05-18T00:00:00.000Z' },
-    ...{ species: 'pike', form: null, net: { unit: 'oz', count: 200 } },
+    sha256: A,
+    role: 'right-flank',
+    view,
+    captureId: light.captureId,
+    startedAt: '2026-05-18T00:00:00.000Z',
+    zone: null,
+    species: 'pike',
+    form: null,
+    net: { unit: 'oz', count: 200 },
   });
   const heaviest = await of('species=pike&order=heaviest');
   expect(heaviest[0]?.captureId).toBe(heavy.captureId);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { anyHistory } from '@keeper/core/spec/events';
 import { newId } from '../spec/events.js';
@@ -23,7 +23,8 @@ test('what the server keeps of any history is what the device tells, to the byte
       const ids = new Map(history.map(({ id }) => [id, newId()]));
       const events = history.map((each) => ({
         ...each,
-        ...{ id: ids.get(each.id), captureId },
+        id: ids.get(each.id),
+        captureId,
         payload: each.type === 'undone' ? { eventId: ids.get(each.payload.eventId) } : each.payload,
       })) as CaptureEvent[];
       const half = Math.ceil(events.length / 2);

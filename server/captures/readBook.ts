@@ -1,21 +1,17 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
+import { and, asc, between, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
 import type { BookOrder } from '@keeper/contract/orders';
 import type { BookFilterDto, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
-import type { CaptureEvents } from '@keeper/contract/events';
-import type { PicturedFish } from '@keeper/contract/pictured';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/capture/handling';
-import type { CaptureEvent } from '@keeper/core/capture/event';
 import type { CaptureSummary } from '@keeper/core/capture/summary';
-import { identityDecisions, type IdentityDecision } from '@keeper/core/fish/identityDecision';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import type { WeightReading } from '@keeper/core/weighing/reading';
 import { Problem } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
-import { captures, events } from '../storage/schema.js';
-import { eventOf } from './eventRow.js';
+import { captures } from '../storage/schema.js';
+import { IN_THE_BOOK } from './inTheBook.js';
 
 const PAGE_ROWS = 40;
 /** A keeper's hands change: older captures say nothing of today's. */
@@ -25,8 +21,6 @@ const MOST_WEIGHED = 5000;
 /** A weight is compared with so many of the heaviest of its kind. */
 const COMPARED_WITH = 8;
 
-/** Written as in the indexes, so that SQLite takes them. */
-const IN_THE_BOOK = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
 const WAITING = and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']));
 const ORDERS = {
   newest: { column: captures.startedAt, down: true },
@@ -38,12 +32,28 @@ interface PageStatement {
   all(values: Record<string, unknown>): { id: string; key: string | number | null; summary: string }[];
 }
 
-/** Reads the book: pages of captures, one capture's log, and the tally. */
+/** Reads the book from its summaries: pages of captures, lists of them, and the tally. */
 @Injectable()
 export class ReadBook {
   private readonly pages = new Map<string, PageStatement>();
 
-  constructor(private readonly database: Database) {}
+  private readonly picturedFish;
+
+  constructor(private readonly database: Database) {
+    this.picturedFish = database.sqlite
+      .prepare(
+        `SELECT json_object(
+           'captureId', id, 'startedAt', started_at, 'species', species,
+           'zone', summary -> '$.zone', 'elapsedMs', summary -> '$.elapsedMs', 'form', summary -> '$.form', 'pictures', json(coalesce(added.pictures, '[]'))
+         )
+         FROM captures LEFT JOIN (
+           SELECT capture_id, json_group_array(payload ->> '$.sha256' ORDER BY elapsed_ms, id) AS pictures FROM events
+           WHERE type = 'picture-added' AND json_valid(payload) AND payload ->> '$.sha256' IS NOT NULL GROUP BY capture_id
+         ) AS added ON added.capture_id = captures.id
+         WHERE outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL ORDER BY started_at DESC, id DESC`,
+      )
+      .pluck();
+  }
 
   /**
    * One page as JSON text, continued by key and not by offset: a fish entered meanwhile moves nothing. Summaries are kept as JSON,
@@ -56,6 +66,7 @@ export class ReadBook {
       species: query.species,
       waterId: query.waterId,
       outingId: query.outingId,
+      ...openedAt(query),
       afterKey: after?.[0],
       afterId: after?.[1],
       limit: limit + 1,
@@ -88,8 +99,8 @@ export class ReadBook {
 
   /** The statement for a kind of page, prepared once. */
   private pageStatement(query: BookQueryDto): PageStatement {
-    const { order, species, waterId, outingId, waiting, after } = query;
-    const shape = [order ?? 'newest', !species, !waterId, !outingId, !waiting, !after].join();
+    const { order, species, waterId, outingId, waiting, after, year } = query;
+    const shape = [order ?? 'newest', !species, !waterId, !outingId, !waiting, !after, !year].join();
     const known = this.pages.get(shape);
     if (known) return known;
     const { column, down } = ORDERS[query.order ?? 'newest'];
@@ -105,6 +116,7 @@ export class ReadBook {
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting ? WAITING : undefined,
+          query.year ? between(captures.startedAt, of('fromAt'), of('toAt')) : undefined,
           query.after
             ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
             : undefined,
@@ -117,17 +129,6 @@ export class ReadBook {
     return made;
   }
 
-  /** A capture's whole log; undefined when the book has none. */
-  capture(captureId: string): CaptureEvents | undefined {
-    const log = this.database.drizzle
-      .select()
-      .from(events)
-      .where(eq(events.captureId, captureId))
-      .orderBy(asc(events.elapsedMs), asc(events.id))
-      .all();
-    return log.length === 0 ? undefined : { captureId, events: log.map(eventOf) };
-  }
-
   /** A capture's summary as it is kept, as JSON text. */
   summary(captureId: string): string | undefined {
     return this.database.drizzle
@@ -137,32 +138,15 @@ export class ReadBook {
       .get()?.summary;
   }
 
-  /** Every fish with its time on the bank and the pictures that its log names, removed ones too: they were there. */
-  pictured(): PicturedFish[] {
-    const { drizzle } = this.database;
-    const added = drizzle.select().from(events).where(eq(events.type, 'picture-added')).all();
-    const of = new Map<string, string[]>();
-    for (const row of added) {
-      const { captureId, payload } = eventOf(row) as CaptureEvent & { payload: { sha256: string } };
-      of.set(captureId, [...(of.get(captureId) ?? []), payload.sha256]);
-    }
-    return drizzle
-      .select({ summary: captures.summary })
-      .from(captures)
-      .where(IN_THE_BOOK)
-      .orderBy(desc(captures.startedAt), desc(captures.id))
-      .all()
-      .map(({ summary }) => {
-        const { captureId, startedAt, elapsedMs, species, form } = JSON.parse(summary) as CaptureSummary;
-        return {
-          ...{ captureId, startedAt: startedAt ?? '', elapsedMs: elapsedMs ?? 0, species, form },
-          pictures: of.get(captureId) ?? [],
-        };
-      });
+  /** Every fish with its time on the bank and the pictures that its log names, removed ones too: they were there. A list of `PicturedFish`, as JSON text. */
+  pictured(): string {
+    return `[${(this.picturedFish.all() as string[]).join(',')}]`;
   }
 
   /** Every picture of the book that was not put away, fish by fish in the order asked for. */
-  pictures({ species, waterId, order }: BookFilterDto): PictureInBook[] {
+  pictures(filter: BookFilterDto): PictureInBook[] {
+    const { species, waterId, order, year } = filter;
+    const { fromAt, toAt } = openedAt(filter);
     const { column, down } = ORDERS[order ?? 'newest'];
     const way = down ? desc : asc;
     return this.database.drizzle
@@ -174,25 +158,15 @@ export class ReadBook {
           sql`json_array_length(summary, '$.pictures') > 0`,
           species ? eq(captures.species, species) : undefined,
           waterId ? eq(captures.waterId, waterId) : undefined,
+          year ? between(captures.startedAt, fromAt, toAt) : undefined,
         ),
       )
       .orderBy(way(column), way(captures.id))
       .all()
       .flatMap(({ summary }) => {
-        const { captureId, startedAt, species: kind, form, net, pictures } = summaryIn(summary);
-        return pictures.map((picture) => ({ ...picture, captureId, startedAt, species: kind, form, net }));
+        const { captureId, startedAt, zone, species: kind, form, net, pictures } = summaryIn(summary);
+        return pictures.map((picture) => ({ ...picture, captureId, startedAt, zone, species: kind, form, net }));
       });
-  }
-
-  /** Every capture that is in the book, with its log, one after the other. */
-  *everyCapture(): Generator<CaptureEvents> {
-    const ids = this.database.drizzle
-      .select({ id: captures.id })
-      .from(captures)
-      .where(IN_THE_BOOK)
-      .orderBy(asc(captures.startedAt), asc(captures.id))
-      .all();
-    for (const { id } of ids) yield { captureId: id, events: this.capture(id)?.events ?? [] };
   }
 
   /** How long each step took over the newest captures that were landed. */
@@ -204,7 +178,7 @@ export class ReadBook {
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(PAST_CAPTURES)
       .all();
-    return pastOf(rows.map(({ summary }) => summaryIn(summary)));
+    return pastOf(rows.map(({ summary }) => summaryIn(summary)).filter(({ fromPictures }) => !fromPictures));
   }
 
   /** The fish that were weighed, newest first, as little of each as is compared with other weights. */
@@ -260,21 +234,6 @@ export class ReadBook {
     return `[${rows.map(({ summary }) => summary).join(',')}]`;
   }
 
-  /** Everything that was ever said about who a fish of the book is, oldest first. */
-  decisions(): IdentityDecision[] {
-    const rows = this.database.drizzle
-      .select()
-      .from(events)
-      .where(
-        and(
-          inArray(events.type, ['identified', 'undone']),
-          sql`capture_id IN (SELECT capture_id FROM events WHERE type = 'identified')`,
-        ),
-      )
-      .all();
-    return identityDecisions(rows.map(eventOf));
-  }
-
   /** Counts and bests, for Today and for the filters. */
   tally(): BookTally {
     const { drizzle } = this.database;
@@ -312,8 +271,16 @@ export class ReadBook {
         const species = row.species as SpeciesId;
         return { species, captures: row.n, best: this.best(species), longestMm: row.longestMm, lastAt: row.lastAt };
       }),
+      byYear: this.years(),
       byWater: byWater.map((row) => ({ waterId: row.waterId ?? '', captures: row.n })),
     };
+  }
+
+  /** By the clocks of Greenwich: a fish of New Year's night may be counted to the other year. */
+  private years(): BookTally['byYear'] {
+    return this.database.drizzle.all(sql`
+      SELECT CAST(substr(started_at, 1, 4) AS INTEGER) AS year, count(*) AS captures
+      FROM captures WHERE ${IN_THE_BOOK} GROUP BY year ORDER BY year DESC`);
   }
 
   private best(species: SpeciesId): CaptureSummary | null {
@@ -330,6 +297,15 @@ export class ReadBook {
 
 function summaryIn(json: string): CaptureSummary {
   return JSON.parse(json) as CaptureSummary;
+}
+
+/** Between which moments the fish lie when the book is opened at a year, with the hours by which places are ahead of Greenwich or behind it. */
+function openedAt({ year, order }: BookFilterDto): { fromAt: string; toAt: string } {
+  const opens = order !== 'heaviest' && year !== undefined;
+  return {
+    fromAt: opens && order === 'oldest' ? `${year - 1}-12-31T10:00:00.000Z` : '',
+    toAt: opens && order !== 'oldest' ? `${year + 1}-01-01T11:59:59.999Z` : '9999',
+  };
 }
 
 function cursorOf(key: string | number | null, id: string): string {

@@ -1,23 +1,33 @@
-import { createHash } from 'node:crypto';
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
-import { dirname, join } from 'node:path';
+import { dirname } from 'node:path';
 import { Worker } from 'node:worker_threads';
-import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
+import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
+import type { CaptureEvents } from '@keeper/contract/events';
 import type { FlankInBook, FlanksAnswer } from '@keeper/contract/flanks';
-import { tellStory, type PictureInStory } from '@keeper/core/capture/story';
+import type { PictureInStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { summaryOf } from '@keeper/core/capture/summary';
+import { mayShowFlank } from '@keeper/core/flank/mayShowFlank';
 import { flankMarks } from '@keeper/core/flank/flankMarks';
-import { PRINT_WAY } from '@keeper/core/flank/flankPrint';
-import { paintedKind, type PaintedKind } from '@keeper/core/fish/anatomy';
+import { paintedKind } from '@keeper/core/fish/anatomy';
 import { linkedFacts } from '@keeper/core/fish/linkDoubt';
 import type { Pixel } from '@keeper/core/picture/pixel';
-import { ReadBook } from '../captures/readBook.js';
+import { builtFile } from '../builtFile.js';
+import { ReadLogs } from '../captures/readLogs.js';
 import { PictureStore } from '../pictures/pictureStore.js';
+import { printFile, printKey } from './printFile.js';
 import type { MadePrint, PrintOrder } from './printOrder.js';
+
+/** Longer than the slowest print takes on a small computer. */
+const PRINT_DEADLINE_MS = 60_000;
+
+/** So many captures are told at a time, and so many prints read. */
+const LOOK_AT_A_TIME = 100;
+const READ_AT_A_TIME = 32;
 
 export const PRINT_FOLDER = Symbol('folder of the prints of flanks');
 
-interface Wanted extends Omit<FlankInBook, 'cells' | 'landmarks' | 'side' | 'marks'> {
+interface Wanted extends Omit<FlankInBook, 'print' | 'landmarks' | 'side' | 'marks'> {
   /** Marks in pixels of the upright original. */
   readonly marksPx: readonly Pixel[];
   readonly told: PrintOrder['told'];
@@ -26,35 +36,69 @@ interface Wanted extends Omit<FlankInBook, 'cells' | 'landmarks' | 'side' | 'mar
 
 /** Prints of the flanks in the book, made beside the server's own work and kept as files that can be thrown away. */
 @Injectable()
-export class FlankPrints implements OnApplicationShutdown {
-  private readonly made = new Map<string, MadePrint | null>();
+export class FlankPrints implements OnApplicationBootstrap, OnApplicationShutdown {
+  private readonly log = new Logger('Prints');
+  /** What was seen when a print was made; null where there was nothing to make it of. The cells stay on the disk. */
+  private readonly seen = new Map<string, SeenFlank | null>();
+  /** Prints that could not be kept on the disk. */
+  private readonly unkept = new Map<string, MadePrint>();
   private readonly waiting = new Map<string, Wanted>();
+  /** Prints that were looked for on the disk and are not there. */
+  private readonly absent = new Set<string>();
   private making: Promise<void> | undefined;
+  /** What prints are wanted of each capture, as far as the log was read. */
+  private readonly flanksOf = new Map<string, readonly Wanted[]>();
+  private seenRow = 0;
+  /** Captures with pictures whose bytes have not come yet. */
+  private readonly waitForBytes = new Set<string>();
+  private looking: Promise<void> = Promise.resolve();
   private over = false;
 
   constructor(
-    private readonly book: ReadBook,
+    private readonly logs: ReadLogs,
     private readonly pictures: PictureStore,
     @Inject(PRINT_FOLDER) private readonly folder: string,
   ) {}
+
+  /** A large book is gone over before it is asked for the first time. */
+  onApplicationBootstrap(): void {
+    this.wanted().catch((cause: unknown) => this.log.error(`The flanks could not be looked at: ${String(cause)}`));
+  }
 
   /** What there is; what is missing is begun. */
   async all(): Promise<FlanksAnswer> {
     const flanks: FlankInBook[] = [];
     let coming = 0;
-    for (const wanted of this.wanted()) {
-      const print = await this.known(wanted.key);
-      if (print === undefined) {
+    const everyWanted = await this.wanted();
+    await this.recall(everyWanted);
+    for (const wanted of everyWanted) {
+      const seen = this.seen.get(wanted.key);
+      if (seen === undefined) {
         coming += 1;
         this.waiting.set(wanted.key, wanted);
-      } else if (print) {
-        const { captureId, sha256, startedAt, facts, fishId, kind, of, marksPx } = wanted;
-        const marks = marksPx.length > 0 ? flankMarks(print.landmarks, marksPx, kind) : [];
-        flanks.push({ captureId, sha256, startedAt, facts, fishId, kind, of, marks, ...print });
+      } else if (seen) {
+        const { captureId, sha256, startedAt, zone, facts, fishId, kind, of, marksPx, key } = wanted;
+        const marks = marksPx.length > 0 ? flankMarks(seen.landmarks, marksPx, kind) : [];
+        flanks.push({ captureId, sha256, startedAt, zone, facts, fishId, kind, of, marks, ...seen, print: key });
       }
     }
-    if (coming > 0 && !this.over) this.making ??= this.makeAll().finally(() => (this.making = undefined));
+    if (coming > 0 && !this.over) {
+      this.making ??= this.makeAll()
+        .catch((cause: unknown) => this.log.error(`Prints of flanks could not be made: ${String(cause)}`))
+        .finally(() => (this.making = undefined));
+    }
     return { flanks, coming };
+  }
+
+  /** The cells of prints by their names, in base64; one that is not there is left out, and made anew when the flanks are asked for again. */
+  async cells(keys: readonly string[]): Promise<Map<string, string>> {
+    const found = new Map<string, string>();
+    for (const key of keys) {
+      const print = this.unkept.get(key) ?? (await this.kept(key));
+      if (print) found.set(key, print.cells);
+      else if (print === undefined) this.seen.delete(key);
+    }
+    return found;
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -62,77 +106,143 @@ export class FlankPrints implements OnApplicationShutdown {
     await this.making;
   }
 
-  private wanted(): Wanted[] {
-    return this.book.pictured().flatMap(({ captureId, startedAt, species, form, pictures }) => {
-      const kind = species && paintedKind(species, form);
-      const log = kind && pictures.length > 0 ? this.book.capture(captureId) : undefined;
-      if (!kind || !log) return [];
-      const story = tellStory(captureId, log.events);
-      const fishId = story.identity?.fishId ?? null;
-      const facts = linkedFacts(summaryOf(story));
-      return story.pictures.flatMap((picture) => {
-        const of = mayShowFlank(picture) ? this.pictures.facts(picture.sha256) : undefined;
-        if (!of) return [];
+  /** Every flank that a print is wanted of, the newest fish first; only what has changed in the log is told again. */
+  private async wanted(): Promise<Wanted[]> {
+    // One that failed leaves the next to look again.
+    this.looking = this.looking.catch(() => undefined).then(() => this.lookAgain());
+    await this.looking;
+    return [...this.flanksOf.values()]
+      .flat()
+      .sort((a, b) => (a.startedAt < b.startedAt ? 1 : a.startedAt > b.startedAt ? -1 : 0));
+  }
+
+  private async lookAgain(): Promise<void> {
+    const { captureIds, last } = this.logs.picturedSince(this.seenRow);
+    const changed = new Set([...captureIds, ...this.waitForBytes]);
+    for (const some of chunks([...changed], LOOK_AT_A_TIME)) {
+      for (const captureId of some) {
+        this.flanksOf.set(captureId, []);
+        this.waitForBytes.delete(captureId);
+      }
+      for (const log of this.logs.withFlanks(some)) this.flanksOf.set(log.captureId, this.wantedOf(log));
+      // A large book is gone over in steps: others are answered between them.
+      await new Promise((resolve) => setImmediate(resolve));
+    }
+    this.seenRow = last;
+  }
+
+  private wantedOf({ captureId, events }: CaptureEvents): Wanted[] {
+    const story = tellStory(captureId, events);
+    const { species, form } = story.facts;
+    const kind = species && paintedKind(species, form ?? null);
+    if (!kind || story.startedAt === null || story.outcome === 'discarded' || story.outcome === 'merged') return [];
+    const { startedAt, zone } = story;
+    const fishId = story.identity?.fishId ?? null;
+    const facts = linkedFacts(summaryOf(story));
+    return story.pictures
+      .filter(({ role }) => mayShowFlank(role))
+      .flatMap((picture) => {
+        const of = this.pictures.facts(picture.sha256);
+        if (!of) {
+          this.waitForBytes.add(captureId);
+          return [];
+        }
         const told = toldOf(picture);
         const { sha256 } = picture;
         return [
           {
-            ...{ captureId, sha256, startedAt, facts, fishId, kind, told, key: keyOf(sha256, kind, told) },
+            captureId,
+            sha256,
+            startedAt,
+            zone,
+            facts,
+            fishId,
+            kind,
+            told,
+            key: printKey(sha256, kind, told),
             of: { widthPx: of.widthPx, heightPx: of.heightPx },
             marksPx: picture.reading?.marks ?? [],
           },
         ];
       });
-    });
   }
 
-  /** Undefined when it has not been made; null when there is nothing to make it of. */
-  private async known(key: string): Promise<MadePrint | null | undefined> {
-    const here = this.made.get(key);
-    if (here !== undefined) return here;
-    const kept = await readFile(this.file(key), 'utf8').catch(() => undefined);
-    if (kept === undefined) return undefined;
-    const print = JSON.parse(kept) as MadePrint | null;
-    this.made.set(key, print);
-    return print;
+  /** Reads what was made before, as far as it was not looked at yet. */
+  private async recall(wanted: readonly Wanted[]): Promise<void> {
+    // Only this server makes them: one that was not there comes by being made.
+    const fresh = wanted.filter(({ key }) => !this.seen.has(key) && !this.absent.has(key));
+    for (const some of chunks(fresh, READ_AT_A_TIME)) {
+      await Promise.all(
+        some.map(async ({ key }) => {
+          const print = await this.kept(key);
+          if (print === undefined) this.absent.add(key);
+          else this.seen.set(key, seenIn(print));
+        }),
+      );
+    }
+  }
+
+  /** A print as it lies on the disk; undefined where none does. */
+  private async kept(key: string): Promise<MadePrint | null | undefined> {
+    const text = await readFile(printFile(this.folder, key), 'utf8').catch(() => undefined);
+    return text === undefined ? undefined : printIn(text);
   }
 
   private async makeAll(): Promise<void> {
-    const worker = new Worker(new URL('./printWorker.js', import.meta.url));
+    let worker: Worker | undefined;
     try {
       for (const [key, wanted] of this.waiting) {
         if (this.over) return;
         this.waiting.delete(key);
-        const print = await this.print(worker, wanted).catch(() => null);
-        await keep(this.file(key), JSON.stringify(print));
-        this.made.set(key, print);
+        // An error that comes while nobody waits for a print ends the thread, and nothing else.
+        worker ??= new Worker(builtFile(import.meta.url, 'printWorker.js')).on('error', () => undefined);
+        const print = await this.print(worker, wanted);
+        // A thread that failed, or that is not done in time, is ended; the next print gets a new one.
+        if (print === undefined) {
+          await worker.terminate();
+          worker = undefined;
+        }
+        // Where it cannot be kept, on a full disk perhaps, it is made again after the next start.
+        await keep(printFile(this.folder, key), JSON.stringify(print ?? null)).catch((cause: unknown) => {
+          if (print) this.unkept.set(key, print);
+          this.log.warn(`A print could not be kept: ${String(cause)}`);
+        });
+        this.seen.set(key, seenIn(print ?? null));
       }
     } finally {
-      await worker.terminate();
+      await worker?.terminate();
     }
   }
 
-  private async print(worker: Worker, { sha256, kind, told, of }: Wanted): Promise<MadePrint | null> {
-    const copy = await this.pictures.smaller(sha256, 'view');
+  /** Null where there is nothing to make one of; undefined when the thread failed. */
+  private async print(worker: Worker, { sha256, kind, told, of }: Wanted): Promise<MadePrint | null | undefined> {
+    const copy = await this.pictures.smaller(sha256, 'view').catch(() => undefined);
+    if (!copy) return null;
     const order: PrintOrder = { copy, widthPx: of.widthPx, kind, told };
-    return new Promise((resolve, reject) => {
-      worker.once('error', reject);
-      worker.once('message', ({ made }: { made: MadePrint | null }) => {
-        worker.off('error', reject);
-        resolve(made);
-      });
+    return new Promise((resolve) => {
+      const over = (print?: MadePrint | null) => {
+        clearTimeout(late);
+        worker.off('error', failed).off('exit', failed).off('message', answered);
+        resolve(print);
+      };
+      const failed = () => over();
+      const answered = ({ made }: { made: MadePrint | null }) => over(made);
+      const late = setTimeout(failed, PRINT_DEADLINE_MS);
+      worker.once('error', failed).once('exit', failed).once('message', answered);
       worker.postMessage(order);
     });
   }
-
-  private file(key: string): string {
-    return join(this.folder, key.slice(0, 2), `${key}.json`);
-  }
 }
 
-/** A wound close up, a scale or the way back into the water shows no flank to go by. */
-function mayShowFlank({ role }: PictureInStory): boolean {
-  return role === null || role === 'left-flank' || role === 'right-flank' || role === 'portrait' || role === 'board';
+/** All of a print but its cells. */
+type SeenFlank = Omit<MadePrint, 'cells'>;
+
+function seenIn(print: MadePrint | null): SeenFlank | null {
+  return print && { side: print.side, landmarks: print.landmarks };
+}
+
+function* chunks<T>(of: readonly T[], size: number): Generator<readonly T[]> {
+  for (let at = 0; at < of.length; at += size) yield of.slice(at, at + size);
 }
 
 function toldOf({ role, reading }: PictureInStory): PrintOrder['told'] {
@@ -140,10 +250,14 @@ function toldOf({ role, reading }: PictureInStory): PrintOrder['told'] {
   return side && reading?.landmarks ? { landmarks: reading.landmarks, side } : null;
 }
 
-function keyOf(sha256: string, kind: PaintedKind, told: PrintOrder['told']): string {
-  return createHash('sha256')
-    .update(JSON.stringify([PRINT_WAY, sha256, kind, told]))
-    .digest('hex');
+/** A print as it was kept; undefined for a file that is empty or damaged: it is made anew. */
+function printIn(text: string): MadePrint | null | undefined {
+  try {
+    const print = JSON.parse(text) as MadePrint | null;
+    return print === null || typeof print.cells === 'string' ? print : undefined;
+  } catch {
+    return undefined;
+  }
 }
 
 async function keep(file: string, text: string): Promise<void> {

@@ -1,5 +1,5 @@
-import { Controller, Get } from '@nestjs/common';
-import type { FlanksAnswer } from '@keeper/contract/flanks';
+import { Controller, Get, Query } from '@nestjs/common';
+import { CellsQueryDto, type CellsAnswer, type FlanksAnswer } from '@keeper/contract/flanks';
 import { FlankPrints } from './flankPrints.js';
 
 @Controller('flanks')
@@ -9,5 +9,10 @@ export class FlanksController {
   @Get()
   flanks(): Promise<FlanksAnswer> {
     return this.prints.all();
+  }
+
+  @Get('cells')
+  async cells(@Query() { prints }: CellsQueryDto): Promise<CellsAnswer> {
+    return Object.fromEntries(await this.prints.cells(prints.split(',')));
   }
 }

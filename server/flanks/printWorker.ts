@@ -21,7 +21,8 @@ async function printed({ copy, widthPx, kind, told }: PrintOrder): Promise<MadeP
   if (!seen) return null;
   const { cells } = flankPrint(raster, seen.landmarks, seen.side, kind);
   return {
-    ...{ side: seen.side, landmarks: scaled(seen.landmarks, 1 / by) },
+    side: seen.side,
+    landmarks: scaled(seen.landmarks, 1 / by),
     cells: Buffer.from(cells.buffer, cells.byteOffset, cells.byteLength).toString('base64'),
   };
 }

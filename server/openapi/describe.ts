@@ -28,10 +28,28 @@ export function describeApi(): Json {
   };
 }
 
+type Described = NonNullable<Parameters<typeof validationMetadatasToSchemas>[0]>;
+
+/** How the contract's own checks read in JSON Schema; what holds between two fields cannot be said there. */
+const CONVERTERS: NonNullable<Described['additionalConverters']> = {
+  isId: { type: 'string', format: 'uuid', pattern: '^[0-9a-f-]{36}$' },
+  isMoment: { type: 'string', format: 'date-time' },
+  isCalendarDay: { type: 'string', format: 'date' },
+  isText: ({ constraints }) => ({ type: 'string', maxLength: (constraints as number[])[0] }),
+  isVisible: { type: 'string', minLength: 1 },
+  ...Object.fromEntries(
+    ['isWeighable', 'isOnABoard', 'isUnderGross', 'hasItsTare', 'isFormOfSpecies', 'endsAfterItBegan'].map((name) => [
+      name,
+      {},
+    ]),
+  ),
+};
+
 function contractSchemas(): Record<string, Json> {
   const schemas = validationMetadatasToSchemas({
     classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: REFS,
+    additionalConverters: CONVERTERS,
   }) as Record<string, Json>;
   schemas['AppendEventsDto'] = {
     type: 'object',
@@ -40,6 +58,11 @@ function contractSchemas(): Record<string, Json> {
       events: { type: 'array', minItems: 1, items: { oneOf: LOGGED_TYPES.map((type) => ref(eventClassName(type))) } },
     },
   };
+  // Each class of event has one type; what it inherits lists them all.
+  for (const type of LOGGED_TYPES) {
+    const of = schemas[eventClassName(type)] as { properties: Json };
+    of.properties['type'] = { type: 'string', enum: [type] };
+  }
   for (const bare of ['NothingDto', 'RunDroppedDto']) schemas[bare] = { type: 'object', maxProperties: 0 };
   schemas['ErrorBody'] = {
     type: 'object',

@@ -3,7 +3,9 @@ import { asc, desc, eq, sql } from 'drizzle-orm';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { OutingEvent } from '@keeper/core/outing/event';
 import { summaryOfOuting, tellOuting, type OutingSummary } from '@keeper/core/outing/story';
+import { payloadOf } from '../captures/eventRow.js';
 import { eventIdReused } from '../errors/problem.js';
+import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
 import { outingEvents, outings } from '../storage/schema.js';
 
@@ -26,9 +28,7 @@ export class KeepOutings {
       written += changes;
       if (changes > 0) continue;
       const kept = drizzle.select().from(outingEvents).where(eq(outingEvents.id, head.id)).get();
-      if (kept?.outingId !== head.outingId || kept.type !== head.type || kept.payload !== row.payload) {
-        throw eventIdReused(head.id);
-      }
+      if (kept?.outingId !== head.outingId || !isSameEvent(kept, { ...head, payload })) throw eventIdReused(head.id);
     }
     if (written > 0) for (const id of new Set(batch.map(({ outingId }) => outingId))) this.project(id);
     return written;
@@ -45,7 +45,7 @@ export class KeepOutings {
     if (rows.length === 0) return undefined;
     const events = rows.map(
       ({ receivedAt: _received, payload, ...row }) =>
-        ({ ...row, payload: JSON.parse(payload) as object }) as unknown as OutingEvent,
+        ({ ...row, payload: payloadOf(payload) }) as unknown as OutingEvent,
     );
     return { outingId, events };
   }

@@ -1,11 +1,12 @@
-import { Controller, Get, Param, Post, Query, Res, UploadedFile, UseInterceptors } from '@nestjs/common';
-import { FileInterceptor } from '@nestjs/platform-express';
+import { Controller, Get, Param, Post, Query, Res, UploadedFile, UseGuards, UseInterceptors } from '@nestjs/common';
 import type { Response } from 'express';
-import { memoryStorage } from 'multer';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
 import { PictureQueryDto } from '@keeper/contract/pictures';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { notFound, Problem } from '../errors/problem.js';
+import { OneFile } from '../uploads/oneFile.js';
+import type { ReceivedFile } from '../uploads/receivedFile.js';
+import { UploadPlaces } from '../uploads/uploadPlaces.js';
 import { PictureStore } from './pictureStore.js';
 
 const FOREVER = 'private, max-age=31536000, immutable';
@@ -15,13 +16,9 @@ export class PicturesController {
   constructor(private readonly store: PictureStore) {}
 
   @Post()
-  @UseInterceptors(
-    FileInterceptor('file', {
-      storage: memoryStorage(),
-      limits: { fileSize: MOST_PICTURE_BYTES, files: 1, fields: 0 },
-    }),
-  )
-  async keep(@UploadedFile() file: Express.Multer.File | undefined): Promise<PictureFacts> {
+  @UseGuards(UploadPlaces)
+  @UseInterceptors(OneFile(MOST_PICTURE_BYTES))
+  async keep(@UploadedFile() file: ReceivedFile | undefined): Promise<PictureFacts> {
     if (!file) {
       throw new Problem(400, {
         code: 'not-valid',
@@ -29,7 +26,7 @@ export class PicturesController {
         fields: [{ field: 'file', sentence: 'No picture came.' }],
       });
     }
-    return this.store.keep(file.buffer, new Date());
+    return this.store.keep(file, new Date());
   }
 
   @Get(':sha256')
@@ -40,11 +37,13 @@ export class PicturesController {
   ): Promise<void> {
     const facts = /^[0-9a-f]{64}$/.test(sha256) ? this.store.facts(sha256) : undefined;
     if (!facts) throw notFound('That picture');
-    response.setHeader('Cache-Control', FOREVER);
     if (size) {
-      response.type('image/jpeg').send(await this.store.smaller(sha256, size));
+      const copy = await this.store.smaller(sha256, size);
+      response.setHeader('Cache-Control', FOREVER).type('image/jpeg').send(copy);
     } else {
-      response.type(facts.mime).sendFile(await this.store.originalFile(sha256), { dotfiles: 'allow' });
+      const file = await this.store.originalFile(sha256);
+      response.setHeader('Cache-Control', FOREVER).type(facts.mime);
+      response.sendFile(file, { dotfiles: 'allow', cacheControl: false });
     }
   }
 }

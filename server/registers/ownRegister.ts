@@ -37,22 +37,30 @@ export class OwnRegister {
     const names = new Map(this.names.all().map(({ id, name }) => [id, name]));
     const { flanks } = await this.prints.all();
     const shared: RegisterFile['fish'][number][] = [];
+    const given = flanks.filter(({ fishId }) => fishId !== null);
+    const cells = await this.prints.cells(given.map(({ print }) => print));
     for (const known of knownFish(JSON.parse(this.book.known()) as CaptureSummary[])) {
       const { species, form } = lastOf(known);
-      const own = flanks.filter(({ fishId }) => fishId === known.fishId);
+      const own = given.filter(({ fishId, print }) => fishId === known.fishId && cells.has(print));
       shared.push({
-        ...{ id: known.fishId, species, form },
+        id: known.fishId,
+        species,
+        form,
         name: names.get(known.fishId) ?? speciesName(species, form),
-        flanks: await Promise.all(own.map((flank) => this.flank(flank, thumbnails === 'included'))),
+        flanks: await Promise.all(
+          own.map((flank) => this.flank(flank, cells.get(flank.print) ?? '', thumbnails === 'included')),
+        ),
         catches: known.captures.map((capture) => catchOf(capture, weights === 'included')),
       });
     }
     return { ...REGISTER_FORMAT, from, exportedAt: now.toISOString().slice(0, 10), fish: shared };
   }
 
-  private async flank({ sha256, side, kind, cells }: FlankInBook, withPicture: boolean): Promise<SharedFlank> {
+  private async flank({ sha256, side, kind }: FlankInBook, cells: string, withPicture: boolean): Promise<SharedFlank> {
     if (!withPicture) return { side, kind, cells };
-    return { side, kind, cells, thumbnail: (await this.pictures.smaller(sha256, 'thumb')).toString('base64') };
+    // A picture that is damaged leaves its print, which was made before.
+    const thumbnail = await this.pictures.smaller(sha256, 'thumb').catch(() => undefined);
+    return thumbnail ? { side, kind, cells, thumbnail: thumbnail.toString('base64') } : { side, kind, cells };
   }
 }
 

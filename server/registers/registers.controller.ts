@@ -8,17 +8,21 @@ import {
   ParseUUIDPipe,
   Post,
   Query,
+  type StreamableFile,
   UploadedFile,
+  UseGuards,
   UseInterceptors,
 } from '@nestjs/common';
-import { FileInterceptor } from '@nestjs/platform-express';
-import { memoryStorage } from 'multer';
 import { MOST_REGISTER_BYTES } from '@keeper/contract/limits';
-import { RegisterQueryDto, type TakenIn, type TheirRegister } from '@keeper/contract/registers';
+import { RegisterQueryDto, type TakenIn } from '@keeper/contract/registers';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import { Problem } from '../errors/problem.js';
 import { KeepRegisters } from './keepRegisters.js';
+import { OneFile } from '../uploads/oneFile.js';
+import type { ReceivedFile } from '../uploads/receivedFile.js';
+import { UploadPlaces } from '../uploads/uploadPlaces.js';
 import { OwnRegister } from './ownRegister.js';
+import { streamed } from '../streamed.js';
 
 @Controller()
 export class RegistersController {
@@ -33,19 +37,16 @@ export class RegistersController {
     return this.own.file(query, new Date());
   }
 
+  /** A list of `TheirRegister`. */
   @Get('registers')
-  all(): TheirRegister[] {
-    return this.theirs.all();
+  all(): StreamableFile {
+    return streamed(this.theirs.pieces(), 'application/json; charset=utf-8');
   }
 
   @Post('registers')
-  @UseInterceptors(
-    FileInterceptor('file', {
-      storage: memoryStorage(),
-      limits: { fileSize: MOST_REGISTER_BYTES, files: 1, fields: 0 },
-    }),
-  )
-  takeIn(@UploadedFile() file: Express.Multer.File | undefined): TakenIn {
+  @UseGuards(UploadPlaces)
+  @UseInterceptors(OneFile(MOST_REGISTER_BYTES))
+  takeIn(@UploadedFile() file: ReceivedFile | undefined): Promise<TakenIn> {
     if (!file) {
       throw new Problem(400, {
         code: 'not-valid',
@@ -53,7 +54,7 @@ export class RegistersController {
         fields: [{ field: 'file', sentence: 'No register came.' }],
       });
     }
-    return this.theirs.takeIn(file.buffer.toString('utf8'), new Date());
+    return this.theirs.takeIn(file, new Date());
   }
 
   @Delete('registers/:id')

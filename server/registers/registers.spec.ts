@@ -69,9 +69,15 @@ describe("a friend's register", () => {
   const { columns, rows } = flankFrame('pike');
   const cells = Buffer.from(new Int8Array(columns * rows).buffer).toString('base64');
   const file = (from: string, fish: number) => ({
-    ...{ ...REGISTER_FORMAT, from, exportedAt: '2026-05-01' },
+    ...REGISTER_FORMAT,
+    from,
+    exportedAt: '2026-05-01',
     fish: Array.from({ length: fish }, (_, i) => ({
-      ...{ id: `f${i}`, name: `Fish ${i}`, species: 'pike', form: null, catches: [] },
+      id: `f${i}`,
+      name: `Fish ${i}`,
+      species: 'pike',
+      form: null,
+      catches: [],
       flanks: [{ side: 'left', kind: 'pike', cells }],
     })),
   });

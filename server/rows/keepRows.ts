@@ -31,8 +31,9 @@ export class KeepRows<W extends Writing> {
   /** Writes a row at the revision it was read at. @throws Problem 409 when it has been written since. */
   write(id: string, wanted: W, now: Date): Shelved<W> {
     const { revision, ...body } = wanted;
-    return this.database.drizzle.transaction((tx) => {
-      const standing = tx.select().from(this.table).where(eq(this.table.id, id)).get();
+    return this.database.write(() => {
+      const { drizzle } = this.database;
+      const standing = drizzle.select().from(this.table).where(eq(this.table.id, id)).get();
       const text = JSON.stringify(body);
       // The same writing once more, from an outbox that did not hear the answer, is no other one.
       if (standing?.revision === revision + 1 && standing.body === text) return keptRow<W>(standing);
@@ -40,7 +41,7 @@ export class KeepRows<W extends Writing> {
         throw changedMeanwhile(this.name, standing ? keptRow<W>(standing) : null);
       }
       const row = { id, body: text, revision: revision + 1, updatedAt: now.toISOString() };
-      tx.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row }).run();
+      drizzle.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row }).run();
       return keptRow<W>(row);
     });
   }

@@ -29,10 +29,12 @@ export class KeepSettings {
 
   /** Writes at the revision that was read. @throws Problem 409 when another device wrote since. */
   write({ revision, ...ways }: WriteSettingsDto, now: Date): KeptSettings {
-    const standing = this.read();
-    if (standing.revision !== revision) throw changedMeanwhile('Your settings', standing);
-    const row = { name: NAME, value: JSON.stringify(ways), revision: revision + 1, updatedAt: now.toISOString() };
-    this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
-    return this.read();
+    return this.database.write(() => {
+      const standing = this.read();
+      if (standing.revision !== revision) throw changedMeanwhile('Your settings', standing);
+      const row = { name: NAME, value: JSON.stringify(ways), revision: revision + 1, updatedAt: now.toISOString() };
+      this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+      return this.read();
+    });
   }
 }

@@ -7,20 +7,21 @@ import { Test } from '@nestjs/testing';
 import supertest from 'supertest';
 import { AppModule } from '../app.module.js';
 import { configure } from '../configure.js';
+import { Database } from '../storage/database.js';
+import { PatientAdapter } from '../patientAdapter.js';
 
 /** A whole server over HTTP, with a book of its own in a folder that goes when it closes. */
 export async function testServer() {
   const dataFolder = mkdtempSync(join(tmpdir(), 'keeper-spec-'));
   const options = { port: 0, listen: '127.0.0.1', dataFolder, hosts: [] };
   const folders = { migrations: join(__dirname, '..', 'drizzle'), web: join(dataFolder, 'web') };
-  const module = await Test.createTestingModule({ imports: [AppModule.register(options, folders)] }).compile();
+  const module = await Test.createTestingModule({
+    imports: [AppModule.register(options, Database.open(dataFolder, folders.migrations))],
+  }).compile();
   const app = configure(
-    module.createNestApplication<NestExpressApplication>({
-      bodyParser: false,
-      forceCloseConnections: true,
-      logger: false,
-    }),
+    module.createNestApplication<NestExpressApplication>(new PatientAdapter(), { bodyParser: false, logger: false }),
     options,
+    folders.web,
   );
   await app.listen(0, '127.0.0.1');
   return {

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AppendEvents } from '../captures/appendEvents.js';
-import { ReadBook } from '../captures/readBook.js';
+import { ReadLogs } from '../captures/readLogs.js';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { Database } from './database.js';
 
@@ -10,15 +10,21 @@ const folder = mkdtempSync(join(tmpdir(), 'keeper-database-'));
 const open = () => Database.open(folder, join(__dirname, '..', 'drizzle'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
+let standing: Database | undefined;
+const opened = () => (standing = open());
+afterEach(() => {
+  standing?.onApplicationShutdown();
+  standing = undefined;
+});
+
 test('every commit is on the disk before it is acknowledged, and foreign keys hold', () => {
-  const { sqlite, ...database } = open();
+  const { sqlite, drizzle } = opened();
   const pragma = (name: string) => sqlite.pragma(name, { simple: true }) as string | number;
   // 2 is FULL: https://www.sqlite.org/pragma.html#pragma_synchronous
   expect([pragma('journal_mode'), pragma('synchronous'), pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
   const orphan = sqlite.prepare(`INSERT INTO events VALUES ('e', 'nobody', 'd', '', 0, 'hooked', '{}', '')`);
   expect(() => orphan.run()).toThrow(/FOREIGN KEY/);
-  sqlite.close();
-  expect(database.drizzle).toBeDefined();
+  expect(drizzle).toBeDefined();
 });
 
 test('a book that was written is there when it is opened again, and migrating twice changes nothing', () => {
@@ -26,13 +32,11 @@ test('a book that was written is there when it is opened again, and migrating tw
   const { captureId, events } = wholeCapture(4, 250);
   new AppendEvents(first).append(events, new Date());
   first.onApplicationShutdown();
-  const second = open();
-  expect(new ReadBook(second).capture(captureId)?.events).toHaveLength(events.length);
-  second.onApplicationShutdown();
+  expect(new ReadLogs(opened()).capture(captureId)?.events).toHaveLength(events.length);
 });
 
 test('the pages of the book are found by index, not by sorting', () => {
-  const { sqlite } = open();
+  const { sqlite } = opened();
   const plan = (query: string) =>
     (sqlite.prepare(`EXPLAIN QUERY PLAN ${query}`).all() as { detail: string }[])
       .map(({ detail }) => detail)
@@ -46,11 +50,10 @@ test('the pages of the book are found by index, not by sorting', () => {
     expect(plan(query)).toMatch(/USING INDEX/);
     expect(plan(query)).not.toMatch(/TEMP B-TREE/);
   }
-  sqlite.close();
 });
 
 test('two devices may send the same capture in any order; the story is one', () => {
-  const database = open();
+  const database = opened();
   const append = new AppendEvents(database);
   const captureId = newId();
   const phone = [event(captureId, 'hooked', 0), event(captureId, 'lifted', 300_000)];
@@ -63,5 +66,4 @@ test('two devices may send the same capture in any order; the story is one', () 
   };
   expect(row.outcome).toBe('released');
   expect(JSON.parse(row.summary)).toMatchObject({ airMs: 40_000, elapsedMs: 400_000 });
-  database.onApplicationShutdown();
 });

@@ -14,6 +14,8 @@ export const waters = sqliteTable('waters', {
   note: text('note'),
   revision: integer('revision').notNull(),
   updatedAt: text('updated_at').notNull(),
+  /** Put away: fish and outings that name it still do, and nothing new can. */
+  retired: integer('retired', { mode: 'boolean' }).notNull().default(false),
 });
 
 /** One row a capture, made from its events and from nothing else: it can be thrown away and told again. */
@@ -32,6 +34,8 @@ export const captures = sqliteTable(
     writtenUp: integer('written_up', { mode: 'boolean' }).notNull(),
     /** The whole `CaptureSummary` of core, as JSON. */
     summary: text('summary').notNull(),
+    /** The `CaptureRecord` of core, as JSON: what exports tell beyond the summary. */
+    record: text('record').notNull().default('{}'),
   },
   (table) => {
     const inTheBook = sql`outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL`;
@@ -64,7 +68,10 @@ export const events = sqliteTable(
     payload: text('payload').notNull(),
     receivedAt: text('received_at').notNull(),
   },
-  (table) => [index('events_by_capture').on(table.captureId, table.elapsedMs, table.id)],
+  (table) => [
+    index('events_by_capture').on(table.captureId, table.elapsedMs, table.id),
+    index('events_by_type').on(table.type, table.captureId),
+  ],
 );
 
 /** One row an outing, made from its events and from nothing else. */

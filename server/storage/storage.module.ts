@@ -3,11 +3,12 @@ import { Database } from './database.js';
 
 @Module({})
 export class StorageModule {
-  static register(dataFolder: string, migrationsFolder: string): DynamicModule {
+  static register(database: Database): DynamicModule {
     return {
       module: StorageModule,
       global: true,
-      providers: [{ provide: Database, useFactory: () => Database.open(dataFolder, migrationsFolder) }],
+      // Made by a factory, so that it is closed with the application.
+      providers: [{ provide: Database, useFactory: () => database }],
       exports: [Database],
     };
   }

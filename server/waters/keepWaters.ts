@@ -18,8 +18,9 @@ export class KeepWaters {
 
   /** Writes a water at the revision it was read at. @throws Problem 409 when it has been written since. */
   write(id: string, wanted: WriteWaterDto, now: Date): KeptWater {
-    return this.database.drizzle.transaction((tx) => {
-      const standing = tx.select().from(waters).where(eq(waters.id, id)).get();
+    return this.database.write(() => {
+      const { drizzle } = this.database;
+      const standing = drizzle.select().from(waters).where(eq(waters.id, id)).get();
       const row = {
         id,
         name: wanted.name,
@@ -32,13 +33,14 @@ export class KeepWaters {
         note: wanted.note ?? null,
         revision: wanted.revision + 1,
         updatedAt: now.toISOString(),
+        retired: wanted.retired ?? standing?.retired ?? false,
       };
       // The same writing once more, from an outbox that did not hear the answer, is no other one.
       if (standing && isSame(standing, row)) return keptWater(standing);
       if ((standing?.revision ?? 0) !== wanted.revision) {
         throw changedMeanwhile('This water', standing ? keptWater(standing) : null);
       }
-      tx.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
+      drizzle.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
       return keptWater(row);
     });
   }

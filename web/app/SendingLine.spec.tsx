@@ -1,10 +1,15 @@
 import '@testing-library/jest-dom';
-import { render, screen } from '@testing-library/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
+import { NotNow } from '../data/api.js';
 import type { OutboxState } from '../data/outbox.js';
 import { SendingLine } from './SendingLine.js';
+import { TroubleNotice } from './TroubleNotice.js';
 
 let state: OutboxState;
+let health: () => Promise<unknown> = () => Promise.resolve({ status: 'well' });
+jest.mock('../data/api.js', () => ({ ...jest.requireActual<object>('../data/api.js'), ask: () => health() }));
 jest.mock('../data/useCapture.js', () => ({ useOutbox: () => state }));
 
 const held = (...states: ('waiting' | 'sent' | 'refused')[]) =>
@@ -15,13 +20,20 @@ const held = (...states: ('waiting' | 'sent' | 'refused')[]) =>
   })) as unknown as OutboxState['events'];
 
 function line(change: Partial<OutboxState>) {
-  state = { loaded: true, events: [], pictures: [], rows: [], unreachable: false, ...change };
+  state = { loaded: true, events: [], pictures: [], rows: [], trouble: null, ...change };
   render(
     <MemoryRouter>
       <SendingLine />
     </MemoryRouter>,
   );
 }
+
+const notice = () =>
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <TroubleNotice />
+    </QueryClientProvider>,
+  );
 
 test('is quiet when the server has everything', () => {
   line({ events: held('sent', 'sent') });
@@ -34,11 +46,34 @@ test('says what waits, and whether the server can be reached', () => {
 });
 
 test('says so when the server is away', () => {
-  line({ events: held('waiting', 'waiting'), unreachable: true });
+  line({ events: held('waiting', 'waiting'), trouble: { kind: 'unreachable', sentence: 'Away.' } });
   expect(screen.getByRole('status')).toHaveTextContent('2 entries safe on this device, waiting for the server.');
 });
 
 test('leads to what was refused', () => {
   line({ events: held('refused') });
-  expect(screen.getByRole('link', { name: '1 entry refused by the server' })).toHaveAttribute('href', '/settings');
+  expect(screen.getByRole('link', { name: '1 entry not taken by the server' })).toHaveAttribute('href', '/settings');
+});
+
+test('what keeps the book from being written is said on the page, and what becomes of the entries', () => {
+  const trouble = { kind: 'not-now', sentence: 'The book cannot be written: the disk is full.' } as const;
+  line({ events: held('waiting'), trouble });
+  expect(screen.getByRole('status')).toHaveTextContent('1 entry safe on this device, kept here.');
+  notice();
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    /^The book cannot be written: the disk is full\. What you enter is kept/,
+  );
+});
+
+test('a server that is away is no trouble of the page', () => {
+  line({ events: held('waiting'), trouble: { kind: 'unreachable', sentence: 'Away.' } });
+  notice();
+  expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+});
+
+test('a book that is damaged is said to be, though nothing waits for it', async () => {
+  health = () => Promise.reject(new NotNow(503, { code: 'book-damaged', sentence: 'The book is damaged.' }));
+  line({});
+  notice();
+  await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('The book is damaged.'));
 });

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { useTally } from '../data/queries.js';
 import { FURTHER_PLACES, WORK_PLACES } from './places.js';
 import { SendingLine } from './SendingLine.js';
+import { TroubleNotice } from './TroubleNotice.js';
 
 /** The frame of every page but the run: places in the order of the work, and what still waits to be sent. */
 export function Shell() {
@@ -37,7 +38,11 @@ export function Shell() {
           <SendingLine />
         </div>
       </header>
-      <main id="page" className="mx-auto w-full max-w-5xl px-4 pt-6 pb-28 md:px-10 md:pt-9 md:pb-16">
+      <main
+        id="page"
+        className="mx-auto w-full max-w-5xl has-data-wide:max-w-[108rem] px-4 pt-6 pb-28 md:px-10 md:pt-9 md:pb-16"
+      >
+        <TroubleNotice />
         <Outlet />
         <div className="mt-10 md:hidden">
           <SendingLine />

@@ -10,11 +10,14 @@ export const router = createBrowserRouter([
   {
     path: '/rehearse/:seed',
     errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
     lazy: async () => ({ Component: (await import('../views/rehearse/RehearsalRun.js')).RehearsalRun }),
   },
   {
     element: <Shell />,
     errorElement: <Broken />,
+    // While the view of a first address is fetched the paper stays empty: it is a moment, and a word would only flash.
+    hydrateFallbackElement: <></>,
     children: [
       { path: '/', element: <Today /> },
       { path: '/write-up', lazy: async () => ({ Component: (await import('../views/writeUp/Waiting.js')).Waiting }) },

@@ -1,4 +1,4 @@
-import { ApiError, ask, send, Unreachable } from './api.js';
+import { ApiError, ask, NotHere, send, Unreachable } from './api.js';
 
 const answers = (status: number, body: unknown, text = JSON.stringify(body)) =>
   jest.fn(() =>
@@ -13,6 +13,15 @@ function server(fetched: jest.Mock): jest.Mock {
   globalThis.fetch = fetched;
   return fetched;
 }
+
+test('an address that is to be put right is told from a server that is away', async () => {
+  server(answers(403, { code: 'foreign-host', sentence: 'Not as "x".' }));
+  await expect(ask('/health')).rejects.toThrow(new NotHere('Not as "x".'));
+  server(answers(200, null, '<html>'));
+  await expect(ask('/health')).rejects.toBeInstanceOf(NotHere);
+  server(answers(503, { code: 'disk-full', sentence: 'The disk is full.' }));
+  await expect(ask('/health')).rejects.toThrow('The disk is full.');
+});
 
 test('a good answer is its body', async () => {
   const fetched = server(answers(200, { status: 'well' }));
@@ -39,7 +48,10 @@ test('a refusal carries the sentence of the server', async () => {
 test.each([
   ['no server', jest.fn(() => Promise.reject(new TypeError('Failed to fetch')))],
   ['a server that broke', answers(500, { code: 'broken', sentence: 'Something broke.' })],
+  ['a server that cannot just now', answers(503, { code: 'disk-full', sentence: 'The disk is full.' })],
   ['something else in between', answers(404, null, '<html>')],
+  ['a page that wants a sign-in, and calls itself a good answer', answers(200, null, '<html>')],
+  ['another name for the server', answers(403, { code: 'foreign-host', sentence: 'Not as "x".' })],
 ])('%s is worth another try', async (_, fetched) => {
   server(fetched as jest.Mock);
   await expect(ask('/health')).rejects.toBeInstanceOf(Unreachable);

@@ -10,22 +10,42 @@ export class ApiError extends Error {
   }
 }
 
-/** The server could not be reached, or broke while answering: the same request may go through later. */
+/** There was no answer: the same request may go through later. */
 export class Unreachable extends Error {
-  constructor() {
-    super('The server cannot be reached.');
+  constructor(sentence = 'The server cannot be reached.') {
+    super(sentence);
   }
 }
 
-/** Asks the server; throws `ApiError` with its sentence, or `Unreachable`. */
+/** The server answered that it cannot just now, and why. */
+export class NotNow extends Unreachable {
+  constructor(
+    readonly status: number,
+    readonly body: ErrorBody,
+  ) {
+    super(body.sentence);
+  }
+}
+
+/** What answers is not the keeper's book, or the book does not answer under this address. */
+export class NotHere extends Unreachable {}
+
+const SOMETHING_ELSE =
+  'Something else answers under this address: a network that wants a sign-in first, perhaps, or another server.';
+
+/**
+ * Asks the server.
+ * @throws ApiError with its sentence; NotNow, NotHere or Unreachable where the same request may go through later
+ */
 export async function ask<T>(path: string, init?: RequestInit): Promise<T> {
   const answer = await fetch(`/api${path}`, init).catch(() => {
     throw new Unreachable();
   });
   const body: unknown = await answer.json().catch(() => undefined);
-  if (answer.ok) return body as T;
-  if (answer.status >= 500 || !isErrorBody(body)) throw new Unreachable();
-  throw new ApiError(answer.status, body);
+  if (answer.ok && (body !== undefined || answer.status === 204)) return body as T;
+  if (!isErrorBody(body)) throw answer.status >= 500 ? new Unreachable() : new NotHere(SOMETHING_ELSE);
+  if (answer.status === 403) throw new NotHere(body.sentence);
+  throw answer.status >= 500 ? new NotNow(answer.status, body) : new ApiError(answer.status, body);
 }
 
 /** An answer, and when it was asked for: what the server took after that it need not hold. */

@@ -33,6 +33,11 @@ export async function letGo(sha256s: readonly string[]): Promise<void> {
   await delMany([...sha256s], store);
 }
 
+/** Lays files back that were let go a moment ago. */
+export async function layBack(files: readonly CardFile[]): Promise<void> {
+  for (const file of files) await set(file.sha256, file, store);
+}
+
 /** How many were still to come when the page was left in the middle of a card; 0 when none was. */
 export function stillToCome(): number {
   return Number(localStorage.getItem(TO_COME) ?? 0);

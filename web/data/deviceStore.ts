@@ -1,33 +1,40 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { FieldProblem } from '@keeper/contract/errors';
 import type { LoggedEvent } from '@keeper/core/outing/event';
 
 /** Whether the server has it: not yet, yes, or it refused it and the keeper must look. */
 export type SendState = 'waiting' | 'sent' | 'refused';
 
-export interface StoredEvent {
+/** Why an entry was refused, and whether it may be taken another time. Entries from before that was told apart have none. */
+export interface Refusal {
+  readonly problem?: string;
+  readonly verdict?: 'never' | 'later';
+  /** Which of its fields, as paths within the entry. */
+  readonly fields?: readonly FieldProblem[];
+}
+
+export interface StoredEvent extends Refusal {
   /** The order of tapping on this device, in which events are sent. */
   readonly order: number;
   readonly event: LoggedEvent;
   readonly state: SendState;
   /** When the server had taken it. */
   readonly sentMs?: number;
-  readonly problem?: string;
 }
 
-export interface StoredPicture {
+export interface StoredPicture extends Refusal {
   readonly sha256: string;
   readonly captureId: string;
   readonly name: string;
   readonly bytes: Blob;
   readonly state: SendState;
-  readonly problem?: string;
 }
 
 export const ROW_KINDS = ['waters', 'swims', 'rigs', 'kit', 'rehearsals', 'fish'] as const;
 export type RowKind = (typeof ROW_KINDS)[number];
 
 /** A row as it was written on this device, waiting for the server to take it. */
-export interface StoredRow {
+export interface StoredRow extends Refusal {
   /** The order of writing on this device. */
   readonly order: number;
   readonly kind: RowKind;
@@ -35,7 +42,6 @@ export interface StoredRow {
   /** What is sent: the row at the revision that it was read at. */
   readonly body: { readonly revision: number };
   readonly state: SendState;
-  readonly problem?: string;
 }
 
 interface DeviceSchema extends DBSchema {

@@ -1,6 +1,6 @@
 import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
 import { cleanCapture, event } from '@keeper/core/spec/events';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { summaryOf } from '@keeper/core/capture/summary';
 import { knownFish } from '@keeper/core/fish/knownFish';
 import { saySameFish, sayTwoFish, takeBack, type Catch } from './identity.js';

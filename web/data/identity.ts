@@ -53,7 +53,9 @@ function eventsOf(
 /** Says that two catches are of two fish, whoever they are. */
 export async function sayTwoFish(one: Catch, by: By): Promise<readonly CaptureEvent[]> {
   const event = makeEvent(one.captureId, one.startedAt, 'identified', {
-    ...{ says: 'different', fishId: null, decisionId: newId() },
+    says: 'different',
+    fishId: null,
+    decisionId: newId(),
     ...(by && { by }),
   });
   await record([event]);

@@ -1,7 +1,8 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent, EventPayloads, EventType, PictureRole } from '@keeper/core/capture/event';
-import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
+import { type CaptureStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import {
   subjectOf,
   type LoggedEvent,
@@ -12,13 +13,14 @@ import {
 import { tellOuting } from '@keeper/core/outing/story';
 import { sha256Of } from './sha256.js';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
-import { ApiError, ask, send } from './api.js';
+import { ask, send, Unreachable } from './api.js';
 import { deviceClock, deviceId, deviceZone, newId } from './device.js';
 import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
-import { BytesGone, ownCopy, stillReadable } from './ownCopy.js';
+import { ownCopy, stillReadable } from './ownCopy.js';
 import { askToStay, hasRoomFor } from './room.js';
 import { RunClock } from './runClock.js';
+import { verdictOn } from './verdict.js';
 
 /**
  * What was read is shown at once and read again behind it. It is never dropped for its age: a timer of more than 24 days would run out at
@@ -39,17 +41,19 @@ export const outbox = new Outbox(
   openDeviceStore(),
   {
     sendEvents: async (events) => {
-      await send<AppendedEvents>('POST', '/events', { events });
+      const { written, known } = await send<AppendedEvents>('POST', '/events', { events });
+      if (written + known !== events.length) throw new Unreachable('The server has not written all of it.');
     },
-    sendPicture: async ({ bytes, name }) => {
+    sendPicture: async ({ bytes, name, sha256 }) => {
       const form = new FormData();
       form.append('file', await stillReadable(bytes), name);
-      await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
+      const { sha256: taken } = await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
+      if (taken !== sha256) throw new Unreachable('The picture came to the server as another one.');
     },
     sendRow: async ({ kind, id, body }) => {
       await send('PUT', `/${kind}/${id}`, body);
     },
-    refusal: (error) => (error instanceof ApiError || error instanceof BytesGone ? error.message : undefined),
+    verdictOn,
     alone: async (work) => {
       if ('locks' in navigator) await navigator.locks.request('keeper.outbox', work);
       else await work();
@@ -68,7 +72,7 @@ export const outbox = new Outbox(
       void queryClient.invalidateQueries({ queryKey: ['outing', id] });
     }
     if (subjects.length > 0) {
-      for (const name of ['book', 'tally', 'outings', 'known', 'decisions'])
+      for (const name of ['book', 'tally', 'outings', 'known', 'decisions', 'pictured', 'weighed'])
         void queryClient.invalidateQueries({ queryKey: [name] });
     }
     // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
@@ -89,7 +93,8 @@ export async function wakeKeeper(): Promise<void> {
   });
   void askToStay().catch(() => undefined);
   await outbox.load();
-  outbox.flush();
+  // What a server once did not take may be taken by now; what was refused before that was told apart, too.
+  await outbox.sendAgain(({ verdict }) => verdict !== 'never');
   await outbox.forget(isOver);
 }
 

@@ -14,13 +14,19 @@ const held = (
   order += 1;
   const by = { sha256: 'a', captureId: 'other', otherSha: 'b', score: 0, probability: 0 };
   const event = {
-    ...{ id: `e${order}`, captureId, deviceId: 'd', at: '2026-05-01T09:00:00Z', elapsedMs: 0 },
-    ...{ type: 'identified', payload: { says, fishId, by } },
+    id: `e${order}`,
+    captureId,
+    deviceId: 'd',
+    at: '2026-05-01T09:00:00Z',
+    elapsedMs: 0,
+    type: 'identified',
+    payload: { says, fishId, by },
   };
   return { order, state, event, sentMs: Date.parse(`2026-05-01T${sentAt}:00:00Z`) } as StoredEvent;
 };
 const undone = (eventId: string): StoredEvent => ({
-  ...{ order: 999, state: 'waiting' },
+  order: 999,
+  state: 'waiting',
   event: {
     id: 'u',
     captureId: 'c',

@@ -4,6 +4,8 @@ import { openDeviceStore } from './deviceStore.js';
 import { Outbox, type OutboxPlatform, type Sent } from './outbox.js';
 
 class Refused extends Error {}
+class TooLarge extends Error {}
+class Stumbles extends Error {}
 
 let stores = 0;
 let ids = 0;
@@ -12,30 +14,48 @@ const event = (type: string): CaptureEvent =>
 
 /** A server that can be away, and that refuses one kind of event. */
 function world() {
-  const server = { away: false, has: [] as string[], rows: [] as string[], batches: 0, pauses: 0 };
+  const server = {
+    away: false,
+    has: [] as string[],
+    rows: [] as string[],
+    batches: 0,
+    pauses: 0,
+    /** Kinds of events that it stumbles over, and pictures that are too large for it. */
+    stumblesOver: '',
+    tooLarge: false,
+  };
   const platform: OutboxPlatform = {
     sendEvents: (events) => {
       server.batches += 1;
       if (server.away) return Promise.reject(new Error('away'));
       if (events.some(({ type }) => type === 'lost')) return Promise.reject(new Refused('Not taken.'));
+      if (events.some(({ type }) => type === server.stumblesOver)) return Promise.reject(new Stumbles('It broke.'));
       server.has.push(...events.map(({ id }) => id));
       return Promise.resolve();
     },
-    sendPicture: () => (server.away ? Promise.reject(new Error('away')) : Promise.resolve()),
+    sendPicture: () => {
+      if (server.tooLarge) return Promise.reject(new TooLarge('Too much at once.'));
+      return server.away ? Promise.reject(new Error('away')) : Promise.resolve();
+    },
     sendRow: ({ id, body }) => {
       if (server.away) return Promise.reject(new Error('away'));
       if (body.revision === 99) return Promise.reject(new Refused('Changed on another device.'));
       server.rows.push(id);
       return Promise.resolve();
     },
-    refusal: (error) => (error instanceof Refused ? error.message : undefined),
+    verdictOn: (error) => {
+      if (error instanceof Refused) return { kind: 'never', problem: error.message, fields: [] };
+      if (error instanceof TooLarge) return { kind: 'later', problem: error.message };
+      if (error instanceof Stumbles) return { kind: 'skip', problem: error.message };
+      return { kind: 'stop', trouble: { kind: 'unreachable', sentence: 'away' } };
+    },
     alone: (work) => work(),
     // The server comes back after two pauses.
     soon: (work) => work(),
     nowMs: () => 1_000,
     wait: () => {
       server.pauses += 1;
-      if (server.pauses === 2) server.away = false;
+      if (server.pauses === 2) Object.assign(server, { away: false, stumblesOver: '' });
       return Promise.resolve();
     },
   };
@@ -123,6 +143,80 @@ test('a tap that falls into a reading of the store is not lost from sight', asyn
   finishReading();
   await loaded;
   expect(outbox.snapshot().events).toHaveLength(1);
+});
+
+describe('refused once is not refused for ever', () => {
+  test('what the server stumbles over waits and is sent again by itself; what comes after it goes on', async () => {
+    const { server, open } = world();
+    server.stumblesOver = 'netted';
+    const outbox = open();
+    const events = [event('hooked'), event('netted'), event('lifted')];
+    await outbox.append(events);
+    await outbox.idle();
+    const [hooked, netted, lifted] = events.map(({ id }) => id);
+    expect(server.has).toEqual([hooked, lifted, netted]);
+    expect(outbox.snapshot().events.every(({ state }) => state === 'sent')).toBe(true);
+    expect(server.pauses).toBe(2);
+  });
+
+  test('one that is refused can be sent again, or mended in its place', async () => {
+    const { server, open, name } = world();
+    const outbox = open();
+    const bad = event('lost');
+    await outbox.append([bad, event('netted')]);
+    await outbox.idle();
+    await outbox.sendAgain();
+    await outbox.idle();
+    const [held] = outbox.snapshot().events;
+    expect(held).toMatchObject({ state: 'refused', verdict: 'never', problem: 'Not taken.' });
+    const mended = { ...bad, type: 'released' } as CaptureEvent;
+    await outbox.mendEvent(held?.order ?? 0, mended);
+    await outbox.idle();
+    expect(server.has).toContain(bad.id);
+    const [stored] = await (await openDeviceStore(name)).getAll('events');
+    expect(stored).toEqual({ order: held?.order, event: mended, state: 'sent', sentMs: 1_000 });
+  });
+
+  test('one that is given up is gone from the device', async () => {
+    const { open, name } = world();
+    const outbox = open();
+    await outbox.append([event('lost')]);
+    await outbox.idle();
+    await outbox.dropEvent(outbox.snapshot().events[0]?.order ?? 0);
+    expect(outbox.snapshot().events).toEqual([]);
+    expect(await (await openDeviceStore(name)).getAll('events')).toEqual([]);
+  });
+
+  test('a picture that was too large is sent again at the next start, and one that was none is not', async () => {
+    const { server, open } = world();
+    server.tooLarge = true;
+    const outbox = open();
+    await outbox.keepPicture({ sha256: 'a', captureId: 'c1', name: 'a.jpg', bytes: new Blob(['x']) });
+    await outbox.idle();
+    expect(outbox.snapshot().pictures[0]).toMatchObject({ state: 'refused', verdict: 'later' });
+    server.tooLarge = false;
+    await outbox.sendAgain(({ verdict }) => verdict !== 'never');
+    await outbox.idle();
+    expect(outbox.snapshot().pictures[0]).toMatchObject({ state: 'sent' });
+    await outbox.append([event('lost')]);
+    await outbox.idle();
+    await outbox.sendAgain(({ verdict }) => verdict !== 'never');
+    await outbox.idle();
+    expect(outbox.snapshot().events[0]?.state).toBe('refused');
+  });
+
+  test('why nothing goes is said, until it goes', async () => {
+    const { server, open } = world();
+    server.away = true;
+    server.pauses = -1000;
+    const outbox = open();
+    await outbox.append([event('hooked')]);
+    await new Promise((resolve) => setTimeout(resolve));
+    expect(outbox.snapshot().trouble).toEqual({ kind: 'unreachable', sentence: 'away' });
+    server.pauses = 1;
+    await outbox.idle();
+    expect(outbox.snapshot().trouble).toBeNull();
+  });
 });
 
 describe('pictures', () => {

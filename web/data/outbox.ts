@@ -1,6 +1,7 @@
 import { MOST_EVENTS } from '@keeper/contract/limits';
 import { subjectOf, type LoggedEvent } from '@keeper/core/outing/event';
-import type { DeviceDatabase, SendState, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+import type { DeviceDatabase, Refusal, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+import type { SendTrouble, Verdict } from './verdict.js';
 
 /** What the server has taken, so that what was read of it is read again. */
 export interface Sent {
@@ -14,8 +15,8 @@ export interface OutboxPlatform {
   sendEvents(events: readonly LoggedEvent[]): Promise<void>;
   sendPicture(picture: StoredPicture): Promise<void>;
   sendRow(row: StoredRow): Promise<void>;
-  /** A sentence when the server will never take it; undefined when it is worth trying again. */
-  refusal(error: unknown): string | undefined;
+  /** What an answer that was not a good one means for what was sent. */
+  verdictOn(error: unknown): Verdict;
   /** Runs work in one tab at a time. */
   alone(work: () => Promise<void>): Promise<void>;
   wait(ms: number): Promise<void>;
@@ -30,8 +31,8 @@ export interface OutboxState {
   readonly events: readonly StoredEvent[];
   readonly pictures: readonly StoredPicture[];
   readonly rows: readonly StoredRow[];
-  /** The last attempt did not reach the server. */
-  readonly unreachable: boolean;
+  /** Why nothing goes just now; null while all is well. */
+  readonly trouble: SendTrouble | null;
 }
 
 const FIRST_PAUSE_MS = 500;
@@ -42,7 +43,7 @@ const LONGEST_PAUSE_MS = 15_000;
  * the server has it.
  */
 export class Outbox {
-  private state: OutboxState = { loaded: false, events: [], pictures: [], rows: [], unreachable: false };
+  private state: OutboxState = { loaded: false, events: [], pictures: [], rows: [], trouble: null };
   private readonly listeners = new Set<() => void>();
   private sending: Promise<void> | undefined;
   private wake: (() => void) | undefined;
@@ -136,6 +137,37 @@ export class Outbox {
     this.set({ rows: this.state.rows.filter((each) => each.order !== order) });
   }
 
+  /** Gives up an event that the server refused. */
+  async dropEvent(order: number): Promise<void> {
+    await (await this.database).delete('events', order);
+    this.set({ events: this.state.events.filter((each) => each.order !== order) });
+  }
+
+  /** Gives up a picture that the server refused; this device's bytes of it go. */
+  async dropPicture(sha256: string): Promise<void> {
+    await (await this.database).delete('pictures', sha256);
+    this.set({ pictures: this.state.pictures.filter((each) => each.sha256 !== sha256) });
+  }
+
+  /** Lets refused entries wait again: all of them, or those that are meant. */
+  async sendAgain(isMeant: (each: StoredEvent | StoredPicture | StoredRow) => boolean = () => true): Promise<void> {
+    const again = <T extends StoredEvent | StoredPicture | StoredRow>(each: T) =>
+      each.state === 'refused' && isMeant(each) ? { ...withoutRefusal(each), state: 'waiting' as const } : each;
+    const { events, pictures, rows } = this.state;
+    await this.putAll({ events: events.map(again), pictures: pictures.map(again), rows: rows.map(again) });
+    this.flush();
+  }
+
+  /** Puts a refused event right: it takes its own place in the order, and is sent. */
+  async mendEvent(order: number, event: LoggedEvent): Promise<void> {
+    const { events, pictures, rows } = this.state;
+    const mended = events.map((each) =>
+      each.order === order ? { ...withoutRefusal(each), event, state: 'waiting' as const } : each,
+    );
+    await this.putAll({ events: mended, pictures, rows });
+    this.flush();
+  }
+
   /** Sends what waits, now; further calls while it sends make it look again. */
   flush(): void {
     this.asked = true;
@@ -172,89 +204,112 @@ export class Outbox {
       this.asked = false;
       // Another tab may have sent or added since.
       await this.load();
-      try {
-        await this.sendWaiting();
+      const round: Round = { skipped: new Set(), trouble: null };
+      await this.sendWaiting(round).catch((error: unknown) => {
+        if (!(error instanceof Stopped)) throw error;
+        round.trouble = error.trouble;
+      });
+      this.set({ trouble: round.trouble });
+      if (round.trouble === null && round.skipped.size === 0) {
         pauseMs = FIRST_PAUSE_MS;
-        this.set({ unreachable: false });
-      } catch {
-        this.set({ unreachable: true });
-        await this.pause(pauseMs);
-        pauseMs = Math.min(2 * pauseMs, LONGEST_PAUSE_MS);
-        this.asked = true;
+        continue;
       }
+      await this.pause(pauseMs);
+      pauseMs = Math.min(2 * pauseMs, LONGEST_PAUSE_MS);
+      this.asked = true;
     }
   }
 
-  private async sendWaiting(): Promise<void> {
+  private async sendWaiting(round: Round): Promise<void> {
     // Rows first: what is logged may name a water or a swim that was made a moment before.
     for (const row of this.state.rows.filter(({ state }) => state === 'waiting')) {
-      const problem = await this.attempt(() => this.platform.sendRow(row));
-      if (problem === undefined) {
+      const verdict = await this.attempt(() => this.platform.sendRow(row));
+      if (verdict === 'sent') {
         await this.onSent({ subjects: [], rows: [row.kind] });
         await this.dropRow(row.order);
-      } else {
-        await this.markRow(row, problem);
+      } else if (verdict.kind === 'skip') round.skipped.add(keyOf(row));
+      else {
+        await this.putAll({ ...this.state, rows: replaced(this.state.rows, row, refused(row, verdict)) });
         // What stands there instead is read anew, to be shown beside it.
         void this.onSent({ subjects: [], rows: [row.kind] });
       }
     }
-    for (let batch = this.nextBatch(); batch.length > 0; batch = this.nextBatch()) {
+    for (let batch = this.nextBatch(round); batch.length > 0; batch = this.nextBatch(round)) {
       const sent = batch.map(({ event }) => event);
-      const problem = await this.attempt(() => this.platform.sendEvents(sent));
-      if (problem !== undefined && batch.length > 1) await this.sendOneByOne(batch);
-      else await this.markEvents(batch, problem === undefined ? 'sent' : 'refused', problem);
+      const verdict = await this.attempt(() => this.platform.sendEvents(sent));
+      if (verdict !== 'sent' && batch.length > 1) await this.sendOneByOne(batch, round);
+      else await this.heed(batch, verdict, round);
       void this.onSent({ subjects: [...new Set(sent.map(subjectOf))], rows: [] });
     }
     for (const picture of this.state.pictures.filter(({ state }) => state === 'waiting')) {
-      const problem = await this.attempt(() => this.platform.sendPicture(picture));
-      await this.markPicture(picture, problem === undefined ? 'sent' : 'refused', problem);
+      const verdict = await this.attempt(() => this.platform.sendPicture(picture));
+      if (verdict !== 'sent' && verdict.kind === 'skip') {
+        round.skipped.add(keyOf(picture));
+        continue;
+      }
+      const marked: StoredPicture = verdict === 'sent' ? { ...picture, state: 'sent' } : refused(picture, verdict);
+      await this.putAll({ ...this.state, pictures: replaced(this.state.pictures, picture, marked) });
       void this.onSent({ subjects: [picture.captureId], rows: [] });
     }
   }
 
   /** One bad event must not hold back the good ones that were sent with it. */
-  private async sendOneByOne(batch: readonly StoredEvent[]): Promise<void> {
+  private async sendOneByOne(batch: readonly StoredEvent[], round: Round): Promise<void> {
     for (const each of batch) {
-      const problem = await this.attempt(() => this.platform.sendEvents([each.event]));
-      await this.markEvents([each], problem === undefined ? 'sent' : 'refused', problem);
+      await this.heed([each], await this.attempt(() => this.platform.sendEvents([each.event])), round);
     }
   }
 
-  private async attempt(work: () => Promise<void>): Promise<string | undefined> {
+  private async heed(batch: readonly StoredEvent[], verdict: Outcome, round: Round): Promise<void> {
+    if (verdict !== 'sent' && verdict.kind === 'skip') {
+      for (const each of batch) round.skipped.add(keyOf(each));
+      return;
+    }
+    const sentMs = this.platform.nowMs();
+    let { events } = this.state;
+    for (const each of batch) {
+      events = replaced(events, each, verdict === 'sent' ? { ...each, state: 'sent', sentMs } : refused(each, verdict));
+    }
+    await this.putAll({ ...this.state, events });
+  }
+
+  /** @throws Stopped when nothing goes just now */
+  private async attempt(work: () => Promise<void>): Promise<Outcome> {
     try {
       await work();
-      return undefined;
+      return 'sent';
     } catch (error) {
-      const sentence = this.platform.refusal(error);
-      if (sentence === undefined) throw error;
-      return sentence;
+      const verdict = this.platform.verdictOn(error);
+      if (verdict.kind === 'stop') throw new Stopped(verdict.trouble);
+      return verdict;
     }
   }
 
-  private nextBatch(): StoredEvent[] {
-    return this.state.events.filter(({ state }) => state === 'waiting').slice(0, MOST_EVENTS);
+  private nextBatch({ skipped }: Round): StoredEvent[] {
+    return this.state.events
+      .filter((each) => each.state === 'waiting' && !skipped.has(keyOf(each)))
+      .slice(0, MOST_EVENTS);
   }
 
-  private async markEvents(batch: readonly StoredEvent[], state: SendState, problem?: string): Promise<void> {
-    const sentMs = this.platform.nowMs();
-    const how = { state, ...(state === 'sent' && { sentMs }), ...(problem && { problem }) };
-    const marked = new Map(batch.map((each) => [each.order, { ...each, ...how }]));
-    const transaction = (await this.database).transaction('events', 'readwrite');
-    for (const each of marked.values()) await transaction.store.put(each);
-    await transaction.done;
-    this.set({ events: this.state.events.map((each) => marked.get(each.order) ?? each) });
-  }
-
-  private async markPicture(picture: StoredPicture, state: SendState, problem?: string): Promise<void> {
-    const marked = { ...picture, state, ...(problem && { problem }) };
-    await (await this.database).put('pictures', marked);
-    this.set({ pictures: this.state.pictures.map((each) => (each.sha256 === picture.sha256 ? marked : each)) });
-  }
-
-  private async markRow(row: StoredRow, problem: string): Promise<void> {
-    const marked: StoredRow = { ...row, state: 'refused', problem };
-    await (await this.database).put('rows', marked);
-    this.set({ rows: this.state.rows.map((each) => (each.order === row.order ? marked : each)) });
+  /** Writes what has changed to the device, then shows it. */
+  private async putAll(now: Pick<OutboxState, 'events' | 'pictures' | 'rows'>): Promise<void> {
+    const { events, pictures, rows } = this.state;
+    const transaction = (await this.database).transaction(['events', 'pictures', 'rows'], 'readwrite');
+    const changed = <T>(all: readonly T[], before: readonly T[]) => {
+      const stood = new Set(before);
+      return all.filter((each) => !stood.has(each));
+    };
+    const puts = [
+      ...changed(now.events, events).map((each) => transaction.objectStore('events').put(each)),
+      ...changed(now.pictures, pictures).map((each) => transaction.objectStore('pictures').put(each)),
+      ...changed(now.rows, rows).map((each) => transaction.objectStore('rows').put(each)),
+    ];
+    await Promise.all([...puts, transaction.done]);
+    this.set({
+      events: newest(this.state.events, events, now.events),
+      pictures: newest(this.state.pictures, pictures, now.pictures),
+      rows: newest(this.state.rows, rows, now.rows),
+    });
   }
 
   private async pause(ms: number): Promise<void> {
@@ -267,4 +322,49 @@ export class Outbox {
     this.state = { ...this.state, ...change };
     for (const listener of this.listeners) listener();
   }
+}
+
+type Sendable = StoredEvent | StoredPicture | StoredRow;
+type Outcome = 'sent' | Exclude<Verdict, { kind: 'stop' }>;
+
+/** One go over all that waits. */
+interface Round {
+  /** What was not taken this time: it is sent again after a pause, and holds nothing up. */
+  readonly skipped: Set<string>;
+  trouble: SendTrouble | null;
+}
+
+/** Nothing goes just now. */
+class Stopped extends Error {
+  constructor(readonly trouble: SendTrouble) {
+    super(trouble.sentence);
+  }
+}
+
+/** By what an entry is known, however often it is read from the device. */
+function keyOf(each: Sendable): string {
+  if ('sha256' in each) return each.sha256;
+  return `${'event' in each ? 'event' : 'row'} ${each.order}`;
+}
+
+function refused<T extends Sendable>(each: T, verdict: Exclude<Outcome, 'sent'>): T {
+  const { problem } = verdict;
+  return verdict.kind === 'never'
+    ? { ...each, state: 'refused', verdict: 'never', problem, fields: verdict.fields }
+    : { ...each, state: 'refused', verdict: 'later', problem };
+}
+
+function withoutRefusal<T extends Refusal>(each: T): Omit<T, keyof Refusal> {
+  const { problem: _problem, verdict: _verdict, fields: _fields, ...rest } = each;
+  return rest;
+}
+
+function replaced<T>(all: readonly T[], each: T, by: T): T[] {
+  return all.map((one) => (one === each ? by : one));
+}
+
+/** What changed between two states, brought to one that has gone on meanwhile: an entry that was added then stays. */
+function newest<T>(state: readonly T[], before: readonly T[], now: readonly T[]): T[] {
+  const became = new Map(before.map((each, i) => [each, now[i] ?? each]));
+  return state.map((each) => became.get(each) ?? each);
 }

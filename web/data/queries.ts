@@ -7,7 +7,7 @@ import type { HandlingPast } from '@keeper/core/capture/handling';
 import type { SpeciesId } from '@keeper/core/fish/species';
 import { queryClient } from './keeper.js';
 
-export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting'>;
+export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting' | 'year'>;
 
 /** The book page by page, continued where the last page ended. */
 export function useBook(filter: BookFilter) {
@@ -20,10 +20,10 @@ export function useBook(filter: BookFilter) {
 }
 
 /** All pictures of the book, asked for where they are looked at. */
-export function useBookPictures({ species, waterId, order }: BookFilter, enabled: boolean) {
+export function useBookPictures({ species, waterId, order, year }: BookFilter, enabled: boolean) {
   return useQuery({
-    queryKey: ['book', 'pictures', { species, waterId, order }],
-    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, order })}`),
+    queryKey: ['book', 'pictures', { species, waterId, order, year }],
+    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, order, year })}`),
     enabled,
   });
 }
@@ -53,7 +53,7 @@ export function useWriteSettings() {
   });
 }
 
-function searchOf(values: Record<string, string | boolean | undefined>): string {
+function searchOf(values: Record<string, string | number | boolean | undefined>): string {
   const given = Object.entries(values).filter(([, value]) => value !== undefined && value !== '');
   return new URLSearchParams(given.map(([name, value]) => [name, String(value)])).toString();
 }

@@ -11,7 +11,10 @@ jest.mock('./keeper.js', () => ({}));
 
 const swim = (id: string, name: string, revision: number, retired = false) => ({ id, name, revision, retired });
 const written = (order: number, id: string, body: object, state: StoredRow['state'] = 'waiting'): StoredRow => ({
-  ...{ order, kind: 'swims' as const, id, state },
+  order,
+  kind: 'swims' as const,
+  id,
+  state,
   body: body as StoredRow['body'],
 });
 

@@ -20,7 +20,7 @@ const NONE: readonly never[] = [];
 
 /** What a water has when nothing was said of it: a form that knows only its name leaves the rest out. */
 const BLANK: Readonly<Record<RowKind, object>> = {
-  waters: { position: null, altitudeM: null, salinity: 0, rules: NO_RULES, note: null, updatedAt: '' },
+  waters: { position: null, altitudeM: null, salinity: 0, rules: NO_RULES, note: null, retired: false, updatedAt: '' },
   swims: {},
   rigs: {},
   kit: {},
@@ -44,9 +44,21 @@ function useRows<T extends Row>(kind: RowKind): readonly T[] {
   }, [kept, rows, kind]);
 }
 
+/** Whether rows of a kind were never read on this device, and cannot be read now: then an empty list says nothing of the book. */
+export function useUnread(kind: RowKind): boolean {
+  const { data, isError } = useQuery({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) });
+  return data === undefined && isError;
+}
+
+/** Every water that the book names, those that were put away too. */
 export function useWaters(): readonly KeptWater[] {
   const rows = useRows<KeptWater>('waters');
   return useMemo(() => rows.toSorted((a, b) => a.name.localeCompare(b.name)), [rows]);
+}
+
+/** The waters to choose from: those that are not put away. */
+export function useStandingWaters(): readonly KeptWater[] {
+  return useStanding(useRows<KeptWater>('waters'));
 }
 
 /** The swims that are not put away. */

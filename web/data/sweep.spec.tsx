@@ -6,11 +6,18 @@ import { goOnSweeping, pauseSweep, useSweep } from './sweep.js';
 globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
 const flank = (n: number): FlankInBook => ({
-  ...{ captureId: `c${n}`, sha256: `s${n}`, startedAt: '2026-05-01', fishId: null, side: 'left', kind: 'pike' },
+  captureId: `c${n}`,
+  sha256: `s${n}`,
+  startedAt: '2026-05-01',
+  zone: null,
+  fishId: null,
+  side: 'left',
+  kind: 'pike',
   facts: { captureId: `c${n}`, atMs: 0, elapsedMs: 0, species: 'pike', waterId: null, lengthMm: null, grams: null },
   landmarks: {} as FlankInBook['landmarks'],
   of: { widthPx: 10, heightPx: 10 },
-  ...{ marks: [], cells: `cells of ${n}` },
+  marks: [],
+  print: `print of ${n}`,
 });
 const flanks = [0, 1, 2, 3].map(flank);
 const asked: string[] = [];
@@ -24,6 +31,7 @@ jest.mock('./flanks.js', () => ({
       asked.push(sha);
       if (asked.length === 2) afterTwo();
       const n = Number(sha.slice(1));
+      if (n > 4) return Promise.resolve(undefined);
       const mayBe = [
         { flank: flanks[(n + 1) % 4], probability: 0.9, score: 0.8 },
         { flank: flanks[(n + 2) % 4], probability: 0.1, score: 0.3 },
@@ -53,4 +61,11 @@ test('it is paused and goes on where it stood; what is hardly alike, and what is
   // A new picture alone is asked of when it goes on.
   await act(() => goOnSweeping([...flanks, flank(4)]));
   expect(asked).toEqual(['s0', 's1', 's2', 's3', 's4']);
+
+  // One whose print cannot be had is not taken as held: it is asked of again when it goes on.
+  for (const _again of [1, 2]) {
+    await act(() => goOnSweeping([...flanks, flank(4), flank(5)]));
+    expect(result.current).toMatchObject({ done: 5, all: 6, going: false });
+  }
+  expect(asked.slice(5)).toEqual(['s5', 's5']);
 });

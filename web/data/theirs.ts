@@ -21,15 +21,22 @@ export function useTheirFlanks(): readonly TheirFlank[] {
         fish.flatMap(({ id: fishId, name, species, flanks, catches }) => {
           const last = catches.toSorted((a, b) => a.month.localeCompare(b.month)).at(-1);
           const facts = {
-            ...{
-              captureId: `${id}/${fishId}`,
-              atMs: Date.parse(`${last?.month ?? '2000-01'}-15T12:00:00Z`),
-              elapsedMs: 0,
-            },
-            ...{ species, waterId: null, lengthMm: last?.lengthMm ?? null, grams: last?.grams ?? null },
+            captureId: `${id}/${fishId}`,
+            atMs: Date.parse(`${last?.month ?? '2000-01'}-15T12:00:00Z`),
+            elapsedMs: 0,
+            species,
+            waterId: null,
+            lengthMm: last?.lengthMm ?? null,
+            grams: last?.grams ?? null,
           };
           return flanks.map(({ side, kind, cells }): TheirFlank => ({
-            ...{ from, name, side, kind, cells, facts, month: last?.month ?? '' },
+            from,
+            name,
+            side,
+            kind,
+            cells,
+            facts,
+            month: last?.month ?? '',
             fishId: `${id}/${fishId}`,
           }));
         }),

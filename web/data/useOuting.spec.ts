@@ -7,7 +7,15 @@ jest.mock('./useCapture.js', () => ({}));
 const HOUR = 3_600_000;
 const NOW = 1000 * HOUR;
 const outing = (outingId: string, fromHour: number, toHour: number, endedAt: string | null = null): OutingSummary => ({
-  ...{ outingId, waterId: 'w', swimId: null, expected: [], companions: 0, runsDropped: 0, note: null, endedAt },
+  outingId,
+  waterId: 'w',
+  swimId: null,
+  expected: [],
+  calledOff: false,
+  companions: 0,
+  runsDropped: 0,
+  note: null,
+  endedAt,
   fromMs: NOW + fromHour * HOUR,
   toMs: NOW + toHour * HOUR,
 });

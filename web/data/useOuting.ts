@@ -83,7 +83,7 @@ function joined(own: OutingSummary, listed: OutingSummary | undefined, events: r
   // Taken back here since: what the server listed is older.
   const takenBackAt = events.findLast(({ type }) => type === 'taken-back')?.at;
   if (takenBackAt !== undefined && takenBackAt > listed.endedAt) return own;
-  return { ...own, endedAt: listed.endedAt, note: own.note ?? listed.note };
+  return { ...own, endedAt: listed.endedAt, calledOff: listed.calledOff, note: own.note ?? listed.note };
 }
 
 /** The outing that one is on: begun, not ended, and its time not long past. Else the next one that is planned. */

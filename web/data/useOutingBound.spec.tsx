@@ -18,6 +18,7 @@ const outing: OutingSummary = {
   waterId: 'mere',
   swimId: 'reeds',
   expected: [],
+  calledOff: false,
   companions: 0,
   runsDropped: 0,
   note: null,

@@ -45,6 +45,14 @@ export function useMinute(): number {
 
 export const clock = (atMs: number) => timeText(new Date(atMs));
 
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+
+/** The clock of an outing: one that goes on into another day says which. Examples: `12:00`; `Sun 12:00`. */
+export function clockBetween(fromMs: number, toMs: number): (atMs: number) => string {
+  const isOneDay = new Date(fromMs).toDateString() === new Date(toMs).toDateString();
+  return isOneDay ? clock : (atMs) => `${WEEKDAY.format(atMs)} ${clock(atMs)}`;
+}
+
 export const calendar = (atMs: number) => {
   const date = new Date(atMs);
   return { year: date.getFullYear(), month: date.getMonth() + 1, day: date.getDate() };
@@ -107,7 +115,7 @@ export function useBank(story: OutingStory, lookMs?: number): Bank {
             zeroedMs,
             lookMs,
             calendar,
-            clock,
+            clock: clockBetween(unchecked.fromMs, unchecked.toMs),
           })
         : null,
     [look, unchecked, water, swim, ways, kit, rigs, nowMs, own, zeroedMs, lookMs],

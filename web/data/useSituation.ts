@@ -28,9 +28,16 @@ export function useSituation(story: CaptureStory): Situation {
   return useMemo(
     () =>
       situationOf({
-        ...{ species, water: water ?? null, around: JSON.parse(around) as Around, schools: bank, stopSchool, matC },
-        ...{ hotCapture: hotCaptureSchool, mayBe },
-        ...{ bank: swim?.bank ?? null, hazards: swim?.hazards ?? [] },
+        species,
+        water: water ?? null,
+        around: JSON.parse(around) as Around,
+        schools: bank,
+        stopSchool,
+        matC,
+        hotCapture: hotCaptureSchool,
+        mayBe,
+        bank: swim?.bank ?? null,
+        hazards: swim?.hazards ?? [],
       }),
     [species, water, around, bank, stopSchool, hotCaptureSchool, mayBe, matC, swim],
   );

@@ -1,7 +1,8 @@
 import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
-import { tellStory, type CaptureStory } from '@keeper/core/capture/story';
+import { type CaptureStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { ask } from './api.js';
 import { useOutbox } from './useCapture.js';
 

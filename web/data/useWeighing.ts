@@ -63,7 +63,9 @@ export function useEntry(story: CaptureStory): Entry | undefined {
     );
     const drain = sling && sling.tares.length > 0 ? slingDrain(sling.tares) : undefined;
     return {
-      ...{ reading, own, species: species ?? null },
+      reading,
+      own,
+      species: species ?? null,
       waterId: story.facts.waterId ?? null,
       lengthMm: length ? totalLength(length, species).totalMm : null,
       girthMm: girth ? lengthMm(girth) : null,

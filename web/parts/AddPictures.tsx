@@ -8,6 +8,11 @@ import { FishPicture } from './FishPicture.js';
 import { Notice } from './Notice.js';
 import { TakeWaiting } from './TakeWaiting.js';
 
+/** Whether a writing failed for want of room. */
+function isFull({ name }: Error): boolean {
+  return name === 'QuotaExceededError';
+}
+
 /** The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera. */
 export function AddPictures({ story, shown = true }: { story: CaptureStory; shown?: boolean }) {
   const id = useId();
@@ -23,11 +28,13 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
         setProblem(`${file.name} is larger than 25 MB and was not taken. The others were.`);
         continue;
       }
-      const came = await addPicture(story, file).catch(() => 'no-room' as const);
-      if (came === 'no-room') {
+      const came = await addPicture(story, file).catch((cause: unknown) => cause);
+      if (came instanceof Error && !isFull(came)) {
+        setProblem(`${file.name} could not be kept on this device: ${came.message} It is still where it was.`);
+      } else if (came === 'no-room' || came instanceof Error) {
         setFull(true);
         setProblem(
-          `There is no room left on this device for ${file.name}. It is still where it was; what waits here can be taken as a file, to make room.`,
+          `There is no room left on this device for ${file.name}. It is still where it was; save the unsent entries to a file to make room.`,
         );
       }
       if (came === 'not-a-picture') {

@@ -14,6 +14,7 @@ jest.mock('./BookPicture.js', () => ({
   BookPicture: ({ picture }: { picture: { sha256: string } }) => <img alt="" src={picture.sha256} />,
 }));
 const summary: CaptureSummary = {
+  fromPictures: false,
   captureId: 'c1',
   startedAt: '2024-06-06T05:12:00.000Z',
   zone: null,

@@ -18,7 +18,7 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
     <li className="border-t border-rule">
       <Link
         to={to ?? `/book/${capture.captureId}`}
-        className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 py-3 sm:grid-cols-[5.5rem_1fr_8.5rem_8.5rem]"
+        className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 py-3 sm:grid-cols-[5.5rem_1fr_8.5rem_minmax(8.5rem,max-content)]"
       >
         {picture ? (
           <BookPicture picture={picture} size="thumb" decorative className="h-16 w-22 rounded" />
@@ -37,7 +37,9 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           </span>
         </span>
         <span className="col-start-1 row-start-2 block w-22 sm:col-start-auto sm:row-start-auto sm:w-33">
-          <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
+          {!capture.fromPictures && (
+            <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
+          )}
         </span>
         <span className="text-lg font-semibold sm:text-right">
           {lost ? (

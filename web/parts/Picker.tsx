@@ -1,5 +1,6 @@
 import { Check, ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
+import { useState } from 'react';
 
 interface PickerProps {
   readonly label: string;
@@ -11,10 +12,19 @@ interface PickerProps {
 
 /** One of many. */
 export function Picker({ label, value, onChange, options, placeholder }: PickerProps) {
+  // Choices are made when it is reached: a page may hold a hundred of these, of thirty choices each.
+  const [isReached, setReached] = useState(false);
+  const reach = () => setReached(true);
   return (
-    <Select.Root value={value} onValueChange={onChange}>
-      <Select.Trigger aria-label={label} className="field flex items-center justify-between gap-3 text-left">
-        <Select.Value placeholder={placeholder ?? label} />
+    <Select.Root value={value} onValueChange={onChange} onOpenChange={reach}>
+      <Select.Trigger
+        aria-label={label}
+        onFocus={reach}
+        className="field flex items-center justify-between gap-3 text-left"
+      >
+        <Select.Value placeholder={placeholder ?? label}>
+          {options.find((option) => option.value === value)?.label}
+        </Select.Value>
         <Select.Icon>
           <ChevronDown size={20} aria-hidden />
         </Select.Icon>
@@ -26,7 +36,7 @@ export function Picker({ label, value, onChange, options, placeholder }: PickerP
           className="z-20 max-h-80 min-w-(--radix-select-trigger-width) overflow-auto rounded-md border border-edge bg-leaf shadow-lg"
         >
           <Select.Viewport className="p-1">
-            {options.map((option) => (
+            {(isReached ? options : []).map((option) => (
               <Select.Item
                 key={option.value}
                 value={option.value}

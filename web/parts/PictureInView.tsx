@@ -28,7 +28,9 @@ export function PictureInView({ sha256, size, view, alt, className = '' }: Pictu
   const { widthPx, heightPx } = view.of;
   const shown = {
     href: held ? addressOf(held) : `/api/pictures/${sha256}?size=${size}`,
-    ...{ width: widthPx, height: heightPx, preserveAspectRatio: 'none' },
+    width: widthPx,
+    height: heightPx,
+    preserveAspectRatio: 'none',
   };
   const placed = `matrix(${viewMatrix(view, FRAME).join(' ')})`;
   const wider = `translate(${-0.2 * widthPx} ${-0.2 * heightPx}) scale(1.4)`;

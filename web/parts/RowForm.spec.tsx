@@ -33,8 +33,16 @@ function SwimName({ known = false }: { known?: boolean }) {
     id: ID,
     contract: WriteSwimDto,
     bodyOf: (retired) => ({
-      ...{ waterId: ID, name, facingDeg: Number(facing), bank: 'grass', hazards: [], fixtures: [], position: null },
-      ...{ note: null, retired, revision: 3 },
+      waterId: ID,
+      name,
+      facingDeg: Number(facing),
+      bank: 'grass',
+      hazards: [],
+      fixtures: [],
+      position: null,
+      note: null,
+      retired,
+      revision: 3,
     }),
     onKept: () => {
       kept += 1;

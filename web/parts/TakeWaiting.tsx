@@ -15,7 +15,7 @@ export function TakeWaiting() {
   return (
     <button type="button" className="button" onClick={() => void take()}>
       <Download size={20} aria-hidden />
-      Take what waits as a file
+      Save unsent entries to a file
     </button>
   );
 }

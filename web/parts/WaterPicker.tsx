@@ -1,5 +1,5 @@
 import { Suspense, useState } from 'react';
-import { useWaters } from '../data/rows.js';
+import { useStandingWaters } from '../data/rows.js';
 import { Picker } from './Picker.js';
 import { Sheet } from './Sheet.js';
 import { later } from './later.js';
@@ -11,7 +11,7 @@ const ANOTHER = 'another';
 
 /** Which water; a new one can be named on the spot. */
 export function WaterPicker({ value, onChange }: { value: string | undefined; onChange: (waterId: string) => void }) {
-  const waters = useWaters();
+  const waters = useStandingWaters();
   const [naming, setNaming] = useState(false);
   const options = [
     ...waters.map(({ id, name }) => ({ value: id, label: name })),

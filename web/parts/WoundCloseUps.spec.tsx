@@ -21,22 +21,22 @@ beforeEach(() => {
 const at = (x: number, y: number) => ({ x, y });
 /** A left flank whose head points to the left, of the given length, beginning at the given place. */
 const landmarks = (x: number, y: number, length: number) => ({
-  ...{
-    snout: at(x, y),
-    eye: at(x + 0.08 * length, y - 0.02 * length),
-    dorsal: at(x + 0.45 * length, y - 0.16 * length),
-  },
-  ...{ pelvic: at(x + 0.5 * length, y + 0.15 * length), anal: at(x + 0.75 * length, y + 0.1 * length) },
+  snout: at(x, y),
+  eye: at(x + 0.08 * length, y - 0.02 * length),
+  dorsal: at(x + 0.45 * length, y - 0.16 * length),
+  pelvic: at(x + 0.5 * length, y + 0.15 * length),
+  anal: at(x + 0.75 * length, y + 0.1 * length),
   fork: at(x + length, y),
 });
 function laid(role: PictureRole, x: number, length: number, straight = true) {
   const of = { widthPx: 1000, heightPx: 750 };
   const its = landmarks(x, 380, length);
   const picture: PictureInStory = {
-    ...{ sha256: `${role} ${x}`, role },
+    sha256: `${role} ${x}`,
+    role,
     ...(straight && { reading: { landmarks: its, view: straightened(its, 'left', of) } }),
   };
-  return { story: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z' }, picture };
+  return { story: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z', zone: null }, picture };
 }
 const ULCER = { side: 'left', at: { u: 0.7, v: 0.02 } } as const;
 const closeUps = (pictures: readonly ReturnType<typeof laid>[], wound: Parameters<typeof WoundCloseUps>[0]['wound']) =>

@@ -7,7 +7,7 @@ import { whenText } from './when.js';
 
 /** A picture with the fish that it shows. */
 export interface LaidPicture {
-  readonly story: Pick<CaptureStory, 'captureId' | 'startedAt'>;
+  readonly story: Pick<CaptureStory, 'captureId' | 'startedAt' | 'zone'>;
   readonly picture: PictureInStory;
 }
 
@@ -25,12 +25,13 @@ export function WoundCloseUps({ wound, laid }: { wound: Pick<Wound, 'side' | 'at
       {shown.map(({ story, sha256, landmarks, view }, i) => {
         const { x, y } = flankPixel(landmarks, at);
         const inside = x >= 0 && y >= 0 && x <= view.of.widthPx && y <= view.of.heightPx;
-        const when = whenText(story.startedAt ?? '');
+        const when = whenText(story.startedAt ?? '', undefined, story.zone);
         return (
           <li key={`${sha256} ${i}`}>
             <Link to={`/pictures/${story.captureId}/${sha256}`}>
               <PictureInView
-                {...{ sha256, size: 'view' }}
+                sha256={sha256}
+                size={'view'}
                 view={spotView(landmarks, side, at, view.of, view.stops)}
                 alt={`The place of it, ${when}`}
                 className="aspect-4/3 w-full rounded"

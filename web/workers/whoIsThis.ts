@@ -23,6 +23,7 @@ import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import type { LandmarksPx } from '@keeper/core/picture/findFish';
 import type { Pixel } from '@keeper/core/picture/pixel';
 import { scaled } from '@keeper/core/picture/verdict';
+import { cellsOf, keepCells } from './printCells.js';
 import { isTheirs, type TheirFlank } from './theirFlank.js';
 import { pixelsOf } from './pixelsOf.js';
 
@@ -71,7 +72,7 @@ interface Known extends KnownFlank {
 
 const READ_PX = 1400;
 const SHOWN = 6;
-/** Prints that were made ready stay so: the same register is asked again and again. */
+/** Prints that were made ready stay so, by name, and those of friends by their cells: the same register is asked again and again. */
 const ready = new Map<string, Known['ready']>();
 let register: readonly FlankInBook[] = [];
 let theirs: readonly TheirFlank[] = [];
@@ -82,13 +83,31 @@ function hold(flanks: readonly FlankInBook[], ofFriends: readonly TheirFlank[] =
   theirs = ofFriends;
 }
 
-function readied({ cells, side, kind }: FlankInBook | TheirFlank): Known['ready'] {
-  const made = ready.get(cells);
-  if (made) return made;
+/** The flanks whose prints are on this device or on the server, made ready. */
+async function readiedOf(flanks: readonly FlankInBook[]): Promise<Map<FlankInBook, ReadyPrint>> {
+  const fresh = flanks.filter(({ print }) => !ready.has(print));
+  const cells = fresh.length > 0 ? await cellsOf(fresh.map(({ print }) => print)) : new Map<string, string>();
+  for (const flank of fresh) {
+    const its = cells.get(flank.print);
+    if (its !== undefined) ready.set(flank.print, readyOf(flank, its));
+  }
+  return new Map(
+    flanks.flatMap((flank) => {
+      const made = ready.get(flank.print);
+      return made ? [[flank, made] as const] : [];
+    }),
+  );
+}
+
+function readiedTheirs(flank: TheirFlank): ReadyPrint {
+  const made = ready.get(flank.cells) ?? readyOf(flank, flank.cells);
+  ready.set(flank.cells, made);
+  return made;
+}
+
+function readyOf({ side, kind }: FlankInBook | TheirFlank, cells: string): ReadyPrint {
   const bytes = Uint8Array.from(atob(cells), (letter) => letter.charCodeAt(0));
-  const now = readyPrint({ side, kind, cells: new Int8Array(bytes.buffer) });
-  ready.set(cells, now);
-  return now;
+  return readyPrint({ side, kind, cells: new Int8Array(bytes.buffer) });
 }
 
 async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: AskedFlank): Promise<Answer> {
@@ -101,21 +120,30 @@ async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: As
   return against(asked, ({ captureId: id }) => id !== captureId, { ofFriends: theirs });
 }
 
-/** Which others of the register a flank of it is like. */
-function askHeld(sha256: string): Answer {
+/** Which others of the register a flank of it is like; undefined where not all of their prints can be had just now. */
+async function askHeld(sha256: string): Promise<Answer | undefined> {
   const flank = register.find((each) => each.sha256 === sha256);
   if (!flank) return { mayBe: [], stranger: 1, known: 0, seen: 0 };
+  const alike = register.filter(({ kind, side }) => kind === flank.kind && side === flank.side);
+  const prints = await readiedOf(alike);
+  const print = prints.get(flank);
+  if (!print || prints.size < alike.length) return undefined;
   const { captureId, fishId, facts, marks } = flank;
   return against(
-    { ready: readied(flank), facts, marks },
+    { ready: print, facts, marks },
     (other) => other.captureId !== captureId && (fishId === null || other.fishId !== fishId),
     { oneOfMany: true },
   );
 }
 
-/** Two flanks laid on each other, and what the register says beside them. */
-function compare(flank: FlankInBook, other: FlankInBook): MayBe & { readonly flank: FlankInBook } {
-  const [one, two] = [readied(flank), readied(other)];
+/**
+ * Two flanks laid on each other, and what the register says beside them.
+ * @throws Error where one of the prints is neither here nor on the server
+ */
+async function compare(flank: FlankInBook, other: FlankInBook): Promise<MayBe & { readonly flank: FlankInBook }> {
+  const prints = await readiedOf([flank, other]);
+  const [one, two] = [prints.get(flank), prints.get(other)];
+  if (!one || !two) throw new Error('The prints do not come.');
   const { score, parts, shift } = eitherWay(one, two, comparePrints(one, two, THOROUGH), THOROUGH);
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
   const beside = factsSpeak(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
@@ -129,18 +157,19 @@ interface Asked {
   readonly marks: readonly FlankPoint[];
 }
 
-function against(
+async function against(
   { ready: asked, facts, marks }: Asked,
   wanted: (flank: FlankInBook) => boolean,
   { ofFriends = [], oneOfMany = false }: { readonly ofFriends?: readonly TheirFlank[]; readonly oneOfMany?: boolean },
-): Answer {
+): Promise<Answer> {
   const { side, kind } = asked.print;
   const ofKind = register.filter((flank) => flank.kind === kind);
   const own = ofKind.filter((flank) => flank.side === side && wanted(flank));
+  const prints = await readiedOf(own);
   const friends = ofFriends.filter((flank) => flank.kind === kind && flank.side === side);
   const known = [
-    ...own.map((flank): Known => ({ fishId: flank.fishId ?? flank.captureId, flank, ready: readied(flank) })),
-    ...friends.map((flank): Known => ({ fishId: flank.fishId, flank, ready: readied(flank) })),
+    ...[...prints].map(([flank, print]): Known => ({ fishId: flank.fishId ?? flank.captureId, flank, ready: print })),
+    ...friends.map((flank): Known => ({ fishId: flank.fishId, flank, ready: readiedTheirs(flank) })),
   ];
   const its = ofItsKind(ofKind, facts);
   const speaks = (flank: Known['flank']) =>
@@ -150,7 +179,13 @@ function against(
   const { candidates, stranger } = whoIsThis(asked, known, { beside, oneOfMany });
   return {
     mayBe: candidates.slice(0, SHOWN).map(({ flank: { flank }, match: { score, parts, shift }, probability }) => ({
-      ...{ flank, score, probability, parts, shift, beside: speaks(flank), marks: sameMarks(marks, flank) },
+      flank,
+      score,
+      probability,
+      parts,
+      shift,
+      beside: speaks(flank),
+      marks: sameMarks(marks, flank),
     })),
     stranger,
     known: new Set(known.map(({ fishId }) => fishId)).size,
@@ -205,8 +240,8 @@ async function flat(
 }
 
 /** A print itself, to be looked at where there is no picture of it. */
-async function drawn({ cells, side, kind }: TheirFlank): Promise<LaidFlat> {
-  const { data, ...size } = printPicture(readied({ cells, side, kind } as TheirFlank).print);
+async function drawn(flank: TheirFlank): Promise<LaidFlat> {
+  const { data, ...size } = printPicture(readiedTheirs(flank).print);
   const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
   return transfer({ bitmap, marks: [] }, [bitmap]);
 }
@@ -220,6 +255,11 @@ async function read(bytes: Blob, landmarks: LandmarksPx, widthPx?: number) {
   return { raster, by: scaled(landmarks, scale) };
 }
 
-const work = { hold, ask, askHeld, compare, flat, drawn };
+/** Brings the prints of the whole register to this device. */
+async function keep(flanks: readonly FlankInBook[]): Promise<void> {
+  await keepCells(flanks.map(({ print }) => print));
+}
+
+const work = { hold, keep, ask, askHeld, compare, flat, drawn };
 export type WhoWork = typeof work;
 expose(work);

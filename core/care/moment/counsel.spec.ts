@@ -3,7 +3,7 @@ import type { CaptureEvent, EventPayloads, EventType } from '../../capture/event
 import { FIRST_SCHOOLS, type FightSchool } from '../../capture/schools.js';
 import type { SituationInput } from '../../capture/situation.js';
 import type { Sign } from '../../capture/sign.js';
-import { tellStory } from '../../capture/story.js';
+import { tellStory } from '../../capture/tellStory.js';
 import type { WoundKind } from '../../fish/wound.js';
 import { anyHistory, CAPTURE, event } from '../../spec/events.js';
 import { anySituation, momentAfter } from '../../spec/situations.js';

@@ -52,15 +52,27 @@ export function momentOf(story: CaptureStory, situation: Situation, nowMs: numbe
   const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
   const { waterC, stopLine, airC, oxygenShare, schools } = situation;
   const budget = exposureBudget({
-    ...{ school: schools.air, ownS: schools.airOwnS, waterC, stopLineC: stopLine.tempC, airC, oxygenShare },
-    ...{ fightMs: clocks.fightMs, signs: story.signs },
+    school: schools.air,
+    ownS: schools.airOwnS,
+    waterC,
+    stopLineC: stopLine.tempC,
+    airC,
+    oxygenShare,
+    fightMs: clocks.fightMs,
+    signs: story.signs,
   });
   const phase = phaseOf(story, clocks);
   const nettedMs = story.marks.find(({ type }) => type === 'netted')?.atMs;
   const limit = retentionLimit(situation);
   const heldMs = story.recovery.heldMs === null ? 0 : Math.max(0, untilMs - story.recovery.heldMs);
   return {
-    ...{ phase, situation, clocks, signs: new Set(story.signs), hookEnd: story.hookEnd, wounds: story.wounds, budget },
+    phase,
+    situation,
+    clocks,
+    signs: new Set(story.signs),
+    hookEnd: story.hookEnd,
+    wounds: story.wounds,
+    budget,
     lookedOver: done(story, 'looked-over') || story.wounds.length > 0,
     pictured: done(story, 'pictured'),
     dropped: done(story, 'dropped'),

@@ -25,8 +25,14 @@ function story(facts: CaptureStory['facts'], more: Partial<CaptureStory> = {}): 
   const made = { ...emptyStory('c1'), startedAt: '2026-06-01T05:00:00.000Z', facts: whole, ...more };
   const reading = weighingOf(made);
   mockEntry = reading && {
-    ...{ reading, species: 'carp', lengthMm: totalLength(length, 'carp').totalMm, girthMm: null, own: [] },
-    ...{ division: { unit: 'oz', count: 1 }, slingGrams: 765, zeroSeen: false },
+    reading,
+    species: 'carp',
+    lengthMm: totalLength(length, 'carp').totalMm,
+    girthMm: null,
+    own: [],
+    division: { unit: 'oz', count: 1 },
+    slingGrams: 765,
+    zeroSeen: false,
   };
   return made;
 }

@@ -6,7 +6,10 @@ import { LiveScaleReading, type TakenLive } from './LiveScaleReading.js';
 import type { LiveScale } from './useLiveScale.js';
 
 const reading = (settling: Settling): LiveScale => ({
-  ...{ is: 'reading', name: 'test scale', unit: 'lb/100', settling },
+  is: 'reading',
+  name: 'test scale',
+  unit: 'lb/100',
+  settling,
   samples: [{ atMs: 0, grams: settling.grams ?? 0 }],
 });
 const OUNCE = { unit: 'oz', count: 1 } as const;
@@ -34,9 +37,14 @@ test('it takes the value once, by itself, when it has settled', () => {
   expect(screen.getByText('23 lb 11 oz')).toBeVisible();
   expect(taken).toEqual([
     {
-      ...{ asRead: { unit: 'oz', count: 379 }, sent: { unit: 'lb/100', count: 2369 }, settledGrams: 10_744 },
+      asRead: { unit: 'oz', count: 379 },
+      sent: { unit: 'lb/100', count: 2369 },
+      settledGrams: 10_744,
       // The step of an ounce, and of a hundredth of a pound on top, each over the root of twelve.
-      ...{ steadyGrams: 4.3, steadyFreedom: 11, resolutionGrams: 8.3, support: 'hung' },
+      steadyGrams: 4.3,
+      steadyFreedom: 11,
+      resolutionGrams: 8.3,
+      support: 'hung',
     },
   ]);
 });

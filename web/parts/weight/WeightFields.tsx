@@ -25,8 +25,22 @@ export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
         ]}
       />
       <div className="grid grid-cols-2 gap-3">
-        <WeightField field="asRead" label={gross ? 'Gross' : 'Weight'} {...{ typed, onChange, question }} />
-        {gross && <WeightField field="tare" label="Tare, sling as wet as it was" {...{ typed, onChange, question }} />}
+        <WeightField
+          field="asRead"
+          label={gross ? 'Gross' : 'Weight'}
+          typed={typed}
+          onChange={onChange}
+          question={question}
+        />
+        {gross && (
+          <WeightField
+            field="tare"
+            label="Tare, sling as wet as it was"
+            typed={typed}
+            onChange={onChange}
+            question={question}
+          />
+        )}
       </div>
       {question?.meanings && (
         <div

@@ -9,7 +9,10 @@ const warm: FishingAdvice = {
   saturationMgL: 8.5,
   findings: [
     {
-      ...{ rule: 'too-warm', severity: 'stop', text: 'Leave pike alone.', reason: 'Warm water.' },
+      rule: 'too-warm',
+      severity: 'stop',
+      text: 'Leave pike alone.',
+      reason: 'Warm water.',
       basis: { kind: 'local-rule', water: 'Mere' },
       changes: 'After about 21:40.',
     },

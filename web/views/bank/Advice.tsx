@@ -34,7 +34,7 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
       </div>
       {saturation !== undefined && (
         <p className="mt-4">
-          As warm, as high and as salt as it is, this water can hold {saturation.toFixed(1)} mg/L of oxygen at most{' '}
+          At this temperature and height the water holds at most {saturation.toFixed(1)} mg/L of oxygen{' '}
           <span className="text-sm text-soft">(Benson and Krause 1984)</span>.
         </p>
       )}

@@ -7,7 +7,7 @@ import { compassText } from '@keeper/core/water/swim';
 import { sunDay, type SunDay } from '@keeper/core/bank/sun';
 import { guessWaterC } from '@keeper/core/care/margin';
 import { meanAirC } from '@keeper/core/care/weather';
-import { clock } from '../../data/useProspect.js';
+import { clock, clockBetween } from '../../data/useProspect.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
@@ -42,7 +42,7 @@ export function Conditions(props: ConditionsProps) {
     <Part title="Conditions">
       {moments || measured > 1 ? (
         <>
-          <Strip {...{ moments: moments ?? [], momentMs, habit, conditions: story.conditions }} />
+          <Strip moments={moments ?? []} momentMs={momentMs} habit={habit} conditions={story.conditions} />
           {onLook && moments && <LookAt story={story} momentMs={momentMs} onLook={onLook} />}
         </>
       ) : (
@@ -73,11 +73,14 @@ export function Conditions(props: ConditionsProps) {
       <Sheet title="Measure the water" open={open === 'water'} onOpenChange={(is) => setOpen(is ? 'water' : undefined)}>
         <MeasureWater
           aboutC={now.waterC ?? guessWaterC(story.forecast ? meanAirC(story.forecast.hours) : 16)}
-          {...{ habit, position, atMs: momentMs, onTaken: take }}
+          habit={habit}
+          position={position}
+          atMs={momentMs}
+          onTaken={take}
         />
       </Sheet>
       <Sheet title="Air and sky" open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
-        <SeeSky aboutC={now.airC ?? 15} {...{ habit, onTaken: take }} />
+        <SeeSky aboutC={now.airC ?? 15} habit={habit} onTaken={take} />
       </Sheet>
     </Part>
   );
@@ -87,6 +90,7 @@ const STEP_MS = 15 * 60_000;
 
 /** The hour that is looked at, while the outing is only planned. */
 function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: number; onLook: (atMs: number) => void }) {
+  const clock = clockBetween(story.fromMs, story.toMs);
   const steps = Math.floor((story.toMs - story.fromMs) / STEP_MS);
   return (
     <div className="mb-2 flex items-center gap-4">

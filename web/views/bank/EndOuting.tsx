@@ -35,7 +35,7 @@ export function EndOuting({ story, onEnd }: { story: OutingStory; onEnd: (note: 
       <button type="button" className="button" onClick={() => setOpen(true)}>
         End the outing
       </button>
-      <Sheet title="End the outing" open={open} onOpenChange={setOpen}>
+      <Sheet title="End the outing" open={open} onOpenChange={setOpen} keepsDraft>
         <form
           className="grid gap-5"
           onSubmit={(event) => {

@@ -5,10 +5,17 @@ import type { HeatClocks, OutlookMoment } from '@keeper/core/care/outlook';
 import type { Prospect } from '@keeper/core/outing/prospect';
 import { Heat } from './Heat.js';
 
-jest.mock('../../data/useProspect.js', () => ({ clock: (atMs: number) => `${atMs}:00` }));
+jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => (atMs: number) => `${atMs}:00` }));
 
 const moment: OutlookMoment = {
-  ...{ atMs: 6, airC: 20, waterC: 20, matC: 21, matWaterKgM2: 0, bucketC: 20.5, sunAltitudeDeg: 30, matShaded: false },
+  atMs: 6,
+  airC: 20,
+  waterC: 20,
+  matC: 21,
+  matWaterKgM2: 0,
+  bucketC: 20.5,
+  sunAltitudeDeg: 30,
+  matShaded: false,
   face: 'up',
 };
 const cool: HeatClocks = { matWarmMs: null, matBurnsMs: null, matDryMs: null, bucketWarmMs: null };

@@ -10,7 +10,7 @@ jest.mock('../../data/probe.js', () => ({ canUseBluetooth: () => false }));
 function measure(habit: 'C' | 'F' = 'C', aboutC = 18.2) {
   const taken: Condition[] = [];
   const onTaken = (condition: Condition) => taken.push(condition);
-  render(<MeasureWater {...{ habit, aboutC, onTaken, atMs: 0, position: null }} />);
+  render(<MeasureWater habit={habit} aboutC={aboutC} onTaken={onTaken} atMs={0} position={null} />);
   return taken;
 }
 const quick = () => within(screen.getByRole('group', { name: 'Read off the thermometer' })).getAllByRole('button');
@@ -34,22 +34,35 @@ test('in Fahrenheit they are whole degrees, and no ice is offered', async () => 
 
 test('what is typed is read, refused with its reason, and stays', async () => {
   const taken = measure();
-  const [takeIt, takeOxygen] = screen.getAllByRole('button', { name: 'Take it' }) as [HTMLElement, HTMLElement];
+  const takeIt = screen.getByRole('button', { name: 'Take it' });
   await userEvent.type(screen.getByLabelText('Another value'), '60');
   await userEvent.click(takeIt);
   expect(screen.getByRole('alert')).toHaveTextContent('If that is Fahrenheit, write 60 F.');
   expect(screen.getByLabelText('Another value')).toHaveValue('60');
   await userEvent.type(screen.getByLabelText('Another value'), ' F');
   await userEvent.click(takeIt);
+  await userEvent.clear(screen.getByLabelText('Another value'));
   await userEvent.type(screen.getByLabelText('Oxygen from a meter, mg/L'), '84');
-  await userEvent.click(takeOxygen);
+  await userEvent.click(takeIt);
   expect(screen.getByRole('alert')).toHaveTextContent('between 0 and 30 mg/L');
   await userEvent.clear(screen.getByLabelText('Oxygen from a meter, mg/L'));
   await userEvent.type(screen.getByLabelText('Oxygen from a meter, mg/L'), '8,4');
-  await userEvent.click(takeOxygen);
+  await userEvent.click(takeIt);
   expect(taken).toEqual([
     { source: 'hand', waterC: 15.56, depth: 'surface' },
     { source: 'hand', oxygenMgL: 8.4 },
+  ]);
+});
+
+test('both that were typed are taken together, and oxygen goes along with a tap', async () => {
+  const taken = measure();
+  await userEvent.type(screen.getByLabelText('Another value'), '12');
+  await userEvent.type(screen.getByLabelText('Oxygen from a meter, mg/L'), '15');
+  await userEvent.click(screen.getByRole('button', { name: 'Take it' }));
+  await userEvent.click(screen.getByRole('button', { name: '17.5°' }));
+  expect(taken).toEqual([
+    { source: 'hand', waterC: 12, depth: 'surface', oxygenMgL: 15 },
+    { source: 'hand', waterC: 17.5, depth: 'surface', oxygenMgL: 15 },
   ]);
 });
 

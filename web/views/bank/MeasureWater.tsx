@@ -23,22 +23,33 @@ interface MeasureWaterProps {
   readonly onTaken: (condition: Condition) => void;
 }
 
-/** The water: a thermometer read by hand in two taps, a probe, or typed; and oxygen where there is a meter. */
+/** The water: a thermometer read by hand in two taps, a probe, or typed; oxygen where there is a meter goes along with any of them. */
 export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: MeasureWaterProps) {
   const [depth, setDepth] = useState<WaterDepth>('surface');
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
   const [oxygen, setOxygen] = useState('');
   const [oxygenProblem, setOxygenProblem] = useState<string>();
-  const takeTyped = () => {
-    const answer = parseTemperature(text, habit, 'water');
-    if (answer.ok) onTaken({ source: 'hand', waterC: answer.value, depth });
-    else setProblem(answer.reason);
-  };
-  const takeOxygen = () => {
+  /** Oxygen that was typed goes along with whatever is taken; undefined, and said, where it is no number of the sort. */
+  const oxygenTyped = (): { oxygenMgL?: number } | undefined => {
+    if (oxygen.trim() === '') return {};
     const mgL = typedNumber(oxygen);
-    if (mgL !== undefined && mgL >= 0 && mgL <= MOST_OXYGEN_MGL) onTaken({ source: 'hand', oxygenMgL: mgL });
-    else setOxygenProblem(`Oxygen is a number between 0 and ${MOST_OXYGEN_MGL} mg/L.`);
+    if (mgL !== undefined && mgL >= 0 && mgL <= MOST_OXYGEN_MGL) return { oxygenMgL: mgL };
+    setOxygenProblem(`Oxygen is a number between 0 and ${MOST_OXYGEN_MGL} mg/L.`);
+    return undefined;
+  };
+  const take = (reading: Condition) => {
+    const alongside = oxygenTyped();
+    if (alongside) onTaken({ ...reading, ...alongside });
+  };
+  const takeTyped = () => {
+    if (text.trim() === '' && oxygen.trim() !== '') {
+      take({ source: 'hand' });
+      return;
+    }
+    const answer = parseTemperature(text, habit, 'water');
+    if (answer.ok) take({ source: 'hand', waterC: answer.value, depth });
+    else setProblem(answer.reason);
   };
   return (
     <div className="grid gap-5">
@@ -48,7 +59,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
             key={tempC}
             type="button"
             className="button min-h-14 min-w-20 text-lg tabular-nums"
-            onClick={() => onTaken({ source: 'hand', waterC: tempC, depth })}
+            onClick={() => take({ source: 'hand', waterC: tempC, depth })}
           >
             {formatTemperature(tempC, habit).replace(/ .*/, '°')}
           </button>
@@ -68,52 +79,40 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
         habit={habit}
         atMs={atMs}
         position={position}
-        onTaken={(waterC) => onTaken({ source: 'probe', waterC, depth })}
+        onTaken={(waterC) => take({ source: 'probe', waterC, depth })}
       />
       <form
-        className="flex items-end gap-3"
+        className="grid gap-3"
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
           takeTyped();
         }}
       >
-        <TextField
-          className="flex-1"
-          label="Another value"
-          numeric
-          placeholder={habit === 'F' ? '64.5' : '18.2'}
-          value={text}
-          problem={problem}
-          onChange={(value) => {
-            setText(value);
-            setProblem(undefined);
-          }}
-        />
-        <button type="submit" className="button">
-          Take it
-        </button>
-      </form>
-      <form
-        className="flex items-end gap-3"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          takeOxygen();
-        }}
-      >
-        <TextField
-          className="flex-1"
-          label="Oxygen from a meter, mg/L"
-          numeric
-          placeholder="8.4"
-          value={oxygen}
-          problem={oxygenProblem}
-          onChange={(value) => {
-            setOxygen(value);
-            setOxygenProblem(undefined);
-          }}
-        />
+        <div className="grid items-start gap-3 sm:grid-cols-2">
+          <TextField
+            label="Another value"
+            numeric
+            placeholder={habit === 'F' ? '64.5' : '18.2'}
+            value={text}
+            problem={problem}
+            onChange={(value) => {
+              setText(value);
+              setProblem(undefined);
+            }}
+          />
+          <TextField
+            label="Oxygen from a meter, mg/L"
+            numeric
+            placeholder="8.4"
+            value={oxygen}
+            problem={oxygenProblem}
+            onChange={(value) => {
+              setOxygen(value);
+              setOxygenProblem(undefined);
+            }}
+          />
+        </div>
         <button type="submit" className="button">
           Take it
         </button>

@@ -17,7 +17,7 @@ jest.mock('../../data/keeper.js', () => ({
 }));
 jest.mock('../../data/forecast.js', () => ({ askForecast: () => Promise.reject(new Error('No service.')) }));
 jest.mock('../../data/rows.js', () => ({
-  useWaters: () => [{ id: 'w', name: 'The Mere', position: { latitudeDeg: 46, longitudeDeg: 0 } }],
+  useStandingWaters: () => [{ id: 'w', name: 'The Mere', position: { latitudeDeg: 46, longitudeDeg: 0 } }],
   useSwims: () => [{ id: 's', waterId: 'w', name: 'Reed gate', position: null }],
 }));
 jest.mock('../../data/useOuting.js', () => ({ useOutings: () => [] }));

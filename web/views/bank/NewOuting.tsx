@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { newId } from '../../data/device.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
-import { useSwims, useWaters } from '../../data/rows.js';
+import { useSwims, useStandingWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
@@ -22,7 +22,7 @@ interface Draft extends PlanDraft {
 /** Plans an outing: where, when, with whom, for what. The forecast is asked along with it. */
 export function NewOuting() {
   const navigate = useNavigate();
-  const waters = useWaters();
+  const waters = useStandingWaters();
   const [openedMs] = useState(() => Math.floor(Date.now() / 300_000) * 300_000);
   const [draft, change, clear] = useDraft<Draft>('outing', {
     waterId: localStorage.getItem('keeper.water') ?? '',

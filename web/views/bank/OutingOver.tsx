@@ -3,10 +3,11 @@ import type { OutingStory } from '@keeper/core/outing/story';
 import { useBook } from '../../data/queries.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
-import { clock, useBank } from '../../data/useProspect.js';
+import { clockBetween, useBank } from '../../data/useProspect.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { whenText } from '../../parts/when.js';
-import { outcomeText, useFishOf } from './EndOuting.js';
+import { DayTold } from './DayTold.js';
+import { EndOuting, outcomeText, useFishOf } from './EndOuting.js';
 import { Strip } from './Strip.js';
 
 /** An outing that has ended, as it will be read years later. */
@@ -19,33 +20,47 @@ export function OutingOver({ story }: { story: OutingStory }) {
   return (
     <article className="max-w-3xl">
       <p className="text-soft">
-        {whenText(new Date(story.fromMs).toISOString())} to {clock(story.toMs)}
+        {whenText(new Date(story.fromMs).toISOString())} to {clockBetween(story.fromMs, story.toMs)(story.toMs)}
         {water && `, ${water.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">{swim?.name ?? 'An outing'}</h1>
-      <p className="mt-1 mb-5 font-book text-2xl">{outcomeText(fish, story.runsDropped)}</p>
+      <p className="mt-1 mb-5 font-book text-2xl">
+        {story.calledOff ? 'Called off.' : outcomeText(fish, story.runsDropped)}
+      </p>
+      {story.endedAt === null && (
+        <p className="mb-5 max-w-prose border-l-4 border-water pl-4">
+          Its time is over and it was not ended. Nothing here is advice any more; end it, and it stands in the book.
+        </p>
+      )}
       {story.note && (
         <p className="mb-6 border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">{story.note}</p>
       )}
       {prospect?.moments && (
         <Strip moments={prospect.moments} conditions={story.conditions} momentMs={story.toMs} habit={tempHabit} />
       )}
+      <DayTold story={story} />
       <ul className="mt-6">
         {rows.map((capture) => (
           <CaptureRow key={capture.captureId} capture={capture} />
         ))}
       </ul>
       <div className="mt-8 flex flex-wrap gap-3">
+        {story.endedAt === null && (
+          <EndOuting
+            story={story}
+            onEnd={(text) => void record([makeOutingEvent(story.outingId, 'outing-ended', text ? { note: text } : {})])}
+          />
+        )}
         <Link to="/bank/new" className="button button-main">
           Plan another outing
         </Link>
-        {lastEvent?.type === 'outing-ended' && (
+        {(lastEvent?.type === 'outing-ended' || lastEvent?.type === 'outing-called-off') && (
           <button
             type="button"
             className="button"
             onClick={() => void record([makeOutingEvent(story.outingId, 'taken-back', { eventId: lastEvent.id })])}
           >
-            It is not over: go on with it
+            {story.calledOff ? 'It is on again' : 'It is not over: go on with it'}
           </button>
         )}
       </div>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { expectedText } from '@keeper/core/bank/readiness';
 import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/outing/event';
-import { isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/outing/story';
+import { isPast, isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/outing/story';
 import { ruleSentences } from '@keeper/core/water/rules';
 import { HAZARD_WORDS, compassText } from '@keeper/core/water/swim';
 import type { MatFace } from '@keeper/core/care/mat';
@@ -13,7 +13,7 @@ import { setDeviceWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
-import { clock, useBank, useMinute } from '../../data/useProspect.js';
+import { clock, clockBetween, useBank, useMinute } from '../../data/useProspect.js';
 import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { FishOn } from '../../parts/FishOn.js';
 import { Notice } from '../../parts/Notice.js';
@@ -23,6 +23,7 @@ import { PlanDrawing } from '../layout/PlanDrawing.js';
 import { Advice, HotCaptureCard } from './Advice.js';
 import { ChangePlan } from './ChangePlan.js';
 import { Conditions } from './Conditions.js';
+import { CallOff } from './CallOff.js';
 import { EndOuting } from './EndOuting.js';
 import { Heat } from './Heat.js';
 import { OutingOver } from './OutingOver.js';
@@ -31,9 +32,14 @@ import { ReadinessList } from './ReadinessList.js';
 /** The half hour before a rod is cast, and what must be thought of while the rods are out. */
 export function OutingPage() {
   const { story, loading, missing } = useOuting(useParams()['outingId'] ?? '');
+  const nowMs = useMinute();
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the outing…</p>;
-  return story.endedAt === null ? <OutingOf key={story.outingId} story={story} /> : <OutingOver story={story} />;
+  return story.endedAt === null && !isPast(story, nowMs) ? (
+    <OutingOf key={story.outingId} story={story} />
+  ) : (
+    <OutingOver story={story} />
+  );
 }
 
 const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
@@ -45,7 +51,11 @@ const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
 function OutingOf({ story }: { story: OutingStory }) {
   const { outingId } = story;
   const settings = useSettings();
-  const underWay = isUnderWay(story, useMinute());
+  const nowMs = useMinute();
+  const underWay = isUnderWay(story, nowMs);
+  // Whoever has measured, moved or dropped a run was there, whatever the plan said.
+  const isBegun =
+    nowMs >= story.fromMs || story.swims.length > 1 || story.conditions.length > 0 || story.runsDropped > 0;
   const [lookMs, setLookMs] = useState<number>();
   const { water, swim, prospect } = useBank(story, underWay ? undefined : lookMs);
   const [notKept, setNotKept] = useState(false);
@@ -81,7 +91,7 @@ function OutingOf({ story }: { story: OutingStory }) {
         <div>
           <p className="text-soft">
             {new Date(story.fromMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })},{' '}
-            {clock(story.fromMs)} to {clock(story.toMs)},{' '}
+            {clock(story.fromMs)} to {clockBetween(story.fromMs, story.toMs)(story.toMs)},{' '}
             {story.companions === 0 ? 'alone' : `${story.companions + 1} of you`}
           </p>
           <h1 className="text-3xl font-semibold md:text-4xl">{swim ? swim.name : water.name}</h1>
@@ -109,7 +119,11 @@ function OutingOf({ story }: { story: OutingStory }) {
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Conditions
-            {...{ story, prospect, forecastProblem, asking, habit: settings.tempHabit }}
+            story={story}
+            prospect={prospect}
+            forecastProblem={forecastProblem}
+            asking={asking}
+            habit={settings.tempHabit}
             onLook={underWay ? undefined : setLookMs}
             onForecast={() => void forecast()}
             onTaken={(condition: Condition) => void note('condition-taken', { ...condition, when })}
@@ -120,7 +134,9 @@ function OutingOf({ story }: { story: OutingStory }) {
             onDeed={(kind: CareKind, face?: MatFace) => void note('care-done', { kind, when, ...(face && { face }) })}
           />
           <ReadinessList
-            {...{ items, readiness, checked: story.checked }}
+            items={items}
+            readiness={readiness}
+            checked={story.checked}
             onCheck={(item, done) => {
               void note('item-checked', { item, done });
               // Zeroed with the wet sling: weights of this outing count their zero from now.
@@ -186,7 +202,11 @@ function OutingOf({ story }: { story: OutingStory }) {
                 story={story}
                 onChanged={(plan) => void note('outing-planned', { waterId: water.id, ...plan })}
               />
-              <EndOuting story={story} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
+              {isBegun ? (
+                <EndOuting story={story} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
+              ) : (
+                <CallOff onCalledOff={() => void note('outing-called-off', {})} />
+              )}
               <Link to="/bank/new" className="quiet-link text-center">
                 Plan another outing
               </Link>

@@ -21,7 +21,11 @@ export function OutingRow({ outing }: { outing: OutingSummary }) {
           <span className="text-sm text-soft">{whenText(new Date(outing.fromMs).toISOString())}</span>
         </span>
         <span className="text-soft">
-          {outing.endedAt === null ? `not ended; ${expectedText(outing.expected).toLowerCase()}` : (outing.note ?? '')}
+          {outing.endedAt === null
+            ? `not ended; ${expectedText(outing.expected).toLowerCase()}`
+            : outing.calledOff
+              ? 'called off'
+              : (outing.note ?? '')}
         </span>
       </Link>
     </li>

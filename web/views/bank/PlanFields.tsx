@@ -1,4 +1,4 @@
-import type { OutingPayloads } from '@keeper/core/outing/event';
+import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/outing/event';
 import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
@@ -13,14 +13,12 @@ export interface PlanDraft {
   readonly expected: readonly SpeciesId[];
 }
 
-const LONGEST_MS = 14 * 24 * 3_600_000;
-
 function problemsOf({ from, to }: PlanDraft): { from?: string; to?: string } {
   const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
   if (!Number.isFinite(fromMs)) return { from: 'Say from when.' };
   if (!Number.isFinite(toMs)) return { to: 'Say until when.' };
   if (toMs <= fromMs) return { to: 'It ends before it begins. Is it the day after?' };
-  return toMs - fromMs > LONGEST_MS ? { to: 'Longer than two weeks is more than one outing.' } : {};
+  return toMs - fromMs > LONGEST_OUTING_MS ? { to: 'Longer than two weeks is more than one outing.' } : {};
 }
 
 /** The plan as it goes into the log; undefined while something is not right with it. */

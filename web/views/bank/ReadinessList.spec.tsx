@@ -7,8 +7,14 @@ import { COMMON_PRACTICE } from '@keeper/core/care/counsel';
 import { ReadinessList } from './ReadinessList.js';
 
 const item = (id: string, change: Partial<ReadinessItem> = {}): ReadinessItem => ({
-  ...{ id, text: `The ${id}`, detail: `detail of ${id}`, reason: `Why the ${id}.`, basis: COMMON_PRACTICE },
-  ...{ essential: true, done: false, problem: null },
+  id,
+  text: `The ${id}`,
+  detail: `detail of ${id}`,
+  reason: `Why the ${id}.`,
+  basis: COMMON_PRACTICE,
+  essential: true,
+  done: false,
+  problem: null,
   ...change,
 });
 const items = [

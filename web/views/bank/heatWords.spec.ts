@@ -2,7 +2,7 @@ import type { OutlookMoment } from '@keeper/core/care/outlook';
 import type { Prospect } from '@keeper/core/outing/prospect';
 import { dueNow } from './heatWords.js';
 
-jest.mock('../../data/useProspect.js', () => ({ clock: String }));
+jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => String }));
 
 const due = (now: Partial<OutlookMoment>, momentMs = 5) =>
   dueNow(

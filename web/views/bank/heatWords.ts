@@ -1,7 +1,10 @@
 import { BUCKET_TOO_WARM_K, MAT_BURNS_C, MAT_TOO_WARM_K } from '@keeper/core/care/outlook';
 import { spanText } from '@keeper/core/measure/duration';
 import type { Prospect } from '@keeper/core/outing/prospect';
-import { clock } from '../../data/useProspect.js';
+import { clockBetween } from '../../data/useProspect.js';
+
+/** The clock of the hours that are looked at. */
+const clockOf = (moments: Prospect['moments']) => clockBetween(moments?.[0]?.atMs ?? 0, moments?.at(-1)?.atMs ?? 0);
 
 type Degrees = (tempC: number) => string;
 
@@ -9,6 +12,7 @@ type Degrees = (tempC: number) => string;
 export function matSentence({ heat, moments, momentMs, soakLastsMs }: Prospect, degrees: Degrees): string {
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
+  const clock = clockOf(moments);
   const lies = now.face === 'up' ? 'face up' : 'face down';
   if (now.matC >= MAT_BURNS_C)
     return `The mat burns now, at about ${degrees(now.matC)}. Soak it, shade it, or turn it face down.`;
@@ -33,7 +37,7 @@ export function bucketSentence({ heat, moments, momentMs }: Prospect, degrees: D
     return `Change the bucket: it stands about ${degrees(now.bucketC)} against ${degrees(now.waterC)} in the lake.`;
   }
   return heat.bucketWarmMs
-    ? `The bucket wants changing by ${clock(heat.bucketWarmMs)}: from then it stands three degrees above the lake.`
+    ? `The bucket wants changing by ${clockOf(moments)(heat.bucketWarmMs)}: from then it stands three degrees above the lake.`
     : 'The bucket stays near the lake through these hours.';
 }
 

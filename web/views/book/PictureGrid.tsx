@@ -73,7 +73,7 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
 
 const Tile = memo(function Tile({ picture, height }: { picture: PictureInBook; height: number }) {
   const { massUnit } = useSettings();
-  const { captureId, species, form, net, startedAt } = picture;
+  const { captureId, species, form, net, startedAt, zone } = picture;
   const weight = net ? formatMassIn(net, massSystemOf(massUnit)) : 'not weighed';
   return (
     <Link to={`/book/${captureId}`} className="block">
@@ -84,7 +84,7 @@ const Tile = memo(function Tile({ picture, height }: { picture: PictureInBook; h
         {weight}
         {species && <span className="ml-1.5 font-normal text-soft">{speciesName(species, form).toLowerCase()}</span>}
       </span>
-      <span className="block truncate text-sm text-soft">{whenText(startedAt ?? '')}</span>
+      <span className="block truncate text-sm text-soft">{whenText(startedAt ?? '', undefined, zone)}</span>
     </Link>
   );
 });

@@ -14,13 +14,22 @@ jest.mock('../../data/rows.js', () => ({
 
 const HOUR = 3_600_000;
 const outing = (outingId: string, change: Partial<OutingSummary> = {}): OutingSummary => ({
-  ...{ outingId, waterId: 'w', swimId: 's', fromMs: 100 * HOUR, toMs: 109 * HOUR, endedAt: 'then', expected: [] },
-  ...{ companions: 0, runsDropped: 0, note: null },
+  outingId,
+  waterId: 'w',
+  swimId: 's',
+  fromMs: 100 * HOUR,
+  toMs: 109 * HOUR,
+  endedAt: 'then',
+  expected: [],
+  calledOff: false,
+  companions: 0,
+  runsDropped: 0,
+  note: null,
   ...change,
 });
 const fish = (outingId: string | null, atMs: number) =>
   ({ outingId, startedAt: new Date(atMs).toISOString() }) as CaptureSummary;
-const shown = { species: undefined, waterId: undefined, order: 'newest' as const, more: false };
+const shown = { species: undefined, waterId: undefined, order: 'newest' as const, year: undefined, more: false };
 const blanks = (rows: readonly CaptureSummary[], change: Partial<typeof shown> | object = {}) =>
   renderHook(() => useBlanks(rows, { ...shown, ...change })).result.current.map(({ outingId }) => outingId);
 
@@ -35,6 +44,13 @@ test('a blank shows only where its page of the book is, and where nothing is fil
   expect(blanks([], { waterId: 'elsewhere' })).toEqual([]);
   expect(blanks([], { species: 'pike' })).toEqual([]);
   expect(blanks([], { order: 'heaviest' })).toEqual([]);
+});
+
+test('where the book is opened at the end of a year no later blank stands before it', () => {
+  const newYear = Date.UTC(2026, 0, 1);
+  outings = [outing('last', { fromMs: newYear - 1 }), outing('next', { fromMs: newYear })];
+  expect(blanks([], { year: 2025 })).toEqual(['last']);
+  expect(blanks([], { year: 2026 })).toEqual(['last', 'next']);
 });
 
 test('it is said how long it was and what was dropped', () => {

@@ -10,6 +10,8 @@ interface Shown {
   readonly species: string | undefined;
   readonly waterId: string | undefined;
   readonly order: BookOrder;
+  /** The book is opened at its end. */
+  readonly year: number | undefined;
   /** Whether the book goes on after these rows. */
   readonly more: boolean;
 }
@@ -21,8 +23,13 @@ export function useBlanks(rows: readonly CaptureSummary[], shown: Shown): readon
   const caught = new Set(rows.map(({ outingId }) => outingId));
   const oldestMs = shown.more ? Date.parse(rows.at(-1)?.startedAt ?? '') : -Infinity;
   return outings.filter(
-    ({ outingId, endedAt, fromMs, waterId }) =>
-      endedAt !== null && !caught.has(outingId) && fromMs >= oldestMs && (!shown.waterId || shown.waterId === waterId),
+    ({ outingId, endedAt, calledOff, fromMs, waterId }) =>
+      endedAt !== null &&
+      !calledOff &&
+      !caught.has(outingId) &&
+      fromMs >= oldestMs &&
+      (shown.year === undefined || fromMs < Date.UTC(shown.year + 1, 0, 1)) &&
+      (!shown.waterId || shown.waterId === waterId),
   );
 }
 

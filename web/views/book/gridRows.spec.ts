@@ -2,7 +2,15 @@ import type { PictureInBook } from '@keeper/contract/book';
 import { gridRows } from './gridRows.js';
 
 const picture = (name: string, startedAt: string): PictureInBook => ({
-  ...{ sha256: name, role: null, view: null, captureId: name, startedAt, species: 'carp', form: null, net: null },
+  sha256: name,
+  zone: null,
+  role: null,
+  view: null,
+  captureId: name,
+  startedAt,
+  species: 'carp',
+  form: null,
+  net: null,
 });
 const FOUR = [
   ...[picture('a', '2026-06-20T10:00:00.000Z'), picture('b', '2026-06-12T10:00:00.000Z')],

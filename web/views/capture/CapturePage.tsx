@@ -29,6 +29,7 @@ import { AmendForm } from './AmendForm.js';
 import { FACT_WORDS, factText } from './factText.js';
 import { tapName } from './timeText.js';
 import { LeftAs } from './LeftAs.js';
+import { StrikeOut, StruckOut } from './StrikeOut.js';
 import { HandlingReview } from './HandlingReview.js';
 import { WoundsNoted } from './WoundsNoted.js';
 
@@ -49,6 +50,7 @@ function CaptureOf({ story }: { story: CaptureStory }) {
   const [leaving, setLeaving] = useState(false);
   const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
   const lost = story.outcome === 'lost';
+  if (story.outcome === 'discarded') return <StruckOut story={story} />;
   return (
     <article>
       <p className="text-soft">
@@ -75,8 +77,16 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           )}
         </p>
       )}
-      <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
-      <HandlingSentence story={story} />
+      {story.fromPictures ? (
+        <p className="mt-3 max-w-prose text-lg">
+          This page was begun from pictures. Nothing is known of how the fish was handled.
+        </p>
+      ) : (
+        <>
+          <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
+          <HandlingSentence story={story} />
+        </>
+      )}
       <AroundSentence story={story} />
       <div className="mt-5 max-w-3xl empty:hidden">
         <EntryQuestion story={story} />
@@ -147,9 +157,10 @@ function CaptureOf({ story }: { story: CaptureStory }) {
             )}
             {story.outcome === 'released' && (
               <Link to={`/book/${story.captureId}/share`} className="button">
-                A card to share
+                Catch card
               </Link>
             )}
+            {story.endMs !== null && <StrikeOut story={story} />}
             {!story.writtenUp && (
               <Link to={`/write-up/${story.captureId}`} className="button">
                 Write it up
@@ -238,7 +249,7 @@ function Correction({ amendment, waterName }: { amendment: Amendment; waterName:
         {FACT_WORDS[field]}: <s className="text-soft">{factText(field, from, waterName)}</s>{' '}
         <b>{factText(field, to, waterName)}</b>
       </span>
-      <span className="block font-book italic">{why}</span>
+      {why && <span className="block font-book italic">{why}</span>}
       <span className="text-sm text-soft">{whenText(at)}</span>
     </li>
   );

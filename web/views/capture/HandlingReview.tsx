@@ -13,7 +13,7 @@ export function HandlingReview({ story }: { story: CaptureStory }) {
   const past = useHandlingPast(story.facts.species ?? undefined);
   const situation = useSituation(story);
   const splits = splitsOf(story.marks);
-  if (story.endMs === null || splits.length === 0) return null;
+  if (story.endMs === null || splits.length === 0 || story.fromPictures) return null;
   const end = momentOf(story, situation, story.endMs);
   if (story.outcome === 'died') return <DeathReview story={story} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);

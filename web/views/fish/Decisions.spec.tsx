@@ -6,7 +6,12 @@ import { Decisions } from './Decisions.js';
 const MOSS = 'moss';
 const by = { sha256: 'a'.repeat(64), captureId: 'b', otherSha: 'b'.repeat(64), score: 0.7, probability: 0.97 };
 const said = (eventId: string, captureId: string, more: Partial<IdentityDecision> = {}): IdentityDecision => ({
-  ...{ eventId, captureId, says: 'same', fishId: MOSS, at: '2026-05-02T08:00:00Z', takenBackAt: null },
+  eventId,
+  captureId,
+  says: 'same',
+  fishId: MOSS,
+  at: '2026-05-02T08:00:00Z',
+  takenBackAt: null,
   ...more,
 });
 let decisions: readonly IdentityDecision[] | undefined;
@@ -60,7 +65,7 @@ test('each is said in a sentence with its day and what spoke for it', () => {
     expect.stringMatching(/^The catch of 1 May 2026 is Penny\./),
     expect.stringMatching(/^The catch of 1 April 2026 was left open\./),
     expect.stringMatching(/^The catch of 1 May 2026 is another fish than the catch of 1 May 2026\./),
-    expect.stringMatching(/^The catch of 1 May 2026 is this fish\.The flanks: 97 in 100\./),
+    expect.stringMatching(/^The catch of 1 May 2026 is this fish\.The flanks: 97 %\./),
     expect.stringMatching(/^The catch of 1 April 2026 began this fish\./),
   ]);
 });

@@ -44,7 +44,10 @@ function NameForm({ fishId, row, onDone }: NameFormProps) {
     (each) => each.fishId !== fishId && typed !== '' && register.nameOf(each.fishId).toLowerCase() === typed,
   );
   const form = useRowForm({
-    ...{ kind: 'fish', id: fishId, contract: WriteFishDto, onKept: onDone },
+    kind: 'fish',
+    id: fishId,
+    contract: WriteFishDto,
+    onKept: onDone,
     bodyOf: (retired) => ({ name: name.trim(), note: note.trim() || null, retired, revision: row?.revision ?? 0 }),
   });
   const keep = (event: FormEvent) => {

@@ -33,7 +33,7 @@ export function RegisterPage() {
         <p className="mt-1 max-w-prose text-soft">
           {register.fish.length === 0
             ? 'None yet. A fish is known once you say who it is: ask “Who is this?” beside a picture of its flank, or sweep the book.'
-            : `${register.fish.length} fish, ${again} of them had more than once.`}
+            : `${register.fish.length} known fish, ${again === register.fish.length ? 'all' : again} recaptured.`}
         </p>
       </div>
       <div className="flex flex-wrap gap-3">

@@ -2,7 +2,12 @@ import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
 import { decisionsOfFish } from './decisionsOfFish.js';
 
 const said = (eventId: string, captureId: string, fishId: string | null, decisionId?: string): IdentityDecision => ({
-  ...{ eventId, captureId, fishId, says: fishId ? 'same' : 'unsure', at: '2026-05-01', takenBackAt: null },
+  eventId,
+  captureId,
+  fishId,
+  says: fishId ? 'same' : 'unsure',
+  at: '2026-05-01',
+  takenBackAt: null,
   ...(decisionId && { decisionId }),
 });
 

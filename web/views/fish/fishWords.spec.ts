@@ -17,8 +17,13 @@ test('what changed is said with how far it can be relied on', () => {
 
 test('a doubt names both days and its reason', () => {
   const of = (day: string) => ({
-    ...{ captureId: day, atMs: Date.parse(`${day}T08:00:00Z`), elapsedMs: 0, species: null },
-    ...{ waterId: null, lengthMm: null, grams: null },
+    captureId: day,
+    atMs: Date.parse(`${day}T08:00:00Z`),
+    elapsedMs: 0,
+    species: null,
+    waterId: null,
+    lengthMm: null,
+    grams: null,
   });
   expect(doubtText({ kind: 'shrank', first: of('2025-05-01'), second: of('2025-09-01') })).toBe(
     '1 May 2025 and 1 September 2025: it would have shrunk: fish do not.',

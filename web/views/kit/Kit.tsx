@@ -12,6 +12,7 @@ import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnFish } from '../../data/useProspect.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';
+import { Unread } from '../../parts/Unread.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';
 
@@ -27,12 +28,18 @@ export function Kit() {
   return (
     <div className="grid max-w-3xl gap-10">
       <h1 className="text-3xl font-semibold">Kit</h1>
+      <Unread kind="kit" />
       <Part title="Rigs">
         <ul className="border-b border-rule">
           {rigs.map((rig) => {
             const { findings } = judgeRig({
-              ...{ rig, rules: NO_RULES, water: '', school: barbSchool, system: massSystemOf(massUnit) },
-              ...{ now: new Date(nowMs).toISOString(), lastFishAt: lastFishAt[rig.species] },
+              rig,
+              rules: NO_RULES,
+              water: '',
+              school: barbSchool,
+              system: massSystemOf(massUnit),
+              now: new Date(nowMs).toISOString(),
+              lastFishAt: lastFishAt[rig.species],
             });
             return (
               <li key={rig.id} className="border-t border-rule">

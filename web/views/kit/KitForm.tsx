@@ -2,7 +2,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
 import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/bank/kit';
 import { useSettings } from '../../data/queries.js';
-import { useKit, useWaters } from '../../data/rows.js';
+import { useKit, useStandingWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Part } from '../../parts/Part.js';
@@ -39,19 +39,20 @@ export function KitForm() {
 
 function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undefined }) {
   const navigate = useNavigate();
-  const waters = useWaters();
+  const waters = useStandingWaters();
   const { lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';
   const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}.${lengthHabit}`, draftOf(item, inches));
   const bodyOf = (retired: boolean) => ({
-    ...{
-      kind: draft.kind,
-      name: draft.name,
-      charge: draft.charge,
-      tares: [...draft.tares],
-      checkedAt: draft.checkedAt,
-    },
-    ...{ disinfected: draft.disinfected, lastWater: draft.lastWater, retired, revision: draft.revision },
+    kind: draft.kind,
+    name: draft.name,
+    charge: draft.charge,
+    tares: [...draft.tares],
+    checkedAt: draft.checkedAt,
+    disinfected: draft.disinfected,
+    lastWater: draft.lastWater,
+    retired,
+    revision: draft.revision,
     scale: item?.scale ?? null,
     sizeMm: typedSize(draft.size, inches) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
@@ -189,18 +190,14 @@ function daysBefore(days: number): string {
 function draftOf(item: KeptKitItem | undefined, inches: boolean): Draft {
   const flags: Flag[] = (['onLanyard', 'spare', 'toReplace'] as const).filter((flag) => item?.[flag]);
   return {
-    ...{
-      kind: item?.kind ?? 'net',
-      name: item?.name ?? '',
-      charge: item?.charge ?? null,
-      tares: item?.tares ?? [],
-      flags,
-    },
-    ...{
-      checkedAt: item?.checkedAt ?? null,
-      disinfected: item?.disinfected ?? null,
-      lastWater: item?.lastWater ?? null,
-    },
+    kind: item?.kind ?? 'net',
+    name: item?.name ?? '',
+    charge: item?.charge ?? null,
+    tares: item?.tares ?? [],
+    flags,
+    checkedAt: item?.checkedAt ?? null,
+    disinfected: item?.disinfected ?? null,
+    lastWater: item?.lastWater ?? null,
     size: item?.sizeMm ? String(Number((item.sizeMm / (inches ? 25.4 : 10)).toFixed(1))) : '',
     inDateUntil: item?.inDateUntil ?? '',
     revision: item?.revision ?? 0,

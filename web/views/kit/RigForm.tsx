@@ -99,8 +99,15 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     revision: rig?.revision ?? 0,
   });
   const bodyOf = (retired: boolean) => ({
-    ...{ name: draft.name, species: draft.species, leader: draft.leader, barb: draft.barb, lead: draft.lead },
-    ...{ trace: draft.trace, upTrace: draft.upTrace === 'yes', loadTests: [...draft.loadTests], retired },
+    name: draft.name,
+    species: draft.species,
+    leader: draft.leader,
+    barb: draft.barb,
+    lead: draft.lead,
+    trace: draft.trace,
+    upTrace: draft.upTrace === 'yes',
+    loadTests: [...draft.loadTests],
+    retired,
     snaggedAt: draft.snaggedAt,
     mainLineKg: strainKg(typedNumber(draft.mainLine) ?? NaN, system),
     linkKg: strainKg(typedNumber(draft.link) ?? NaN, system),

@@ -1,5 +1,5 @@
 import type { LayoutJudgement, SunHour } from '@keeper/core/bank/judgeLayout';
-import { clock } from '../../data/useProspect.js';
+import { clockBetween } from '../../data/useProspect.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 
 interface HourPickerProps {
@@ -11,6 +11,7 @@ interface HourPickerProps {
 
 /** The hours of the outing as a waterline: where the mat is in the sun it stands above the line, in shade it hangs below. */
 export function HourPicker({ hours, matLight, index, onChange }: HourPickerProps) {
+  const clock = clockBetween(hours[0]?.atMs ?? 0, hours.at(-1)?.atMs ?? 0);
   const wide = 100 / Math.max(1, hours.length);
   return (
     <div>

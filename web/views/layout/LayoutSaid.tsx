@@ -21,7 +21,9 @@ export function LayoutSaid({
         {wrong.length === 0
           ? 'Nothing to mend.'
           : `${wrong.length === 1 ? 'One thing' : `${wrong.length} things`} to mend, ${right.length} right.`}{' '}
-        <span className="font-sans text-base text-soft tabular-nums">{Math.round(judged.score * 100)} of 100</span>
+        <span className="font-sans text-base whitespace-nowrap text-soft tabular-nums">
+          {Math.round(judged.score * 100)} of 100
+        </span>
       </p>
       {wrong.length > 0 && (
         <Part title="To mend">

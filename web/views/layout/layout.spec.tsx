@@ -49,10 +49,20 @@ describe('the drawing', () => {
 });
 
 const point = (id: string, mark: number, pieces: LayoutPoint['pieces'] = []): LayoutPoint => ({
-  ...{ id, mark, weight: 1, text: `Text of ${id}.`, reason: `Reason of ${id}.`, basis: COMMON_PRACTICE, pieces },
+  id,
+  mark,
+  weight: 1,
+  text: `Text of ${id}.`,
+  reason: `Reason of ${id}.`,
+  basis: COMMON_PRACTICE,
+  pieces,
 });
 const judged = (...points: LayoutPoint[]): LayoutJudgement => ({
-  ...{ score: 0.87, points, carryM: 1, outOfReach: [], matLight: [] },
+  score: 0.87,
+  points,
+  carryM: 1,
+  outOfReach: [],
+  matLight: [],
 });
 
 describe('what is said of a layout', () => {

@@ -22,9 +22,11 @@ import { Part } from '../../parts/Part.js';
 import { Picker } from '../../parts/Picker.js';
 import { whenText } from '../../parts/when.js';
 import type { LookedAt } from '../../workers/pictureLook.js';
+import { BesideAny } from './BesideAny.js';
 import { BoardPanel } from './BoardPanel.js';
-import { draftOf, moved, readDraft, tapped } from './boardDraft.js';
+import { draftOf, hasSameTaps, lengthOn, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
 import { roundedDown } from './boardMarks.js';
+import { PictureAway } from './PictureAway.js';
 import { Series } from './Series.js';
 import { PictureStage, type StagePoint } from './PictureStage.js';
 import { useBench } from './useBench.js';
@@ -52,27 +54,34 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
   const kind = story.facts.species ? paintedKind(story.facts.species, story.facts.form) : undefined;
   const { looked, unreadable } = useLook(bytes, kind, reading?.landmarks);
   const [work, setWork] = useState<Work>(role === 'board' ? 'board' : 'fish');
-  const [draft, setDraft] = useState(() => draftOf(reading?.length, inches));
+  // Until something is tapped the board is as it was left, in the keeper's own unit where it never was.
+  const [onBoard, setDraft] = useState<BoardDraft>();
+  const draft = onBoard ?? draftOf(reading?.length, inches);
   const landmarks = reading?.landmarks ?? looked?.fish?.landmarks;
 
+  // A step is taken back where it can be seen.
+  const here = { back: () => setWork(work), forth: () => setWork(work) };
+  const keep = (made: Parameters<typeof bench.keep>[0]) => void bench.keep(made, here);
   const layStraight = () => {
     if (!landmarks || !looked) return;
     const side = role === 'left-flank' ? 'left' : role === 'right-flank' || looked.fish?.headRight ? 'right' : 'left';
     const stops = Math.max(0, Math.min(1.5, -(looked.fish?.measures.stops ?? 0)));
-    void bench.keep({
-      ...{ landmarks, by: reading?.by ?? 'proposed', view: straightened(landmarks, side, looked, stops) },
+    keep({
+      landmarks,
+      by: reading?.by ?? 'proposed',
+      view: straightened(landmarks, side, looked, stops),
       ...((role === null || role === 'portrait') && { role: side === 'left' ? 'left-flank' : 'right-flank' }),
     });
   };
-  const keepBoard = (next: typeof draft) => {
+  const keepBoard = async (next: BoardDraft) => {
     setDraft(next);
-    const read = looked && readDraft(next, looked.widthPx);
-    if (read?.ok && next.nose && next.tail) {
-      const { lengthMm, uMm } = read.value;
-      void bench.keep({
-        length: { marks: next.marks, nose: next.nose, tail: next.tail, inches: next.inches, lengthMm, uMm },
-      });
-    }
+    if (hasSameTaps(draft, next)) return;
+    const show = (as: BoardDraft) => () => {
+      setWork('board');
+      setDraft(as);
+    };
+    const kept = await bench.keep(lengthOn(next, looked?.widthPx), { back: show(draft), forth: show(next) });
+    if (!kept) setDraft(draft);
   };
   const noteLength = (mm: number) =>
     void record([
@@ -82,7 +91,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
     ]);
 
   const marks = reading?.marks ?? [];
-  const keepMarks = (next: readonly Pixel[]) => void bench.keep({ marks: next });
+  const keepMarks = (next: readonly Pixel[]) => keep({ marks: next });
   const points = { fish: landmarkPoints(landmarks), board: boardPoints(draft), marks: markPoints(marks) }[work];
   return (
     <article className="grid gap-5">
@@ -107,13 +116,13 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
               lines={work === 'board' ? boardLines(draft) : landmarks ? [[landmarks.snout, landmarks.fork]] : []}
               label={STAGE_WORDS[work]}
               onMoved={(id, to) => {
-                if (work === 'board') keepBoard(moved(draft, id, to));
+                if (work === 'board') void keepBoard(moved(draft, id, to));
                 else if (work === 'marks') keepMarks(marks.map((mark, i) => (String(i) === id ? to : mark)));
-                else if (landmarks) void bench.keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' });
+                else if (landmarks) keep({ landmarks: { ...landmarks, [id]: to }, by: 'hand' });
               }}
               onTapped={
                 work === 'board'
-                  ? (at) => keepBoard(tapped(draft, at))
+                  ? (at) => void keepBoard(tapped(draft, at))
                   : work === 'marks'
                     ? (at) => keepMarks([...marks, at])
                     : undefined
@@ -176,7 +185,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
                 story={story}
                 draft={draft}
                 reading={looked && readDraft(draft, looked.widthPx)}
-                onChange={keepBoard}
+                onChange={(next) => void keepBoard(next)}
                 onNote={noteLength}
               />
             </Part>
@@ -186,7 +195,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
             <FishPart
               looked={looked}
               proposed={!reading?.landmarks}
-              onAsk={() => looked && void bench.keep({ landmarks: guessed(looked), by: 'hand' })}
+              onAsk={() => looked && keep({ landmarks: guessed(looked), by: 'hand' })}
             />
           )}
           {work === 'fish' && landmarks && (
@@ -200,13 +209,13 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
             </Link>
           )}
           {reading?.view ? (
-            <ViewPart sha256={picture.sha256} view={reading.view} onChange={(view) => void bench.keep({ view })} />
+            <ViewPart sha256={picture.sha256} view={reading.view} onChange={(view) => keep({ view })} />
           ) : (
             looked && (
               <button
                 type="button"
                 className="button justify-self-start font-normal"
-                onClick={() => void bench.keep({ view: wholePicture(looked) })}
+                onClick={() => keep({ view: wholePicture(looked) })}
               >
                 Cut and turn it by hand
               </button>
@@ -215,10 +224,14 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
           <Picker
             label="What it shows"
             value={role ?? ''}
-            onChange={(next) => void bench.keep({ role: next as PictureRole })}
+            onChange={(next) => keep({ role: next as PictureRole })}
             options={PICTURE_ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))}
           />
         </div>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <BesideAny story={story} picture={picture} />
+        <PictureAway story={story} sha256={picture.sha256} />
       </div>
       <Series story={story} shown={picture} kind={kind} mayLook={looked !== undefined || unreadable} />
     </article>

@@ -1,53 +1,82 @@
 import { FolderInput } from 'lucide-react';
 import { fromEvent } from 'file-selector';
-import { useId, useState, type DragEvent } from 'react';
-import { Link } from 'react-router';
-import type { PicturedFish } from '@keeper/contract/pictured';
-import { speciesName } from '@keeper/core/fish/species';
+import { useId, useMemo, useState, type DragEvent } from 'react';
 import type { PictureGroup } from '@keeper/core/picture/sortByTime';
-import type { CardFile, NotTaken } from '../../data/card.js';
-import { addressOf } from '../../data/pictureBytes.js';
-import { useWaters } from '../../data/rows.js';
+import type { NotTaken } from '../../data/card.js';
+import { useStandingWaters } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
-import { Picker } from '../../parts/Picker.js';
+import { useStable } from '../../parts/useStable.js';
 import { whenText } from '../../parts/when.js';
-import { newPage, putTo } from './putTo.js';
+import { CardGroup, NEW_PAGE, type Putting } from './CardGroup.js';
+import { newPage, putTo, takeBack, type Put } from './putTo.js';
 import { useCard } from './useCard.js';
-
-const NEW_PAGE = 'new page';
 
 /** Pictures off the card, proposed to the fish that were on the bank when they were taken. Nothing is attached before it was shown. */
 export function CardPage() {
   const card = useCard();
   const { files, sorted, taking, notTaken } = card;
-  const waters = useWaters();
+  const waters = useStandingWaters();
   const id = useId();
   const [over, setOver] = useState(false);
   const [problem, setProblem] = useState<string>();
-  const fileOf = (sha256: string) => files.find((file) => file.sha256 === sha256);
+  const bySha = useMemo(() => new Map(files.map((file) => [file.sha256, file])), [files]);
+  const fileOf = (sha256: string) => bySha.get(sha256);
   const groups: PictureGroup[] = [
     ...sorted.groups,
     ...(sorted.undated.length > 0 ? [{ captureId: null, pictures: sorted.undated }] : []),
     ...(sorted.future.length > 0 ? [{ captureId: null, pictures: sorted.future }] : []),
   ];
-  const put = async (group: PictureGroup, to: string): Promise<boolean> => {
-    const of = group.pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? []);
-    const fish =
-      to === NEW_PAGE
-        ? await newPage(of, sorted.clockOffMs, waters)
-        : card.fish.find(({ captureId }) => captureId === to);
-    if (!fish) return false;
-    const { put: gone, sentence } = await putTo(fish, of);
-    setProblem(sentence);
-    await card.sendAway(gone);
+  const [busy, setBusy] = useState(false);
+  const [done, setDone] = useState<readonly Put[]>([]);
+  /** Puts some pictures somewhere, and says whether all of them are there. */
+  const put = async ({ pictures, to, each, saidMs }: Putting): Promise<{ puts: Put[]; whole: boolean }> => {
+    const of = pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? []);
+    const isNew = to === NEW_PAGE;
+    const puts: Put[] = [];
+    for (const some of isNew && each ? of.map((file) => [file]) : [of]) {
+      const times = { clockOffMs: sorted.clockOffMs, ...(saidMs !== undefined && { saidMs }) };
+      const fish = isNew ? await newPage(some, times, waters) : card.fish.find(({ captureId }) => captureId === to);
+      if (!fish) return { puts, whole: false };
+      const { put: gone, sentence } = await putTo(fish, some, isNew);
+      puts.push(gone);
+      setProblem(sentence);
+      await card.sendAway(gone.files.map(({ sha256 }) => sha256));
+      if (sentence !== undefined) return { puts, whole: false };
+    }
+    return { puts, whole: true };
+  };
+  /** While it works no button is there to be tapped twice; what came of it can be taken back with one tap. */
+  const work = async (all: readonly Putting[]) => {
+    setBusy(true);
+    const puts: Put[] = [];
+    try {
+      for (const one of all) {
+        const came = await put(one);
+        puts.push(...came.puts);
+        if (!came.whole) break;
+      }
+    } catch {
+      setProblem('This device could not write that down. What is not gone from the list was not put anywhere.');
+    } finally {
+      await card.reread();
+      setDone(puts);
+      setBusy(false);
+    }
+  };
+  const takeAllBack = async () => {
+    setBusy(true);
+    await takeBack(done);
+    await card.comeBack(done.flatMap(({ files: of }) => of));
     await card.reread();
-    return sentence === undefined;
+    setDone([]);
+    setBusy(false);
   };
+  // Always as the page is now, under a name that stays: a group is drawn again only when something of it has changed.
+  const onPut = useStable((putting: Putting) => void work([putting]));
+  const onAway = useStable((sha256s: readonly string[]) => void card.sendAway(sha256s));
   const sure = sorted.groups.filter(({ captureId }) => captureId !== null);
-  const putAll = async () => {
-    for (const group of sure) if (group.captureId && !(await put(group, group.captureId))) return;
-  };
+  const putAll = () => work(sure.map(({ captureId, pictures }) => ({ pictures, to: captureId ?? '', each: false })));
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
@@ -105,6 +134,14 @@ export function CardPage() {
           </div>
         )}
         {problem && <Notice role="alert">{problem}</Notice>}
+        {done.length > 0 && !busy && (
+          <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-water pl-3">
+            {doneText(done)}
+            <button type="button" className="button" onClick={() => void takeAllBack()}>
+              Take it back
+            </button>
+          </p>
+        )}
         {card.toCome > 0 && !taking && (
           <Notice>
             The page was left when {card.toCome} pictures were still to come. Drop the card again: what lies here is not
@@ -133,7 +170,7 @@ export function CardPage() {
           title={files.length === 1 ? 'One picture' : `${files.length} pictures`}
           aside={
             sure.length > 1 && (
-              <button type="button" className="button button-main" onClick={() => void putAll()}>
+              <button type="button" className="button button-main" disabled={busy} onClick={() => void putAll()}>
                 Put {sure.reduce((sum, { pictures }) => sum + pictures.length, 0)} to their {sure.length} fish
               </button>
             )
@@ -141,14 +178,16 @@ export function CardPage() {
         >
           <ul>
             {groups.map((group) => (
-              <Group
+              <CardGroup
                 key={`${group.captureId}${group.pictures[0]?.sha256}`}
                 group={group}
                 why={whyHere(group, sorted)}
                 files={group.pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? [])}
                 fish={card.fish}
-                onPut={(to) => void put(group, to)}
-                onAway={(sha256s) => void card.sendAway(sha256s)}
+                needsDay={sorted.undated === group.pictures || sorted.future === group.pictures}
+                busy={busy}
+                onPut={onPut}
+                onAway={onAway}
               />
             ))}
           </ul>
@@ -191,70 +230,12 @@ function NotTakenNotice({ notTaken }: { notTaken: readonly NotTaken[] }) {
   );
 }
 
-interface GroupProps {
-  readonly group: PictureGroup;
-  readonly why: string;
-  readonly files: readonly CardFile[];
-  readonly fish: readonly PicturedFish[];
-  readonly onPut: (to: string) => void;
-  readonly onAway: (sha256s: readonly string[]) => void;
-}
-
-function Group({ group, why, files, fish, onPut, onAway }: GroupProps) {
-  const [to, setTo] = useState(group.captureId ?? NEW_PAGE);
-  const at = files[0]?.takenMs ?? 0;
-  const near = fish
-    .toSorted((a, b) => Math.abs(Date.parse(a.startedAt) - at) - Math.abs(Date.parse(b.startedAt) - at))
-    .slice(0, 30);
-  return (
-    <li className="grid gap-3 border-t border-rule py-4 md:grid-cols-[1fr_20rem]">
-      <div className="grid gap-2">
-        <p>{why}</p>
-        <ul className="flex flex-wrap gap-2">
-          {files.map((file) => (
-            <li key={file.sha256} className="relative">
-              <img
-                src={addressOf(file.thumb)}
-                alt={file.name}
-                loading="lazy"
-                className="h-24 w-32 rounded object-cover"
-              />
-              <button
-                type="button"
-                aria-label={`Leave ${file.name} out`}
-                className="absolute top-0 right-0 grid size-9 place-items-center rounded-bl bg-paper text-lg"
-                onClick={() => onAway([file.sha256])}
-              >
-                ×
-              </button>
-            </li>
-          ))}
-        </ul>
-      </div>
-      <div className="grid content-start gap-3">
-        <Picker
-          label="Where they belong"
-          value={to}
-          onChange={setTo}
-          options={[
-            { value: NEW_PAGE, label: 'A fish that is not in the book yet' },
-            ...near.map(({ captureId, startedAt, species, form }) => ({
-              value: captureId,
-              label: `${speciesName(species ?? undefined, form ?? undefined)}, ${whenText(startedAt)}`,
-            })),
-          ]}
-        />
-        <button type="button" className="button" onClick={() => onPut(to)}>
-          {to === NEW_PAGE ? 'Begin a page for it' : 'Put them there'}
-        </button>
-        {to !== NEW_PAGE && (
-          <Link to={`/book/${to}`} className="quiet-link">
-            See that fish
-          </Link>
-        )}
-      </div>
-    </li>
-  );
+function doneText(puts: readonly Put[]): string {
+  const pictures = puts.reduce((sum, { files }) => sum + files.length, 0);
+  const begun = puts.filter(({ isNew }) => isNew).length;
+  const many = pictures === 1 ? '1 picture' : `${pictures} pictures`;
+  if (begun === 0) return `${many} put to ${puts.length === 1 ? 'a fish' : `${puts.length} fish`}.`;
+  return `${begun === 1 ? '1 page' : `${begun} pages`} begun, for ${many}.`;
 }
 
 function whyHere({ captureId, pictures }: PictureGroup, sorted: ReturnType<typeof useCard>['sorted']): string {

@@ -10,7 +10,9 @@ jest.mock('../../data/useCapture.js', () => ({
   useCapture: (captureId: string) => ({
     loading: false,
     story: {
-      ...{ captureId, startedAt: '2026-09-27T04:26:00Z', wounds: [] },
+      captureId,
+      startedAt: '2026-09-27T04:26:00Z',
+      wounds: [],
       pictures: [{ sha256: captureId === 'a' ? '1'.repeat(64) : '2'.repeat(64), role: 'left' }],
     },
   }),

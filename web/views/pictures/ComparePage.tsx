@@ -107,10 +107,10 @@ function Shown({ laid: { story, picture }, view }: { laid: Laid; view: PictureVi
         sha256={picture.sha256}
         size="view"
         view={view}
-        alt={whenText(story.startedAt ?? '')}
+        alt={whenText(story.startedAt ?? '', undefined, story.zone)}
         className="aspect-4/3 w-full rounded-lg"
       />
-      <figcaption className="text-soft">{whenText(story.startedAt ?? '')}</figcaption>
+      <figcaption className="text-soft">{whenText(story.startedAt ?? '', undefined, story.zone)}</figcaption>
     </figure>
   );
 }
@@ -144,12 +144,16 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
   const pair = useFlankPair(both, flanks);
   if (!register) return <p role="status">Laying both flat…</p>;
   const printed = [both.sha256, both.otherSha].every((sha) => flanks.some(({ sha256 }) => sha256 === sha));
-  if (!printed || pair === 'gone') return <NotLaid of={notLaid} />;
+  if (!printed || pair === 'gone') return <AsTaken a={a} b={b} notLaid={notLaid} />;
   return (
     <article className="grid max-w-3xl gap-6">
       <h1 className="text-3xl font-semibold">Both flanks</h1>
       {pair ? (
-        <Evidence asked={pair.asked} mayBe={pair.mayBe} says={whenText(a.story.startedAt ?? '')} />
+        <Evidence
+          asked={pair.asked}
+          mayBe={pair.mayBe}
+          says={whenText(a.story.startedAt ?? '', undefined, a.story.zone)}
+        />
       ) : (
         <p role="status">Laying both flat…</p>
       )}
@@ -159,15 +163,30 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
 
 const NONE: readonly FlankInBook[] = [];
 
-function NotLaid({ of: { story, picture } }: { of: Laid }) {
+/** As they were taken, beside each other: enough to see with one's own eyes, too little to lay one over the other. */
+function AsTaken({ a, b, notLaid: { story, picture } }: { a: Laid; b: Laid; notLaid: Laid }) {
   return (
-    <div className="grid gap-4">
+    <article className="grid gap-6">
+      <h1 className="text-3xl font-semibold">Side by side</h1>
+      <div className="grid gap-4 md:grid-cols-2">
+        {[a, b].map((each) => (
+          <figure key={`${each.story.captureId} ${each.picture.sha256}`} className="grid content-start gap-2">
+            <BookPicture
+              picture={shownInBook(each.picture)}
+              size="view"
+              className="aspect-4/3 w-full rounded-lg object-contain"
+            />
+            <figcaption className="text-soft">
+              {whenText(each.story.startedAt ?? '', undefined, each.story.zone)}
+            </figcaption>
+          </figure>
+        ))}
+      </div>
       <p>One of them has not been laid straight yet: without its six points the two cannot be laid over each other.</p>
-      <BookPicture picture={shownInBook(picture)} size="thumb" className="h-40 w-56 rounded" />
       <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="button justify-self-start">
         Lay it on the bench
       </Link>
-    </div>
+    </article>
   );
 }
 

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
 import type { PaintedKind } from '@keeper/core/fish/anatomy';
 import { faultsOf } from '@keeper/core/picture/verdict';
-import { makeEvent, outbox, record } from '../../data/keeper.js';
+import { outbox } from '../../data/keeper.js';
 import { heldBytes, pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { shownInBook } from '@keeper/core/capture/summary';
@@ -24,36 +24,14 @@ interface Judged {
   readonly says: string;
 }
 
-/** All pictures of this fish on this day, the best first; each with what speaks most against it. The worst is the first to part with. */
+/** All pictures of this fish on this day, the best first; each with what is wrong with it most. */
 export function Series({ story, shown, kind, mayLook }: SeriesProps) {
   const judged = useJudged(mayLook ? story.pictures : [], kind);
-  const [parted, setParted] = useState<string>();
-  if (story.pictures.length < 2 && !parted) return null;
+  if (story.pictures.length < 2) return null;
   const rank = ({ sha256 }: PictureInStory) => judged.get(sha256)?.worth ?? -1;
   const ordered = story.pictures.toSorted((a, b) => rank(b) - rank(a));
-  const part = (sha256: string) => {
-    const why = 'There are better ones of it.';
-    const removal = makeEvent(story.captureId, story.startedAt, 'picture-removed', { sha256, why });
-    void record([removal]).then(() => setParted(removal.id));
-  };
-  const takeBack = (eventId: string) =>
-    void record([makeEvent(story.captureId, story.startedAt, 'undone', { eventId })]).then(() => setParted(undefined));
   return (
-    <Part
-      title={
-        story.pictures.length === 1
-          ? 'The picture of this fish'
-          : `The ${story.pictures.length} pictures of this fish, the best first`
-      }
-    >
-      {parted && (
-        <p role="status" className="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-water pl-3">
-          Put away. The picture itself and what the book said of it are kept.
-          <button type="button" className="button" onClick={() => takeBack(parted)}>
-            Take it back
-          </button>
-        </p>
-      )}
+    <Part title={`The ${story.pictures.length} pictures of this fish, the best first`}>
       <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-4">
         {ordered.map((picture) => {
           const here = picture.sha256 === shown.sha256;
@@ -78,15 +56,6 @@ export function Series({ story, shown, kind, mayLook }: SeriesProps) {
                 >
                   Lay it beside
                 </Link>
-              )}
-              {!here && (
-                <button
-                  type="button"
-                  className="quiet-link justify-self-start text-sm"
-                  onClick={() => part(picture.sha256)}
-                >
-                  Part with it
-                </button>
               )}
             </li>
           );

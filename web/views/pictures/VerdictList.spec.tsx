@@ -5,16 +5,18 @@ import { VerdictList } from './VerdictList.js';
 
 const good: PictureVerdict = { check: 'whole', good: true, says: 'The whole fish is in the picture.', badness: 0 };
 const blurred: PictureVerdict = {
-  ...{
-    check: 'sharp',
-    good: false,
-    says: 'Blurred: the pattern runs together.',
-    nextTime: 'Take three.',
-    badness: 0.9,
-  },
+  check: 'sharp',
+  good: false,
+  says: 'Blurred: the pattern runs together.',
+  nextTime: 'Take three.',
+  badness: 0.9,
 };
 const glare: PictureVerdict = {
-  ...{ check: 'glare', good: false, says: 'Wet glare hides a part.', nextTime: 'Tilt it.', badness: 0.6 },
+  check: 'glare',
+  good: false,
+  says: 'Wet glare hides a part.',
+  nextTime: 'Tilt it.',
+  badness: 0.6,
 };
 
 test('what is wrong comes first, the worst at the head, each with what to do next time', () => {

@@ -20,8 +20,10 @@ const TOOLS: readonly (readonly [name: string, change: ViewChange])[] = [
   ['Mirror', { mirror: true }],
 ];
 const ARROWS: Readonly<Record<string, ViewChange['shift']>> = {
-  ...{ ArrowLeft: { x: -0.02, y: 0 }, ArrowRight: { x: 0.02, y: 0 } },
-  ...{ ArrowUp: { x: 0, y: -0.02 }, ArrowDown: { x: 0, y: 0.02 } },
+  ArrowLeft: { x: -0.02, y: 0 },
+  ArrowRight: { x: 0.02, y: 0 },
+  ArrowUp: { x: 0, y: -0.02 },
+  ArrowDown: { x: 0, y: 0.02 },
 };
 
 /** How the book shows a picture: dragged, cut, turned and brightened by hand. The original is not touched. */
@@ -63,7 +65,9 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
         onKeyDown={key}
       >
         <PictureInView
-          {...{ sha256, view: shown, size: 'view' }}
+          sha256={sha256}
+          view={shown}
+          size={'view'}
           alt="As the book shows it"
           className="aspect-4/3 w-full rounded-lg"
         />

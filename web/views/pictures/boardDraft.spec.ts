@@ -1,4 +1,15 @@
-import { draftOf, inUnit, longThing, moved, readDraft, scaledBy, tapped, type BoardDraft } from './boardDraft.js';
+import {
+  draftOf,
+  hasSameTaps,
+  inUnit,
+  lengthOn,
+  longThing,
+  moved,
+  readDraft,
+  scaledBy,
+  tapped,
+  type BoardDraft,
+} from './boardDraft.js';
 import { markOf, nextMarkText, roundedDown } from './boardMarks.js';
 
 const at = (x: number) => ({ x, y: 100 });
@@ -79,4 +90,28 @@ test('a third tap on a thing begins with its ends anew', () => {
   const thing = { ...scaledBy(draftOf(null, true), 'thing'), nextMark: '4' };
   const ends = tapped(tapped(thing, at(100)), at(300));
   expect(tapped({ ...ends, target: 'mark' }, at(120)).marks).toEqual([{ atMm: 0, pixel: at(120) }]);
+});
+
+test('what is tapped is a step; what is tapped next, or being typed, is none', () => {
+  const draft = tapMarks([0, 30, 60]);
+  expect(hasSameTaps(draft, { ...draft, target: 'tail', nextMark: '7' })).toBe(true);
+  expect(hasSameTaps(draft, { ...draft, marks: [...draft.marks] })).toBe(true);
+  const others = [
+    moved(draft, 'mark 1', at(301)),
+    moved(draft, 'nose', at(1)),
+    moved(draft, 'tail', at(2)),
+    { ...draft, marks: draft.marks.slice(1) },
+    inUnit(draft, true),
+    scaledBy(draft, 'thing'),
+  ];
+  for (const other of others) expect(hasSameTaps(draft, other)).toBe(false);
+});
+
+test('what goes into the log keeps the unit of its board, whatever the keeper reads in', () => {
+  const whole = { ...tapMarks([0, 12, 24], true), nose: at(20), tail: at(200) };
+  expect(lengthOn(whole, undefined)).toBeUndefined();
+  expect(lengthOn({ ...whole, marks: whole.marks.slice(1) }, 1000)).toBeUndefined();
+  const kept = lengthOn(whole, 1000)?.length;
+  expect(kept).toMatchObject({ inches: true, marks: whole.marks });
+  expect(draftOf(kept, false)).toMatchObject({ inches: true, nextMark: '36' });
 });

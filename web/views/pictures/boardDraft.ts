@@ -81,6 +81,29 @@ export function readDraft({ by, marks, nose, tail }: BoardDraft, widthPx: number
   return one && other ? lengthByReference({ lengthMm: other.atMm, ends: [one.pixel, other.pixel] }, taps) : undefined;
 }
 
+/** What a draft comes to, as it goes into the log; undefined while it comes to nothing. `widthPx` of the picture. */
+export function lengthOn(draft: BoardDraft, widthPx: number | undefined): { length: PicturedLength } | undefined {
+  const { marks, nose, tail, inches } = draft;
+  const read = widthPx === undefined ? undefined : readDraft(draft, widthPx);
+  if (!read?.ok || !nose || !tail) return undefined;
+  const { lengthMm, uMm } = read.value;
+  return { length: { marks, nose, tail, inches, lengthMm, uMm } };
+}
+
+/** Whether two drafts differ in nothing that was tapped: what is to be tapped next, and a number that is being typed, are no step. */
+export function hasSameTaps(one: BoardDraft, other: BoardDraft): boolean {
+  return (
+    (['by', 'inches', 'nose', 'tail'] as const).every((name) => one[name] === other[name]) && sameMarks(one, other)
+  );
+}
+
+function sameMarks({ marks: one }: BoardDraft, { marks: other }: BoardDraft): boolean {
+  return (
+    one.length === other.length &&
+    one.every(({ atMm, pixel }, i) => atMm === other[i]?.atMm && pixel === other[i].pixel)
+  );
+}
+
 /** From the one way of telling the scale to the other: nose and tail stay, what was tapped for the scale goes. */
 export function scaledBy(draft: BoardDraft, by: ScaleBy): BoardDraft {
   return draft.by === by ? draft : { ...draft, by, marks: [], target: 'mark', nextMark: by === 'thing' ? '' : '0' };

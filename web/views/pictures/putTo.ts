@@ -3,35 +3,84 @@ import { nearestWater } from '@keeper/core/water/nearestWater';
 import type { Water } from '@keeper/core/water/water';
 import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
-import { addPicture, record } from '../../data/keeper.js';
+import { addPicture, makeEvent, outbox, record } from '../../data/keeper.js';
+
+type Fish = Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>;
+
+/** What was put somewhere, so that it can be taken back. */
+export interface Put {
+  readonly fish: Fish;
+  /** The page was begun for them: it goes with them. */
+  readonly isNew: boolean;
+  readonly files: readonly CardFile[];
+  /** The entries that put them there. */
+  readonly eventIds: readonly string[];
+}
 
 /** Puts pictures to a fish; those that are there, or were there before, may leave the card. */
 export async function putTo(
-  { captureId, startedAt, pictures }: Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>,
+  fish: Fish,
   files: readonly CardFile[],
-): Promise<{ put: string[]; sentence?: string }> {
-  const put: string[] = [];
+  isNew = false,
+): Promise<{ put: Put; sentence?: string }> {
+  const done: CardFile[] = [];
+  const eventIds: string[] = [];
+  const { captureId, startedAt, pictures } = fish;
   const story = { captureId, startedAt, pictures: pictures.map((sha256) => ({ sha256, role: null })) };
-  for (const { sha256, name, bytes } of files) {
+  for (const file of files) {
+    const { sha256, name, bytes } = file;
     const came = await addPicture(story, new File([bytes], name, { type: bytes.type })).catch(() => 'no-room' as const);
     if (came === 'no-room') {
-      return { put, sentence: `There is no room left on this device for ${name}. It stays on the list.` };
+      const sentence = `There is no room left on this device for ${name}. It stays on the list.`;
+      return { put: { fish, isNew, files: done, eventIds }, sentence };
     }
-    put.push(sha256);
+    done.push(file);
+    const event = came === 'added' ? addedAs(captureId, sha256) : undefined;
+    if (event) eventIds.push(event);
   }
-  return { put };
+  return { put: { fish, isNew, files: done, eventIds } };
 }
 
-/** Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank. Its water is
- * the one at which they were taken, where the camera knew. */
+/** The entry that put a picture to a fish, as this device made it. */
+function addedAs(captureId: string, sha256: string): string | undefined {
+  return outbox
+    .snapshot()
+    .events.findLast(
+      ({ event }) => event.type === 'picture-added' && event.captureId === captureId && event.payload.sha256 === sha256,
+    )?.event.id;
+}
+
+/** Takes back what was put somewhere: a page that was begun for it is struck out, from others the pictures are taken again. */
+export async function takeBack(puts: readonly Put[]): Promise<void> {
+  await record(
+    puts.flatMap(({ fish: { captureId, startedAt }, isNew, eventIds }) =>
+      isNew
+        ? [makeEvent(captureId, startedAt, 'discarded', {})]
+        : eventIds.map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId })),
+    ),
+  );
+}
+
+/** When pictures are of: by their own dates with the clock set right, or on the day that the keeper says. */
+export interface PictureTimes {
+  readonly clockOffMs: number;
+  /** Where the camera wrote no date, or one that is still to come. */
+  readonly saidMs?: number;
+}
+
+/**
+ * Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank. Its water is the one at
+ * which they were taken, where the camera knew.
+ */
 export async function newPage(
   files: readonly CardFile[],
-  clockOffMs: number,
+  { clockOffMs, saidMs }: PictureTimes,
   waters: readonly Pick<Water, 'id' | 'position'>[],
-): Promise<Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>> {
-  const times = files
-    .flatMap(({ takenMs }) => (takenMs === null ? [] : takenMs + clockOffMs))
-    .filter((ms) => ms <= Date.now());
+): Promise<Fish> {
+  const times =
+    saidMs !== undefined
+      ? [saidMs]
+      : files.flatMap(({ takenMs }) => (takenMs === null ? [] : takenMs + clockOffMs)).filter((ms) => ms <= Date.now());
   const fromMs = times.length > 0 ? Math.min(...times) : Date.now();
   const spanMs = times.length > 0 ? Math.max(...times) - fromMs : 0;
   const captureId = newId();
@@ -40,7 +89,13 @@ export async function newPage(
   const water = place && nearestWater(waters, place);
   const head = { captureId, deviceId: deviceId(), at: startedAt };
   await record([
-    { ...head, id: newId(), elapsedMs: 0, type: 'hooked', payload: water ? { waterId: water.id } : {} },
+    {
+      ...head,
+      id: newId(),
+      elapsedMs: 0,
+      type: 'hooked',
+      payload: { from: 'pictures', ...(water && { waterId: water.id }) },
+    },
     { ...head, id: newId(), elapsedMs: spanMs, type: 'released', payload: {} },
   ]);
   return { captureId, startedAt, pictures: [] };

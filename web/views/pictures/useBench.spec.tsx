@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import type { CaptureEvent, EventPayloads } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { useBench } from './useBench.js';
 
@@ -25,7 +25,12 @@ beforeEach(() => {
 const at = (x: number) => ({ x, y: 100 });
 const LANDMARKS = { snout: at(0), eye: at(10), dorsal: at(40), pelvic: at(45), anal: at(70), fork: at(100) };
 const VIEW = {
-  ...{ turnRad: 0, mirrored: false, centre: at(50), widthPx: 140, stops: 0, of: { widthPx: 200, heightPx: 150 } },
+  turnRad: 0,
+  mirrored: false,
+  centre: at(50),
+  widthPx: 140,
+  stops: 0,
+  of: { widthPx: 200, heightPx: 150 },
 };
 
 /** The bench of the one picture, told anew after each step as the page would. */
@@ -73,6 +78,34 @@ test('a new step after one was taken back leaves nothing to put forward', async 
   await step(() => now().keep({ view: { ...VIEW, stops: 1 } }));
   expect(now().redo).toBeUndefined();
   expect(now().picture.reading?.view?.stops).toBe(1);
+});
+
+test('a step of which nothing is kept yet is taken back too, and the page is shown as it was', async () => {
+  const { now, step } = bench();
+  const shown: string[] = [];
+  const tap = (name: string) => ({
+    back: () => shown.push(`before ${name}`),
+    forth: () => shown.push(`after ${name}`),
+  });
+  await step(() => now().keep(undefined, tap('mark')));
+  await step(() => now().keep({ view: VIEW }, tap('turn')));
+  await step(now().undo);
+  await step(now().undo);
+  await step(now().redo);
+  expect(shown).toEqual(['before turn', 'before mark', 'after mark']);
+  // Only the turn was ever something to keep.
+  expect(recorded).toHaveLength(2);
+  expect(now().redo).toBeDefined();
+});
+
+test('where taking back cannot be kept, nothing changes on the page', async () => {
+  const { now, step } = bench();
+  const back = jest.fn();
+  await step(() => now().keep({ view: VIEW }, { back, forth: () => undefined }));
+  full = true;
+  await step(now().undo);
+  expect(back).not.toHaveBeenCalled();
+  expect([now().notKept, now().redo]).toEqual([true, undefined]);
 });
 
 test('what could not be kept is said, and is no step', async () => {

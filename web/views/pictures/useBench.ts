@@ -7,23 +7,39 @@ type Made = Omit<EventPayloads['picture-read'], 'sha256'>;
 
 export interface Bench {
   readonly picture: PictureInStory;
-  /** Keeps what was made out of the picture; each is a step that can be taken back. */
-  readonly keep: (made: Made) => Promise<void>;
+  /**
+   * Keeps what was made out of the picture; each is a step that can be taken back. A step of which there is nothing to keep yet, such as the
+   * first marks of a board, is a step as well. `shown` puts the page as it was before the step, and as it was after it.
+   */
+  readonly keep: (made: Made | undefined, shown?: Shown) => Promise<boolean>;
   readonly undo: (() => void) | undefined;
   readonly redo: (() => void) | undefined;
   readonly notKept: boolean;
 }
 
+/** What a step changed on the page. */
+export interface Shown {
+  readonly back: () => void;
+  readonly forth: () => void;
+}
+
+interface Step {
+  readonly before: Made | undefined;
+  readonly after: Made | undefined;
+  readonly shown: Shown | undefined;
+}
+
 /** One picture on the bench, with the steps since it was laid there. Taking a step back is written down as well: nothing is erased. */
 export function useBench(story: CaptureStory, picture: PictureInStory): Bench {
-  const [steps, setSteps] = useState<{ readonly before: Made; readonly after: Made }[]>([]);
+  const [steps, setSteps] = useState<readonly Step[]>([]);
   const [done, setDone] = useState(0);
   const [notKept, setNotKept] = useState(false);
   const { captureId, startedAt } = story;
   const { sha256 } = picture;
 
   const write = useCallback(
-    async (made: Made) => {
+    async (made: Made | undefined) => {
+      if (!made) return true;
       try {
         await record([makeEvent(captureId, startedAt, 'picture-read', { sha256, ...made })]);
         setNotKept(false);
@@ -35,18 +51,26 @@ export function useBench(story: CaptureStory, picture: PictureInStory): Bench {
     },
     [captureId, startedAt, sha256],
   );
-  const keep = async (made: Made) => {
-    const before = soFar(picture, made);
-    if (!(await write(made))) return;
-    setSteps([...steps.slice(0, done), { before, after: made }]);
+  const keep = async (made: Made | undefined, shown?: Shown) => {
+    const before = made && soFar(picture, made);
+    if (!(await write(made))) return false;
+    setSteps([...steps.slice(0, done), { before, after: made, shown }]);
     setDone(done + 1);
+    return true;
+  };
+  const go = async (made: Made | undefined, to: number, show: (() => void) | undefined) => {
+    if (!(await write(made))) return;
+    setDone(to);
+    show?.();
   };
   const last = steps[done - 1];
   const next = steps[done];
   return {
-    ...{ picture, keep, notKept },
-    undo: last && (() => void write(last.before).then((good) => good && setDone(done - 1))),
-    redo: next && (() => void write(next.after).then((good) => good && setDone(done + 1))),
+    picture,
+    keep,
+    notKept,
+    undo: last && (() => void go(last.before, done - 1, last.shown?.back)),
+    redo: next && (() => void go(next.after, done + 1, next.shown?.forth)),
   };
 }
 

@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
-import { startTransition, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { PicturedFish } from '@keeper/contract/pictured';
+import { BankTimes } from '@keeper/core/picture/bankTimes';
 import { sortByTime } from '@keeper/core/picture/sortByTime';
 import { ask } from '../../data/api.js';
 import { useMinute } from '../../data/useProspect.js';
 import {
   cardFiles,
   forgetToCome,
+  layBack,
   letGo,
   stillToCome,
   takeCard,
@@ -61,10 +63,25 @@ export function useCard() {
     await letGo(sha256s);
     setFiles((before) => before.filter(({ sha256 }) => !sha256s.includes(sha256)));
   };
+  const comeBack = async (back: readonly CardFile[]) => {
+    await layBack(back);
+    const anew = new Set(back.map(({ sha256 }) => sha256));
+    setFiles((before) => [...before.filter(({ sha256 }) => !anew.has(sha256)), ...back]);
+  };
   const known = fish.data ?? NO_FISH;
-  const sorted = sortByTime(files, known.map(spanOf), nowMs);
+  // Sorted again when there is something else to sort: not whenever the page is drawn.
+  const bank = useMemo(() => new BankTimes(known.map(spanOf)), [known]);
+  const sorted = useMemo(() => sortByTime(files, bank, nowMs), [files, bank, nowMs]);
   return {
-    ...{ files, fish: known, sorted, notTaken, taking, take, sendAway, toCome },
+    files,
+    fish: known,
+    sorted,
+    notTaken,
+    taking,
+    take,
+    sendAway,
+    comeBack,
+    toCome,
     /** The rest of a card that was broken off is not wanted. */
     enough: () => {
       forgetToCome();

@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState } from 'react';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { situationIn } from '@keeper/core/rehearse/judge';
 import type { Scenario } from '@keeper/core/rehearse/scenario';
 import { deviceClock, newId } from '../../data/device.js';
@@ -24,7 +24,11 @@ export function usePractice(scenario: Scenario): RunDesk & { readonly tapped: bo
   const { bank, stopSchool } = useSettings();
   const situation = useMemo(() => situationIn(scenario, bank, stopSchool), [scenario, bank, stopSchool]);
   return {
-    ...{ story, events, situation, elapsed, tapped: events.length > given },
+    story,
+    events,
+    situation,
+    elapsed,
+    tapped: events.length > given,
     tap: (type, payload) => {
       log.current = [...log.current, makeEvent(type, elapsed(), payload)];
       setEvents(log.current);

@@ -5,7 +5,11 @@ import { COMMON_PRACTICE, type Finding } from '@keeper/core/care/counsel';
 import { Counsel } from './Counsel.js';
 
 const line = (rule: string, change: Partial<Finding> = {}): Finding => ({
-  ...{ rule, severity: 'stop', text: `${rule} now.`, reason: `Because of ${rule}.`, basis: COMMON_PRACTICE },
+  rule,
+  severity: 'stop',
+  text: `${rule} now.`,
+  reason: `Because of ${rule}.`,
+  basis: COMMON_PRACTICE,
   ...change,
 });
 

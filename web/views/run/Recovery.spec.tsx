@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { situation } from '@keeper/core/spec/situations';
@@ -16,7 +16,9 @@ function recovery(events: readonly CaptureEvent[] = HELD, gapsMs: readonly numbe
   render(
     <Recovery
       desk={{
-        ...{ story: tellStory(CAPTURE, events), events, situation: situation() },
+        story: tellStory(CAPTURE, events),
+        events,
+        situation: situation(),
         elapsed: () => (nowMs += gaps.shift() ?? 1000),
         tap: (type, payload) => {
           tapped.push([type, payload]);

@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import type { SituationInput } from '@keeper/core/capture/situation';
 import { FIRST_SCHOOLS } from '@keeper/core/capture/schools';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { situation } from '@keeper/core/spec/situations';

@@ -60,7 +60,7 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
       ) : (
         <p className="mb-2 text-lg">
           {large.words}
-          {!story.airComplete && ', at least: the lift was not tapped'}
+          {!story.airComplete && ', at least: not every lift or return was tapped'}
         </p>
       )}
       {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={moment.use.share} />}

@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import type { SituationInput } from '@keeper/core/capture/situation';
 import type { CaptureEvent } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import { NO_RULES } from '@keeper/core/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';

@@ -1,5 +1,5 @@
 import { RUN_STEPS, canHappen } from '@keeper/core/capture/steps';
-import { tellStory } from '@keeper/core/capture/story';
+import { tellStory } from '@keeper/core/capture/tellStory';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';

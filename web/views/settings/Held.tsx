@@ -1,29 +1,89 @@
-import type { StoredRow } from '../../data/deviceStore.js';
+import type { StoredPicture, StoredRow } from '../../data/deviceStore.js';
 import { outbox, writeRow } from '../../data/keeper.js';
 import { useRow } from '../../data/rows.js';
 import { useOutbox } from '../../data/useCapture.js';
 import { Part } from '../../parts/Part.js';
+import { HeldActions } from './HeldActions.js';
+import { HeldEvent, OfFish } from './HeldEvent.js';
+import { MendFields } from './MendFields.js';
 
-/** What the server has not taken, and why. */
+/** What the server has not taken, of which fish, and why. */
 export function Held() {
   const { events, pictures, rows } = useOutbox();
-  const refused = [...events, ...pictures].filter(({ state }) => state === 'refused');
-  const refusedRows = rows.filter(({ state }) => state === 'refused');
-  if (refused.length + refusedRows.length === 0) return null;
+  const isRefused = ({ state }: { readonly state: string }) => state === 'refused';
+  const [heldEvents, heldPictures, heldRows] = [
+    events.filter(isRefused),
+    pictures.filter(isRefused),
+    rows.filter(isRefused),
+  ];
+  const count = heldEvents.length + heldPictures.length + heldRows.length;
+  if (count === 0) return null;
   return (
-    <Part title="Refused by the server">
-      <p className="mb-2 text-soft">These are kept on this device. Nothing else waits behind them.</p>
+    <Part title="Not taken by the server">
+      <p className="mb-2 text-soft">
+        {count === 1
+          ? 'This is kept on this device and waits for you. Nothing else waits behind it.'
+          : 'These are kept on this device and wait for you. Nothing else waits behind them.'}
+      </p>
+      {count > 1 && (
+        <button type="button" className="button mb-3" onClick={() => void outbox.sendAgain()}>
+          Send all {count} again
+        </button>
+      )}
       <ul>
-        {refused.map((each) => (
-          <li key={'event' in each ? each.event.id : each.sha256} className="border-t border-rule py-2">
-            <b>{'event' in each ? each.event.type : each.name}</b>: {each.problem}
-          </li>
+        {heldEvents.map((held) => (
+          <HeldEvent key={held.order} held={held} />
         ))}
-        {refusedRows.map((row) => (
-          <TwoVersions key={row.order} row={row} />
+        {heldPictures.map((held) => (
+          <HeldPicture key={held.sha256} held={held} />
         ))}
+        {heldRows.map((row) =>
+          row.problem !== undefined && row.fields && row.fields.length > 0 ? (
+            <HeldRow key={row.order} row={row} />
+          ) : (
+            <TwoVersions key={row.order} row={row} />
+          ),
+        )}
       </ul>
     </Part>
+  );
+}
+
+function HeldPicture({ held: { sha256, captureId, name, problem } }: { held: StoredPicture }) {
+  return (
+    <li className="border-t border-rule py-3">
+      <p>
+        <b>{name}</b>
+        <OfFish captureId={captureId} />
+      </p>
+      <p className="mb-2">{problem}</p>
+      <HeldActions
+        what="This picture"
+        onAgain={() => outbox.sendAgain((each) => 'sha256' in each && each.sha256 === sha256)}
+        onDrop={() => outbox.dropPicture(sha256)}
+      />
+    </li>
+  );
+}
+
+/** A row with a field that cannot be as it is. */
+function HeldRow({ row }: { row: StoredRow }) {
+  const { kind, id, order, body, fields = [] } = row;
+  const { name } = body as { name?: unknown };
+  return (
+    <li className="border-t border-rule py-3">
+      <p className="font-semibold">{typeof name === 'string' ? name : kind}</p>
+      <MendFields
+        of={body}
+        problems={fields}
+        onMended={(right) => void writeRow(kind, id, right).then(() => outbox.dropRow(order))}
+      />
+      <HeldActions
+        what="This version"
+        onAgain={() => outbox.sendAgain((each) => 'kind' in each && each.order === order)}
+        onDrop={() => outbox.dropRow(order)}
+      />
+    </li>
   );
 }
 

@@ -13,6 +13,7 @@ import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { Notice } from '../../parts/Notice.js';
+import { NotSecure } from '../../parts/NotSecure.js';
 import { Part } from '../../parts/Part.js';
 import { BankWays } from './BankWays.js';
 import { DeviceWays } from './DeviceWays.js';
@@ -28,6 +29,9 @@ export function Settings() {
   return (
     <div className="grid max-w-2xl gap-9">
       <h1 className="text-3xl font-semibold">Settings</h1>
+      <NotSecure />
+      <WaitingHere />
+      <Held />
       <Part title="Light of this screen">
         <Choice<Light>
           label="Light"
@@ -76,9 +80,9 @@ export function Settings() {
           value={ways.rounding}
           onChange={(rounding) => write.mutate({ ...ways, rounding })}
           options={[
-            { value: 'down', label: 'left off' },
-            { value: 'nearest', label: 'to the nearer mark' },
-            { value: 'as-read', label: 'kept as read' },
+            { value: 'down', label: 'Round down to the mark' },
+            { value: 'nearest', label: 'Round to the nearer mark' },
+            { value: 'as-read', label: 'Keep as read' },
           ]}
         />
         <p className="mt-4 mb-1 text-sm">Before the reading, a guess is</p>
@@ -157,8 +161,6 @@ export function Settings() {
       <Part title="Take the book with you">
         <TakeAway />
       </Part>
-      <WaitingHere />
-      <Held />
     </div>
   );
 }

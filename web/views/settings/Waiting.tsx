@@ -5,20 +5,24 @@ import { TakeWaiting } from '../../parts/TakeWaiting.js';
 
 /** What this device holds that the book has not got yet, and how much room there is for more. */
 export function WaitingHere() {
-  const { events, pictures, rows } = useOutbox();
-  const count = (of: readonly { readonly state: string }[]) => of.filter(({ state }) => state !== 'sent').length;
-  const [entries, images] = [count(events) + count(rows), count(pictures)];
+  const { events, pictures, rows, trouble } = useOutbox();
+  const count = (of: readonly { readonly state: string }[], wanted: string) =>
+    of.filter(({ state }) => state === wanted).length;
+  // What was refused does not go by itself: it stands below, with what can be done about it.
+  const [entries, images] = [count(events, 'waiting') + count(rows, 'waiting'), count(pictures, 'waiting')];
+  const refused = count(events, 'refused') + count(rows, 'refused') + count(pictures, 'refused');
   const lowMb = useLowRoom(images);
-  if (entries + images === 0 && lowMb === undefined) return null;
+  if (entries + images + refused === 0 && lowMb === undefined) return null;
   return (
     <Part title="Waiting on this device">
       <p className="mb-3">
         {entries + images === 0
           ? 'Nothing waits.'
           : `${entries === 1 ? '1 entry' : `${entries} entries`} and ${images === 1 ? '1 picture' : `${images} pictures`} go to the book when it can be reached, in order, once.`}
+        {trouble && ` Nothing goes just now: ${trouble.sentence}`}
         {lowMb !== undefined && ` This device has about ${lowMb} MB left for them.`}
       </p>
-      {entries + images > 0 && <TakeWaiting />}
+      {entries + images + refused > 0 && <TakeWaiting />}
     </Part>
   );
 }

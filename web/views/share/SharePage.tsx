@@ -55,7 +55,7 @@ function ShareOf({ story }: { story: CaptureStory }) {
             Back to the fish
           </Link>
         </p>
-        <h1 className="text-3xl font-semibold">A card of it</h1>
+        <h1 className="text-3xl font-semibold">Catch card</h1>
       </div>
       <div className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[26rem_1fr]">
         {address ? (
@@ -99,7 +99,7 @@ function ShareOf({ story }: { story: CaptureStory }) {
               disabled={!file}
               onClick={() => file && handOver(file, `${name}.jpg`)}
             >
-              Take it as a picture
+              Save as image
             </button>
             <button
               type="button"
@@ -107,7 +107,7 @@ function ShareOf({ story }: { story: CaptureStory }) {
               disabled={!file}
               onClick={() => file && void cardPdf(file, words.fish).then((pdf) => handOver(pdf, `${name}.pdf`))}
             >
-              Take it as PDF
+              Save as PDF
             </button>
             <button
               type="button"
@@ -151,9 +151,9 @@ function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),
     date: sharedDate({ year, month: month - 1, day }, way, (water?.position?.latitudeDeg ?? 0) < 0),
-    spells: story.spells,
+    spells: story.fromPictures ? [] : story.spells,
     untilMs: story.endMs ?? 0,
-    handling: `${spanText(clocks.airMs)} out of the water, ${endText(story)}.`,
+    handling: story.fromPictures ? '' : `${spanText(clocks.airMs)} out of the water, ${endText(story)}.`,
   };
 }
 

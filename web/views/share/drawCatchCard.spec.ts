@@ -7,7 +7,12 @@ function canvas() {
   const images: number[][] = [];
   const boxes: number[][] = [];
   const context = {
-    ...{ fillStyle: '', font: '', textAlign: 'left', filter: 'none', strokeStyle: '', lineWidth: 1 },
+    fillStyle: '',
+    font: '',
+    textAlign: 'left',
+    filter: 'none',
+    strokeStyle: '',
+    lineWidth: 1,
     fillText(text: string, x: number, y: number) {
       // Letters of these faces are less than half as wide as they are tall.
       texts.push({ text, x, y, wide: 0.45 * text.length * Number(/(\d+)px/.exec(this.font)?.[1]) });
@@ -25,13 +30,11 @@ function canvas() {
 }
 
 const CARD: CatchCard = {
-  ...{
-    fish: 'Mirror carp',
-    weight: '23 lb 11 oz',
-    giveOrTake: 'give or take 2.6 oz',
-    length: '31¼ in',
-    date: 'Summer 2026',
-  },
+  fish: 'Mirror carp',
+  weight: '23 lb 11 oz',
+  giveOrTake: 'give or take 2.6 oz',
+  length: '31¼ in',
+  date: 'Summer 2026',
   spells: [
     { medium: 'water', fromMs: 0, toMs: 300_000 },
     { medium: 'air', fromMs: 300_000, toMs: 340_000 },

@@ -25,7 +25,7 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
   const flankOf = (captureId: string) => flanks.find((flank) => flank.captureId === captureId);
   const name = (captureId: string) => {
     const fishId = register.fishOf(captureId);
-    const day = whenText(flankOf(captureId)?.startedAt ?? '');
+    const day = whenText(flankOf(captureId)?.startedAt ?? '', undefined, flankOf(captureId)?.zone);
     return fishId ? `${register.nameOf(fishId)}, ${day}` : day;
   };
   return (
@@ -42,7 +42,7 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
       <div className="order-1 grid gap-4 lg:order-2">
         <p className="text-lg">
           <b>{name(alike.captureId)}</b> and <b>{name(alike.otherId)}</b>: one fish?{' '}
-          {capital(chanceWords(alike.probability))}.
+          <span className="whitespace-nowrap">{capital(chanceWords(alike.probability))}.</span>
         </p>
         <div className="grid gap-2" role="group" aria-label="What you say">
           <button type="button" className="button button-main min-h-14" onClick={() => decide('same')}>

@@ -47,8 +47,11 @@ export function SweepPage() {
     }));
     if (!one || !other) return;
     const by = {
-      ...{ sha256: alike.sha256, captureId: alike.otherId, otherSha: alike.otherSha },
-      ...{ score: alike.score, probability: alike.probability },
+      sha256: alike.sha256,
+      captureId: alike.otherId,
+      otherSha: alike.otherSha,
+      score: alike.score,
+      probability: alike.probability,
     };
     deciding.current = how === 'same' ? saySameFish(one, other, register, by) : sayTwoFish(one, by);
     setSaid(await deciding.current);

@@ -7,7 +7,7 @@ import { aroundNow } from '@keeper/core/outing/aroundNow';
 import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
-import { useWaters } from '../../data/rows.js';
+import { useStandingWaters } from '../../data/rows.js';
 import { currentOuting, useOuting, useOutings } from '../../data/useOuting.js';
 import { useBank, useMinute } from '../../data/useProspect.js';
 import { useTakenBack } from '../../data/useCapture.js';
@@ -16,6 +16,7 @@ import { CaptureRow } from '../../parts/CaptureRow.js';
 import { FishOn } from '../../parts/FishOn.js';
 import { MassText } from '../../parts/MassText.js';
 import { Notice } from '../../parts/Notice.js';
+import { NotSecure } from '../../parts/NotSecure.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
 import { dueNow } from '../bank/heatWords.js';
@@ -44,7 +45,7 @@ export function Today() {
           className="mb-5 block rounded-lg border-2 border-ink bg-leaf p-5"
         >
           <span className="mb-2 block text-lg font-semibold">
-            A fish is on since {whenText(capture.startedAt ?? '')}. Go on.
+            A fish is on since {whenText(capture.startedAt ?? '', undefined, capture.zone)}. Go on.
           </span>
           <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="page" />
         </Link>
@@ -73,6 +74,9 @@ export function Today() {
         </div>
         <Bests />
       </section>
+      <div className="mt-8 empty:hidden">
+        <NotSecure />
+      </div>
       <Suspense>
         <KeepRegister />
       </Suspense>
@@ -137,7 +141,7 @@ function OnOuting({ outingId }: { outingId: string }) {
 
 function AtWater({ planned }: { planned: OutingSummary | undefined }) {
   const [waterId, setWaterId] = useState(() => localStorage.getItem('keeper.water') ?? undefined);
-  const known = useWaters().some(({ id }) => id === waterId) ? waterId : undefined;
+  const known = useStandingWaters().some(({ id }) => id === waterId) ? waterId : undefined;
   return (
     <>
       <FishOn large where={known ? { waterId: known } : {}} />
@@ -199,7 +203,9 @@ function Bests() {
               <span className="block text-xl font-semibold">
                 <MassText mass={row.best?.net ?? null} unit={massUnit} />
               </span>
-              <span className="text-sm text-soft">{spanText(row.best?.airMs ?? 0)} in the air</span>
+              {row.best && !row.best.fromPictures && (
+                <span className="text-sm text-soft">{spanText(row.best.airMs)} in the air</span>
+              )}
             </Link>
           </li>
         ))}

@@ -50,15 +50,15 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
   });
   const facingDeg = typedNumber(draft.facing);
   const bodyOf = (retired: boolean) => ({
-    ...{
-      waterId,
-      name: draft.name,
-      facingDeg: facingDeg ?? NaN,
-      bank: draft.bank,
-      hazards: [...draft.hazards],
-      retired,
-    },
-    ...{ position: placeOf(draft), fixtures: [...(swim?.fixtures ?? [])], note: draft.note.trim() || null },
+    waterId,
+    name: draft.name,
+    facingDeg: facingDeg ?? NaN,
+    bank: draft.bank,
+    hazards: [...draft.hazards],
+    retired,
+    position: placeOf(draft),
+    fixtures: [...(swim?.fixtures ?? [])],
+    note: draft.note.trim() || null,
     revision: draft.revision,
   });
   const form = useRowForm({

@@ -16,6 +16,7 @@ import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
 import { StopLineFields } from './StopLineFields.js';
+import { WrittenTwice } from './WrittenTwice.js';
 
 type Unsaid = 'unsaid';
 
@@ -57,7 +58,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
     kind: 'waters',
     id: waterId,
     contract: WriteWaterDto,
-    bodyOf: () => bodyOf(draft, inches),
+    bodyOf: (retired) => ({ ...bodyOf(draft, inches), retired }),
     onKept: () => {
       clear();
       return navigate('/waters');
@@ -66,7 +67,12 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
   const { at, problems } = form;
 
   return (
-    <RowForm title={water ? water.name : 'Another water'} form={form} keep="Keep this water" known={false}>
+    <RowForm
+      title={water ? water.name : 'Another water'}
+      form={form}
+      keep="Keep this water"
+      known={water !== undefined && !water.retired}
+    >
       <div className="grid gap-9">
         <Part title="The water">
           <div className="grid gap-4">
@@ -193,6 +199,8 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
           </div>
         </Part>
         <NoteField label="A note on the water" value={draft.note} onChange={(note) => change({ note })} />
+        {water?.retired && <p>This water was put away. Kept again, it can be chosen again.</p>}
+        {water && !water.retired && <WrittenTwice water={water} />}
       </div>
     </RowForm>
   );

@@ -1,20 +1,22 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { ruleSentences } from '@keeper/core/water/rules';
 import { compassText } from '@keeper/core/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
-import { useSwims, useWaters } from '../../data/rows.js';
+import { useStandingWaters, useSwims, useWaters } from '../../data/rows.js';
+import { Unread } from '../../parts/Unread.js';
 
 /** The keeper's waters, each with its rules in short and its swims. */
 export function Waters() {
-  const waters = useWaters();
+  const waters = useStandingWaters();
   const swims = useSwims();
   const units = useSettings();
   const [fresh] = useState(newId);
   return (
     <div className="max-w-3xl">
       <h1 className="mb-6 text-3xl font-semibold">Waters</h1>
+      <Unread kind="waters" />
       <ul className="grid gap-8">
         {waters.map((water) => {
           const rules = ruleSentences(water.rules, units);
@@ -48,6 +50,7 @@ export function Waters() {
           );
         })}
       </ul>
+      <PutAway />
       <Link to={`/waters/${fresh}`} className="button button-main mt-8">
         Another water
       </Link>
@@ -55,6 +58,25 @@ export function Waters() {
         Where they lie stays in this book; exports leave it out unless you ask for it.
       </p>
     </div>
+  );
+}
+
+/** Waters that were put away, and the way back to each. */
+function PutAway() {
+  const away = useWaters().filter(({ retired }) => retired);
+  if (away.length === 0) return null;
+  return (
+    <p className="mt-8 text-soft">
+      Put away:{' '}
+      {away.map(({ id, name }, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <Link to={`/waters/${id}`} className="quiet-link">
+            {name}
+          </Link>
+        </Fragment>
+      ))}
+    </p>
   );
 }
 

@@ -31,6 +31,8 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
             dataKey="atMs"
             type="number"
             domain={['dataMin', 'dataMax']}
+            padding={{ left: 28, right: 28 }}
+            tickMargin={6}
             tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
             {...PLOT_AXIS}
           />

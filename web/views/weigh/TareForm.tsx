@@ -40,7 +40,9 @@ export function TareForm({ item }: { item: KeptKitItem }) {
     if (hungProblem) return undefined;
     const { id, updatedAt: _at, ...row } = item;
     const tare: TareNote = {
-      ...{ at: new Date().toISOString(), wet, mass: parsed.mass },
+      at: new Date().toISOString(),
+      wet,
+      mass: parsed.mass,
       ...(wet && minutes !== undefined && { hungMin: minutes }),
     };
     return void writeRow('kit', id, { ...row, tares: [...row.tares, tare] } as typeof row).then(

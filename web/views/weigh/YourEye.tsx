@@ -77,7 +77,7 @@ function EyeRow({ name, eye }: { name: string; eye: Eye | undefined }) {
 }
 
 function percent(share: number): string {
-  return `${Math.round(share * 100)} in 100`;
+  return `${Math.round(share * 100)} %`;
 }
 
 function signed(share: number): string {

@@ -17,14 +17,14 @@ function listed(likely: readonly number[], stranger: number) {
 
 test('the likeliest stand first, a stranger where it is likelier than all', () => {
   const one = listed([0.7, 0.2], 0.1);
-  expect(one.rows).toEqual(['fish 070 in 100', 'fish 120 in 100', 'None of them10 in 100']);
+  expect(one.rows).toEqual(['fish 070 %', 'fish 120 %', 'None of them10 %']);
   one.unmount();
-  expect(listed([0.3], 0.7).rows).toEqual(['None of them70 in 100', 'fish 030 in 100']);
+  expect(listed([0.3], 0.7).rows).toEqual(['None of them70 %', 'fish 030 %']);
 });
 
 test('what is less likely than one in a hundred waits until it is asked for; the best of them is always there', () => {
-  expect(listed([0.004, 0.003, 0.001], 0.99).rows).toEqual(['None of them99 in 100', 'fish 0less than 1 in 100']);
-  fireEvent.click(screen.getByRole('button', { name: '2 more, each less than 1 in 100' }));
+  expect(listed([0.004, 0.003, 0.001], 0.99).rows).toEqual(['None of them99 %', 'fish 0under 1 %']);
+  fireEvent.click(screen.getByRole('button', { name: '2 more, each under 1 %' }));
   expect(screen.getAllByRole('listitem')).toHaveLength(4);
   fireEvent.click(screen.getByRole('button', { name: /fish 2/ }));
   expect(chosen).toEqual([2]);

@@ -52,7 +52,7 @@ export function Candidates({ answer: { mayBe, stranger }, nameOf, chosen, onChoo
       </ul>
       {!all && likely.length < listed.length && (
         <button type="button" className="quiet-link min-h-12 text-sm" onClick={() => setAll(true)}>
-          {listed.length - likely.length} more, each less than 1 in 100
+          {listed.length - likely.length} more, each under 1 %
         </button>
       )}
     </div>

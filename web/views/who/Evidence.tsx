@@ -51,7 +51,7 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
       <Flat laid={pair[0]} says={says} places={places} kind={asked.kind} />
       <Flat
         laid={pair[1]}
-        says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt)}
+        says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt, undefined, flank.zone)}
         places={places}
         kind={asked.kind}
       />

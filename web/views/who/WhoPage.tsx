@@ -66,7 +66,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
   const nameOf = ({ flank }: MayBe) => {
     if (isTheirs(flank)) return `${flank.name}, a fish of ${flank.from}`;
     const fishId = known.fishOf(flank.captureId) ?? flank.fishId;
-    return fishId ? known.nameOf(fishId) : whenText(flank.startedAt);
+    return fishId ? known.nameOf(fishId) : whenText(flank.startedAt, undefined, flank.zone);
   };
   if (!story.facts.species) return <WhichKind story={story} />;
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
@@ -130,8 +130,11 @@ function Decision({ story, sha256, mayBe }: { story: CaptureStory; sha256: strin
   const their = mayBe && isTheirs(mayBe.flank) ? mayBe.flank : undefined;
   const by = mayBe &&
     own && {
-      ...{ sha256, captureId: own.captureId, otherSha: own.sha256 },
-      ...{ score: mayBe.score, probability: mayBe.probability },
+      sha256,
+      captureId: own.captureId,
+      otherSha: own.sha256,
+      score: mayBe.score,
+      probability: mayBe.probability,
     };
   const say = (says: Identified['says'], fishId: string | null) =>
     void record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]);

@@ -2,8 +2,13 @@ import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
 import { besideText } from './besideText.js';
 
 const fish = (day: string, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
-  ...{ captureId: day, atMs: Date.parse(`${day}T06:00:00Z`), elapsedMs: 0, species: 'carp' },
-  ...{ waterId: 'a', lengthMm: 720, grams: 9072 },
+  captureId: day,
+  atMs: Date.parse(`${day}T06:00:00Z`),
+  elapsedMs: 0,
+  species: 'carp',
+  waterId: 'a',
+  lengthMm: 720,
+  grams: 9072,
   ...facts,
 });
 const habits = { massUnit: 'oz', lengthHabit: 'in' } as const;

@@ -1,9 +1,9 @@
 import { answerSentence, chanceWords } from './chanceWords.js';
 
 test.each([
-  [0.9999, 'more than 99 in 100'],
-  [0.973, '97 in 100'],
-  [0.004, 'less than 1 in 100'],
+  [0.9999, 'over 99 %'],
+  [0.973, '97 %'],
+  [0.004, 'under 1 %'],
 ])('a chance of %p is %s', (probability, words) => expect(chanceWords(probability)).toBe(words));
 
 test('an answer is a sentence, and an open one is said to be open', () => {

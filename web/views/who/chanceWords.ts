@@ -1,8 +1,8 @@
-/** A probability as people say it. Example: `chanceWords(0.973) === '97 in 100'`. */
+/** A probability as people say it. Example: `chanceWords(0.973) === '97 %'`. */
 export function chanceWords(probability: number): string {
-  if (probability > 0.99) return 'more than 99 in 100';
-  if (probability < 0.01) return 'less than 1 in 100';
-  return `${Math.round(100 * probability)} in 100`;
+  if (probability > 0.99) return 'over 99 %';
+  if (probability < 0.01) return 'under 1 %';
+  return `${Math.round(100 * probability)} %`;
 }
 
 const LIKELY = 0.8;

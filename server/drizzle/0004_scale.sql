@@ -1,0 +1,1 @@
+CREATE INDEX `events_by_type` ON `events` (`type`,`capture_id`);

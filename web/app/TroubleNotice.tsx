@@ -1,0 +1,32 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Health } from '@keeper/contract/health';
+import { ask, NotHere, NotNow } from '../data/api.js';
+import { useOutbox } from '../data/useCapture.js';
+import { Notice } from '../parts/Notice.js';
+
+const LOOK_MS = 60_000;
+
+/** What keeps the book from being written, or the address from answering: said where it is seen, before anything is entered. */
+export function TroubleNotice() {
+  const { trouble } = useOutbox();
+  const { error } = useQuery({
+    queryKey: ['health'],
+    queryFn: () => ask<Health>('/health'),
+    refetchInterval: LOOK_MS,
+    retry: false,
+  });
+  const sentence =
+    trouble && trouble.kind !== 'unreachable'
+      ? trouble.sentence
+      : error instanceof NotNow || error instanceof NotHere
+        ? error.message
+        : undefined;
+  if (!sentence) return null;
+  return (
+    <div className="mb-6">
+      <Notice role="alert">
+        {sentence} What you enter is kept on this device, and goes by itself once that is put right.
+      </Notice>
+    </div>
+  );
+}

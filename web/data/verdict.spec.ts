@@ -1,0 +1,31 @@
+import { ApiError, NotHere, NotNow, Unreachable } from './api.js';
+import { BytesGone } from './ownCopy.js';
+import { verdictOn } from './verdict.js';
+
+const body = (code: string) =>
+  ({ code, sentence: 'Why.', fields: [{ field: 'events.0.at', sentence: 'No.' }] }) as never;
+
+test.each([
+  ['a field that is wrong', new ApiError(400, body('not-valid')), 'never'],
+  ['an id that was used', new ApiError(409, body('event-id-reused')), 'never'],
+  ['no picture', new ApiError(415, body('not-a-picture')), 'never'],
+  ['too many pixels', new ApiError(413, body('too-many-pixels')), 'never'],
+  ['bytes that are gone', new BytesGone(), 'never'],
+  ['too large for this server', new ApiError(413, body('too-large')), 'later'],
+  ['an address that an older server has not', new ApiError(404, body('not-found')), 'skip'],
+  ['something that broke', new NotNow(500, body('broken')), 'skip'],
+  ['a service that failed', new ApiError(424, body('service-failed')), 'skip'],
+  ['a full disk', new NotNow(503, body('disk-full')), 'stop'],
+  ['a foreign name', new NotHere('This book does not answer as "x".'), 'stop'],
+  ['no server', new Unreachable(), 'stop'],
+  ['anything else', new TypeError('x'), 'stop'],
+])('%s', (_, error, kind) => expect(verdictOn(error).kind).toBe(kind));
+
+test('says which field, and why nothing goes', () => {
+  expect(verdictOn(new ApiError(400, body('not-valid')))).toMatchObject({ fields: [{ field: 'events.0.at' }] });
+  expect(verdictOn(new NotNow(503, body('disk-full')))).toEqual({
+    kind: 'stop',
+    trouble: { kind: 'not-now', sentence: 'Why.' },
+  });
+  expect(verdictOn(new NotHere('Elsewhere.'))).toMatchObject({ trouble: { kind: 'not-here', sentence: 'Elsewhere.' } });
+});

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { CaptureStory } from '@keeper/core/capture/story';
+import { speciesName } from '@keeper/core/fish/species';
+import { makeEvent, record } from '../../data/keeper.js';
+import { useCapture } from '../../data/useCapture.js';
+import { Notice } from '../../parts/Notice.js';
+import { Sheet } from '../../parts/Sheet.js';
+import { whenText } from '../../parts/when.js';
+
+/** Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken back. */
+export function StrikeOut({ story: { captureId, startedAt } }: { story: CaptureStory }) {
+  const [open, setOpen] = useState(false);
+  const [failed, setFailed] = useState(false);
+  return (
+    <>
+      <button type="button" className="button" onClick={() => setOpen(true)}>
+        Strike this page out
+      </button>
+      <Sheet title="Strike this page out" open={open} onOpenChange={setOpen}>
+        <div className="grid gap-5">
+          <p className="max-w-prose">
+            For a page that was begun by mistake, or twice. The fish leaves the book, its counts and its medians. What
+            was tapped and written stays in the log, and this page can be taken back here at any time.
+          </p>
+          {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}
+          <button
+            type="button"
+            className="button button-main"
+            onClick={() => void record([makeEvent(captureId, startedAt, 'discarded', {})]).catch(() => setFailed(true))}
+          >
+            Strike it out
+          </button>
+        </div>
+      </Sheet>
+    </>
+  );
+}
+
+/** A page that was struck out: what it was, and the way back. */
+export function StruckOut({ story }: { story: CaptureStory }) {
+  const { captureId, startedAt, facts } = story;
+  const { events } = useCapture(captureId);
+  const [failed, setFailed] = useState(false);
+  const standing = new Set(events.flatMap((event) => (event.type === 'undone' ? event.payload.eventId : [])));
+  const discards = new Set(events.flatMap(({ type, id }) => (type === 'discarded' && !standing.has(id) ? id : [])));
+  const takeBack = () =>
+    record([...discards].map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId }))).catch(() =>
+      setFailed(true),
+    );
+  return (
+    <article className="grid gap-5">
+      <p className="text-soft">{whenText(startedAt ?? '', undefined, story.zone)}</p>
+      <h1 className="text-3xl font-semibold">{speciesName(facts.species, facts.form, facts.kindName)}</h1>
+      <p className="max-w-prose text-lg">This page was struck out. It is not in the book, and counts for nothing.</p>
+      {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className="button" onClick={() => void takeBack()}>
+          Take it back into the book
+        </button>
+        <Link to="/book" className="button">
+          To the book
+        </Link>
+      </div>
+    </article>
+  );
+}

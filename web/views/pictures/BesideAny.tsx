@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { useBookPictures } from '../../data/queries.js';
+import { BookPicture } from '../../parts/BookPicture.js';
+import { Sheet } from '../../parts/Sheet.js';
+import { whenText } from '../../parts/when.js';
+
+const SHOWN_AT_ONCE = 24;
+
+/** Any other fish of its kind, to lay its picture beside this one: to see that two are two, as well as that they are one. */
+export function BesideAny({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
+  const [open, setOpen] = useState(false);
+  const [most, setMost] = useState(SHOWN_AT_ONCE);
+  const { species } = story.facts;
+  const book = useBookPictures({ ...(species && { species }) }, open);
+  const others = (book.data ?? []).filter(
+    ({ captureId, role }) => captureId !== story.captureId && (picture.role === null || role === picture.role),
+  );
+  return (
+    <>
+      <button type="button" className="button justify-self-start font-normal" onClick={() => setOpen(true)}>
+        Lay it beside another fish
+      </button>
+      <Sheet title="Beside which fish?" open={open} onOpenChange={setOpen}>
+        {book.isPending && <p role="status">Fetching the pictures…</p>}
+        {book.isError && <p role="alert">The server is away, and the pictures of the book lie there.</p>}
+        {book.isSuccess && others.length === 0 && <p>No other fish of its kind has such a picture yet.</p>}
+        <ul className="grid grid-cols-2 gap-4">
+          {others.slice(0, most).map(({ captureId, sha256, startedAt, zone, net, ...shown }) => (
+            <li key={`${captureId} ${sha256}`}>
+              <Link
+                to={`/pictures/${story.captureId}/${picture.sha256}/beside/${captureId}/${sha256}`}
+                className="grid gap-1.5"
+              >
+                <BookPicture picture={{ ...shown, sha256 }} size="thumb" className="aspect-4/3 w-full rounded" />
+                <span className="text-sm">
+                  {net && <b>{formatMass(net)}. </b>}
+                  {whenText(startedAt ?? '', undefined, zone)}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+        {others.length > most && (
+          <button type="button" className="button mt-4 w-full" onClick={() => setMost(most + SHOWN_AT_ONCE)}>
+            Older ones
+          </button>
+        )}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+
+interface HeldActionsProps {
+  /** What is given up, as a sentence begins. */
+  readonly what: string;
+  readonly onAgain: () => Promise<void>;
+  readonly onDrop: () => Promise<void>;
+}
+
+/** Sends what was refused once more, or gives it up after asking. */
+export function HeldActions({ what, onAgain, onDrop }: HeldActionsProps) {
+  const [asked, setAsked] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const doing = (work: () => Promise<void>) => {
+    setFailed(false);
+    work().catch(() => setFailed(true));
+  };
+  return (
+    <>
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="button" onClick={() => doing(onAgain)}>
+          Send again
+        </button>
+        {asked ? (
+          <>
+            <button type="button" className="button" onClick={() => doing(onDrop)}>
+              Give it up for good
+            </button>
+            <button type="button" className="button" onClick={() => setAsked(false)}>
+              Keep it
+            </button>
+          </>
+        ) : (
+          <button type="button" className="button" onClick={() => setAsked(true)}>
+            Give up
+          </button>
+        )}
+      </div>
+      {asked && <p className="mt-2">{what} is nowhere but on this device. Given up, it is gone.</p>}
+      {failed && (
+        <p role="alert" className="mt-2 font-medium text-rust">
+          This device could not write that down. Nothing was changed.
+        </p>
+      )}
+    </>
+  );
+}

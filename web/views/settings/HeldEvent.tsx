@@ -1,0 +1,44 @@
+import { Link } from 'react-router';
+import { speciesName } from '@keeper/core/fish/species';
+import type { StoredEvent } from '../../data/deviceStore.js';
+import { outbox } from '../../data/keeper.js';
+import { useCapture } from '../../data/useCapture.js';
+import { whenText } from '../../parts/when.js';
+import { entryWords } from './entryWords.js';
+import { HeldActions } from './HeldActions.js';
+import { MendFields } from './MendFields.js';
+
+/** One entry that the server did not take: of which fish, why, and what can be done about it. */
+export function HeldEvent({ held }: { held: StoredEvent }) {
+  const { event, order, problem, fields = [] } = held;
+  return (
+    <li className="border-t border-rule py-3">
+      <p>
+        <b>{entryWords(event)}</b>
+        {'captureId' in event ? <OfFish captureId={event.captureId} /> : ', of an outing'}
+      </p>
+      {fields.length === 0 && <p className="mb-2">{problem}</p>}
+      <MendFields of={event} problems={fields} onMended={(right) => void outbox.mendEvent(order, right)} />
+      <HeldActions
+        what="This entry"
+        onAgain={() => outbox.sendAgain((each) => 'event' in each && each.order === order)}
+        onDrop={() => outbox.dropEvent(order)}
+      />
+    </li>
+  );
+}
+
+/** Which fish an entry is about. */
+export function OfFish({ captureId }: { captureId: string }) {
+  const { story } = useCapture(captureId);
+  const { species, form, kindName } = story.facts;
+  const fish = species ? speciesName(species, form, kindName) : 'a fish';
+  return (
+    <>
+      {', '}
+      <Link to={`/book/${captureId}`} className="quiet-link">
+        {story.startedAt ? `${fish}, ${whenText(story.startedAt, new Date(), story.zone)}` : 'a fish of the book'}
+      </Link>
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { KeptWater } from '@keeper/contract/waters';
+import { useTally } from '../../data/queries.js';
+import { useStandingWaters, useSwims } from '../../data/rows.js';
+import { Notice } from '../../parts/Notice.js';
+import { Part } from '../../parts/Part.js';
+import { Picker } from '../../parts/Picker.js';
+import { countText } from './countText.js';
+import { becomeOneWater } from './becomeOneWater.js';
+
+/** A water that stands in the book under two names: its fish and swims become those of the other, and it is put away. */
+export function WrittenTwice({ water }: { water: KeptWater }) {
+  const navigate = useNavigate();
+  const others = useStandingWaters().filter(({ id }) => id !== water.id);
+  const swims = useSwims().filter(({ waterId }) => waterId === water.id);
+  const fish = useTally().data?.byWater.find(({ waterId }) => waterId === water.id)?.captures ?? 0;
+  const [otherId, setOther] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const other = others.find(({ id }) => id === otherId);
+  if (others.length === 0) return null;
+  const become = async () => {
+    if (!other) return;
+    setBusy(true);
+    setFailed(false);
+    try {
+      await becomeOneWater(water, other, swims);
+    } catch {
+      setFailed(true);
+      setBusy(false);
+      return;
+    }
+    await navigate('/waters');
+  };
+  return (
+    <Part title="Is it in the book twice?">
+      <div className="grid max-w-md gap-3">
+        <Picker
+          label="The same water as"
+          placeholder="The same water as…"
+          value={otherId}
+          onChange={setOther}
+          options={others.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        {other && (
+          <>
+            <p>
+              What it has, {countText(fish, 'fish', 'fish')} and {countText(swims.length, 'swim', 'swims')}, goes over
+              to {other.name} with a note of it, and {water.name} is put away. Its outings keep its name.
+            </p>
+            {failed && (
+              <Notice role="alert">
+                Not all of it could be done: the server is away, or this device has no room. Done again, it goes on
+                where it stood.
+              </Notice>
+            )}
+            <button type="button" className="button" disabled={busy} onClick={() => void become()}>
+              Make it one water with {other.name}
+            </button>
+          </>
+        )}
+      </div>
+    </Part>
+  );
+}

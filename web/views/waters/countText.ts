@@ -1,0 +1,4 @@
+/** How many of something, in words as far as it reads better. Example: `no fish`, `one swim`, `12 fish`. */
+export function countText(count: number, one: string, many: string): string {
+  return count === 0 ? `no ${many}` : count === 1 ? `one ${one}` : `${count} ${many}`;
+}
