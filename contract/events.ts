@@ -244,6 +244,7 @@ export class OutingBoundDto {
   @IsId() outingId: string;
   @Maybe() @IsId() swimId?: string;
   @Maybe() @IsId() waterId?: string;
+  @Maybe() @Nested(() => AroundDto) around?: AroundDto;
 }
 
 export class GapToldDto {

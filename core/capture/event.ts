@@ -150,8 +150,8 @@ export interface EventPayloads {
   'left-as': { leaving: Leaving };
   interrupted: { why: Interruption };
   'taken-up': Record<string, never>;
-  /** Begun before the device had read its outings: the one that was under way, and where. */
-  'outing-bound': { outingId: string; swimId?: string; waterId?: string };
+  /** Begun before the device had read its outings: the one that was under way, where, and how it was around the fish at the take. */
+  'outing-bound': { outingId: string; swimId?: string; waterId?: string; around?: Around };
   /** Nothing was tapped for long: what the keeper says became of the fish. */
   'gap-told': GapTold;
   /** The time of an earlier tap put right: the tap keeps its own, and what was said of it. */

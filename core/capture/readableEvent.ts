@@ -149,7 +149,12 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   'left-as': record({ leaving: oneOf(LEAVINGS) }),
   interrupted: record({ why: oneOf(INTERRUPTIONS) }),
   'taken-up': nothing,
-  'outing-bound': record({ outingId: isText, swimId: optional(isText), waterId: optional(isText) }),
+  'outing-bound': record({
+    outingId: isText,
+    swimId: optional(isText),
+    waterId: optional(isText),
+    around: optional(around),
+  }),
   'gap-told': record({ says: oneOf(GAPS_TOLD), fromMs: isNumber, backMs: optional(isNumber) }),
   'time-amended': record({ eventId: isText, toMs: isNumber, why: isText }),
   merged: record({ into: isText }),

@@ -272,6 +272,35 @@ test('a fish begun before its outing was read is bound to it, once', () => {
   expect(story).toMatchObject({ outingId: 'o1', swimId: 's1', facts: { waterId: 'w1' } });
 });
 
+test.each<[string, object, object, object]>([
+  [
+    'nothing was known at the take',
+    {},
+    { outingId: 'o1', around: { waterC: 16, companions: 1 } },
+    { waterC: 16, companions: 1 },
+  ],
+  [
+    'what was known at the take stands',
+    { outingId: 'o1', around: { companions: 0 } },
+    { outingId: 'o1', around: { waterC: 16, companions: 1 } },
+    { companions: 0 },
+  ],
+  [
+    'its outing was known, and nothing else',
+    { outingId: 'o1' },
+    { outingId: 'o1', around: { companions: 2 } },
+    { companions: 2 },
+  ],
+  ['what another outing says is not its', { outingId: 'o1' }, { outingId: 'o2', around: { companions: 2 } }, {}],
+])('the conditions of an outing that was read late: %s', (_, hooked, bound, around) => {
+  const story = tellStory(CAPTURE, [
+    event('hooked', 0, hooked),
+    event('outing-bound', 1000, bound as { outingId: string }),
+  ]);
+  expect(story).toMatchObject({ outingId: 'o1' });
+  expect(story.around).toEqual(around);
+});
+
 test('off the rig the hook is still in', () => {
   const story = tellStory(CAPTURE, [event('hooked', 0), event('netted', 1000), event('off-rig', 2000)]);
   expect(story.hookEnd).toBeNull();

@@ -268,10 +268,12 @@ export class StoryDraft {
     }
   }
 
-  private bindOuting({ outingId, swimId, waterId }: EventPayloads['outing-bound']): void {
+  private bindOuting({ outingId, swimId, waterId, around }: EventPayloads['outing-bound']): void {
     const { plain } = this;
-    if (plain.outingId !== null) return;
+    if (plain.outingId !== null && plain.outingId !== outingId) return;
     plain.outingId = outingId;
+    // What was known at the take stands.
+    if (around && Object.keys(plain.around).length === 0) plain.around = around;
     plain.swimId ??= swimId ?? null;
     if (waterId && plain.facts.waterId === undefined) plain.facts = { ...plain.facts, waterId };
   }

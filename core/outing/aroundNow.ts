@@ -1,22 +1,24 @@
 import { sunAt } from '../bank/sun.js';
 import type { Around } from '../capture/around.js';
-import type { Prospect } from './prospect.js';
+import type { Position } from '../water/water.js';
+import { conditionsNow } from './conditionsNow.js';
 import type { OutingStory } from './story.js';
 
 /** Darker than this a lamp is needed (civil twilight). */
 const CIVIL_DUSK_DEG = -6;
 
-/** How it is around a fish that takes now, to be kept with its capture. Example: nothing measured and nobody along gives no companions. */
-export function aroundNow(
-  { now, position, momentMs, thunder }: Pick<Prospect, 'now' | 'position' | 'momentMs' | 'thunder'>,
-  { companions }: Pick<OutingStory, 'companions'>,
-): Around {
+/**
+ * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so that a fish that takes
+ * while the hours ahead are still being worked out lacks nothing. Example: nothing measured and nobody along gives no companions.
+ */
+export function aroundNow(story: OutingStory, position: Position | null, momentMs: number): Around {
+  const { waterC, airC, oxygenMgL, thunder } = conditionsNow(story, momentMs);
   return {
-    ...(now.waterC !== null && { waterC: now.waterC }),
-    ...(now.airC !== null && { airC: now.airC }),
-    ...(now.oxygenMgL !== null && { oxygenMgL: now.oxygenMgL }),
+    ...(waterC !== null && { waterC }),
+    ...(airC !== null && { airC }),
+    ...(oxygenMgL !== null && { oxygenMgL }),
     ...(position && sunAt(momentMs, position).altitudeDeg < CIVIL_DUSK_DEG && { dark: true }),
-    ...(thunder && { thunder: true }),
-    companions,
+    ...(thunder && { thunder }),
+    companions: story.companions,
   };
 }

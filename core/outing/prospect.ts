@@ -17,7 +17,6 @@ import {
   type OutlookMoment,
 } from '../care/outlook.js';
 import type { StopSchool } from '../care/stopLine.js';
-import { weatherAt, type WeatherHour } from '../care/weather.js';
 import type { SpeciesId } from '../fish/species.js';
 import { massSystemOf, type MassUnit } from '../measure/mass.js';
 import type { TempHabit } from '../measure/temperature.js';
@@ -25,8 +24,8 @@ import type { DayOfYear } from '../water/season.js';
 import type { Swim } from '../water/swim.js';
 import type { Position, Water } from '../water/water.js';
 import type { WeighMethod } from '../weighing/reading.js';
-import { decidingWater } from './decidingWater.js';
-import { newest, outingMoment, type OutingStory } from './story.js';
+import { conditionsNow, type ConditionsNow } from './conditionsNow.js';
+import { outingMoment, type OutingStory } from './story.js';
 import { weatherAhead } from './weatherAhead.js';
 
 /** The keeper's ways that a prospect hangs on. */
@@ -69,13 +68,7 @@ export interface Prospect {
   /** The moment that is looked at: now, or the beginning of what is planned. */
   readonly momentMs: number;
   readonly position: Position | null;
-  readonly thunder: boolean;
-  readonly now: {
-    readonly waterC: number | null;
-    readonly airC: number | null;
-    readonly oxygenMgL: number | null;
-    readonly weather: WeatherHour | null;
-  };
+  readonly now: ConditionsNow;
   readonly advice: readonly FishingAdvice[];
   /** Null while the place is not known, or neither a forecast nor air and sky as they were seen. */
   readonly moments: readonly OutlookMoment[] | null;
@@ -107,15 +100,7 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
   const momentMs = input.lookMs ?? outingMoment(story, nowMs);
   const position = swim?.position ?? water.position;
-  const weather = story.forecast ? weatherAt(story.forecast.hours, momentMs) : null;
-  const seen = (kind: 'airC' | 'oxygenMgL' | 'pressureHpa') => newest(story, kind, momentMs + HOUR_MS)?.value ?? null;
-  const deciding = decidingWater(story, momentMs + HOUR_MS);
-  const now = {
-    waterC: deciding?.waterC ?? null,
-    airC: seen('airC') ?? weather?.airC ?? null,
-    oxygenMgL: seen('oxygenMgL'),
-    weather,
-  };
+  const now = conditionsNow(story, momentMs);
   const plan: Prospect['plan'] = {
     bank: swim?.bank ?? 'grass',
     facingDeg: swim?.facingDeg ?? 0,
@@ -130,7 +115,6 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
   const heat = moments && heatClocks(moments, momentMs);
   const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
   const expected: readonly SpeciesId[] = story.expected.length > 0 ? story.expected : ['carp'];
-  const thunder = thunderSoon(story, momentMs);
   const advice = expected.map((species) =>
     shouldWeFish({
       species,
@@ -140,13 +124,13 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
       school: ways.stopSchool,
       tempHabit: ways.tempHabit,
       waterC: now.waterC,
-      deepC: deciding?.deepC ?? null,
+      deepC: now.deepC,
       airC: now.airC,
       oxygenMgL: now.oxygenMgL,
       today: input.calendar(momentMs),
       daysAhead: daysAhead(story, momentMs, input.calendar),
-      pressureHpa: seen('pressureHpa') ?? weather?.pressureHpa ?? null,
-      thunder,
+      pressureHpa: now.pressureHpa,
+      thunder: now.thunder,
     }),
   );
   const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
@@ -176,7 +160,7 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
     day: dayText(input.calendar(momentMs)),
     night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
   });
-  return { momentMs, position, thunder, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
+  return { momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
 }
 
 /** What the heat of the hours is worked out from; null while place or weather are not known. */
@@ -214,13 +198,6 @@ function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] 
     atMs: first + i * HOUR_MS,
     sun: sunAt(first + i * HOUR_MS, position),
   }));
-}
-
-/** Thunder in the hour that runs or the next. */
-function thunderSoon({ forecast }: OutingStory, momentMs: number): boolean {
-  return (forecast?.hours ?? []).some(
-    ({ thunder, atMs }) => thunder && atMs > momentMs - HOUR_MS && atMs <= momentMs + HOUR_MS,
-  );
 }
 
 /** The days after the one looked at on which an outing goes on, at most a fortnight of them. */

@@ -1,7 +1,8 @@
 import { render } from '@testing-library/react';
 import type { CaptureEvent } from '@keeper/core/capture/event';
 import { emptyStory, type CaptureStory } from '@keeper/core/capture/story';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { OutingEvent } from '@keeper/core/outing/event';
+import { tellOuting, type OutingSummary } from '@keeper/core/outing/story';
 import { useOutingBound } from './useOutingBound.js';
 
 const mockRecorded: CaptureEvent[] = [];
@@ -10,7 +11,9 @@ jest.mock('./keeper.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) => Promise.resolve(mockRecorded.push(...events)),
 }));
-jest.mock('./useOuting.js', () => ({ useOutings: () => mockOutings }));
+let mockLog = tellOuting('', []);
+jest.mock('./useOuting.js', () => ({ useOutings: () => mockOutings, useOuting: () => ({ story: mockLog }) }));
+jest.mock('./rows.js', () => ({ useSwims: () => [], useWaters: () => [] }));
 
 const TAKE_MS = Date.UTC(2026, 5, 1, 5);
 const outing: OutingSummary = {
@@ -36,6 +39,7 @@ function Run({ story }: { story: CaptureStory }) {
 beforeEach(() => {
   mockRecorded.length = 0;
   mockOutings = [];
+  mockLog = tellOuting('', []);
 });
 
 test('a fish begun before the outings were read is bound to its own once they are, and once only', () => {
@@ -50,7 +54,8 @@ test('a fish begun before the outings were read is bound to its own once they ar
 });
 
 test.each<[string, Partial<CaptureStory>]>([
-  ['one that has its outing', { outingId: 'o2' }],
+  ['one that has its outing and its conditions', { outingId: 'o2', around: { companions: 0 } }],
+  ['one whose outing cannot be read yet', { outingId: 'o2' }],
   ['one that is over', { outcome: 'released' }],
   ['one of another water', { facts: { waterId: 'pit' } }],
   ['one that was hooked on another day', { startedAt: '2026-06-03T05:00:00.000Z' }],
@@ -58,4 +63,36 @@ test.each<[string, Partial<CaptureStory>]>([
   mockOutings = [outing];
   render(<Run story={{ ...fish, ...other }} />);
   expect(mockRecorded).toEqual([]);
+});
+
+test('what the outing knew of water and company is kept with a fish that was begun before its log was read', () => {
+  const unread = { ...fish, outingId: 'o1' };
+  const { rerender } = render(<Run story={unread} />);
+  expect(mockRecorded).toEqual([]);
+  const at = new Date(TAKE_MS - 60_000).toISOString();
+  const head = { outingId: 'o1', deviceId: 'd', at };
+  mockLog = tellOuting('o1', [
+    {
+      ...head,
+      id: 'e1',
+      type: 'outing-planned',
+      payload: {
+        waterId: 'mere',
+        fromAt: at,
+        toAt: new Date(TAKE_MS + 3_600_000).toISOString(),
+        companions: 1,
+        expected: [],
+      },
+    },
+    { ...head, id: 'e2', type: 'swim-taken', payload: { swimId: 'reeds' } },
+    { ...head, id: 'e3', type: 'condition-taken', payload: { source: 'hand', waterC: 16, depth: 'surface', when: at } },
+  ] as OutingEvent[]);
+  rerender(<Run story={unread} />);
+  rerender(<Run story={{ ...unread }} />);
+  const around = { waterC: 16, companions: 1 };
+  expect(mockRecorded).toEqual([
+    { type: 'outing-bound', payload: { outingId: 'o1', swimId: 'reeds', waterId: 'mere', around } },
+  ]);
+  rerender(<Run story={{ ...unread, around }} />);
+  expect(mockRecorded).toHaveLength(1);
 });

@@ -1,26 +1,55 @@
 import { useEffect } from 'react';
+import type { EventPayloads } from '@keeper/core/capture/event';
 import type { CaptureStory } from '@keeper/core/capture/story';
-import { isUnderWay } from '@keeper/core/outing/story';
+import { aroundNow } from '@keeper/core/outing/aroundNow';
+import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/outing/story';
 import { makeEvent, record } from './keeper.js';
-import { useOutings } from './useOuting.js';
+import { useSwims, useWaters } from './rows.js';
+import { useOuting, useOutings } from './useOuting.js';
 
-/** A fish that was begun before this device had read its outings is bound to the one that was under way at its take. */
-export function useOutingBound({ captureId, startedAt, outingId, facts, outcome }: CaptureStory): void {
+type Bound = EventPayloads['outing-bound'];
+
+/**
+ * A fish that was begun before this device had read its outings is bound to the one that was under way at its take; and what that outing
+ * knew of water, air and company is kept with the fish once its log is read.
+ */
+export function useOutingBound(story: CaptureStory): void {
+  const { captureId, startedAt, outingId } = story;
+  const isOpen = startedAt !== null && story.outcome === 'open';
+  const takeMs = isOpen ? Date.parse(startedAt) : 0;
+  const lacksAround = isOpen && outingId !== null && Object.keys(story.around).length === 0;
   const outings = useOutings();
-  const waterId = facts.waterId ?? undefined;
-  const on =
-    outingId === null && startedAt !== null && outcome === 'open'
-      ? outings.find(
-          (outing) =>
-            isUnderWay(outing, Date.parse(startedAt)) && (waterId === undefined || outing.waterId === waterId),
-        )
-      : undefined;
-  const wanted = on && JSON.stringify([on.outingId, on.swimId, on.waterId]);
+  const log = useOuting(lacksAround ? outingId : null).story;
+  const swimId = log.swims.at(-1)?.swimId;
+  const swim = useSwims().find(({ id }) => id === swimId);
+  const water = useWaters().find(({ id }) => id === log.waterId);
+  const position = swim?.position ?? water?.position ?? null;
+  const bound =
+    isOpen && outingId === null ? boundToOneUnderWay(outings, takeMs, story.facts.waterId ?? undefined) : null;
+  const told = lacksAround && log.waterId !== null ? boundByLog(log, aroundNow(log, position, takeMs)) : null;
+  const wanted = bound ?? told;
+  const key = wanted && JSON.stringify(wanted);
   useEffect(() => {
-    if (!wanted) return;
-    const [outing, swim, water] = JSON.parse(wanted) as [string, string | null, string | null];
-    const payload = { outingId: outing, ...(swim && { swimId: swim }), ...(water && { waterId: water }) };
+    if (key === null) return;
     // Should it not be kept, it is tried again when the run is opened the next time.
-    void record([makeEvent(captureId, startedAt, 'outing-bound', payload)]).catch(() => undefined);
-  }, [captureId, startedAt, wanted]);
+    void record([makeEvent(captureId, startedAt, 'outing-bound', JSON.parse(key) as Bound)]).catch(() => undefined);
+  }, [captureId, startedAt, key]);
+}
+
+function boundToOneUnderWay(
+  outings: readonly OutingSummary[],
+  takeMs: number,
+  waterId: string | undefined,
+): Bound | null {
+  const on = outings.find(
+    (outing) => isUnderWay(outing, takeMs) && (waterId === undefined || outing.waterId === waterId),
+  );
+  if (!on) return null;
+  const { outingId } = on;
+  return { outingId, ...(on.swimId && { swimId: on.swimId }), ...(on.waterId && { waterId: on.waterId }) };
+}
+
+function boundByLog({ outingId, waterId, swims }: OutingStory, around: NonNullable<Bound['around']>): Bound {
+  const swimId = swims.at(-1)?.swimId;
+  return { outingId, ...(swimId && { swimId }), ...(waterId && { waterId }), around };
 }

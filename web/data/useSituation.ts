@@ -23,7 +23,7 @@ export function useSituation(story: CaptureStory): Situation {
   const mayBe = useMemo(() => JSON.parse(kinds) as SpeciesId[], [kinds]);
   const matC = moment?.matC ?? null;
   // What the take could not know yet (the hours ahead were still being worked out) is known by now.
-  const now = prospect ? aroundNow(prospect, outing) : {};
+  const now = prospect ? aroundNow(outing, prospect.position, prospect.momentMs) : {};
   const around = JSON.stringify({ ...now, ...story.around });
   return useMemo(
     () =>

@@ -106,7 +106,7 @@ function OutingOf({ story }: { story: OutingStory }) {
             outingId,
             ...(swim && { swimId: swim.id }),
             ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
-            around: aroundNow(prospect, story),
+            around: aroundNow(story, position, Date.now()),
           }}
         />
       </header>

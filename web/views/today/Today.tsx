@@ -1,10 +1,12 @@
 import { Link, useNavigate } from 'react-router';
 import { Suspense, useState } from 'react';
+import type { EventPayloads } from '@keeper/core/capture/event';
 import { speciesName } from '@keeper/core/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { aroundNow } from '@keeper/core/outing/aroundNow';
-import { isUnderWay, type OutingSummary } from '@keeper/core/outing/story';
+import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/outing/story';
+import type { Position } from '@keeper/core/water/water';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
 import { useStandingWaters } from '../../data/rows.js';
@@ -96,6 +98,14 @@ function Begin() {
   );
 }
 
+/** What the log of an outing says of a fish that takes now; while it is still being read the run asks it again. */
+function whereOf(story: OutingStory, position: Position | null): EventPayloads['hooked'] {
+  const { outingId, waterId } = story;
+  if (waterId === null) return { outingId };
+  const swimId = story.swims.at(-1)?.swimId;
+  return { outingId, waterId, ...(swimId && { swimId }), around: aroundNow(story, position, Date.now()) };
+}
+
 function OnOuting({ outingId }: { outingId: string }) {
   const { story } = useOuting(outingId);
   const { water, swim, prospect } = useBank(story);
@@ -109,11 +119,8 @@ function OnOuting({ outingId }: { outingId: string }) {
       <FishOn
         large
         where={{
-          outingId,
-          ...(water && { waterId: water.id }),
-          ...(swim && { swimId: swim.id }),
+          ...whereOf(story, swim?.position ?? water?.position ?? null),
           ...(gaps.length > 0 && { gaps: [...gaps] }),
-          ...(prospect && { around: aroundNow(prospect, story) }),
         }}
       />
       <div className="mt-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
