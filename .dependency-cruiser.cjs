@@ -11,6 +11,26 @@ const may = {
   stress: { rooms: ['core'] },
   bench: { rooms: ['core', 'contract', 'painter', 'server', 'standins'] },
 };
+
+/** The floors of core, from the ground up: a folder imports from itself and from the floors below it, never from a neighbour or from above. */
+const floors = [
+  ['measure'],
+  ['statistics', 'geometry'],
+  ['image'],
+  ['domain/fish'],
+  ['domain/water', 'domain/kit'],
+  ['domain/capture'],
+  ['domain/outing', 'domain/identity'],
+  ['weather', 'biometry', 'pictures'],
+  ['weighing', 'care', 'recognition'],
+  ['bank'],
+  ['planning', 'rehearse'],
+  ['text'],
+  ['formats'],
+];
+/** What tests share stands beside the floors. */
+const besideFloors = ['spec'];
+
 const all = Object.keys(may);
 const code = (room) => `^${room}/(?!node_modules/)`;
 
@@ -24,6 +44,24 @@ module.exports = {
       from: { path: code(room) },
       to: { path: all.filter((each) => each !== room && !rooms.includes(each)).map((each) => `^${each}/`) },
     })),
+    ...floors.flatMap((folders, floor) =>
+      folders.map((folder) => ({
+        name: `core-${folder.replace('/', '-')}-imports-only-what-is-below`,
+        severity: 'error',
+        from: { path: `^core/${folder}/`, pathNot: '\\.spec\\.ts$' },
+        to: {
+          path: '^core/',
+          pathNot: [folder, ...floors.slice(0, floor).flat()].map((each) => `^core/${each}/`),
+        },
+      })),
+    ),
+    {
+      name: 'core-stands-on-floors',
+      comment: 'A folder of core that is on no floor has no place in the house.',
+      severity: 'error',
+      from: { path: '^core/', pathNot: [...floors.flat(), ...besideFloors].map((each) => `^core/${each}/`) },
+      to: {},
+    },
     ...Object.entries(may)
       .filter(([, { packages }]) => packages)
       .map(([room, { packages }]) => ({

@@ -2,7 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { AppendEvents } from '@keeper/server/captures/appendEvents';
 import { Database } from '@keeper/server/storage/database';
 import { event, newId } from './events.js';

@@ -6,8 +6,8 @@ import { setTimeout } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { PRINTS_AT_ONCE, type CellsAnswer, type FlankInBook, type FlanksAnswer } from '@keeper/contract/flanks';
-import { readyPrint } from '@keeper/core/flank/comparePrints';
-import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
+import { readyPrint } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
 import { runServer } from './runningServer.js';
 
 const demo = (file: string) => fileURLToPath(new URL(`../../demo/dist/${file}`, import.meta.url));

@@ -1,9 +1,9 @@
-import { proposedFish } from '@keeper/core/flank/proposedFish';
-import { findFish } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf } from '@keeper/core/picture/raster';
+import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
+import { findFish } from '@keeper/core/recognition/finder/findFish';
+import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
+import { planesOf } from '@keeper/core/image/raster';
 import { anyPicture, PAINTED_KINDS } from '@keeper/painter/anyPicture';
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { lesson } from '@keeper/painter/lessons';
 import { errorOf } from '@keeper/painter/trainFinder';
 import { quantile, report } from './figures.js';

@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import Papa from 'papaparse';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { LANDMARKS, type LandmarksPx } from '@keeper/core/picture/findFish';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 
 /** One picture of a flank: who it is (empty where that is asked), its species, side and six points in pixels. */
 export interface FlankRow {

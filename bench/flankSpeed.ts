@@ -1,10 +1,10 @@
 import sharp from 'sharp';
-import { chance } from '@keeper/core/chance/chance';
-import { readyPrint, type ReadyPrint } from '@keeper/core/flank/comparePrints';
-import { flankPrint } from '@keeper/core/flank/flankPrint';
-import { proposedFish } from '@keeper/core/flank/proposedFish';
-import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
-import type { Raster } from '@keeper/core/picture/raster';
+import { chance } from '@keeper/core/statistics/rng';
+import { readyPrint, type ReadyPrint } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
+import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
+import type { Raster } from '@keeper/core/image/raster';
 import { anyPicture } from '@keeper/painter/anyPicture';
 import { paintPicture } from '@keeper/painter/paint';
 import { quantile, report, timed } from './figures.js';

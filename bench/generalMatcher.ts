@@ -1,8 +1,8 @@
 import { createRequire } from 'node:module';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { flatFlank } from '@keeper/core/flank/flatFlank';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
-import type { Raster } from '@keeper/core/picture/raster';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { flatFlank } from '@keeper/core/recognition/registration/flatFlank';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import type { Raster } from '@keeper/core/image/raster';
 
 /** Of a general-purpose library as much as is used here; its own types say less. */
 interface Held {

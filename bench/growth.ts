@@ -1,9 +1,9 @@
-import { chance, type Chance } from '@keeper/core/chance/chance';
-import { expectedWeight } from '@keeper/core/fish/expectedWeight';
-import { fabensGrowth } from '@keeper/core/fish/fabens';
-import { growthFit, type Measure } from '@keeper/core/fish/growth';
-import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/fish/lengthWeight';
-import type { OwnFish } from '@keeper/core/fish/ownRelation';
+import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { expectedWeight } from '@keeper/core/biometry/expectedWeight';
+import { fabensGrowth } from '@keeper/core/biometry/fabens';
+import { growthFit, type Measure } from '@keeper/core/biometry/growth';
+import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/biometry/lengthWeight';
+import type { OwnFish } from '@keeper/core/biometry/ownRelation';
 
 const YEAR_MS = 365.25 * 86_400_000;
 const START_MS = Date.UTC(2020, 0, 1);

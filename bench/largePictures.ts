@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { cameraScene } from '@keeper/standins/camera';
 import sharp from 'sharp';
 

@@ -1,9 +1,9 @@
 import { judgeLayout, type BankPlan } from '@keeper/core/bank/judgeLayout';
-import { layOut } from '@keeper/core/bank/layOut';
-import { FIXTURE_KINDS, NEW_FIXTURE, type Fixture } from '@keeper/core/bank/plan';
-import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/bank/shade';
-import { sunAt } from '@keeper/core/bank/sun';
-import { outlook } from '@keeper/core/care/outlook';
+import { layOut } from '@keeper/core/bank/autoLayout';
+import { FIXTURE_KINDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
+import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/weather/shade';
+import { sunAt } from '@keeper/core/weather/sun';
+import { outlook } from '@keeper/core/care/heatForecast';
 import { standinHour } from '@keeper/standins/weather';
 import { quantile, report, timedRuns } from './figures.js';
 

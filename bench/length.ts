@@ -1,6 +1,6 @@
-import { chance } from '@keeper/core/chance/chance';
-import { boardLength } from '@keeper/core/picture/boardLength';
-import { pixelDistance } from '@keeper/core/picture/pixel';
+import { chance } from '@keeper/core/statistics/rng';
+import { boardLength } from '@keeper/core/pictures/boardLength';
+import { pixelDistance } from '@keeper/core/geometry/pixel';
 import { drawPicturedBoard, type PicturedBoard } from '@keeper/standins/boardCamera';
 import { quantile, report, reportBetween } from './figures.js';
 

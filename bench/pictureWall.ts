@@ -1,6 +1,6 @@
 import type { Browser, Page } from '@playwright/test';
 import { cameraScene } from '@keeper/standins/camera';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import sharp from 'sharp';
 import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';

@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import { measurePicture, PICTURE_LIMITS, type PictureMeasures } from '@keeper/core/picture/verdict';
+import { chance } from '@keeper/core/statistics/rng';
+import { measurePicture, PICTURE_LIMITS, type PictureMeasures } from '@keeper/core/pictures/verdict';
 import { anyPicture } from '@keeper/painter/anyPicture';
 import type { Nuisance } from '@keeper/painter/nuisance';
 import { paintPicture } from '@keeper/painter/paint';

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import type { Raster } from '@keeper/core/picture/raster';
+import type { Raster } from '@keeper/core/image/raster';
 
 /** Longest side at which pictures are read: several times as fine as a print, and a JPEG is never unfolded to its full size. */
 const READ_PX = 1280;

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { explainEntry } from '@keeper/core/weighing/explain';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
 import { drawEntry } from '@keeper/standins/writtenEntry';

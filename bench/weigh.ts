@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
 import { drawLoad, hangingForce, type Support } from '@keeper/standins/hangingLoad';
 import { drawSensor, readForce } from '@keeper/standins/scaleSensor';

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { gramsOf, GRAMS_PER_POUND, type Mass } from '@keeper/core/measure/mass';
 import { stateWeight } from '@keeper/core/weighing/statedWeight';
 import { weightResult } from '@keeper/core/weighing/result';

@@ -1,9 +1,9 @@
 import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
 import { IsIn, IsInt, Max, Min } from 'class-validator';
-import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { BOOK_ORDERS, type BookOrder } from './orders.js';
-import type { CaptureSummary, PictureOfSummary } from '@keeper/core/capture/summary';
+import type { CaptureSummary, PictureOfSummary } from '@keeper/core/domain/capture/summary';
 import { IsId, IsText, Maybe } from './fields.js';
 
 /** Which captures of the book are shown, and in which order. Captures discarded as begun by mistake are never shown. */

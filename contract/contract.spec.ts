@@ -1,5 +1,5 @@
-import { EVENT_TYPES, type EventType } from '@keeper/core/capture/event';
-import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
+import { EVENT_TYPES, type EventType } from '@keeper/core/domain/capture/event';
+import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/domain/outing/event';
 import { AppendEventsDto } from './events.js';
 import { problemsIn } from './validation.js';
 import { WriteWaterDto } from './waters.js';

@@ -1,4 +1,4 @@
-import { isDayOfYear } from '@keeper/core/water/season';
+import { isDayOfYear } from '@keeper/core/domain/water/season';
 import { checked } from './fields.js';
 
 /** Refuses days that no year has, such as the 31st of June. */

@@ -32,10 +32,10 @@ import {
   type Leaving,
   type PictureRole,
   type RecoverySign,
-} from '@keeper/core/capture/event';
-import { GAPS_TOLD, type GapTold } from '@keeper/core/capture/gapTold';
-import { SIGNS, type Sign } from '@keeper/core/capture/sign';
-import { FLANK_BOUNDS } from '@keeper/core/flank/flankPoint';
+} from '@keeper/core/domain/capture/event';
+import { GAPS_TOLD, type GapTold } from '@keeper/core/domain/capture/gapTold';
+import { SIGNS, type Sign } from '@keeper/core/domain/capture/sign';
+import { FLANK_BOUNDS } from '@keeper/core/domain/fish/flankPoint';
 import {
   TREATMENTS,
   WOUND_KINDS,
@@ -43,10 +43,10 @@ import {
   type Treatment,
   type WoundKind,
   type WoundSide,
-} from '@keeper/core/fish/wound';
-import { LENGTH_OF, type LengthOf } from '@keeper/core/fish/bodyLength';
-import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/fish/species';
-import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/outing/event';
+} from '@keeper/core/domain/fish/wound';
+import { LENGTH_OF, type LengthOf } from '@keeper/core/domain/fish/bodyLength';
+import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
+import { OUTING_EVENT_TYPES, type OutingEventType } from '@keeper/core/domain/outing/event';
 import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
 import { MOST_EVENTS, SHA256 } from './limits.js';
 import { LENGTH_UNITS, type LengthUnit } from '@keeper/core/measure/length';
@@ -59,7 +59,7 @@ import {
   type ReadingWay,
   type ScaleSupport,
   type WeighMethod,
-} from '@keeper/core/weighing/reading';
+} from '@keeper/core/domain/capture/weightReading';
 import { OUTING_PAYLOADS } from './outings.js';
 import { PictureReadDto } from './pictureReading.js';
 import { IsId, IsMoment, IsText, IsName, IsReason, Nested, Maybe } from './fields.js';

@@ -1,8 +1,8 @@
 import { Matches } from 'class-validator';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
-import type { FlankPoint } from '@keeper/core/flank/flankPoint';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import type { FlankPoint } from '@keeper/core/domain/fish/flankPoint';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 
 /** One flank of the book with its print. */
 export interface FlankInBook {

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { IsIn } from 'class-validator';
-import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Maybe } from './fields.js';
 
 /** Whose past is asked for: of one species, or of all. */

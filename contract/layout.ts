@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { IsIn, IsNumber, Max, Min } from 'class-validator';
-import { FIXTURE_KINDS, KIT_PIECES, type FixtureKind, type KitPiece } from '@keeper/core/bank/plan';
+import { FIXTURE_KINDS, KIT_PIECES, type FixtureKind, type KitPiece } from '@keeper/core/domain/water/plan';
 import { IsName, Nested, Maybe } from './fields.js';
 
 /** No swim reaches further than this, in metres. */

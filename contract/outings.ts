@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
-import type { MatFace } from '@keeper/core/care/mat';
+import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
-import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
 import {
   CARE_KINDS,
@@ -13,7 +13,7 @@ import {
   type OutingEvent,
   type OutingEventType,
   type WaterDepth,
-} from '@keeper/core/outing/event';
+} from '@keeper/core/domain/outing/event';
 import { LayoutDto } from './layout.js';
 import { WeatherHourDto } from './weather.js';
 import { IsId, IsMoment, IsText, IsName, Nested, NestedList, Maybe } from './fields.js';

@@ -1,5 +1,5 @@
 import { IsBoolean, IsIn, IsNumber, IsOptional, Matches, Max, Min } from 'class-validator';
-import { PICTURE_ROLES, type PictureRole } from '@keeper/core/capture/event';
+import { PICTURE_ROLES, type PictureRole } from '@keeper/core/domain/capture/event';
 import { LONGEST_MM } from '@keeper/core/measure/length';
 import { SHA256 } from './limits.js';
 import { Nested, NestedList, Maybe } from './fields.js';

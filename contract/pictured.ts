@@ -1,4 +1,4 @@
-import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 
 /** A fish of the book with when it was on the bank and which pictures it has: what a card is sorted by. Newest first. */
 export interface PicturedFish {

@@ -1,5 +1,5 @@
-import { LAST_ELAPSED_MS } from '@keeper/core/capture/event';
-import { LONGEST_OUTING_MS } from '@keeper/core/outing/event';
+import { LAST_ELAPSED_MS } from '@keeper/core/domain/capture/event';
+import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import { AppendEventsDto } from './events.js';
 import { WriteFishDto } from './fish.js';
 import { problemsIn } from './validation.js';

@@ -1,8 +1,8 @@
-import { FORM_IDS, speciesOf, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { FORM_IDS, speciesOf, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { lengthMm, LENGTH_UNITS, LONGEST_MM, type Length } from '@keeper/core/measure/length';
 import { gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/weighing/reading';
-import { LONGEST_OUTING_MS } from '@keeper/core/outing/event';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import { checked } from './fields.js';
 
 /** The object that a field stands in; what is wrong with its other fields is said at those. */

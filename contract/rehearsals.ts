@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, Max, Min, ValidateIf } from 'class-validator';
-import { RUN_STEPS } from '@keeper/core/capture/steps';
+import { RUN_STEPS } from '@keeper/core/domain/capture/steps';
 import { DECISION_RULES } from '@keeper/core/rehearse/judge';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
 import { SCENARIO_IDS } from '@keeper/core/rehearse/scenario';

@@ -10,8 +10,8 @@ import {
   type LeadArrangement,
   type Rig,
   type Trace,
-} from '@keeper/core/bank/rig';
-import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+} from '@keeper/core/domain/kit/rig';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import type { Shelved } from './rows.js';
 import { IsMoment, IsName, NestedList } from './fields.js';
 

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
-import { BARB_SCHOOLS, type BarbSchool } from '@keeper/core/bank/rig';
+import { BARB_SCHOOLS, type BarbSchool } from '@keeper/core/domain/kit/rig';
 import {
   AIR_SCHOOLS,
   FIGHT_SCHOOLS,
@@ -12,14 +12,14 @@ import {
   type KeepSchool,
   type LiftSchool,
   type UnhookSchool,
-} from '@keeper/core/capture/schools';
-import { LENGTH_OF, type LengthOf } from '@keeper/core/fish/bodyLength';
+} from '@keeper/core/domain/capture/practices';
+import { LENGTH_OF, type LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { HOT_CAPTURE_SCHOOLS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import { STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
 import { TEMP_HABITS, type TempHabit } from '@keeper/core/measure/temperature';
 import { LayoutDto } from './layout.js';
 import { LENGTH_HABITS, type LengthHabit } from './ways.js';
-import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/weighing/reading';
+import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import { Nested } from './fields.js';

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
-import { BANK_KINDS, HAZARDS, type BankKind, type Hazard, type Swim } from '@keeper/core/water/swim';
+import { BANK_KINDS, HAZARDS, type BankKind, type Hazard, type Swim } from '@keeper/core/domain/water/swim';
 import { FixtureDto } from './layout.js';
 import type { Shelved } from './rows.js';
 import { PositionDto } from './waters.js';

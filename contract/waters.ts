@@ -11,11 +11,11 @@ import {
   Min,
   ValidateIf,
 } from 'class-validator';
-import { SPECIES_IDS, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { TEMP_BOUNDS } from '@keeper/core/measure/temperature';
-import { LEAST_ALTITUDE_M, MOST_ALTITUDE_M } from '@keeper/core/water/atmosphere';
-import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/water/rules';
-import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/water/water';
+import { LEAST_ALTITUDE_M, MOST_ALTITUDE_M } from '@keeper/core/weather/atmosphere';
+import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/domain/water/rules';
+import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/domain/water/water';
 import { IsDayOfYear } from './dayOfYear.js';
 import type { Kept } from './rows.js';
 import { IsText, IsName, Nested, NestedList, Maybe } from './fields.js';

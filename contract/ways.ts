@@ -1,13 +1,13 @@
-import type { Layout } from '@keeper/core/bank/plan';
-import { FIRST_SCHOOLS, type BankSchools } from '@keeper/core/capture/schools';
-import type { LengthOf } from '@keeper/core/fish/bodyLength';
-import type { BarbSchool } from '@keeper/core/bank/rig';
+import type { Layout } from '@keeper/core/domain/water/plan';
+import { FIRST_SCHOOLS, type BankSchools } from '@keeper/core/domain/capture/practices';
+import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
+import type { BarbSchool } from '@keeper/core/domain/kit/rig';
 import type { HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import type { StopSchool } from '@keeper/core/care/stopLine';
 import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { Rounding } from '@keeper/core/weighing/rounding';
-import type { WeighMethod } from '@keeper/core/weighing/reading';
+import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 
 export const LENGTH_HABITS = ['in', 'cm'] as const;
 export type LengthHabit = (typeof LENGTH_HABITS)[number];

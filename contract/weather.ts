@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
-import type { WeatherHour } from '@keeper/core/care/weather';
-import { BEHAVIOURS, DAY_KINDS, type Behaviour, type DayKind } from '@keeper/core/care/standinDay';
+import type { WeatherHour } from '@keeper/core/domain/outing/weather';
+import { BEHAVIOURS, DAY_KINDS, type Behaviour, type DayKind } from '@keeper/core/weather/standinDay';
 import { IsMoment, Maybe } from './fields.js';
 
 /** What is asked of the weather service. The last two are for the stand-in alone. */

@@ -1,5 +1,5 @@
-import type { SpeciesId } from '@keeper/core/fish/species';
-import type { WeightReading } from '@keeper/core/weighing/reading';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 /** A fish that was weighed, as far as other weights are held against it. Newest first. */
 export interface WeighedFish {

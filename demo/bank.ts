@@ -1,8 +1,8 @@
-import type { Fixture, FixtureKind, Layout } from '@keeper/core/bank/plan';
-import type { KitItem } from '@keeper/core/bank/kit';
-import type { Rig } from '@keeper/core/bank/rig';
-import type { Swim } from '@keeper/core/water/swim';
-import type { ScaleCheck } from '@keeper/core/weighing/scaleNature';
+import type { Fixture, FixtureKind, Layout } from '@keeper/core/domain/water/plan';
+import type { KitItem } from '@keeper/core/domain/kit/kit';
+import type { Rig } from '@keeper/core/domain/kit/rig';
+import type { Swim } from '@keeper/core/domain/water/swim';
+import type { ScaleCheck } from '@keeper/core/domain/kit/scaleSpec';
 import { WATERS } from './waters.js';
 
 const [MERE, PIT, RIVER] = WATERS.map(({ id }) => id) as [string, string, string];

@@ -1,9 +1,9 @@
-import type { Around } from '@keeper/core/capture/around';
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
+import type { Around } from '@keeper/core/domain/capture/conditions';
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
 import type { Length } from '@keeper/core/measure/length';
 import { convertMass, gramsOf, type Mass } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/weighing/reading';
-import { chance, type Chance } from '@keeper/core/chance/chance';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { chance, type Chance } from '@keeper/core/statistics/rng';
 import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';

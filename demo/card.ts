@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import { paintedKind } from '@keeper/core/fish/anatomy';
+import { chance } from '@keeper/core/statistics/rng';
+import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { anyNuisance } from '@keeper/painter/anyPicture';
 import type { PictureOrder } from '@keeper/painter/pictureOrder';
 import type { DemoCapture } from './captures.js';

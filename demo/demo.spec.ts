@@ -1,8 +1,9 @@
-import { judgeRig, loadTestState } from '@keeper/core/bank/rig';
-import { tellOuting } from '@keeper/core/outing/story';
-import { NO_RULES } from '@keeper/core/water/rules';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
+import { judgeRig } from '@keeper/core/bank/judgeRig';
+import { loadTestState } from '@keeper/core/domain/kit/rig';
+import { tellOuting } from '@keeper/core/domain/outing/outingState';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
 import { WriteFishDto } from '@keeper/contract/fish';

@@ -1,8 +1,8 @@
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import type { LoggedEvent } from '@keeper/core/outing/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { MOST_EVENTS } from '@keeper/contract/limits';
 import type { KeptSettings } from '@keeper/contract/ways';

@@ -1,5 +1,5 @@
-import type { FormId, SpeciesId } from '@keeper/core/fish/species';
-import { chance, type Chance } from '@keeper/core/chance/chance';
+import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
+import { chance, type Chance } from '@keeper/core/statistics/rng';
 
 /** One individual of the demo world: what it is, how large it was, and how it grows. */
 export interface DemoFish {

@@ -1,5 +1,5 @@
-import { idMaker } from '@keeper/core/capture/eventId';
-import { chance } from '@keeper/core/chance/chance';
+import { idMaker } from '@keeper/core/domain/capture/eventId';
+import { chance } from '@keeper/core/statistics/rng';
 
 /** Makes ids that are the same each time the world is made: filling it twice enters nothing twice. */
 export function demoIds(seed: string, atMs: number): () => string {

@@ -1,4 +1,4 @@
-import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
+import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import type { DemoCapture } from './captures.js';
 import { demoIds } from './ids.js';
 

@@ -1,5 +1,5 @@
-import type { OutingEvent, OutingEventType, OutingPayloads } from '@keeper/core/outing/event';
-import type { SpeciesId } from '@keeper/core/fish/species';
+import type { OutingEvent, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { demoIds } from './ids.js';
 import { SWIMS } from './bank.js';
 

@@ -1,6 +1,6 @@
-import type { PictureRole } from '@keeper/core/capture/event';
-import { anatomyOf, heightAt, paintedKind } from '@keeper/core/fish/anatomy';
-import { chance } from '@keeper/core/chance/chance';
+import type { PictureRole } from '@keeper/core/domain/capture/event';
+import { anatomyOf, heightAt, paintedKind } from '@keeper/core/domain/fish/anatomy';
+import { chance } from '@keeper/core/statistics/rng';
 import type { PictureOrder } from '@keeper/painter/pictureOrder';
 import { dayLight } from '@keeper/painter/scene';
 import type { DemoCapture } from './captures.js';

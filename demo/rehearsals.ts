@@ -1,6 +1,6 @@
-import type { CaptureEvent, EventType } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { chance } from '@keeper/core/chance/chance';
+import type { CaptureEvent, EventType } from '@keeper/core/domain/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { chance } from '@keeper/core/statistics/rng';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';
 import { rehearsalOf, type Rehearsal } from '@keeper/core/rehearse/rehearsal';
 import { drawScenario, type Scenario } from '@keeper/core/rehearse/scenario';

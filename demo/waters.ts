@@ -1,5 +1,5 @@
-import { NO_RULES } from '@keeper/core/water/rules';
-import type { Water } from '@keeper/core/water/water';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
+import type { Water } from '@keeper/core/domain/water/water';
 import { stockWater, type DemoFish } from './fish.js';
 
 /** Three waters of a valley that is nobody's: its positions lie in the open Atlantic. */

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { OutingEvents } from '@keeper/contract/outings';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { hotOuting, SUMMER, waterAndSwim } from './hotOuting.js';
 import type { KeeperServer } from './keeperServer.js';
 import { onlyCapture, step, test, expect } from './keeperTest.js';

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { ChaosProxy, type Trouble } from './chaosProxy.js';
 import { expect, next, test } from './keeperTest.js';
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { expect, step, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 import { captureOf, pikeTwice } from './pikeTwice.js';

@@ -5,7 +5,7 @@ import type { Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import type { EventPayloads } from '@keeper/core/capture/event';
+import type { EventPayloads } from '@keeper/core/domain/capture/event';
 import { expect, fishOn, onlyCapture, PICTURE, step, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 

@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
-import type { EventType } from '@keeper/core/capture/event';
+import type { EventType } from '@keeper/core/domain/capture/event';
 import { expect } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 

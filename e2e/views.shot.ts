@@ -7,7 +7,7 @@ import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { KeeperServer } from './keeperServer.js';
 
 const DESK = { width: 1280, height: 800 };

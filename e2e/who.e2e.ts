@@ -1,5 +1,5 @@
 import type { CaptureEvents } from '@keeper/contract/events';
-import type { EventPayloads } from '@keeper/core/capture/event';
+import type { EventPayloads } from '@keeper/core/domain/capture/event';
 import { expect, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 import { captureOf, pikeTwice } from './pikeTwice.js';

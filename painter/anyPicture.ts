@@ -1,5 +1,5 @@
-import { anatomyOf, heightAt, type PaintedKind } from '@keeper/core/fish/anatomy';
-import type { Chance } from '@keeper/core/chance/chance';
+import { anatomyOf, heightAt, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { Chance } from '@keeper/core/statistics/rng';
 import { CLEAN, type Nuisance } from './nuisance.js';
 import type { PictureOrder } from './pictureOrder.js';
 import { dayLight, type SceneKind } from './scene.js';

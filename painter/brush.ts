@@ -1,4 +1,4 @@
-import type { Anatomy } from '@keeper/core/fish/anatomy';
+import type { Anatomy } from '@keeper/core/domain/fish/anatomy';
 import type { Rgb } from './colour.js';
 import type { Noise } from './noise.js';
 import type { Nuisance } from './nuisance.js';

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { hash2 } from './noise.js';
 import type { LightCanvas } from './blur.js';
 

@@ -1,8 +1,10 @@
-import { chance } from '@keeper/core/chance/chance';
-import { findFish, followFish, isMirrored, LANDMARKS, poseOf } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { pack, unpack } from '@keeper/core/picture/packedWeights';
-import { planesOf } from '@keeper/core/picture/raster';
+import { chance } from '@keeper/core/statistics/rng';
+import { findFish, followFish } from '@keeper/core/recognition/finder/findFish';
+import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
+import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
+import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
+import { pack, unpack } from '@keeper/core/image/packedWeights';
+import { planesOf } from '@keeper/core/image/raster';
 import { lesson } from './lessons.js';
 import { NormalEquations } from './ridge.js';
 import { errorOf } from './trainFinder.js';

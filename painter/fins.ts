@@ -1,4 +1,4 @@
-import type { Anatomy, Fin, PaintedKind } from '@keeper/core/fish/anatomy';
+import type { Anatomy, Fin, PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import type { Brush } from './brush.js';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, smooth } from './noise.js';

@@ -1,8 +1,8 @@
-import { chance, type Chance } from '@keeper/core/chance/chance';
-import { anatomyOf, plainAnatomy, type PaintedKind } from '@keeper/core/fish/anatomy';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
-import type { Raster } from '@keeper/core/picture/raster';
-import type { PlaneMap } from '@keeper/core/statistics/thinPlate';
+import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { anatomyOf, plainAnatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import type { Raster } from '@keeper/core/image/raster';
+import type { PlaneMap } from '@keeper/core/geometry/thinPlate';
 import { anyPicture } from './anyPicture.js';
 import { paintPicture } from './paint.js';
 import { projection } from './pose.js';

@@ -1,4 +1,4 @@
-import type { Anatomy, BodyPoint, PaintedKind } from '@keeper/core/fish/anatomy';
+import type { Anatomy, BodyPoint, PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import type { HideSpot } from './hide.js';
 import { clamp, smooth } from './noise.js';

@@ -1,5 +1,5 @@
-import { heightAt, type Anatomy, type PaintedKind } from '@keeper/core/fish/anatomy';
-import { chance, hashText } from '@keeper/core/chance/chance';
+import { heightAt, type Anatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { chance, hashText } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth } from './noise.js';
 

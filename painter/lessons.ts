@@ -1,6 +1,6 @@
-import { chance } from '@keeper/core/chance/chance';
-import { scaled } from '@keeper/core/picture/verdict';
-import { shrunkRaster } from '@keeper/core/picture/raster';
+import { chance } from '@keeper/core/statistics/rng';
+import { scaled } from '@keeper/core/domain/fish/landmarks';
+import { shrunkRaster } from '@keeper/core/image/raster';
 import { anyPicture, type AnyPictureWays } from './anyPicture.js';
 import { paintPicture } from './paint.js';
 import type { Lesson } from './trainFinder.js';

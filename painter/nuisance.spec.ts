@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import { boardLength } from '@keeper/core/picture/boardLength';
+import { chance } from '@keeper/core/statistics/rng';
+import { boardLength } from '@keeper/core/pictures/boardLength';
 import { anyNuisance, anyPicture, PAINTED_KINDS } from './anyPicture.js';
 import { defocus, shaken, type LightCanvas } from './blur.js';
 import { inkOf } from './digits.js';

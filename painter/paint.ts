@@ -1,5 +1,5 @@
-import { anatomyOf, heightAt, type Anatomy, type LandmarkName } from '@keeper/core/fish/anatomy';
-import { chance, hashText } from '@keeper/core/chance/chance';
+import { anatomyOf, heightAt, type Anatomy, type LandmarkName } from '@keeper/core/domain/fish/anatomy';
+import { chance, hashText } from '@keeper/core/statistics/rng';
 import { defocus, shaken } from './blur.js';
 import { boardPixel, withBoard, type BoardOrder } from './board.js';
 import type { Brush } from './brush.js';

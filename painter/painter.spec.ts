@@ -1,5 +1,5 @@
-import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from '@keeper/core/fish/anatomy';
-import { chance } from '@keeper/core/chance/chance';
+import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { chance } from '@keeper/core/statistics/rng';
 import { paintPicture } from './paint.js';
 import type { PictureOrder } from './pictureOrder.js';
 import { projection, type Pose } from './pose.js';

@@ -1,4 +1,4 @@
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import type { BoardOrder } from './board.js';
 import type { Nuisance } from './nuisance.js';
 import type { Pose } from './pose.js';

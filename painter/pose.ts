@@ -1,4 +1,4 @@
-import { heightAt, type Anatomy, type BodyPoint } from '@keeper/core/fish/anatomy';
+import { heightAt, type Anatomy, type BodyPoint } from '@keeper/core/domain/fish/anatomy';
 
 const { abs, floor, max, min, sqrt } = Math;
 

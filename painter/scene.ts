@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, layeredNoise, smooth } from './noise.js';
 

@@ -1,5 +1,5 @@
 import { hideOf } from './hide.js';
-import { anatomyOf, heightAt, paintedKind } from '@keeper/core/fish/anatomy';
+import { anatomyOf, heightAt, paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { mixRgb, rgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth, valueNoise } from './noise.js';
 import { outlineOf } from './outline.js';

@@ -1,7 +1,7 @@
 // Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
-// Usage: node painter/dist/teachFinder.js [number of lessons] > core/picture/fishFinderWeights.ts
-import { chance } from '@keeper/core/chance/chance';
-import { pack } from '@keeper/core/picture/packedWeights';
+// Usage: node painter/dist/teachFinder.js [number of lessons] > core/recognition/finder/fishFinderWeights.ts
+import { chance } from '@keeper/core/statistics/rng';
+import { pack } from '@keeper/core/image/packedWeights';
 import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
 

@@ -1,9 +1,9 @@
 // Teaches anew how a flank's frame settles on a picture, from pictures that are painted for it, and writes what it has learned.
-// Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons] > core/flank/carpFrameWeights.ts
-import { chance } from '@keeper/core/chance/chance';
-import { speciesOf } from '@keeper/core/fish/anatomy';
-import type { StepWeights } from '@keeper/core/flank/settledFrame';
-import { pack } from '@keeper/core/picture/packedWeights';
+// Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons] > core/recognition/landmarks/carpFrameWeights.ts
+import { chance } from '@keeper/core/statistics/rng';
+import { speciesOf } from '@keeper/core/domain/fish/anatomy';
+import type { StepWeights } from '@keeper/core/recognition/landmarks/refineFrame';
+import { pack } from '@keeper/core/image/packedWeights';
 import { PAINTED_KINDS } from './anyPicture.js';
 import { frameLesson } from './frameLesson.js';
 import { trainFrame } from './trainFrame.js';

@@ -1,15 +1,10 @@
-import type { Chance } from '@keeper/core/chance/chance';
-import {
-  isMirrored,
-  LANDMARKS,
-  poseOf,
-  STEP_OUTPUTS,
-  stepOf,
-  type FishFinderModel,
-  type LandmarksPx,
-} from '@keeper/core/picture/findFish';
-import { FishPatch, PATCH_FEATURES, pixelToPose, type FishPose } from '@keeper/core/picture/fishPatch';
-import { planesOf, type Planes, type Raster } from '@keeper/core/picture/raster';
+import type { Chance } from '@keeper/core/statistics/rng';
+import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
+import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import { STEP_OUTPUTS, stepOf, type FishFinderModel } from '@keeper/core/recognition/finder/findFish';
+import { FishPatch, PATCH_FEATURES } from '@keeper/core/recognition/finder/fishPatch';
+import { pixelToPose, type FishPose } from '@keeper/core/domain/fish/pose';
+import { planesOf, type Planes, type Raster } from '@keeper/core/image/raster';
 import { NormalEquations } from './ridge.js';
 
 /** A picture with the truth about its fish. */

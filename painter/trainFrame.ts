@@ -1,7 +1,7 @@
-import type { Chance } from '@keeper/core/chance/chance';
-import { flankFrame } from '@keeper/core/flank/flankFrame';
-import { flankMap } from '@keeper/core/flank/flankMap';
-import { framePatchSize } from '@keeper/core/flank/framePatch';
+import type { Chance } from '@keeper/core/statistics/rng';
+import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
+import { flankMap } from '@keeper/core/recognition/registration/flankMap';
+import { framePatchSize } from '@keeper/core/recognition/landmarks/framePatch';
 import {
   inFrame,
   led,
@@ -11,11 +11,12 @@ import {
   settleFeatures,
   type SettleModel,
   type StepWeights,
-} from '@keeper/core/flank/settledFrame';
-import { LANDMARKS, STEP_OUTPUTS, type LandmarksPx } from '@keeper/core/picture/findFish';
-import { planesOf } from '@keeper/core/picture/raster';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { PlaneMap } from '@keeper/core/statistics/thinPlate';
+} from '@keeper/core/recognition/landmarks/refineFrame';
+import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import { STEP_OUTPUTS } from '@keeper/core/recognition/finder/findFish';
+import { planesOf } from '@keeper/core/image/raster';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { PlaneMap } from '@keeper/core/geometry/thinPlate';
 import type { FrameLesson } from './frameLesson.js';
 import { NormalEquations } from './ridge.js';
 

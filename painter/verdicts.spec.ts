@@ -1,4 +1,4 @@
-import { judgePicture, measurePicture, worthOf, type PictureMeasures } from '@keeper/core/picture/verdict';
+import { judgePicture, measurePicture, worthOf, type PictureMeasures } from '@keeper/core/pictures/verdict';
 import type { Nuisance } from './nuisance.js';
 import { paintPicture } from './paint.js';
 import type { PictureOrder } from './pictureOrder.js';

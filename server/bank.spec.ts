@@ -1,4 +1,4 @@
-import { NO_RULES } from '@keeper/core/water/rules';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { newId } from './spec/events.js';
 import { testServer, type TestServer } from './spec/testServer.js';
 

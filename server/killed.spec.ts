@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { CaptureEvents } from '@keeper/contract/events';
 import { event, newId } from './spec/events.js';
 

@@ -1,4 +1,4 @@
-import type { Behaviour } from '@keeper/core/care/standinDay';
+import type { Behaviour } from '@keeper/core/weather/standinDay';
 
 /** Longer than anybody waits. */
 const LATE_MS = 60_000;

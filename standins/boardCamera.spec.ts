@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import { boardLength } from '@keeper/core/picture/boardLength';
+import { chance } from '@keeper/core/statistics/rng';
+import { boardLength } from '@keeper/core/pictures/boardLength';
 import { drawPicturedBoard } from './boardCamera.js';
 import { cameraHold, cameraScene } from './camera.js';
 

@@ -1,6 +1,6 @@
-import type { Chance } from '@keeper/core/chance/chance';
-import type { BoardTaps } from '@keeper/core/picture/boardLength';
-import type { Pixel } from '@keeper/core/picture/pixel';
+import type { Chance } from '@keeper/core/statistics/rng';
+import type { BoardTaps } from '@keeper/core/pictures/boardLength';
+import type { Pixel } from '@keeper/core/geometry/pixel';
 
 /** A board seen by a camera, with the taps that a keeper makes and the truth. */
 export interface PicturedBoard extends BoardTaps {

@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
+import { chance } from '@keeper/core/statistics/rng';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { paintPicture } from '@keeper/painter/paint';
 import { dayLight } from '@keeper/painter/scene';
 

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/chance/chance';
+import type { Chance } from '@keeper/core/statistics/rng';
 
 /** How the scale is held up: from a bar or a tripod, by hand at its loop, or by hand around its body. */
 export const SUPPORTS = ['bar', 'tripod', 'hand', 'cupped'] as const;

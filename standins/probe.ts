@@ -1,7 +1,7 @@
-import type { Behaviour } from '@keeper/core/care/standinDay';
-import { chance } from '@keeper/core/chance/chance';
-import type { ProbeEvents, WaterProbe } from '@keeper/core/water/probe';
-import { writeProbePacket } from '@keeper/core/water/probeTemperature';
+import type { Behaviour } from '@keeper/core/weather/standinDay';
+import { chance } from '@keeper/core/statistics/rng';
+import type { ProbeEvents, WaterProbe } from '@keeper/core/weather/probe';
+import { writeProbePacket } from '@keeper/core/weather/probeTemperature';
 import { asItFalls } from './behaviour.js';
 import type { StandinPlatform } from './platform.js';
 

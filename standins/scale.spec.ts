@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { explainEntry } from '@keeper/core/weighing/explain';
 import { settle, type ScaleSample } from '@keeper/core/weighing/settle';

@@ -1,5 +1,5 @@
-import { chance } from '@keeper/core/chance/chance';
-import type { Behaviour } from '@keeper/core/care/standinDay';
+import { chance } from '@keeper/core/statistics/rng';
+import type { Behaviour } from '@keeper/core/weather/standinDay';
 import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
 import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/hangingScale';
 import { writeWeightPacket } from '@keeper/core/weighing/weightMeasurement';

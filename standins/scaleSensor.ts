@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/chance/chance';
+import type { Chance } from '@keeper/core/statistics/rng';
 import { widely } from './hangingLoad.js';
 
 /** What a scale makes of the force on its hook. */

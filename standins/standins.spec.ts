@@ -1,6 +1,6 @@
-import { readProbePacket, settledTemperature } from '@keeper/core/water/probeTemperature';
-import { whyNotBelieved } from '@keeper/core/care/weatherService';
-import type { DayKind } from '@keeper/core/care/standinDay';
+import { readProbePacket, settledTemperature } from '@keeper/core/weather/probeTemperature';
+import { whyNotBelieved } from '@keeper/core/weather/weatherService';
+import type { DayKind } from '@keeper/core/weather/standinDay';
 import { standinProbe } from './probe.js';
 import { dayKindOf, standinHour, standinWaterC, standinWeather } from './weather.js';
 

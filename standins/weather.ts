@@ -1,8 +1,8 @@
-import type { WeatherHour } from '@keeper/core/care/weather';
-import type { Behaviour, DayKind } from '@keeper/core/care/standinDay';
-import type { ForecastWanted, WeatherService } from '@keeper/core/care/weatherService';
-import { chance } from '@keeper/core/chance/chance';
-import type { Position } from '@keeper/core/water/water';
+import type { WeatherHour } from '@keeper/core/domain/outing/weather';
+import type { Behaviour, DayKind } from '@keeper/core/weather/standinDay';
+import type { ForecastWanted, WeatherService } from '@keeper/core/weather/weatherService';
+import { chance } from '@keeper/core/statistics/rng';
+import type { Position } from '@keeper/core/domain/water/water';
 import { asItFalls } from './behaviour.js';
 
 type RealDay = Exclude<DayKind, 'as-it-falls'>;

@@ -1,11 +1,11 @@
-import type { Chance } from '@keeper/core/chance/chance';
+import type { Chance } from '@keeper/core/statistics/rng';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { liveReading } from '@keeper/core/weighing/liveReading';
 import { permissibleError } from '@keeper/core/weighing/permissibleError';
-import type { ScaleSupport, WeighMethod, WeightReading } from '@keeper/core/weighing/reading';
+import type { ScaleSupport, WeighMethod, WeightReading } from '@keeper/core/domain/capture/weightReading';
 import type { WeighedWith } from '@keeper/core/weighing/result';
 import { checkInForce } from '@keeper/core/weighing/scaleCheck';
-import type { ScaleCheck } from '@keeper/core/weighing/scaleNature';
+import type { ScaleCheck } from '@keeper/core/domain/kit/scaleSpec';
 import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
 import { slingDrain, zeroErrorGrams } from '@keeper/core/weighing/slingDrain';
 import { packetStepGrams } from '@keeper/core/weighing/weightMeasurement';

@@ -1,12 +1,12 @@
-import type { Chance } from '@keeper/core/chance/chance';
-import type { OwnFish } from '@keeper/core/fish/ownRelation';
-import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/fish/lengthWeight';
-import type { SpeciesId } from '@keeper/core/fish/species';
+import type { Chance } from '@keeper/core/statistics/rng';
+import type { OwnFish } from '@keeper/core/biometry/ownRelation';
+import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/biometry/lengthWeight';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { LONGEST_MM } from '@keeper/core/measure/length';
 import { GRAMS_PER_POUND, gramsOf, type Mass } from '@keeper/core/measure/mass';
 import { HEAVIEST_GRAMS } from '@keeper/core/measure/parseMass';
 import type { Entry } from '@keeper/core/weighing/entry';
-import type { WeightReading } from '@keeper/core/weighing/reading';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
 
 /** An entry as a keeper would make it, and the one slip that was made in it, if any. All of it is invented, over realistic sizes. */

@@ -1,8 +1,8 @@
 import { cpSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { idMaker } from '@keeper/core/capture/eventId';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { chance, type Chance } from '@keeper/core/chance/chance';
+import { idMaker } from '@keeper/core/domain/capture/eventId';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { chance, type Chance } from '@keeper/core/statistics/rng';
 import { makeSmallDisk, type SmallDisk } from './smallDisk.js';
 import { startServer, type HowToStart, type StressedServer } from './stressedServer.js';
 

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { StressRequests, type ApiDescription, type StressRequest } from './requests.js';
 import { startServer, type StressedServer } from './stressedServer.js';
 

@@ -1,5 +1,5 @@
 import { crc32, deflateSync } from 'node:zlib';
-import type { Chance } from '@keeper/core/chance/chance';
+import type { Chance } from '@keeper/core/statistics/rng';
 import { SchemaValues, type Schema } from './schemaValues.js';
 
 /** A request as it is sent. */

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/chance/chance';
+import type { Chance } from '@keeper/core/statistics/rng';
 
 /** As much of JSON Schema as the description of the API uses. */
 export interface Schema {

@@ -1,5 +1,5 @@
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
-import type { BankKind } from '../water/swim.js';
+import type { BankKind } from '../domain/water/swim.js';
 import {
   clearanceM,
   distanceM,
@@ -10,9 +10,9 @@ import {
   type Layout,
   type Point,
   towards,
-} from './plan.js';
-import { inShadow, LEAST_SUN_DEG, shadeCasters, shadowOf } from './shade.js';
-import type { SunPlace } from './sun.js';
+} from '../domain/water/plan.js';
+import { inShadow, LEAST_SUN_DEG, shadeCasters, shadowOf } from '../weather/shade.js';
+import type { SunPlace } from '../weather/sun.js';
 
 /** A moment of the outing with its sun. */
 export interface SunHour {

@@ -1,10 +1,10 @@
-import { NO_RULES, type WaterRules } from '../water/rules.js';
-import type { KitItem } from './kit.js';
+import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
+import type { KitItem } from '../domain/kit/kit.js';
 import type { LayoutJudgement, LayoutPoint } from './judgeLayout.js';
 import { expectedText, longestExpectedMm, readiness, readinessList } from './readiness.js';
 import { matLengthMm, netWidthMm, READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessState } from './readinessState.js';
-import type { Rig } from './rig.js';
+import type { Rig } from '../domain/kit/rig.js';
 
 const item = (kind: KitItem['kind'], change: Partial<KitItem> = {}): KitItem => ({
   id: kind,

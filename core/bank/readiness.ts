@@ -1,5 +1,5 @@
 import { COMMON_PRACTICE } from '../care/counsel.js';
-import { speciesName, type SpeciesId } from '../fish/species.js';
+import { speciesName, type SpeciesId } from '../domain/fish/species.js';
 import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
 

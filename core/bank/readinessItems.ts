@@ -3,11 +3,12 @@ import { isToothed } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
 import { formatSize } from '../measure/keeperUnits.js';
 import { formatTemperature } from '../measure/temperature.js';
-import { isUnclean, type KitKind } from './kit.js';
+import { isUnclean, type KitKind } from '../domain/kit/kit.js';
 import { CHECK_EVERY_DAYS } from '../weighing/scaleCheck.js';
 import { OLD_ZERO_MIN } from '../weighing/slingDrain.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
-import { judgeRig, LOAD_TEST_WORDS, loadTestState, type Rig } from './rig.js';
+import { judgeRig, LOAD_TEST_WORDS } from './judgeRig.js';
+import { loadTestState, type Rig } from '../domain/kit/rig.js';
 
 /** One thing that the list can hold: when it applies, what it says, and what is known against it. */
 export interface ItemRule {

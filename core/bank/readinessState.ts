@@ -1,14 +1,14 @@
 import type { Basis, Severity } from '../care/counsel.js';
-import type { HeatClocks } from '../care/outlook.js';
-import type { SpeciesId } from '../fish/species.js';
+import type { HeatClocks } from '../care/heatForecast.js';
+import type { SpeciesId } from '../domain/fish/species.js';
 import type { MassSystem } from '../measure/mass.js';
 import type { TempHabit } from '../measure/temperature.js';
-import type { WaterRules } from '../water/rules.js';
-import type { BankKind, Hazard } from '../water/swim.js';
-import type { WeighMethod } from '../weighing/reading.js';
+import type { WaterRules } from '../domain/water/rules.js';
+import type { BankKind, Hazard } from '../domain/water/swim.js';
+import type { WeighMethod } from '../domain/capture/weightReading.js';
 import type { LayoutJudgement } from './judgeLayout.js';
-import type { KitItem } from './kit.js';
-import type { BarbSchool, Rig } from './rig.js';
+import type { KitItem } from '../domain/kit/kit.js';
+import type { BarbSchool, Rig } from '../domain/kit/rig.js';
 
 /** All that a list of readiness is fitted to. */
 export interface ReadinessState {

@@ -1,5 +1,5 @@
-import type { AirSchool } from '../capture/schools.js';
-import type { Sign } from '../capture/sign.js';
+import type { AirSchool } from '../domain/capture/practices.js';
+import type { Sign } from '../domain/capture/sign.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
 
 /** What decides how long a fish may be in the air at one time. */

@@ -1,8 +1,8 @@
-import { NO_RULES, type WaterRules } from '../water/rules.js';
+import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
 import { basisText } from './counsel.js';
 import { FISHING_RULE_IDS, shouldWeFish, type FishingState } from './fishing.js';
 import { hotCaptureWays } from './hotCapture.js';
-import type { OutlookMoment } from './outlook.js';
+import type { OutlookMoment } from './heatForecast.js';
 import { stopLineOf } from './stopLine.js';
 
 const HOUR = 3_600_000;

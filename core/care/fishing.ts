@@ -1,10 +1,10 @@
-import { speciesName, type SpeciesId } from '../fish/species.js';
+import { speciesName, type SpeciesId } from '../domain/fish/species.js';
 import { formatTemperature, type TempHabit } from '../measure/temperature.js';
-import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../water/atmosphere.js';
-import { dayOfYearText, isClosedOn, type ClosedSeason, type DayOfYear } from '../water/season.js';
-import type { Water } from '../water/water.js';
+import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../weather/atmosphere.js';
+import { dayOfYearText, isClosedOn, type ClosedSeason, type DayOfYear } from '../domain/water/season.js';
+import type { Water } from '../domain/water/water.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from './counsel.js';
-import type { OutlookMoment } from './outlook.js';
+import type { OutlookMoment } from './heatForecast.js';
 import { oxygenAtSaturation } from './oxygen.js';
 import { GAS_BUBBLES, oxygenLimitOf, SUPERSATURATED, type OxygenLimit } from './oxygenLimit.js';
 import { stopLineOf, type StopLine, type StopSchool } from './stopLine.js';

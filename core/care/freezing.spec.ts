@@ -3,7 +3,7 @@ import { bucketAfter, bucketHeatW, TEN_LITRES } from './bucket.js';
 import { heatOf, LATENT_FUSION_JKG, stateOfHeat } from './freezing.js';
 import { marginAfter, marginHeatWm2 } from './margin.js';
 import { faceHeat, matAfter, matFlows, soaked, type MatState, type MatSurroundings } from './mat.js';
-import { convectionWm2K } from './surface.js';
+import { convectionWm2K } from '../weather/surface.js';
 
 const DARK = { beamWm2: 0, diffuseWm2: 0 };
 const frost = { airC: -10, humidity: 0.7, windMs: 5, cloudOctas: 2 };

@@ -1,11 +1,11 @@
 import { bucketAfter, bucketHeatW, TEN_LITRES } from './bucket.js';
-import { rungeKutta } from './integrate.js';
-import { irradianceAt } from './irradiance.js';
+import { rungeKutta } from '../statistics/rungeKutta.js';
+import { irradianceAt } from '../weather/irradiance.js';
 import { marginAfter } from './margin.js';
 import { matAfter, matFlows, SOAKED_KG_M2, soaked, type MatState, type MatSurroundings } from './mat.js';
-import { convectionWm2K, skyLongwaveWm2 } from './surface.js';
-import { saturatedVapourPa } from './vapour.js';
-import { weatherAt, type WeatherHour } from './weather.js';
+import { convectionWm2K, skyLongwaveWm2 } from '../weather/surface.js';
+import { saturatedVapourPa } from '../weather/vapour.js';
+import { weatherAt, type WeatherHour } from '../domain/outing/weather.js';
 
 const DARK = { beamWm2: 0, diffuseWm2: 0 };
 const noon = irradianceAt(60, 0);

@@ -1,8 +1,8 @@
 import { heatOf, stateOfHeat, type WaterState } from './freezing.js';
-import { rungeKutta } from './integrate.js';
-import type { Irradiance } from './irradiance.js';
-import { airHeatWm2, evaporationKgM2S, longwaveBalanceWm2, type SurfaceAir } from './surface.js';
-import { LATENT_HEAT_JKG } from './vapour.js';
+import { rungeKutta } from '../statistics/rungeKutta.js';
+import type { Irradiance } from '../weather/irradiance.js';
+import { airHeatWm2, evaporationKgM2S, longwaveBalanceWm2, type SurfaceAir } from '../weather/surface.js';
+import { LATENT_HEAT_JKG } from '../weather/vapour.js';
 
 /** What acts on the water of the margin at one moment. */
 export interface MarginSurroundings {

@@ -1,11 +1,15 @@
+import { type MatFace } from '../domain/outing/careDeed.js';
 import { heatOf, ICE_JKGK, LATENT_FUSION_JKG, stateOfHeat, WATER_JKGK } from './freezing.js';
-import { rungeKutta } from './integrate.js';
-import type { Irradiance } from './irradiance.js';
-import { airHeatWm2, convectionWm2K, evaporationKgM2S, longwaveBalanceWm2, type SurfaceAir } from './surface.js';
-import { LATENT_HEAT_JKG } from './vapour.js';
-
-/** How the mat lies: on its back, or with the side for the fish against the ground. */
-export type MatFace = 'up' | 'down';
+import { rungeKutta } from '../statistics/rungeKutta.js';
+import type { Irradiance } from '../weather/irradiance.js';
+import {
+  airHeatWm2,
+  convectionWm2K,
+  evaporationKgM2S,
+  longwaveBalanceWm2,
+  type SurfaceAir,
+} from '../weather/surface.js';
+import { LATENT_HEAT_JKG } from '../weather/vapour.js';
 
 /** A mat at one moment. The face is the side on which a fish is laid. */
 export interface MatState {

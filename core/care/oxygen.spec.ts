@@ -1,4 +1,4 @@
-import { standardPressureHpa } from '../water/atmosphere.js';
+import { standardPressureHpa } from '../weather/atmosphere.js';
 import { oxygenAtSaturation } from './oxygen.js';
 
 const fresh = (tempC: number, pressureHpa = 1013.25) => oxygenAtSaturation({ tempC, pressureHpa, salinity: 0 });

@@ -1,4 +1,4 @@
-import { STANDARD_PRESSURE_HPA } from '../water/atmosphere.js';
+import { STANDARD_PRESSURE_HPA } from '../weather/atmosphere.js';
 
 /** What decides how much oxygen water can hold. */
 export interface OxygenWater {

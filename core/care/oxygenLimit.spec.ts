@@ -1,4 +1,4 @@
-import { SPECIES } from '../fish/species.js';
+import { SPECIES } from '../domain/fish/species.js';
 import { oxygenLimitOf } from './oxygenLimit.js';
 
 test.each([

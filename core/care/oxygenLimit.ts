@@ -1,4 +1,4 @@
-import type { SpeciesId } from '../fish/species.js';
+import type { SpeciesId } from '../domain/fish/species.js';
 import type { Basis } from './counsel.js';
 
 /** What a kind of fish needs of oxygen, in mg/L: below `leastMgL` with care, below `dangerMgL` not at all. */

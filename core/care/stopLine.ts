@@ -1,5 +1,5 @@
-import { SPECIES, type SpeciesId } from '../fish/species.js';
-import type { WaterRules } from '../water/rules.js';
+import { SPECIES, type SpeciesId } from '../domain/fish/species.js';
+import type { WaterRules } from '../domain/water/rules.js';
 import type { Basis } from './counsel.js';
 import { celsiusOf } from '../measure/temperature.js';
 

@@ -1,14 +1,14 @@
 import Papa from 'papaparse';
-import type { CaptureRecord } from '../capture/record.js';
-import type { CaptureSummary } from '../capture/summary.js';
-import { woundPlace } from '../fish/wound.js';
+import type { CaptureRecord } from '../domain/capture/record.js';
+import type { CaptureSummary } from '../domain/capture/summary.js';
+import { woundPlace } from '../domain/fish/wound.js';
 import { formatLength, lengthMm } from '../measure/length.js';
 import { localTime } from '../measure/localTime.js';
 import { formatMass } from '../measure/formatMass.js';
 import type { Mass } from '../measure/mass.js';
 import type { WeightResult } from '../weighing/result.js';
-import type { Swim } from '../water/swim.js';
-import type { Water } from '../water/water.js';
+import type { Swim } from '../domain/water/swim.js';
+import type { Water } from '../domain/water/water.js';
 
 /** What may leave the book. Positions stay home unless asked for. */
 export interface ExportChoices {

@@ -1,4 +1,4 @@
-import { flankFrame } from '../flank/flankFrame.js';
+import { flankFrame } from '../recognition/landmarks/flankFrame.js';
 import { readRegister, REGISTER_FORMAT, type RegisterFile } from './registerJson.js';
 
 const { columns, rows } = flankFrame('pike');

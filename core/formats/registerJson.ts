@@ -1,8 +1,8 @@
-import type { PaintedKind } from '../fish/anatomy.js';
-import type { FormId, SpeciesId } from '../fish/species.js';
-import { FORM_IDS, SPECIES_IDS } from '../fish/species.js';
-import { flankFrame } from '../flank/flankFrame.js';
-import { PRINT_WAY } from '../flank/flankPrint.js';
+import type { PaintedKind } from '../domain/fish/anatomy.js';
+import type { FormId, SpeciesId } from '../domain/fish/species.js';
+import { FORM_IDS, SPECIES_IDS } from '../domain/fish/species.js';
+import { flankFrame } from '../recognition/landmarks/flankFrame.js';
+import { PRINT_WAY } from '../recognition/descriptor/flankDescriptor.js';
 
 /** Name and version that open every shared register, and the way in which its prints were made: others cannot be compared. */
 export const REGISTER_FORMAT = { format: 'unhurried-keeper-register', version: 1, prints: PRINT_WAY } as const;

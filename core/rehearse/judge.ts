@@ -1,13 +1,13 @@
-import { situationOf, type Situation } from '../capture/situation.js';
-import { FIRST_SCHOOLS, type BankSchools } from '../capture/schools.js';
-import { splitsOf, type Split } from '../capture/handling.js';
-import type { RunStep } from '../capture/steps.js';
-import type { CaptureStory } from '../capture/story.js';
+import { situationOf, type Situation } from '../care/run/runContext.js';
+import { FIRST_SCHOOLS, type BankSchools } from '../domain/capture/practices.js';
+import { splitsOf, type Split } from '../care/handling.js';
+import type { RunStep } from '../domain/capture/steps.js';
+import type { CaptureStory } from '../domain/capture/captureState.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
-import { momentOf, type Moment } from '../care/moment/moment.js';
+import { momentOf, type Moment } from '../care/run/runState.js';
 import type { StopSchool } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
-import { NO_RULES } from '../water/rules.js';
+import { NO_RULES } from '../domain/water/rules.js';
 import type { Scenario } from './scenario.js';
 
 /** The situation that a scenario puts the keeper in, with the keeper's own schools. */

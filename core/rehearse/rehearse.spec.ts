@@ -1,6 +1,6 @@
 import { CAPTURE, event } from '../spec/events.js';
-import { tellStory } from '../capture/tellStory.js';
-import type { CaptureEvent } from '../capture/event.js';
+import { tellStory } from '../domain/capture/replay.js';
+import type { CaptureEvent } from '../domain/capture/event.js';
 import { DECISION_RULES, judgeRehearsal } from './judge.js';
 import { drawScenario, SCENARIO_IDS, scenarioOf, twistsTold } from './scenario.js';
 

@@ -1,10 +1,10 @@
-import type { Around } from '../capture/around.js';
-import type { Sign } from '../capture/sign.js';
-import type { RunStep } from '../capture/steps.js';
-import { chance } from '../chance/chance.js';
-import type { SpeciesId } from '../fish/species.js';
-import type { WaterRules } from '../water/rules.js';
-import type { BankKind, Hazard } from '../water/swim.js';
+import type { Around } from '../domain/capture/conditions.js';
+import type { Sign } from '../domain/capture/sign.js';
+import type { RunStep } from '../domain/capture/steps.js';
+import { chance } from '../statistics/rng.js';
+import type { SpeciesId } from '../domain/fish/species.js';
+import type { WaterRules } from '../domain/water/rules.js';
+import type { BankKind, Hazard } from '../domain/water/swim.js';
 
 /** Something that turns up in the course of a rehearsal: told when its moment has come, for the keeper to act on. */
 export interface Twist {

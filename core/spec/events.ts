@@ -6,10 +6,10 @@ import {
   type CaptureEvent,
   type EventPayloads,
   type EventType,
-} from '../capture/event.js';
-import { SIGNS } from '../capture/sign.js';
-import { TREATMENTS, WOUND_KINDS, WOUND_SIDES, WOUND_SIZES_MM } from '../fish/wound.js';
-import { RUN_STEPS } from '../capture/steps.js';
+} from '../domain/capture/event.js';
+import { SIGNS } from '../domain/capture/sign.js';
+import { TREATMENTS, WOUND_KINDS, WOUND_SIDES, WOUND_SIZES_MM } from '../domain/fish/wound.js';
+import { RUN_STEPS } from '../domain/capture/steps.js';
 
 export const CAPTURE = '01930000-0000-7000-8000-000000000000';
 

@@ -1,7 +1,7 @@
-import { anatomyOf, type PaintedKind } from '../fish/anatomy.js';
-import { LANDMARKS, type LandmarksPx } from '../picture/findFish.js';
-import type { Raster } from '../picture/raster.js';
-import { chance } from '../chance/chance.js';
+import { anatomyOf, type PaintedKind } from '../domain/fish/anatomy.js';
+import { LANDMARKS, type LandmarksPx } from '../domain/fish/landmarks.js';
+import type { Raster } from '../image/raster.js';
+import { chance } from '../statistics/rng.js';
 
 /** A pattern of round marks on a flank, in the flank frame: the same for the same name. */
 export function pattern(name: string): (u: number, v: number) => number {

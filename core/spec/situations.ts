@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { momentOf, type Moment } from '../care/moment/moment.js';
-import type { CaptureEvent } from '../capture/event.js';
+import { momentOf, type Moment } from '../care/run/runState.js';
+import type { CaptureEvent } from '../domain/capture/event.js';
 import {
   FIRST_SCHOOLS,
   FIGHT_SCHOOLS,
@@ -8,14 +8,14 @@ import {
   LIFT_SCHOOLS,
   AIR_SCHOOLS,
   UNHOOK_SCHOOLS,
-} from '../capture/schools.js';
-import { situationOf, type Situation, type SituationInput } from '../capture/situation.js';
-import { tellStory } from '../capture/tellStory.js';
+} from '../domain/capture/practices.js';
+import { situationOf, type Situation, type SituationInput } from '../care/run/runContext.js';
+import { tellStory } from '../domain/capture/replay.js';
 import { HOT_CAPTURE_SCHOOLS } from '../care/hotCapture.js';
 import { STOP_SCHOOLS } from '../care/stopLine.js';
-import { SPECIES_IDS } from '../fish/species.js';
-import { NO_RULES } from '../water/rules.js';
-import { BANK_KINDS, HAZARDS } from '../water/swim.js';
+import { SPECIES_IDS } from '../domain/fish/species.js';
+import { NO_RULES } from '../domain/water/rules.js';
+import { BANK_KINDS, HAZARDS } from '../domain/water/swim.js';
 import { CAPTURE } from './events.js';
 
 const MILD: SituationInput = {

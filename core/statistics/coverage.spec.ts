@@ -1,4 +1,4 @@
-import { chance } from '../chance/chance.js';
+import { chance } from './rng.js';
 import { combineDoubts, effectiveFreedom, expandDoubts, type Doubt } from './coverage.js';
 
 const normal = (u: number, freedom = Infinity): Doubt => ({ u, freedom, even: false });

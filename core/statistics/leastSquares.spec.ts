@@ -1,5 +1,5 @@
 import { Matrix, inverse, solve } from 'ml-matrix';
-import { chance } from '../chance/chance.js';
+import { chance } from './rng.js';
 import { leastSquares } from './leastSquares.js';
 
 test('a line through three points on it', () => {

@@ -1,6 +1,6 @@
-import type { ExpectationAsked } from '../fish/expectedWeight.js';
+import type { ExpectationAsked } from '../biometry/expectedWeight.js';
 import type { Mass } from '../measure/mass.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 
 /** An entry that is looked at: the weight as it stands, what is known of the fish, and what happened around the weighing. */
 export interface Entry extends ExpectationAsked {

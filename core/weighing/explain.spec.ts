@@ -1,5 +1,5 @@
-import { weightOfLength } from '../fish/lengthWeight.js';
-import type { OwnFish } from '../fish/ownRelation.js';
+import { weightOfLength } from '../biometry/lengthWeight.js';
+import type { OwnFish } from '../biometry/ownRelation.js';
 import { GRAMS_PER_POUND, poundsOunces } from '../measure/mass.js';
 import { explainEntry } from './explain.js';
 import type { Entry } from './entry.js';

@@ -1,10 +1,10 @@
-import { expectedWeight, type ExpectedWeight } from '../fish/expectedWeight.js';
-import { LENGTH_WEIGHT } from '../fish/lengthWeight.js';
-import type { SpeciesId } from '../fish/species.js';
+import { expectedWeight, type ExpectedWeight } from '../biometry/expectedWeight.js';
+import { LENGTH_WEIGHT } from '../biometry/lengthWeight.js';
+import type { SpeciesId } from '../domain/fish/species.js';
 import { gramsOf, GRAMS_PER_POUND, massSystemOf, unitsPerPound } from '../measure/mass.js';
 import { lnNormal } from '../statistics/normal.js';
 import type { Entry } from './entry.js';
-import { netWeight } from './reading.js';
+import { netWeight } from '../domain/capture/weightReading.js';
 import { CUPPED_ADDS } from './result.js';
 import { USUAL_SLING_GRAMS } from './slingDrain.js';
 import { HOW_OFTEN, SLIPS, type SlipKind } from './slip.js';

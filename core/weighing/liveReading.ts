@@ -1,5 +1,5 @@
 import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 import { roundToDivision, type Rounding } from './rounding.js';
 import type { Settling } from './settle.js';
 import { nearest } from './tareBracket.js';

@@ -1,6 +1,4 @@
-/** Classes of weighing instruments: `III` is medium accuracy, `IIII` ordinary accuracy; hanging scales are the one or the other. */
-export const SCALE_CLASSES = ['II', 'III', 'IIII'] as const;
-export type ScaleClass = (typeof SCALE_CLASSES)[number];
+import { type ScaleClass } from '../domain/kit/scaleSpec.js';
 
 /** Up to how many divisions a limit of half a division holds, up to how many a whole one, and the most that the class may have. */
 const STEPS: Readonly<Record<ScaleClass, readonly [half: number, whole: number, most: number]>> = {

@@ -1,7 +1,7 @@
-import { chance } from '../chance/chance.js';
+import { chance } from '../statistics/rng.js';
 import { gramsOf, poundsOunces, type Mass } from '../measure/mass.js';
 import { comparedWeight, probabilityHeaviest, type ComparedWeight } from './heavier.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 import { weightResult, type WeighedWith } from './result.js';
 import { roundToDivision } from './rounding.js';
 import { checkInForce } from './scaleCheck.js';

@@ -1,8 +1,9 @@
 import { gramsOf, type Mass } from '../measure/mass.js';
 import { combineDoubts, effectiveFreedom, expandDoubts } from '../statistics/coverage.js';
-import { permissibleError, type ScaleClass } from './permissibleError.js';
+import { permissibleError } from './permissibleError.js';
+import { type ScaleClass } from '../domain/kit/scaleSpec.js';
 import { correctNet, type Correction } from './correctNet.js';
-import { fineNetGrams, netWeight, type WeightReading } from './reading.js';
+import { fineNetGrams, netWeight, type WeightReading } from '../domain/capture/weightReading.js';
 import { roundToDivision, type Rounding } from './rounding.js';
 import type { StandingCheck } from './scaleCheck.js';
 import { OLD_ZERO_MIN, USUAL_SLING_GRAMS, wetTareGrams, zeroErrorGrams, type SlingDrain } from './slingDrain.js';

@@ -1,12 +1,13 @@
-import type { CaptureStory } from '../capture/story.js';
+import type { CaptureStory } from '../domain/capture/captureState.js';
 import type { Mass } from '../measure/mass.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 import { weightResult, type WeightResult } from './result.js';
 import type { Rounding } from './rounding.js';
 import { checkInForce } from './scaleCheck.js';
-import type { ScaleNature } from './scaleNature.js';
-import { slingDrain, type TareNote } from './slingDrain.js';
-import { weighingOf } from './weighing.js';
+import type { ScaleNature } from '../domain/kit/scaleSpec.js';
+import { slingDrain } from './slingDrain.js';
+import { type TareNote } from '../domain/kit/tareNote.js';
+import { weighingOf } from '../domain/capture/weighingOf.js';
 
 /** What the kit knows of a scale or a sling, as far as a weight is worked out with it. */
 export interface WeighedOn {

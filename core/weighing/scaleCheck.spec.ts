@@ -1,7 +1,7 @@
 import { correctNet } from './correctNet.js';
 import { checkInForce, errorAt, judgeCheck, type StandingCheck } from './scaleCheck.js';
 import { driftPerRootYear } from './scaleDrift.js';
-import type { ScaleCheck, ScaleNature } from './scaleNature.js';
+import type { ScaleCheck, ScaleNature } from '../domain/kit/scaleSpec.js';
 
 const scale: ScaleNature = { division: { unit: 'g', count: 10 }, scaleClass: 'III', checks: [] };
 const SPREAD = [2000, 5000, 10_000, 15_000, 20_000, 25_000];

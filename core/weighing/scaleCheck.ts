@@ -5,7 +5,7 @@ import { fitLine, type Line } from '../statistics/fitLine.js';
 import { leastSquares } from '../statistics/leastSquares.js';
 import { driftPerRootYear, type Drift } from './scaleDrift.js';
 import { permissibleError } from './permissibleError.js';
-import type { CheckPoint, ScaleCheck, ScaleNature } from './scaleNature.js';
+import type { CheckPoint, ScaleCheck, ScaleNature } from '../domain/kit/scaleSpec.js';
 
 /** A scale is compared with known masses again after so many days: common practice, no source. */
 export const CHECK_EVERY_DAYS = 182;

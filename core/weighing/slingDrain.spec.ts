@@ -1,4 +1,5 @@
-import { slingDrain, wetTareGrams, zeroErrorGrams, type TareNote } from './slingDrain.js';
+import { slingDrain, wetTareGrams, zeroErrorGrams } from './slingDrain.js';
+import { type TareNote } from '../domain/kit/tareNote.js';
 
 const tare = (grams: number, hungMin?: number): TareNote => ({
   at: '2026-06-01T05:00:00Z',

@@ -1,13 +1,5 @@
-import { gramsOf, type Mass } from '../measure/mass.js';
-
-/** A weighing of the empty sling. */
-export interface TareNote {
-  readonly at: string;
-  readonly wet: boolean;
-  readonly mass: Mass;
-  /** How long it had hung since it came out of the water, in minutes, where that was looked at. */
-  readonly hungMin?: number;
-}
+import { type TareNote } from '../domain/kit/tareNote.js';
+import { gramsOf } from '../measure/mass.js';
 
 /** How a wet sling gives its water back: `keepsGrams + runsGrams * exp(-minutes / minutesToDrain)`. */
 export interface SlingDrain {

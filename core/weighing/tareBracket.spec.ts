@@ -1,6 +1,6 @@
 import { gramsOf, poundsOunces } from '../measure/mass.js';
 import { bracketTare, nearest } from './tareBracket.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 
 const zeroed: WeightReading = { asRead: poundsOunces(23, 11), method: 'zeroed' };
 const OUNCE = gramsOf({ unit: 'oz', count: 1 });

@@ -1,6 +1,6 @@
 import { formatMass } from '../measure/formatMass.js';
 import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
-import type { WeightReading } from './reading.js';
+import type { WeightReading } from '../domain/capture/weightReading.js';
 
 /** What the sling, hung again after the fish, says about the weight. */
 export interface TareBracket {

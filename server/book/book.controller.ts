@@ -1,7 +1,7 @@
 import { Controller, Get, Logger, Query, type StreamableFile } from '@nestjs/common';
 import { ExportQueryDto } from '@keeper/contract/book';
-import type { CaptureRecord } from '@keeper/core/capture/record';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureRecord } from '@keeper/core/domain/capture/record';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
 import { bookJson } from '@keeper/core/formats/bookJson';
 import type { WriteKitItemDto } from '@keeper/contract/kit';

@@ -1,10 +1,10 @@
 import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { asc, eq, sql } from 'drizzle-orm';
 import type { AppendedEvents } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import type { RunningStory } from '@keeper/core/capture/runningStory';
-import { recordOf } from '@keeper/core/capture/record';
-import { summaryOf } from '@keeper/core/capture/summary';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import type { RunningStory } from '@keeper/core/domain/capture/runningCapture';
+import { recordOf } from '@keeper/core/domain/capture/record';
+import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';

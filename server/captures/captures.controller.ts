@@ -1,9 +1,9 @@
 import { Controller, Get, Header, Param, Query } from '@nestjs/common';
 import { BookFilterDto, BookQueryDto, type BookTally, type PictureInBook } from '@keeper/contract/book';
 import { HandlingQueryDto } from '@keeper/contract/handling';
-import type { HandlingPast } from '@keeper/core/capture/handling';
+import type { HandlingPast } from '@keeper/core/care/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
 import { ReadBook } from './readBook.js';

@@ -1,8 +1,8 @@
 import type { BookPage, BookTally } from '@keeper/contract/book';
 import type { WeighedFish } from '@keeper/contract/weighed';
-import type { HandlingPast } from '@keeper/core/capture/handling';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { summaryOf } from '@keeper/core/capture/summary';
+import type { HandlingPast } from '@keeper/core/care/handling';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
 import { Database } from '../storage/database.js';

@@ -1,4 +1,4 @@
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { events } from '../storage/schema.js';
 
 /** A row of the log as the event that was appended. */

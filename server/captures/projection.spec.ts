@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { CaptureEvents } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { summaryOf } from '@keeper/core/capture/summary';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { anyHistory } from '@keeper/core/spec/events';
 import { newId } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';

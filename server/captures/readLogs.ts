@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import type { CaptureEvents } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { identityDecisions, type IdentityDecision } from '@keeper/core/fish/identityDecision';
-import { FLANK_ROLES } from '@keeper/core/flank/mayShowFlank';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { identityDecisions, type IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
+import { FLANK_ROLES } from '@keeper/core/domain/capture/mayShowFlank';
 import { Database } from '../storage/database.js';
 import { captures, events } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';

@@ -1,5 +1,5 @@
-import { RunningStory } from '@keeper/core/capture/runningStory';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import { RunningStory } from '@keeper/core/domain/capture/runningCapture';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 
 /** So many captures are written to at a time, by a household with several rods and desks. */
 const MOST_STORIES = 16;

@@ -1,7 +1,7 @@
 import { Body, Controller, Post } from '@nestjs/common';
 import type { AppendedEvents, AppendEventsDto } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import type { OutingEvent } from '@keeper/core/outing/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { AppendEvents } from '../captures/appendEvents.js';
 import { EventBatchPipe } from '../errors/strictValidation.js';
 import { KeepOutings } from '../outings/keepOutings.js';

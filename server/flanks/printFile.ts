@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { PRINT_WAY } from '@keeper/core/flank/flankPrint';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { PRINT_WAY } from '@keeper/core/recognition/descriptor/flankDescriptor';
 import type { PrintOrder } from './printOrder.js';
 
 /** Names a print by all that it is made from: a picture that was laid anew has another one. */

@@ -1,5 +1,5 @@
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 
 /** A print to make: of which copy, how wide its original is, and where the fish lies if the keeper has said so. */
 export interface PrintOrder {

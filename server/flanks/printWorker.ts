@@ -1,11 +1,11 @@
 import { parentPort } from 'node:worker_threads';
 import sharp from 'sharp';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { flankPrint } from '@keeper/core/flank/flankPrint';
-import { proposedFish } from '@keeper/core/flank/proposedFish';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
-import type { Raster } from '@keeper/core/picture/raster';
-import { scaled } from '@keeper/core/picture/verdict';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import type { Raster } from '@keeper/core/image/raster';
+import { scaled } from '@keeper/core/domain/fish/landmarks';
 import type { MadePrint, PrintOrder } from './printOrder.js';
 
 /** The print of one picture; null where no flank lies clearly enough in it. */

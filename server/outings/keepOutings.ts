@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { asc, desc, eq, sql } from 'drizzle-orm';
 import type { OutingEvents } from '@keeper/contract/outings';
-import type { OutingEvent } from '@keeper/core/outing/event';
-import { summaryOfOuting, tellOuting, type OutingSummary } from '@keeper/core/outing/story';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
+import { summaryOfOuting, tellOuting, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { payloadOf } from '../captures/eventRow.js';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';

@@ -1,6 +1,6 @@
 import { Controller, Get, Param } from '@nestjs/common';
 import type { OutingEvents } from '@keeper/contract/outings';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { notFound } from '../errors/problem.js';
 import { KeepOutings } from './keepOutings.js';
 

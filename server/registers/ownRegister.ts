@@ -3,9 +3,9 @@ import { Injectable } from '@nestjs/common';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { RegisterQueryDto } from '@keeper/contract/registers';
 import type { WriteFishDto } from '@keeper/contract/fish';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import { knownFish, lastOf } from '@keeper/core/fish/knownFish';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import { knownFish, lastOf } from '@keeper/core/domain/identity/knownFish';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import {
   REGISTER_FORMAT,
   type RegisterFile,

@@ -1,7 +1,7 @@
 import type { TakenIn, TheirRegister } from '@keeper/contract/registers';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
-import { flankFrame } from '@keeper/core/flank/flankFrame';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
+import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
 import { REGISTER_FORMAT, type RegisterFile } from '@keeper/core/formats/registerJson';
 import { event, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import { idMaker } from '@keeper/core/capture/eventId';
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
+import { idMaker } from '@keeper/core/domain/capture/eventId';
 
 export const newId = idMaker({ wallMs: () => Date.now(), randomBytes: (length) => randomBytes(length) });
 

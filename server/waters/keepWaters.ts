@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { asc, eq } from 'drizzle-orm';
 import type { KeptWater, WriteWaterDto } from '@keeper/contract/waters';
-import { NO_RULES, type WaterRules } from '@keeper/core/water/rules';
-import type { WaterKind } from '@keeper/core/water/water';
+import { NO_RULES, type WaterRules } from '@keeper/core/domain/water/rules';
+import type { WaterKind } from '@keeper/core/domain/water/water';
 import { changedMeanwhile } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { waters } from '../storage/schema.js';

@@ -1,6 +1,6 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { ForecastQueryDto, type Forecast } from '@keeper/contract/weather';
-import { whyNotBelieved, type WeatherService } from '@keeper/core/care/weatherService';
+import { whyNotBelieved, type WeatherService } from '@keeper/core/weather/weatherService';
 import { standinWeather } from '@keeper/standins/weather';
 import { Problem } from '../errors/problem.js';
 

@@ -1,6 +1,6 @@
 import { wrap } from 'comlink';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { FINE_PX } from '@keeper/core/picture/verdict';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { FINE_PX } from '@keeper/core/pictures/verdict';
 import { cameraHold, type CameraSide } from '@keeper/standins/camera';
 import type { CameraPainter } from '../workers/cameraScene.js';
 import type { CameraWay } from './deviceWays.js';

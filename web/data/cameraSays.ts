@@ -1,5 +1,5 @@
 import exifr from 'exifr';
-import type { Position } from '@keeper/core/water/water';
+import type { Position } from '@keeper/core/domain/water/water';
 
 /** What the camera wrote into a picture. */
 export interface CameraSays {

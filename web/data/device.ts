@@ -1,5 +1,5 @@
-import { idMaker } from '@keeper/core/capture/eventId';
-import type { DeviceClock } from '@keeper/core/capture/stopwatch';
+import { idMaker } from '@keeper/core/domain/capture/eventId';
+import type { DeviceClock } from '@keeper/core/domain/capture/stopwatch';
 
 function randomBytes(length: number): Uint8Array {
   return crypto.getRandomValues(new Uint8Array(length));

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { FieldProblem } from '@keeper/contract/errors';
-import type { LoggedEvent } from '@keeper/core/outing/event';
+import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 
 /** Whether the server has it: not yet, yes, or it refused it and the keeper must look. */
 export type SendState = 'waiting' | 'sent' | 'refused';

@@ -1,6 +1,6 @@
 import type { Forecast } from '@keeper/contract/weather';
-import { BEHAVIOURS, DAY_KINDS, type Behaviour, type DayKind } from '@keeper/core/care/standinDay';
-import type { Position } from '@keeper/core/water/water';
+import { BEHAVIOURS, DAY_KINDS, type Behaviour, type DayKind } from '@keeper/core/weather/standinDay';
+import type { Position } from '@keeper/core/domain/water/water';
 import { ask } from './api.js';
 
 const DAY_KEY = 'keeper.standin.day';

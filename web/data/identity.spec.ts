@@ -1,8 +1,8 @@
-import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
+import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import { cleanCapture, event } from '@keeper/core/spec/events';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { summaryOf } from '@keeper/core/capture/summary';
-import { knownFish } from '@keeper/core/fish/knownFish';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { summaryOf } from '@keeper/core/domain/capture/summary';
+import { knownFish } from '@keeper/core/domain/identity/knownFish';
 import { saySameFish, sayTwoFish, takeBack, type Catch } from './identity.js';
 import type { Register } from './known.js';
 

@@ -1,4 +1,4 @@
-import type { CaptureEvent, Identified } from '@keeper/core/capture/event';
+import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import { newId } from './device.js';
 import { makeEvent, record } from './keeper.js';
 import type { Register } from './known.js';

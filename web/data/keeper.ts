@@ -1,16 +1,16 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
-import type { CaptureEvent, EventPayloads, EventType, PictureRole } from '@keeper/core/capture/event';
-import { type CaptureStory } from '@keeper/core/capture/story';
-import { tellStory } from '@keeper/core/capture/tellStory';
+import type { CaptureEvent, EventPayloads, EventType, PictureRole } from '@keeper/core/domain/capture/event';
+import { type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { tellStory } from '@keeper/core/domain/capture/replay';
 import {
   subjectOf,
   type LoggedEvent,
   type OutingEvent,
   type OutingEventType,
   type OutingPayloads,
-} from '@keeper/core/outing/event';
-import { tellOuting } from '@keeper/core/outing/story';
+} from '@keeper/core/domain/outing/event';
+import { tellOuting } from '@keeper/core/domain/outing/outingState';
 import { sha256Of } from './sha256.js';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ask, send, Unreachable } from './api.js';

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
-import { knownFish, type KnownFish } from '@keeper/core/fish/knownFish';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
+import { knownFish, type KnownFish } from '@keeper/core/domain/identity/knownFish';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { askedAt } from './api.js';
 import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';

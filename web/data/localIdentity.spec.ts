@@ -1,4 +1,4 @@
-import type { Identified } from '@keeper/core/capture/event';
+import type { Identified } from '@keeper/core/domain/capture/event';
 import type { SendState, StoredEvent } from './deviceStore.js';
 import { localIdentity } from './localIdentity.js';
 

@@ -1,4 +1,4 @@
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { StoredEvent } from './deviceStore.js';
 
 /** What was said on this device of who fish are, which an answer of the server need not hold yet. */

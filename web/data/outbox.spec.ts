@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { openDeviceStore } from './deviceStore.js';
 import { Outbox, type OutboxPlatform, type Sent } from './outbox.js';
 

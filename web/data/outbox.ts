@@ -1,5 +1,5 @@
 import { MOST_EVENTS } from '@keeper/contract/limits';
-import { subjectOf, type LoggedEvent } from '@keeper/core/outing/event';
+import { subjectOf, type LoggedEvent } from '@keeper/core/domain/outing/event';
 import type { DeviceDatabase, Refusal, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
 import type { SendTrouble, Verdict } from './verdict.js';
 

@@ -1,6 +1,6 @@
 import { wrap, transfer, type Remote } from 'comlink';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import type { LookedAt, PictureLook } from '../workers/pictureLook.js';
 
 let worker: Remote<PictureLook> | undefined;

@@ -1,4 +1,4 @@
-import { readProbePacket } from '@keeper/core/water/probeTemperature';
+import { readProbePacket } from '@keeper/core/weather/probeTemperature';
 import { canUseBluetooth } from './bluetooth.js';
 import { bluetoothProbe, simulatedProbe } from './probe.js';
 

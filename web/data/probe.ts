@@ -1,6 +1,6 @@
-import type { Position } from '@keeper/core/water/water';
-import type { WaterProbe } from '@keeper/core/water/probe';
-import { ENVIRONMENTAL_SENSING, TEMPERATURE_CHARACTERISTIC } from '@keeper/core/water/probeTemperature';
+import type { Position } from '@keeper/core/domain/water/water';
+import type { WaterProbe } from '@keeper/core/weather/probe';
+import { ENVIRONMENTAL_SENSING, TEMPERATURE_CHARACTERISTIC } from '@keeper/core/weather/probeTemperature';
 import { standinProbe } from '@keeper/standins/probe';
 import { standinHour, standinWaterC } from '@keeper/standins/weather';
 import { listenTo, STANDIN_PLATFORM } from './bluetooth.js';

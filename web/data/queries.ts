@@ -3,8 +3,8 @@ import type { BookPage, BookQueryDto, BookTally, PictureInBook } from '@keeper/c
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
 import { ask, send } from './api.js';
-import type { HandlingPast } from '@keeper/core/capture/handling';
-import type { SpeciesId } from '@keeper/core/fish/species';
+import type { HandlingPast } from '@keeper/core/care/handling';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { queryClient } from './keeper.js';
 
 export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting' | 'year'>;

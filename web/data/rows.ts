@@ -6,7 +6,7 @@ import type { KeptRehearsal } from '@keeper/contract/rehearsals';
 import type { KeptRig } from '@keeper/contract/rigs';
 import type { KeptSwim } from '@keeper/contract/swims';
 import type { KeptWater } from '@keeper/contract/waters';
-import { NO_RULES } from '@keeper/core/water/rules';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { ask } from './api.js';
 import type { RowKind } from './deviceStore.js';
 import { useOutbox } from './useCapture.js';

@@ -1,4 +1,4 @@
-import type { DeviceClock } from '@keeper/core/capture/stopwatch';
+import type { DeviceClock } from '@keeper/core/domain/capture/stopwatch';
 import { RunClock } from './runClock.js';
 
 /** A phone whose two clocks and whose pages can be turned by hand. */

@@ -1,4 +1,4 @@
-import { anchorAt, elapsedSince, type Anchor, type DeviceClock } from '@keeper/core/capture/stopwatch';
+import { anchorAt, elapsedSince, type Anchor, type DeviceClock } from '@keeper/core/domain/capture/stopwatch';
 
 /** Keeps the elapsed time of captures on this device, over reloads and sleep. */
 export class RunClock {

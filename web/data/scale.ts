@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/chance/chance';
+import { chance } from '@keeper/core/statistics/rng';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import type { HangingScale } from '@keeper/core/weighing/hangingScale';
 import { WEIGHT_MEASUREMENT, WEIGHT_SCALE } from '@keeper/core/weighing/weightMeasurement';

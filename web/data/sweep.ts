@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import { WORTH_A_LOOK, type AlikeCatches } from '@keeper/core/flank/sweepLinks';
+import { WORTH_A_LOOK, type AlikeCatches } from '@keeper/core/recognition/identity/sweepLinks';
 import { isTheirs } from '../workers/theirFlank.js';
 import { whoWorker } from './flanks.js';
 import { getApart, setApart } from './keptApart.js';

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { type CaptureStory } from '@keeper/core/capture/story';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { summaryOf, type CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { ApiError, ask } from './api.js';
 import { outbox, TAKEN_BACK_MS } from './keeper.js';
 import type { OutboxState } from './outbox.js';

@@ -1,4 +1,4 @@
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { currentOuting } from './useOuting.js';
 
 jest.mock('./keeper.js', () => ({}));

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OutingEvents } from '@keeper/contract/outings';
-import type { OutingEvent } from '@keeper/core/outing/event';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import {
   isUnderWay,
   summaryOfOuting,
   tellOuting,
   type OutingStory,
   type OutingSummary,
-} from '@keeper/core/outing/story';
+} from '@keeper/core/domain/outing/outingState';
 import { ApiError, ask } from './api.js';
 import { useOutbox } from './useCapture.js';
 

@@ -1,8 +1,8 @@
 import { render } from '@testing-library/react';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { emptyStory, type CaptureStory } from '@keeper/core/capture/story';
-import type { OutingEvent } from '@keeper/core/outing/event';
-import { tellOuting, type OutingSummary } from '@keeper/core/outing/story';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { emptyStory, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
+import { tellOuting, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { useOutingBound } from './useOutingBound.js';
 
 const mockRecorded: CaptureEvent[] = [];

@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
-import type { EventPayloads } from '@keeper/core/capture/event';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { aroundNow } from '@keeper/core/outing/aroundNow';
-import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/outing/story';
+import type { EventPayloads } from '@keeper/core/domain/capture/event';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
+import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { makeEvent, record } from './keeper.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting, useOutings } from './useOuting.js';

@@ -1,10 +1,10 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { readiness } from '@keeper/core/bank/readiness';
-import { lengthOfWeight } from '@keeper/core/fish/lengthWeight';
-import type { lookAhead, Prospect, ProspectInput } from '@keeper/core/outing/prospect';
-import type { OutingStory } from '@keeper/core/outing/story';
-import type { Swim } from '@keeper/core/water/swim';
-import type { Water } from '@keeper/core/water/water';
+import { lengthOfWeight } from '@keeper/core/biometry/lengthWeight';
+import type { lookAhead, Prospect, ProspectInput } from '@keeper/core/planning/assessOuting';
+import type { OutingStory } from '@keeper/core/domain/outing/outingState';
+import type { Swim } from '@keeper/core/domain/water/swim';
+import type { Water } from '@keeper/core/domain/water/water';
 import { timeText } from '../parts/when.js';
 import { useDeviceWay } from './deviceWays.js';
 import { useSettings, useTally } from './queries.js';
@@ -19,7 +19,7 @@ interface Looking {
 let looking: Looking | undefined;
 
 /** Fetched behind the first page: a fish can be begun before the hours ahead are worked out. */
-const fetched = Promise.all([import('@keeper/core/outing/prospect'), import('@keeper/core/bank/readiness')]).then(
+const fetched = Promise.all([import('@keeper/core/planning/assessOuting'), import('@keeper/core/bank/readiness')]).then(
   ([prospect, ready]) => (looking = { lookAhead: prospect.lookAhead, readiness: ready.readiness }),
 );
 

@@ -1,5 +1,5 @@
-import { subjectOf } from '@keeper/core/outing/event';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { subjectOf } from '@keeper/core/domain/outing/event';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { useBook } from './queries.js';
 import { useHeldSummaries, useOutbox } from './useCapture.js';
 

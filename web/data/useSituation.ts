@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import type { Around } from '@keeper/core/capture/around';
-import { situationOf, type Situation } from '@keeper/core/capture/situation';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import type { SpeciesId } from '@keeper/core/fish/species';
-import { aroundNow } from '@keeper/core/outing/aroundNow';
+import type { Around } from '@keeper/core/domain/capture/conditions';
+import { situationOf, type Situation } from '@keeper/core/care/run/runContext';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
 import { useSettings } from './queries.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting } from './useOuting.js';

@@ -1,8 +1,8 @@
 import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
-import { type CaptureStory } from '@keeper/core/capture/story';
-import { tellStory } from '@keeper/core/capture/tellStory';
+import { type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { tellStory } from '@keeper/core/domain/capture/replay';
 import { ask } from './api.js';
 import { useOutbox } from './useCapture.js';
 

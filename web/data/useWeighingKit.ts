@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
-import type { WeightReading } from '@keeper/core/weighing/reading';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { plainDivision } from '@keeper/core/weighing/resultOf';
-import type { ScaleNature } from '@keeper/core/weighing/scaleNature';
+import type { ScaleNature } from '@keeper/core/domain/kit/scaleSpec';
 import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
 import { useDeviceWay } from './deviceWays.js';
 import { useSettings } from './queries.js';

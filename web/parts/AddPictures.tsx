@@ -1,7 +1,7 @@
 import { ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { addPicture } from '../data/keeper.js';
 import { useOutbox } from '../data/useCapture.js';
 import { FishPicture } from './FishPicture.js';

@@ -1,6 +1,6 @@
 import type { PictureSize } from '@keeper/contract/pictures';
-import type { PictureRole } from '@keeper/core/capture/event';
-import type { PictureOfSummary } from '@keeper/core/capture/summary';
+import type { PictureRole } from '@keeper/core/domain/capture/event';
+import type { PictureOfSummary } from '@keeper/core/domain/capture/summary';
 import { FishPicture } from './FishPicture.js';
 import { PictureInView } from './PictureInView.js';
 

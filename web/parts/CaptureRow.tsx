@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { useSettings } from '../data/queries.js';
 import { useWaters } from '../data/rows.js';
 import { BookPicture } from './BookPicture.js';

@@ -1,9 +1,9 @@
 import { useMemo, type ReactNode } from 'react';
-import { fishDrawing } from '@keeper/core/fish/drawing';
+import { fishDrawing } from '@keeper/core/domain/fish/drawing';
 import { isToothed } from '@keeper/core/care/stopLine';
-import type { SpeciesId } from '@keeper/core/fish/species';
-import type { Wound, WoundSide } from '@keeper/core/fish/wound';
-import type { FlankPoint } from '@keeper/core/flank/flankPoint';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import type { Wound, WoundSide } from '@keeper/core/domain/fish/wound';
+import type { FlankPoint } from '@keeper/core/domain/fish/flankPoint';
 
 interface FishChartProps {
   readonly species: SpeciesId | null;

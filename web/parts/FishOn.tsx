@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { EventPayloads } from '@keeper/core/capture/event';
+import type { EventPayloads } from '@keeper/core/domain/capture/event';
 import { fishOn } from '../data/keeper.js';
 
 interface FishOnProps {

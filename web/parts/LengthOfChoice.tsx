@@ -1,4 +1,4 @@
-import type { LengthOf } from '@keeper/core/fish/bodyLength';
+import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { Choice } from './Choice.js';
 
 /** To where a length was read: the three ways of laying a tail. */

@@ -2,7 +2,7 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { WriteWaterDto } from '@keeper/contract/waters';
-import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
+import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { newId } from '../data/device.js';
 import { writeRow } from '../data/keeper.js';
 import { Choice } from './Choice.js';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { viewMatrix, VIEW_SHAPE, type PictureView } from '@keeper/core/picture/pictureReading';
+import { viewMatrix, VIEW_SHAPE } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { addressOf, heldBytes } from '../data/pictureBytes.js';
 import { useOutbox } from '../data/useCapture.js';
 import type { PictureSize } from '@keeper/contract/pictures';

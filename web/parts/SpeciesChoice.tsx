@@ -1,4 +1,4 @@
-import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from './Choice.js';
 import { Picker } from './Picker.js';
 import { TextField } from './TextField.js';

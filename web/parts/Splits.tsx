@@ -1,5 +1,5 @@
-import type { HandlingPast, Split } from '@keeper/core/capture/handling';
-import { STEP_WORDS } from '@keeper/core/capture/steps';
+import type { HandlingPast, Split } from '@keeper/core/care/handling';
+import { STEP_WORDS } from '@keeper/core/domain/capture/steps';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 
 interface SplitsProps {

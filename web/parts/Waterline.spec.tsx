@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import type { Mark, Spell } from '@keeper/core/capture/story';
+import type { Mark, Spell } from '@keeper/core/domain/capture/captureState';
 import { Waterline, waterlineWords } from './Waterline.js';
 
 const spells: Spell[] = [

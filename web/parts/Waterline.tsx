@@ -1,8 +1,8 @@
 import { memo, useId } from 'react';
-import { clocksAt } from '@keeper/core/capture/clocks';
-import type { Mark, Spell } from '@keeper/core/capture/story';
+import { clocksAt } from '@keeper/core/domain/capture/clocks';
+import type { Mark, Spell } from '@keeper/core/domain/capture/captureState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
-import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
+import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 import { useWidth } from './useWidth.js';
 
 type Size = 'glyph' | 'page' | 'live';

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { useRegister } from '../data/known.js';
 
 /** The way to the question who a fish is, once there is a picture to ask it of; or to the fish that it is said to be. */

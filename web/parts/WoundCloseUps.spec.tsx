@@ -1,10 +1,11 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import type { PictureRole } from '@keeper/core/capture/event';
-import type { PictureInStory } from '@keeper/core/capture/story';
-import { shownAt, straightened, type PictureView } from '@keeper/core/picture/pictureReading';
-import { flankPixel } from '@keeper/core/picture/flankSpot';
+import type { PictureRole } from '@keeper/core/domain/capture/event';
+import type { PictureInStory } from '@keeper/core/domain/capture/captureState';
+import { shownAt, straightened } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
+import { flankPixel } from '@keeper/core/pictures/flankSpot';
 import { WoundCloseUps } from './WoundCloseUps.js';
 
 const shown: PictureView[] = [];

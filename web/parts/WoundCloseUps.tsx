@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
-import type { Wound } from '@keeper/core/fish/wound';
-import { flankPixel, spotView } from '@keeper/core/picture/flankSpot';
+import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { Wound } from '@keeper/core/domain/fish/wound';
+import { flankPixel, spotView } from '@keeper/core/pictures/flankSpot';
 import { PictureInView } from './PictureInView.js';
 import { whenText } from './when.js';
 

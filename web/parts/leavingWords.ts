@@ -1,4 +1,4 @@
-import type { Leaving } from '@keeper/core/capture/event';
+import type { Leaving } from '@keeper/core/domain/capture/event';
 
 /** How a fish left, in the keeper's words. */
 export const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {

@@ -1,5 +1,5 @@
-import type { WoundInStory } from '@keeper/core/capture/story';
-import { woundPlace, WOUND_SIZE_WORDS, WOUND_WORDS, type WoundKind } from '@keeper/core/fish/wound';
+import type { WoundInStory } from '@keeper/core/domain/capture/captureState';
+import { woundPlace, WOUND_SIZE_WORDS, WOUND_WORDS, type WoundKind } from '@keeper/core/domain/fish/wound';
 
 /** A wound in one line. Example: `Ulcer, left flank, before the tail, 1 to 3 cm; cleaned, sealed`. */
 export function woundText(wound: WoundInStory): string {

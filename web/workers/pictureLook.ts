@@ -1,19 +1,13 @@
 import { expose } from 'comlink';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { proposedFish } from '@keeper/core/flank/proposedFish';
-import { findFish, followFish, isMirrored, type FoundFish, type LandmarksPx } from '@keeper/core/picture/findFish';
-import { fishFinderModel } from '@keeper/core/picture/fishFinderModel';
-import { planesOf, type Raster } from '@keeper/core/picture/raster';
-import {
-  FINE_PX,
-  judgePicture,
-  measurePicture,
-  moved,
-  scaled,
-  worthOf,
-  type PictureMeasures,
-  type PictureVerdict,
-} from '@keeper/core/picture/verdict';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
+import { findFish, followFish, type FoundFish } from '@keeper/core/recognition/finder/findFish';
+import { isMirrored } from '@keeper/core/domain/fish/pose';
+import { type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
+import { planesOf, type Raster } from '@keeper/core/image/raster';
+import { FINE_PX, judgePicture, measurePicture, worthOf, type PictureMeasures, type PictureVerdict } from '@keeper/core/pictures/verdict';
+import { moved, scaled } from '@keeper/core/domain/fish/landmarks';
 import { pieceOf, pixelsOf } from './pixelsOf.js';
 
 /** What was made out of a picture without being asked anything. */

@@ -1,4 +1,4 @@
-import type { Raster } from '@keeper/core/picture/raster';
+import type { Raster } from '@keeper/core/image/raster';
 
 /** The pixels of a bitmap, no larger than wanted. */
 export function pixelsOf(bitmap: ImageBitmap, longestPx: number): Raster {

@@ -1,6 +1,6 @@
 import type { FlankInBook } from '@keeper/contract/flanks';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 
 /** A flank of a friend's register: a print, with no picture of this book behind it. */
 export interface TheirFlank {

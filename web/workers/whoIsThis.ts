@@ -1,7 +1,7 @@
 import { expose, transfer } from 'comlink';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import type { BentShift } from '@keeper/core/flank/bentShift';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import type { BentShift } from '@keeper/core/recognition/registration/refineWarp';
 import {
   comparePrints,
   eitherWay,
@@ -10,19 +10,19 @@ import {
   THOROUGH,
   type PartMatch,
   type ReadyPrint,
-} from '@keeper/core/flank/comparePrints';
-import { flankMarks } from '@keeper/core/flank/flankMarks';
-import type { FlankPoint } from '@keeper/core/flank/flankPoint';
-import { flankPrint } from '@keeper/core/flank/flankPrint';
-import { matchMarks } from '@keeper/core/flank/markConstellation';
-import { printPicture } from '@keeper/core/flank/printPicture';
-import { flatFlank } from '@keeper/core/flank/flatFlank';
-import { whoIsThis, type KnownFlank } from '@keeper/core/flank/whoIsThis';
-import { factsSpeak, factsTogether, type FactSpeaks, type OfItsKind } from '@keeper/core/fish/factsSpeak';
-import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
-import type { LandmarksPx } from '@keeper/core/picture/findFish';
-import type { Pixel } from '@keeper/core/picture/pixel';
-import { scaled } from '@keeper/core/picture/verdict';
+} from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { flankMarks } from '@keeper/core/recognition/descriptor/flankMarks';
+import type { FlankPoint } from '@keeper/core/domain/fish/flankPoint';
+import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { matchMarks } from '@keeper/core/recognition/descriptor/markConstellation';
+import { printPicture } from '@keeper/core/recognition/descriptor/descriptorPicture';
+import { flatFlank } from '@keeper/core/recognition/registration/flatFlank';
+import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
+import { factsSpeak, factsTogether, type FactSpeaks, type OfItsKind } from '@keeper/core/recognition/identity/metadataLogOdds';
+import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
+import type { Pixel } from '@keeper/core/geometry/pixel';
+import { scaled } from '@keeper/core/domain/fish/landmarks';
 import { cellsOf, keepCells } from './printCells.js';
 import { isTheirs, type TheirFlank } from './theirFlank.js';
 import { pixelsOf } from './pixelsOf.js';

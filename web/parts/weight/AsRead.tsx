@@ -1,7 +1,7 @@
-import { netOf, type CaptureStory } from '@keeper/core/capture/story';
-import { relativeWeight, WS_SPREAD } from '@keeper/core/fish/relativeWeight';
+import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { relativeWeight, WS_SPREAD } from '@keeper/core/biometry/relativeWeight';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import { totalLength } from '@keeper/core/fish/bodyLength';
+import { totalLength } from '@keeper/core/domain/fish/bodyLength';
 import { gramsOf } from '@keeper/core/measure/mass';
 
 /** The subtraction as one would check it on paper. */

@@ -1,13 +1,13 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { emptyStory, type CaptureStory } from '@keeper/core/capture/story';
-import { totalLength } from '@keeper/core/fish/bodyLength';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { emptyStory, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { totalLength } from '@keeper/core/domain/fish/bodyLength';
 import type { Length } from '@keeper/core/measure/length';
 import { poundsOunces } from '@keeper/core/measure/mass';
 import type { Entry } from '@keeper/core/weighing/entry';
-import { weighingOf } from '@keeper/core/weighing/weighing';
+import { weighingOf } from '@keeper/core/domain/capture/weighingOf';
 import { EntryQuestion, oddsText } from './EntryQuestion.js';
 
 const mockRecorded: CaptureEvent[] = [];

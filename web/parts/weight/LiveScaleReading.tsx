@@ -2,7 +2,7 @@ import { useEffect, useEffectEvent } from 'react';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass, type MassUnit } from '@keeper/core/measure/mass';
 import { liveReading, type LiveReading } from '@keeper/core/weighing/liveReading';
-import type { ScaleSupport } from '@keeper/core/weighing/reading';
+import type { ScaleSupport } from '@keeper/core/domain/capture/weightReading';
 import { roundToDivision, type Rounding } from '@keeper/core/weighing/rounding';
 import type { Steadiness } from '@keeper/core/weighing/settle';
 import { nearest } from '@keeper/core/weighing/tareBracket';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
-import type { ReadingWay } from '@keeper/core/weighing/reading';
-import { wasZeroed } from '@keeper/core/weighing/weighing';
+import type { ReadingWay } from '@keeper/core/domain/capture/weightReading';
+import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
 import { massFromParts, massParts } from '@keeper/core/measure/massParts';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { scaleOf } from '../../data/scale.js';

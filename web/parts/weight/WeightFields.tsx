@@ -1,4 +1,4 @@
-import type { WeighMethod } from '@keeper/core/weighing/reading';
+import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { Choice } from '../Choice.js';
 import { FieldSentence } from '../Notice.js';
 import type { TypedWeight, WeightQuestion } from './readWeight.js';

@@ -3,9 +3,9 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { FIRST_SETTINGS } from '@keeper/contract/ways';
 import type { WeighedFish } from '@keeper/contract/weighed';
-import { emptyStory } from '@keeper/core/capture/story';
+import { emptyStory } from '@keeper/core/domain/capture/captureState';
 import { gramsOf, poundsOunces } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/weighing/reading';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { weightResult, type WeightResult } from '@keeper/core/weighing/result';
 import { WeightStands } from './WeightStands.js';
 

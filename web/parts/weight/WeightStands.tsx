@@ -1,5 +1,5 @@
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatDoubt, formatInterval } from '@keeper/core/measure/formatInterval';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf, type MassSystem } from '@keeper/core/measure/mass';

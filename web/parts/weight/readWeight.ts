@@ -1,6 +1,6 @@
 import type { Mass, MassSystem } from '@keeper/core/measure/mass';
 import { parseMass, type MassMeaning } from '@keeper/core/measure/parseMass';
-import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/weighing/reading';
+import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 /** What the weight fields hold, as typed, and what was chosen where that could mean two things. */
 export interface TypedWeight {

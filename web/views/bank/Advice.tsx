@@ -1,7 +1,7 @@
 import { basisText, type Finding, type Severity } from '@keeper/core/care/counsel';
 import type { FishingAdvice } from '@keeper/core/care/fishing';
 import { hotCaptureWays, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { Part } from '../../parts/Part.js';
 
 const VERDICT: Readonly<Record<Severity, string>> = { stop: 'leave them today', care: 'go with care', good: 'go' };

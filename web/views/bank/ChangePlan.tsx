@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { OutingPayloads } from '@keeper/core/outing/event';
-import type { OutingStory } from '@keeper/core/outing/story';
+import type { OutingPayloads } from '@keeper/core/domain/outing/event';
+import type { OutingStory } from '@keeper/core/domain/outing/outingState';
 import { Sheet } from '../../parts/Sheet.js';
 import { localInput } from '../../parts/when.js';
 import { PlanFields, planOf, type PlanDraft } from './PlanFields.js';

@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import type { Condition } from '@keeper/core/outing/event';
-import type { Prospect } from '@keeper/core/outing/prospect';
-import type { OutingStory, TakenCondition } from '@keeper/core/outing/story';
+import type { Condition } from '@keeper/core/domain/outing/event';
+import type { Prospect } from '@keeper/core/planning/assessOuting';
+import type { OutingStory, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
-import { compassText } from '@keeper/core/water/swim';
-import { sunDay, type SunDay } from '@keeper/core/bank/sun';
+import { compassText } from '@keeper/core/domain/water/swim';
+import { sunDay, type SunDay } from '@keeper/core/weather/sun';
 import { guessWaterC } from '@keeper/core/care/margin';
-import { meanAirC } from '@keeper/core/care/weather';
+import { meanAirC } from '@keeper/core/domain/outing/weather';
 import { clock, clockBetween } from '../../data/useProspect.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 import { Notice } from '../../parts/Notice.js';

@@ -9,8 +9,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import type { OutlookMoment } from '@keeper/core/care/outlook';
-import type { TakenCondition } from '@keeper/core/outing/story';
+import type { OutlookMoment } from '@keeper/core/care/heatForecast';
+import type { TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { fahrenheitOf, type TempHabit } from '@keeper/core/measure/temperature';
 import { clock } from '../../data/useProspect.js';
 

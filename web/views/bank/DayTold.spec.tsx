@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { FIRST_SETTINGS } from '@keeper/contract/ways';
-import { tellOuting } from '@keeper/core/outing/story';
-import type { OutingEvent } from '@keeper/core/outing/event';
+import { tellOuting } from '@keeper/core/domain/outing/outingState';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { DayTold, readingText } from './DayTold.js';
 
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));

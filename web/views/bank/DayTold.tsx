@@ -1,6 +1,6 @@
 import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
 import { spanText } from '@keeper/core/measure/duration';
-import type { OutingStory, TakenCondition } from '@keeper/core/outing/story';
+import type { OutingStory, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { clockBetween } from '../../data/useProspect.js';

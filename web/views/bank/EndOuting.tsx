@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { OutingStory } from '@keeper/core/outing/story';
+import type { OutingStory } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
 import { useHeldSummaries } from '../../data/useCapture.js';
 import { NoteField } from '../../parts/NoteField.js';

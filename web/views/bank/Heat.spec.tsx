@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { HeatClocks, OutlookMoment } from '@keeper/core/care/outlook';
-import type { Prospect } from '@keeper/core/outing/prospect';
+import type { HeatClocks, OutlookMoment } from '@keeper/core/care/heatForecast';
+import type { Prospect } from '@keeper/core/planning/assessOuting';
 import { Heat } from './Heat.js';
 
 jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => (atMs: number) => `${atMs}:00` }));

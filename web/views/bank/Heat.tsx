@@ -1,6 +1,6 @@
-import type { Prospect } from '@keeper/core/outing/prospect';
-import type { CareKind } from '@keeper/core/outing/event';
-import type { MatFace } from '@keeper/core/care/mat';
+import type { Prospect } from '@keeper/core/planning/assessOuting';
+import type { CareKind } from '@keeper/core/domain/outing/event';
+import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
 import { Part } from '../../parts/Part.js';
 import { bucketSentence, matSentence } from './heatWords.js';

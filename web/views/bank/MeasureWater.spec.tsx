@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Condition } from '@keeper/core/outing/event';
+import type { Condition } from '@keeper/core/domain/outing/event';
 import { MeasureWater } from './MeasureWater.js';
 import { SeeSky } from './SeeSky.js';
 

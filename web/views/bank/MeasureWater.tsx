@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Condition, WaterDepth } from '@keeper/core/outing/event';
+import type { Condition, WaterDepth } from '@keeper/core/domain/outing/event';
 import {
   celsiusOf,
   fahrenheitOf,
@@ -12,7 +12,7 @@ import { Choice } from '../../parts/Choice.js';
 import { TextField } from '../../parts/TextField.js';
 import { typedNumber } from '../../parts/typed.js';
 import { ProbeReading } from './ProbeReading.js';
-import type { Position } from '@keeper/core/water/water';
+import type { Position } from '@keeper/core/domain/water/water';
 
 interface MeasureWaterProps {
   /** Round which the quick values lie: the last reading, or what the season would have. */

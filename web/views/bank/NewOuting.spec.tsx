@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import type { OutingEvent } from '@keeper/core/outing/event';
+import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { NewOuting } from './NewOuting.js';
 
 const recorded: OutingEvent[] = [];

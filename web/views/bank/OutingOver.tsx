@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { OutingStory } from '@keeper/core/outing/story';
+import type { OutingStory } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { expectedText } from '@keeper/core/bank/readiness';
-import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/outing/event';
-import { isPast, isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/outing/story';
-import { ruleSentences } from '@keeper/core/water/rules';
-import { HAZARD_WORDS, compassText } from '@keeper/core/water/swim';
-import type { MatFace } from '@keeper/core/care/mat';
+import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
+import { isPast, isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/domain/outing/outingState';
+import { ruleSentences } from '@keeper/core/text/waterRules';
+import { HAZARD_WORDS, compassText } from '@keeper/core/domain/water/swim';
+import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { NotHere } from '../../app/NotHere.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
@@ -14,7 +14,7 @@ import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
 import { clock, clockBetween, useBank, useMinute } from '../../data/useProspect.js';
-import { aroundNow } from '@keeper/core/outing/aroundNow';
+import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
 import { FishOn } from '../../parts/FishOn.js';
 import { Notice } from '../../parts/Notice.js';
 import { Part } from '../../parts/Part.js';
@@ -106,7 +106,7 @@ function OutingOf({ story }: { story: OutingStory }) {
             outingId,
             ...(swim && { swimId: swim.id }),
             ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
-            around: aroundNow(story, position, Date.now()),
+            around: aroundNow(story, position, momentMs),
           }}
         />
       </header>

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { expectedText } from '@keeper/core/bank/readiness';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { whenText } from '../../parts/when.js';
 

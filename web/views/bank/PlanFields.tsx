@@ -1,5 +1,5 @@
-import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/outing/event';
-import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
+import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/domain/outing/event';
+import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Part } from '../../parts/Part.js';

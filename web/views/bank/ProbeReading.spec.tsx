@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { ProbeEvents, WaterProbe } from '@keeper/core/water/probe';
-import { writeProbePacket } from '@keeper/core/water/probeTemperature';
+import type { ProbeEvents, WaterProbe } from '@keeper/core/weather/probe';
+import { writeProbePacket } from '@keeper/core/weather/probeTemperature';
 import { ProbeReading } from './ProbeReading.js';
 
 let probe: WaterProbe;

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
-import type { WaterProbe } from '@keeper/core/water/probe';
-import { readProbePacket, settledTemperature } from '@keeper/core/water/probeTemperature';
-import type { Position } from '@keeper/core/water/water';
+import type { WaterProbe } from '@keeper/core/weather/probe';
+import { readProbePacket, settledTemperature } from '@keeper/core/weather/probeTemperature';
+import type { Position } from '@keeper/core/domain/water/water';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { bluetoothProbe, simulatedProbe } from '../../data/probe.js';
 import { Notice } from '../../parts/Notice.js';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Condition } from '@keeper/core/outing/event';
+import type { Condition } from '@keeper/core/domain/outing/event';
 import { formatTemperature, parseTemperature, type TempHabit } from '@keeper/core/measure/temperature';
 import { TextField } from '../../parts/TextField.js';
 import { typedNumber } from '../../parts/typed.js';

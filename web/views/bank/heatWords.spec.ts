@@ -1,5 +1,5 @@
-import type { OutlookMoment } from '@keeper/core/care/outlook';
-import type { Prospect } from '@keeper/core/outing/prospect';
+import type { OutlookMoment } from '@keeper/core/care/heatForecast';
+import type { Prospect } from '@keeper/core/planning/assessOuting';
 import { dueNow } from './heatWords.js';
 
 jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => String }));

@@ -1,6 +1,6 @@
-import { BUCKET_TOO_WARM_K, MAT_BURNS_C, MAT_TOO_WARM_K } from '@keeper/core/care/outlook';
+import { BUCKET_TOO_WARM_K, MAT_BURNS_C, MAT_TOO_WARM_K } from '@keeper/core/care/heatForecast';
 import { spanText } from '@keeper/core/measure/duration';
-import type { Prospect } from '@keeper/core/outing/prospect';
+import type { Prospect } from '@keeper/core/planning/assessOuting';
 import { clockBetween } from '../../data/useProspect.js';
 
 /** The clock of the hours that are looked at. */

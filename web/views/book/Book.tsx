@@ -1,8 +1,8 @@
 import { Fragment } from 'react';
 import { useSearchParams } from 'react-router';
-import { SPECIES_IDS, speciesName } from '@keeper/core/fish/species';
+import { SPECIES_IDS, speciesName } from '@keeper/core/domain/fish/species';
 import type { BookTally, PictureInBook } from '@keeper/contract/book';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
 import { useBook, useBookPictures, useTally } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';

@@ -2,7 +2,7 @@ import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import type { PictureInBook } from '@keeper/contract/book';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatMassIn } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { useSettings } from '../../data/queries.js';

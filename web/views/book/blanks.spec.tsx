@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { render, renderHook, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { BlankRow, useBlanks } from './blanks.js';
 
 let outings: readonly OutingSummary[] = [];

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { BookOrder } from '@keeper/contract/orders';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import type { OutingSummary } from '@keeper/core/outing/story';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { whenText } from '../../parts/when.js';

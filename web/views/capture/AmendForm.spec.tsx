@@ -2,8 +2,8 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { FIRST_SETTINGS } from '@keeper/contract/ways';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { emptyStory } from '@keeper/core/capture/story';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { emptyStory } from '@keeper/core/domain/capture/captureState';
 import { poundsOunces } from '@keeper/core/measure/mass';
 import { AmendForm } from './AmendForm.js';
 

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { AmendedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
-import type { Facts } from '@keeper/core/capture/event';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import type { LengthOf } from '@keeper/core/fish/bodyLength';
-import type { FormId, SpeciesId } from '@keeper/core/fish/species';
+import type { Facts } from '@keeper/core/domain/capture/event';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
+import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 import { clockText } from '@keeper/core/measure/duration';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { makeEvent, record } from '../../data/keeper.js';

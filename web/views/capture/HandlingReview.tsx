@@ -1,8 +1,8 @@
-import { splitsOf, suggestionOf } from '@keeper/core/capture/handling';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import { splitsOf, suggestionOf } from '@keeper/core/care/handling';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { basisText } from '@keeper/core/care/counsel';
-import { deathFacts } from '@keeper/core/capture/deathReview';
-import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
+import { deathFacts } from '@keeper/core/care/deathReview';
+import { momentOf, type Moment } from '@keeper/core/care/run/runState';
 import { useHandlingPast } from '../../data/queries.js';
 import { Part } from '../../parts/Part.js';
 import { Splits } from '../../parts/Splits.js';

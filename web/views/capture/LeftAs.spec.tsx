@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { emptyStory } from '@keeper/core/capture/story';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { emptyStory } from '@keeper/core/domain/capture/captureState';
 import { LeftAs } from './LeftAs.js';
 
 const mockRecorded: CaptureEvent[] = [];

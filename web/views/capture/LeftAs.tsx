@@ -1,5 +1,5 @@
-import { LEAVINGS, type Leaving } from '@keeper/core/capture/event';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { useState } from 'react';
 import { makeEvent, record } from '../../data/keeper.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';

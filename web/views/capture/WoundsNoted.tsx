@@ -1,5 +1,5 @@
-import { WOUND_SIDES, type WoundSide } from '@keeper/core/fish/wound';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import { WOUND_SIDES, type WoundSide } from '@keeper/core/domain/fish/wound';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { FishChart, WoundMark } from '../../parts/FishChart.js';
 import { Part } from '../../parts/Part.js';
 import { WoundCloseUps } from '../../parts/WoundCloseUps.js';

@@ -1,10 +1,10 @@
-import type { FactName, Facts } from '@keeper/core/capture/event';
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
-import { formatBodyLength, type BodyLength } from '@keeper/core/fish/bodyLength';
+import type { FactName, Facts } from '@keeper/core/domain/capture/event';
+import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
+import { formatBodyLength, type BodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
-import { netWeight, type WeightReading } from '@keeper/core/weighing/reading';
+import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   species: 'Species',

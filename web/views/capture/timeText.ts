@@ -1,5 +1,5 @@
-import type { EventType } from '@keeper/core/capture/event';
-import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
+import type { EventType } from '@keeper/core/domain/capture/event';
+import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 
 /** What a tap is called in a list of times. Examples: `Lift`, `Released`, `Another tap`. */
 export function tapName(type: EventType): string {

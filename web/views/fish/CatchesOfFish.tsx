@@ -1,5 +1,5 @@
 import { Fragment } from 'react';
-import type { KnownFish } from '@keeper/core/fish/knownFish';
+import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { Part } from '../../parts/Part.js';
 import { betweenText } from './fishWords.js';

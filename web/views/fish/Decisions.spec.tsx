@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { Decisions } from './Decisions.js';
 
 const MOSS = 'moss';

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { takeBack } from '../../data/identity.js';
 import { useDecisions, useRegister, type Register } from '../../data/known.js';
 import { useStories } from '../../data/useStories.js';

@@ -1,9 +1,9 @@
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
-import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
-import { speciesName } from '@keeper/core/fish/species';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { lastOf, type KnownFish } from '@keeper/core/domain/identity/knownFish';
+import { linkDoubts, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { useDecisions, useRegister } from '../../data/known.js';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { useStories } from '../../data/useStories.js';

@@ -1,6 +1,6 @@
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/fish/growth';
-import type { KnownFish } from '@keeper/core/fish/knownFish';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/biometry/growth';
+import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { formatLength } from '@keeper/core/measure/length';
 import { formatInterval } from '@keeper/core/measure/formatInterval';
 import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';

@@ -1,7 +1,7 @@
-import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/fish/fabens';
-import type { KnownFish } from '@keeper/core/fish/knownFish';
-import { lengthsTwice } from '@keeper/core/fish/lengthsTwice';
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/biometry/fabens';
+import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
+import { lengthsTwice } from '@keeper/core/biometry/recaptureIncrements';
+import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { Part } from '../../parts/Part.js';

@@ -9,7 +9,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import type { GrowthFit, Measure } from '@keeper/core/fish/growth';
+import type { GrowthFit, Measure } from '@keeper/core/biometry/growth';
 import { wintersWithin, yearsWithin } from './wintersWithin.js';
 import { PLOT_AXIS } from '../../parts/plotAxis.js';
 

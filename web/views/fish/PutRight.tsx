@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
-import type { KnownFish } from '@keeper/core/fish/knownFish';
-import { linkDoubts, linkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
+import { linkDoubts, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { newId } from '../../data/device.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useRegister } from '../../data/known.js';

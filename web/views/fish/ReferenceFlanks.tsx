@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import { shownInBook } from '@keeper/core/capture/summary';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Part } from '../../parts/Part.js';
 import { dayText } from '../../parts/when.js';

@@ -1,7 +1,7 @@
 import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/fish/knownFish';
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/domain/identity/knownFish';
+import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import { useRegister, type Register } from '../../data/known.js';
 import { useSettings } from '../../data/queries.js';

@@ -1,4 +1,4 @@
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { decisionsOfFish } from './decisionsOfFish.js';
 
 const said = (eventId: string, captureId: string, fishId: string | null, decisionId?: string): IdentityDecision => ({

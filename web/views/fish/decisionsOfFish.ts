@@ -1,4 +1,4 @@
-import type { IdentityDecision } from '@keeper/core/fish/identityDecision';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 
 /** Decisions that were made in one go. */
 export interface DecidedTogether {

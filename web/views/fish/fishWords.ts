@@ -1,5 +1,5 @@
-import type { GrowthChange } from '@keeper/core/fish/growth';
-import type { LinkDoubt, LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { GrowthChange } from '@keeper/core/biometry/growth';
+import type { LinkDoubt, LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { dayText } from '../../parts/when.js';
 
 /** Example: `Had 3 times`. */

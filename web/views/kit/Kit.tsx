@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { KIT_KIND_WORDS, lastTare } from '@keeper/core/bank/kit';
-import { judgeRig } from '@keeper/core/bank/rig';
+import { KIT_KIND_WORDS, lastTare } from '@keeper/core/domain/kit/kit';
+import { judgeRig } from '@keeper/core/bank/judgeRig';
 import type { KeptKitItem } from '@keeper/contract/kit';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatSize } from '@keeper/core/measure/keeperUnits';
 import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
-import { NO_RULES } from '@keeper/core/water/rules';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnFish } from '../../data/useProspect.js';

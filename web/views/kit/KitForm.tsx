@@ -1,6 +1,6 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
-import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/bank/kit';
+import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
 import { useSettings } from '../../data/queries.js';
 import { useKit, useStandingWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { LOAD_TEST_S, LOAD_TEST_WEEKS, type LoadTest } from '@keeper/core/bank/rig';
+import { LOAD_TEST_S, LOAD_TEST_WEEKS, type LoadTest } from '@keeper/core/domain/kit/rig';
 import { Part } from '../../parts/Part.js';
 import { whenText } from '../../parts/when.js';
 

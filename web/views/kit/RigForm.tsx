@@ -2,22 +2,10 @@ import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { useNavigate, useParams } from 'react-router';
 import { WriteRigDto, type KeptRig } from '@keeper/contract/rigs';
-import {
-  BARB_TEXT,
-  BARBS,
-  judgeRig,
-  LEADERS,
-  LEADS,
-  TRACES,
-  type Barb,
-  type Leader,
-  type LeadArrangement,
-  type LoadTest,
-  type Rig,
-  type Trace,
-} from '@keeper/core/bank/rig';
-import type { SpeciesId } from '@keeper/core/fish/species';
-import { NO_RULES } from '@keeper/core/water/rules';
+import { BARB_TEXT, BARBS, LEADERS, LEADS, TRACES, type Barb, type Leader, type LeadArrangement, type LoadTest, type Rig, type Trace } from '@keeper/core/domain/kit/rig';
+import { judgeRig } from '@keeper/core/bank/judgeRig';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnFish } from '../../data/useProspect.js';
 import { useRigs, useWaters } from '../../data/rows.js';

@@ -1,4 +1,4 @@
-import { FIXTURE_KINDS, FIXTURE_WORDS, NEW_FIXTURE, type Fixture } from '@keeper/core/bank/plan';
+import { FIXTURE_KINDS, FIXTURE_WORDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
 import { newId } from '../../data/device.js';
 
 interface FixtureToolsProps {

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { judgeLayout } from '@keeper/core/bank/judgeLayout';
-import { layHabit, layOut } from '@keeper/core/bank/layOut';
-import { FIXTURE_WORDS, KIT_PIECES, KIT_WORDS, type KitPiece, type Layout, type Point } from '@keeper/core/bank/plan';
-import type { OutingStory } from '@keeper/core/outing/story';
+import { layHabit, layOut } from '@keeper/core/bank/autoLayout';
+import { FIXTURE_WORDS, KIT_PIECES, KIT_WORDS, type KitPiece, type Layout, type Point } from '@keeper/core/domain/water/plan';
+import type { OutingStory } from '@keeper/core/domain/outing/outingState';
 import { NotHere } from '../../app/NotHere.js';
 import { makeOutingEvent, record, writeRow } from '../../data/keeper.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';

@@ -1,5 +1,5 @@
 import type { LayoutJudgement } from '@keeper/core/bank/judgeLayout';
-import type { KitPiece } from '@keeper/core/bank/plan';
+import type { KitPiece } from '@keeper/core/domain/water/plan';
 import { Part } from '../../parts/Part.js';
 
 /** Below this a point is something to mend. */

@@ -1,4 +1,4 @@
-import type { KitPiece, Point } from '@keeper/core/bank/plan';
+import type { KitPiece, Point } from '@keeper/core/domain/water/plan';
 
 interface PieceShapeProps {
   readonly piece: KitPiece;

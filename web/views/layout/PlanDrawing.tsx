@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { isBand, type Fixture, type KitPiece, type Layout, type Point } from '@keeper/core/bank/plan';
+import { isBand, type Fixture, type KitPiece, type Layout, type Point } from '@keeper/core/domain/water/plan';
 import { REACH_M, type BankPlan } from '@keeper/core/bank/judgeLayout';
-import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/bank/shade';
-import type { SunPlace } from '@keeper/core/bank/sun';
-import { towards } from '@keeper/core/bank/plan';
+import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/weather/shade';
+import type { SunPlace } from '@keeper/core/weather/sun';
+import { towards } from '@keeper/core/domain/water/plan';
 import { PieceShape } from './PieceShape.js';
 
 /** The part of the bank that is drawn, in metres: water above, land below. */

@@ -1,5 +1,5 @@
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import type { Point } from '@keeper/core/bank/plan';
+import type { Point } from '@keeper/core/domain/water/plan';
 import { useRef } from 'react';
 import { heightM, WHOLE_SWIM, widthM, type PlanView } from './PlanDrawing.js';
 

@@ -3,7 +3,7 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { LayoutJudgement, LayoutPoint } from '@keeper/core/bank/judgeLayout';
 import { COMMON_PRACTICE } from '@keeper/core/care/counsel';
-import type { Fixture } from '@keeper/core/bank/plan';
+import type { Fixture } from '@keeper/core/domain/water/plan';
 import { FixtureTools } from './FixtureTools.js';
 import { LayoutSaid } from './LayoutSaid.js';
 import { nearestSun, nearView, PlanDrawing, WHOLE_SWIM, widthM } from './PlanDrawing.js';

@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { PictureInBook } from '@keeper/contract/book';
-import { tellStory } from '@keeper/core/capture/tellStory';
+import { tellStory } from '@keeper/core/domain/capture/replay';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { BesideAny } from './BesideAny.js';
 

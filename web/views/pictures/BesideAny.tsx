@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { useBookPictures } from '../../data/queries.js';
 import { BookPicture } from '../../parts/BookPicture.js';

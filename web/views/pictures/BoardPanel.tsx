@@ -1,7 +1,7 @@
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { formatLength, lengthMm } from '@keeper/core/measure/length';
-import type { BoardReading } from '@keeper/core/picture/boardLength';
-import { tapeAgainstPicture } from '@keeper/core/picture/tapeAgainstPicture';
+import type { BoardReading } from '@keeper/core/pictures/boardLength';
+import { tapeAgainstPicture } from '@keeper/core/pictures/tapeAgainstPicture';
 import { useSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { TextField } from '../../parts/TextField.js';

@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import type { CardPicture, PictureGroup } from '@keeper/core/picture/sortByTime';
+import type { CardPicture, PictureGroup } from '@keeper/core/pictures/sortByTime';
 import type { CardFile } from '../../data/card.js';
 import { addressOf } from '../../data/pictureBytes.js';
 import { Picker } from '../../parts/Picker.js';

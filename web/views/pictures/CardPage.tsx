@@ -1,7 +1,7 @@
 import { FolderInput } from 'lucide-react';
 import { fromEvent } from 'file-selector';
 import { useId, useMemo, useState, type DragEvent } from 'react';
-import type { PictureGroup } from '@keeper/core/picture/sortByTime';
+import type { PictureGroup } from '@keeper/core/pictures/sortByTime';
 import type { NotTaken } from '../../data/card.js';
 import { useStandingWaters } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';

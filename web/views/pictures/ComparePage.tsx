@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
-import { straightened, type PictureView } from '@keeper/core/picture/pictureReading';
+import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import { straightened } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
 import { useFlanks } from '../../data/flanks.js';
 import { useCapture } from '../../data/useCapture.js';
-import { shownInBook } from '@keeper/core/capture/summary';
+import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { ask } from '../../data/api.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { Picker } from '../../parts/Picker.js';

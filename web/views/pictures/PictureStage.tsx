@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Pixel } from '@keeper/core/picture/pixel';
+import type { Pixel } from '@keeper/core/geometry/pixel';
 
 /** A point that can be dragged, or moved with the arrow keys. */
 export interface StagePoint {

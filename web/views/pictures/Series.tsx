@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { faultsOf } from '@keeper/core/picture/verdict';
+import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { faultsOf } from '@keeper/core/pictures/verdict';
 import { outbox } from '../../data/keeper.js';
 import { heldBytes, pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
-import { shownInBook } from '@keeper/core/capture/summary';
+import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Part } from '../../parts/Part.js';
 

@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
-import type { PictureVerdict } from '@keeper/core/picture/verdict';
+import type { PictureVerdict } from '@keeper/core/pictures/verdict';
 import { VerdictList } from './VerdictList.js';
 
 const good: PictureVerdict = { check: 'whole', good: true, says: 'The whole fish is in the picture.', badness: 0 };

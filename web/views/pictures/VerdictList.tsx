@@ -1,5 +1,5 @@
 import { Check, Minus } from 'lucide-react';
-import { faultsOf, type PictureVerdict } from '@keeper/core/picture/verdict';
+import { faultsOf, type PictureVerdict } from '@keeper/core/pictures/verdict';
 
 /** What is wrong first, each with what to do next time; what is right in one line. */
 export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] }) {

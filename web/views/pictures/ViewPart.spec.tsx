@@ -1,6 +1,7 @@
 import '@testing-library/jest-dom';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { wholePicture, type PictureView } from '@keeper/core/picture/pictureReading';
+import { wholePicture } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { ViewPart } from './ViewPart.js';
 
 jest.mock('../../parts/PictureInView.js', () => ({

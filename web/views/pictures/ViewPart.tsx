@@ -1,5 +1,6 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { adjusted, type PictureView, type ViewChange } from '@keeper/core/picture/pictureReading';
+import { adjusted, type ViewChange } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { PictureInView } from '../../parts/PictureInView.js';
 import { Part } from '../../parts/Part.js';
 

@@ -1,6 +1,6 @@
-import { boardLength, lengthByReference, type BoardMark, type BoardReading } from '@keeper/core/picture/boardLength';
-import type { PicturedLength } from '@keeper/core/picture/pictureReading';
-import type { Pixel } from '@keeper/core/picture/pixel';
+import { boardLength, lengthByReference, type BoardMark, type BoardReading } from '@keeper/core/pictures/boardLength';
+import type { PicturedLength } from '@keeper/core/domain/capture/pictureReading';
+import type { Pixel } from '@keeper/core/geometry/pixel';
 import { markOf, nextMarkText, unitMm } from './boardMarks.js';
 
 export type BoardTarget = 'mark' | 'nose' | 'tail';

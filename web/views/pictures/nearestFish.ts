@@ -1,5 +1,5 @@
 import type { PicturedFish } from '@keeper/contract/pictured';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { whenText } from '../../parts/when.js';
 
 /** So many fish are offered, the nearest in time. */

@@ -1,4 +1,4 @@
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { CardFile } from '../../data/card.js';
 import { newPage, putTo, takeBack } from './putTo.js';
 

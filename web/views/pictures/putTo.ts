@@ -1,6 +1,6 @@
 import type { PicturedFish } from '@keeper/contract/pictured';
-import { nearestWater } from '@keeper/core/water/nearestWater';
-import type { Water } from '@keeper/core/water/water';
+import { nearestWater } from '@keeper/core/domain/water/nearestWater';
+import type { Water } from '@keeper/core/domain/water/water';
 import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
 import { addPicture, makeEvent, outbox, record } from '../../data/keeper.js';

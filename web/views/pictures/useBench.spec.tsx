@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
-import type { CaptureEvent, EventPayloads } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/tellStory';
+import type { CaptureEvent, EventPayloads } from '@keeper/core/domain/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { useBench } from './useBench.js';
 

@@ -1,6 +1,6 @@
 import { useCallback, useState } from 'react';
-import type { EventPayloads, PictureRole } from '@keeper/core/capture/event';
-import type { CaptureStory, PictureInStory } from '@keeper/core/capture/story';
+import type { EventPayloads, PictureRole } from '@keeper/core/domain/capture/event';
+import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
 import { makeEvent, record } from '../../data/keeper.js';
 
 type Made = Omit<EventPayloads['picture-read'], 'sha256'>;

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import { BankTimes } from '@keeper/core/picture/bankTimes';
-import { sortByTime } from '@keeper/core/picture/sortByTime';
+import { BankTimes } from '@keeper/core/pictures/bankTimes';
+import { sortByTime } from '@keeper/core/pictures/sortByTime';
 import { ask } from '../../data/api.js';
 import { useMinute } from '../../data/useProspect.js';
 import {

@@ -1,7 +1,7 @@
 import { Check, X } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { basisText } from '@keeper/core/care/counsel';
 import { spanText } from '@keeper/core/measure/duration';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';

@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState } from 'react';
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/tellStory';
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
 import { situationIn } from '@keeper/core/rehearse/judge';
 import type { Scenario } from '@keeper/core/rehearse/scenario';
 import { deviceClock, newId } from '../../data/device.js';

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import { timesDone } from '@keeper/core/capture/steps';
-import { paintedKind } from '@keeper/core/fish/anatomy';
-import { wantedShot, type WantedShot } from '@keeper/core/picture/wantedShot';
+import { timesDone } from '@keeper/core/domain/capture/steps';
+import { paintedKind } from '@keeper/core/domain/fish/anatomy';
+import { wantedShot, type WantedShot } from '@keeper/core/domain/capture/wantedShot';
 import { openCamera, stillOf, type OpenCamera } from '../../data/camera.js';
 import { setDeviceWay, useDeviceWay } from '../../data/deviceWays.js';
 import { addPicture } from '../../data/keeper.js';

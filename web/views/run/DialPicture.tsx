@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { addPicture } from '../../data/keeper.js';
 import { FileCapture } from './FileCapture.js';
 

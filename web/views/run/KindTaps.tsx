@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { SPECIES, speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES, speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 
 /** Named first where nothing was planned: the kinds that the book is mostly about. */
 const USUAL: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];

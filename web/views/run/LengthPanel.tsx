@@ -1,5 +1,5 @@
 import type { LengthHabit } from '@keeper/contract/ways';
-import type { BodyLength, LengthOf } from '@keeper/core/fish/bodyLength';
+import type { BodyLength, LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { useSettings } from '../../data/queries.js';
 import { useWheels, type Wheel } from '../../parts/useWheels.js';

@@ -1,6 +1,6 @@
 import { useEffect, useState, type RefObject } from 'react';
-import type { PaintedKind } from '@keeper/core/fish/anatomy';
-import { faultsOf } from '@keeper/core/picture/verdict';
+import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
+import { faultsOf } from '@keeper/core/pictures/verdict';
 import { frameOf } from '../../data/camera.js';
 import { lookAtFrame } from '../../data/pictureLooker.js';
 

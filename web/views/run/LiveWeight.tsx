@@ -1,8 +1,8 @@
 import { useEffect, useEffectEvent } from 'react';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { gramsOf } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/weighing/reading';
-import { wasZeroed } from '@keeper/core/weighing/weighing';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { useSettings } from '../../data/queries.js';
 import { scaleOf } from '../../data/scale.js';

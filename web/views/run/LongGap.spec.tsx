@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { GapTold } from '@keeper/core/capture/gapTold';
+import type { GapTold } from '@keeper/core/domain/capture/gapTold';
 import { LongGap } from './LongGap.js';
 
 const STARTED = '2026-06-01T05:00:00.000Z';

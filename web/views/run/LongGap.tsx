@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { GapTold } from '@keeper/core/capture/gapTold';
+import type { GapTold } from '@keeper/core/domain/capture/gapTold';
 import { spanText } from '@keeper/core/measure/duration';
 import { localInput, timeText } from '../../parts/when.js';
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { clocksAt } from '@keeper/core/capture/clocks';
-import { mergeCaptures } from '@keeper/core/capture/merge';
-import type { CaptureSummary } from '@keeper/core/capture/summary';
+import { clocksAt } from '@keeper/core/domain/capture/clocks';
+import { mergeCaptures } from '@keeper/core/domain/capture/merge';
+import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { spanText } from '@keeper/core/measure/duration';
 import { makeEvent, record, runClock } from '../../data/keeper.js';
 import { useCapture } from '../../data/useCapture.js';

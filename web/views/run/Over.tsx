@@ -1,7 +1,7 @@
 import { Suspense } from 'react';
 import { Link } from 'react-router';
-import { LEAVINGS, type Leaving } from '@keeper/core/capture/event';
-import type { Moment } from '@keeper/core/care/moment/moment';
+import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
+import type { Moment } from '@keeper/core/care/run/runState';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { later } from '../../parts/later.js';

@@ -1,8 +1,8 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { situation } from '@keeper/core/spec/situations';
 import { Recovery } from './Recovery.js';

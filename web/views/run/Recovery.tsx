@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
-import type { RecoverySign } from '@keeper/core/capture/event';
-import { gillBeatOf } from '@keeper/core/capture/gillBeat';
+import type { RecoverySign } from '@keeper/core/domain/capture/event';
+import { gillBeatOf } from '@keeper/core/domain/capture/gillBeat';
 import { clockText } from '@keeper/core/measure/duration';
 import type { RunDesk } from './runDesk.js';
 

@@ -1,11 +1,11 @@
 import { Suspense, useState, type ReactNode } from 'react';
-import type { EventType, Facts } from '@keeper/core/capture/event';
+import type { EventType, Facts } from '@keeper/core/domain/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
-import { counselOfMoment } from '@keeper/core/care/moment/counselOfMoment';
-import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
-import { longGapSince } from '@keeper/core/capture/longGap';
-import { netOf, type CaptureStory } from '@keeper/core/capture/story';
-import type { SpeciesId } from '@keeper/core/fish/species';
+import { counselOfMoment } from '@keeper/core/care/run/counselOfRun';
+import { momentOf, type Moment } from '@keeper/core/care/run/runState';
+import { longGapSince } from '@keeper/core/domain/capture/longGap';
+import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { clockText } from '@keeper/core/measure/duration';
 import { useDeviceWay } from '../../data/deviceWays.js';

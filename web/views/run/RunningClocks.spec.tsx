@@ -1,12 +1,12 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import type { SituationInput } from '@keeper/core/capture/situation';
-import { FIRST_SCHOOLS } from '@keeper/core/capture/schools';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { SituationInput } from '@keeper/core/care/run/runContext';
+import { FIRST_SCHOOLS } from '@keeper/core/domain/capture/practices';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { situation } from '@keeper/core/spec/situations';
-import { NO_RULES } from '@keeper/core/water/rules';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { RunningClocks } from './RunningClocks.js';
 
 function clocks(events: readonly CaptureEvent[], nowMs: number, change: Partial<SituationInput> = {}) {

@@ -1,6 +1,6 @@
-import { AIR_WORDS } from '@keeper/core/capture/schools';
+import { AIR_WORDS } from '@keeper/core/domain/capture/practices';
 import { basisText } from '@keeper/core/care/counsel';
-import { momentOf, type Moment } from '@keeper/core/care/moment/moment';
+import { momentOf, type Moment } from '@keeper/core/care/run/runState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { Waterline } from '../../parts/Waterline.js';
 import type { RunDesk } from './runDesk.js';

@@ -1,12 +1,12 @@
 import '@testing-library/jest-dom';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import type { SituationInput } from '@keeper/core/capture/situation';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import { NO_RULES } from '@keeper/core/water/rules';
+import type { SituationInput } from '@keeper/core/care/run/runContext';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';
-import { FIRST_SCHOOLS } from '@keeper/core/capture/schools';
+import { FIRST_SCHOOLS } from '@keeper/core/domain/capture/practices';
 import { Steps } from './Steps.js';
 
 function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> = {}) {

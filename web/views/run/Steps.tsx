@@ -1,9 +1,9 @@
-import { nextTap, rolesOf } from '@keeper/core/capture/order';
-import { SIGN_WORDS, type Sign } from '@keeper/core/capture/sign';
-import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/capture/steps';
-import type { CaptureStory } from '@keeper/core/capture/story';
-import type { Moment } from '@keeper/core/care/moment/moment';
-import { treatmentWanted, type Treatment } from '@keeper/core/fish/wound';
+import { nextTap, rolesOf } from '@keeper/core/care/run/order';
+import { SIGN_WORDS, type Sign } from '@keeper/core/domain/capture/sign';
+import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/domain/capture/steps';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { Moment } from '@keeper/core/care/run/runState';
+import { treatmentWanted, type Treatment } from '@keeper/core/domain/fish/wound';
 import { phaseControls } from './phaseControls.js';
 import { useSettling } from './useSettling.js';
 

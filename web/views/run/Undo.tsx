@@ -1,10 +1,10 @@
 import { Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { lastTap } from '@keeper/core/capture/lastTap';
-import { SIGN_WORDS } from '@keeper/core/capture/sign';
-import { STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
-import { WOUND_WORDS } from '@keeper/core/fish/wound';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { lastTap } from '@keeper/core/domain/capture/lastTap';
+import { SIGN_WORDS } from '@keeper/core/domain/capture/sign';
+import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
+import { WOUND_WORDS } from '@keeper/core/domain/fish/wound';
 import type { RunDesk } from './runDesk.js';
 
 /** Takes back the last tap; with nothing but the take, takes back the start itself. */

@@ -3,9 +3,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
-import { emptyStory } from '@keeper/core/capture/story';
+import { emptyStory } from '@keeper/core/domain/capture/captureState';
 import { poundsOunces, type Mass } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/weighing/reading';
+import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { WeighPanel } from './WeighPanel.js';
 
 jest.mock('../../data/keeper.js', () => {

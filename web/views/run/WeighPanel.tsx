@@ -1,9 +1,9 @@
 import { Suspense, useEffect, useState } from 'react';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
-import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/weighing/reading';
+import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { nearest } from '@keeper/core/weighing/tareBracket';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { setDeviceWay, useDeviceWay, type ScaleWay } from '../../data/deviceWays.js';

@@ -8,8 +8,8 @@ import {
   type Wound,
   type WoundKind,
   type WoundSide,
-} from '@keeper/core/fish/wound';
-import { isOnFish, type FlankPoint } from '@keeper/core/flank/flankPoint';
+} from '@keeper/core/domain/fish/wound';
+import { isOnFish, type FlankPoint } from '@keeper/core/domain/fish/flankPoint';
 import { Choice } from '../../parts/Choice.js';
 import { CHART_VIEW, chartX, FishChart, WoundMark } from '../../parts/FishChart.js';
 import { woundName, woundText } from '../../parts/woundText.js';

@@ -1,6 +1,6 @@
-import { RUN_STEPS, canHappen } from '@keeper/core/capture/steps';
-import { tellStory } from '@keeper/core/capture/tellStory';
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import { RUN_STEPS, canHappen } from '@keeper/core/domain/capture/steps';
+import { tellStory } from '@keeper/core/domain/capture/replay';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { momentAfter } from '@keeper/core/spec/situations';
 import { phaseControls } from './phaseControls.js';

@@ -1,7 +1,7 @@
-import type { Moment, Phase } from '@keeper/core/care/moment/moment';
-import type { Sign } from '@keeper/core/capture/sign';
-import { canHappen, type RunStep } from '@keeper/core/capture/steps';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { Moment, Phase } from '@keeper/core/care/run/runState';
+import type { Sign } from '@keeper/core/domain/capture/sign';
+import { canHappen, type RunStep } from '@keeper/core/domain/capture/steps';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 
 /** What is likely next beside the order of the work, by phase. */
 const LIKELY: Readonly<Record<Phase, readonly RunStep[]>> = {

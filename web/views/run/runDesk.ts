@@ -1,6 +1,6 @@
-import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/capture/event';
-import type { Situation } from '@keeper/core/capture/situation';
-import type { CaptureStory } from '@keeper/core/capture/story';
+import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
+import type { Situation } from '@keeper/core/care/run/runContext';
+import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
 
 /** Keeps a tap; resolves to whether it is on the device. */
 export type Tap = <T extends EventType>(type: T, payload: EventPayloads[T]) => Promise<boolean>;

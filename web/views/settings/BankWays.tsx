@@ -11,7 +11,7 @@ import {
   UNHOOK_SCHOOLS,
   UNHOOK_WORDS,
   type BankSchools,
-} from '@keeper/core/capture/schools';
+} from '@keeper/core/domain/capture/practices';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Part } from '../../parts/Part.js';

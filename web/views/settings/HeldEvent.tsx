@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { speciesName } from '@keeper/core/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import type { StoredEvent } from '../../data/deviceStore.js';
 import { outbox } from '../../data/keeper.js';
 import { useCapture } from '../../data/useCapture.js';

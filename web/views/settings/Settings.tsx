@@ -1,13 +1,13 @@
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import type { LengthHabit } from '@keeper/contract/ways';
-import type { BarbSchool } from '@keeper/core/bank/rig';
+import type { BarbSchool } from '@keeper/core/domain/kit/rig';
 import { HOT_CAPTURE_WAYS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
 import { STOP_SCHOOL_WORDS, STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
 import type { TempHabit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { Rounding } from '@keeper/core/weighing/rounding';
-import type { WeighMethod } from '@keeper/core/weighing/reading';
+import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { setLight, useLight, type Light } from '../../app/light.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Behaviour, DayKind } from '@keeper/core/care/standinDay';
+import type { Behaviour, DayKind } from '@keeper/core/weather/standinDay';
 import { standinWishes, wishStandins, type StandinWishes } from '../../data/forecast.js';
 import { Choice } from '../../parts/Choice.js';
 import { Part } from '../../parts/Part.js';

@@ -1,5 +1,5 @@
-import { RUN_STEPS, STEP_WORDS, type RunStep } from '@keeper/core/capture/steps';
-import type { LoggedEvent } from '@keeper/core/outing/event';
+import { RUN_STEPS, STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
+import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 
 const WORDS: Partial<Record<LoggedEvent['type'], string>> = {
   hooked: 'the take',

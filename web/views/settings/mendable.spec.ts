@@ -1,4 +1,4 @@
-import type { CaptureEvent } from '@keeper/core/capture/event';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { mendableFields, mended } from './mendable.js';
 
 const event = {

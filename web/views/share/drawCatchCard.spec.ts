@@ -1,4 +1,4 @@
-import { wholePicture } from '@keeper/core/picture/pictureReading';
+import { wholePicture } from '@keeper/core/pictures/pictureView';
 import { CARD_PX, drawCatchCard, type CatchCard } from './drawCatchCard.js';
 
 /** Writes down what is drawn. */

@@ -1,5 +1,6 @@
-import type { Spell } from '@keeper/core/capture/story';
-import { viewMatrix, VIEW_SHAPE, type PictureView } from '@keeper/core/picture/pictureReading';
+import type { Spell } from '@keeper/core/domain/capture/captureState';
+import { viewMatrix, VIEW_SHAPE } from '@keeper/core/pictures/pictureView';
+import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 
 /** What stands on a catch card. There is no field for a place: it cannot slip in. */
 export interface CatchCard {

@@ -1,7 +1,7 @@
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import type { CaptureEvent } from '@keeper/core/capture/event';
-import { sweepLinks } from '@keeper/core/flank/sweepLinks';
+import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import { sweepLinks } from '@keeper/core/recognition/identity/sweepLinks';
 import { useFlanks } from '../../data/flanks.js';
 import { saySameFish, sayTwoFish, takeBack } from '../../data/identity.js';
 import { useApart, useRegister } from '../../data/known.js';

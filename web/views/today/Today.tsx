@@ -1,12 +1,12 @@
 import { Link, useNavigate } from 'react-router';
 import { Suspense, useState } from 'react';
-import type { EventPayloads } from '@keeper/core/capture/event';
-import { speciesName } from '@keeper/core/fish/species';
+import type { EventPayloads } from '@keeper/core/domain/capture/event';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
-import { aroundNow } from '@keeper/core/outing/aroundNow';
-import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/outing/story';
-import type { Position } from '@keeper/core/water/water';
+import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
+import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/domain/outing/outingState';
+import type { Position } from '@keeper/core/domain/water/water';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
 import { useStandingWaters } from '../../data/rows.js';
@@ -99,16 +99,17 @@ function Begin() {
 }
 
 /** What the log of an outing says of a fish that takes now; while it is still being read the run asks it again. */
-function whereOf(story: OutingStory, position: Position | null): EventPayloads['hooked'] {
+function whereOf(story: OutingStory, position: Position | null, nowMs: number): EventPayloads['hooked'] {
   const { outingId, waterId } = story;
   if (waterId === null) return { outingId };
   const swimId = story.swims.at(-1)?.swimId;
-  return { outingId, waterId, ...(swimId && { swimId }), around: aroundNow(story, position, Date.now()) };
+  return { outingId, waterId, ...(swimId && { swimId }), around: aroundNow(story, position, nowMs) };
 }
 
 function OnOuting({ outingId }: { outingId: string }) {
   const { story } = useOuting(outingId);
   const { water, swim, prospect } = useBank(story);
+  const nowMs = useMinute();
   const gaps = prospect?.readiness.gaps ?? [];
   const { tempHabit } = useSettings();
   const due = prospect ? dueNow(prospect, (tempC) => formatTemperature(tempC, tempHabit)) : [];
@@ -119,7 +120,7 @@ function OnOuting({ outingId }: { outingId: string }) {
       <FishOn
         large
         where={{
-          ...whereOf(story, swim?.position ?? water?.position ?? null),
+          ...whereOf(story, swim?.position ?? water?.position ?? null, nowMs),
           ...(gaps.length > 0 && { gaps: [...gaps] }),
         }}
       />

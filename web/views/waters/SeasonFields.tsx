@@ -1,5 +1,5 @@
-import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
-import type { ClosedSeason, DayOfYear } from '@keeper/core/water/season';
+import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
+import type { ClosedSeason, DayOfYear } from '@keeper/core/domain/water/season';
 import { Choices } from '../../parts/Choices.js';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';

@@ -1,4 +1,4 @@
-import { SPECIES, type SpeciesId } from '@keeper/core/fish/species';
+import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';

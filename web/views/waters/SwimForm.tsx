@@ -1,6 +1,6 @@
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { WriteSwimDto, type KeptSwim } from '@keeper/contract/swims';
-import { BANK_KINDS, compassText, HAZARD_WORDS, HAZARDS, type BankKind, type Hazard } from '@keeper/core/water/swim';
+import { BANK_KINDS, compassText, HAZARD_WORDS, HAZARDS, type BankKind, type Hazard } from '@keeper/core/domain/water/swim';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';

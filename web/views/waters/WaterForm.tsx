@@ -1,7 +1,7 @@
 import { useNavigate, useParams } from 'react-router';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
-import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/water/rules';
-import { WATER_KINDS, type WaterKind } from '@keeper/core/water/water';
+import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/domain/water/rules';
+import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';

@@ -1,7 +1,7 @@
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
-import { ruleSentences } from '@keeper/core/water/rules';
-import { compassText } from '@keeper/core/water/swim';
+import { ruleSentences } from '@keeper/core/text/waterRules';
+import { compassText } from '@keeper/core/domain/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useStandingWaters, useSwims, useWaters } from '../../data/rows.js';

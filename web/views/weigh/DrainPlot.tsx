@@ -1,5 +1,6 @@
 import { gramsOf } from '@keeper/core/measure/mass';
-import { wetTareGrams, type SlingDrain, type TareNote } from '@keeper/core/weighing/slingDrain';
+import { wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
+import { type TareNote } from '@keeper/core/domain/kit/tareNote';
 
 const [WIDTH, HEIGHT] = [420, 130];
 const SHOWN_MIN = 60;

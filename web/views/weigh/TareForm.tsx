@@ -3,7 +3,7 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
-import type { TareNote } from '@keeper/core/weighing/slingDrain';
+import type { TareNote } from '@keeper/core/domain/kit/tareNote';
 import { useDeviceWay } from '../../data/deviceWays.js';
 import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';

@@ -1,5 +1,5 @@
 import { gramsOf } from '@keeper/core/measure/mass';
-import type { TareNote } from '@keeper/core/weighing/slingDrain';
+import type { TareNote } from '@keeper/core/domain/kit/tareNote';
 import { useSettings } from '../../data/queries.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';

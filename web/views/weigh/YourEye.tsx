@@ -1,6 +1,6 @@
-import { speciesName, type SpeciesId } from '@keeper/core/fish/species';
+import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
-import { eyeBySize, judgeEye, type Eye, type Guess } from '@keeper/core/weighing/guessing';
+import { eyeBySize, judgeEye, type Eye, type Guess } from '@keeper/core/weighing/guessBias';
 import { useSettings } from '../../data/queries.js';
 import { useWeighed } from '../../data/useWeighing.js';
 

@@ -1,6 +1,6 @@
 import { gramsOf, type MassSystem } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
-import type { CheckPoint } from '@keeper/core/weighing/scaleNature';
+import type { CheckPoint } from '@keeper/core/domain/kit/scaleSpec';
 import { shownWaterGrams } from '@keeper/core/weighing/waterDensity';
 import { typedNumber } from '../../parts/typed.js';
 

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import { FINE_PARTS } from '@keeper/core/flank/comparePrints';
-import { flankFrame } from '@keeper/core/flank/flankFrame';
-import type { FlankPoint } from '@keeper/core/flank/flankPoint';
+import { FINE_PARTS } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
+import type { FlankPoint } from '@keeper/core/domain/fish/flankPoint';
 import { pictureBytes } from '../../data/pictureBytes.js';
 import { whoWorker } from '../../data/flanks.js';
 import { Notice } from '../../parts/Notice.js';

@@ -1,4 +1,4 @@
-import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { besideText } from './besideText.js';
 
 const fish = (day: string, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({

@@ -1,6 +1,6 @@
 import type { KeptSettings } from '@keeper/contract/ways';
-import type { FactSpeaks } from '@keeper/core/fish/factsSpeak';
-import type { LinkedFacts } from '@keeper/core/fish/linkDoubt';
+import type { FactSpeaks } from '@keeper/core/recognition/identity/metadataLogOdds';
+import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { betweenText } from '../fish/fishWords.js';
 

@@ -1,0 +1,221 @@
+import fc from 'fast-check';
+import type { CaptureEvent, EventPayloads, EventType } from '../../domain/capture/event.js';
+import { FIRST_SCHOOLS, type FightSchool } from '../../domain/capture/practices.js';
+import type { SituationInput } from './runContext.js';
+import type { Sign } from '../../domain/capture/sign.js';
+import { tellStory } from '../../domain/capture/replay.js';
+import type { WoundKind } from '../../domain/fish/wound.js';
+import { anyHistory, CAPTURE, event } from '../../spec/events.js';
+import { anySituation, momentAfter } from '../../spec/situations.js';
+import { NO_RULES, type WaterRules } from '../../domain/water/rules.js';
+import { findings } from '../counsel.js';
+import { counselOfMoment, MOMENT_RULES } from './counselOfRun.js';
+import { momentOf } from './runState.js';
+import { spoken } from './runRule.js';
+
+type Tap = readonly [type: EventType, atS: number, payload?: object];
+const log = (...taps: readonly Tap[]): CaptureEvent[] => [
+  event('hooked', 0),
+  ...taps.map(([type, atS, payload]) => event(type as 'seen', atS * 1000, payload as EventPayloads['seen'])),
+];
+const seen = (sign: Sign, atS = 1): Tap => ['seen', atS, { sign }];
+const wound = (atS: number, kind: WoundKind = 'ulcer'): Tap => [
+  ...(['wound-noted', atS, { wound: { kind, side: 'left', at: { u: 0.5, v: 0 }, sizeMm: 20 } }] as const),
+];
+const treated = (what: string, atS: number): Tap => ['treated', atS, { with: what }];
+const NETTED: Tap[] = [['netted', 300]];
+const UNHOOKED: Tap[] = [...NETTED, ['hook-out', 310]];
+const LIFTED: Tap[] = [...UNHOOKED, ['lifted', 350]];
+const RESTING: Tap[] = [...LIFTED, ['rested', 360]];
+const HOLDING: Tap[] = [...LIFTED, ['held', 370]];
+const water = (rules: Partial<WaterRules>): Partial<SituationInput> => ({
+  water: { name: 'Mere', rules: { ...NO_RULES, ...rules }, altitudeM: 0, salinity: 0 },
+});
+const warm = { around: { waterC: 26 } };
+const hot = { around: { waterC: 29 } };
+const school = (fight: FightSchool): Partial<SituationInput> => ({ schools: { ...FIRST_SCHOOLS, fight } });
+const onMat: Partial<SituationInput> = { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } };
+
+/** Each rule with a moment at which it speaks, and what it says; and one, nearly the same, at which it is silent. */
+const CASES: Record<
+  string,
+  readonly [Tap[], number, Partial<SituationInput>, RegExp, Tap[], number, Partial<SituationInput>]
+> = {
+  'hot-water-fight': [[], 60, hot, /Too warm for this fish/, [], 60, warm],
+  'hot-water-break-off': [
+    [],
+    60,
+    { ...hot, hotCapture: 'break-off' },
+    /break it off/,
+    [],
+    60,
+    { ...hot, hotCapture: 'land' },
+  ],
+  'lightning-fight': [[], 60, { around: { thunder: true } }, /Thunder/, NETTED, 310, { around: { thunder: true } }],
+  'fight-short': [[], 60, school('short'), /as short as the tackle/, [], 60, school('settle')],
+  'fight-played-out': [[], 599, school('played-out'), /Let it tire/, [], 600, school('played-out')],
+  'predator-fight': [[seen('predator-near')], 60, {}, /predator is about/, [], 60, {}],
+  'power-line': [[], 60, { hazards: ['power-line'] }, /Rod low/, NETTED, 310, { hazards: ['power-line'] }],
+  'long-fight': [[], 601, {}, /A long fight/, [], 599, {}],
+  'long-fight-warm': [[], 601, warm, /no picture this time/, [], 599, warm],
+  'go-to-the-fish': [[], 60, { bank: 'gravel' }, /Go in to the fish/, [], 60, {}],
+  'boat-side': [[], 60, { bank: 'boat' }, /Sit down/, [], 60, {}],
+  swallowed: [
+    [...NETTED, seen('hook-swallowed', 305)],
+    310,
+    {},
+    /cut the line close/,
+    [seen('hook-swallowed')],
+    60,
+    {},
+  ],
+  'deep-hook': [
+    [...NETTED, seen('hook-deep', 305)],
+    310,
+    {},
+    /cut the hook/,
+    [...NETTED, seen('hook-deep', 305), seen('hook-easy', 306)],
+    310,
+    {},
+  ],
+  'too-many-tries': [NETTED, 360, {}, /1 minute with the hook/, NETTED, 359, {}],
+  thrashing: [
+    [...NETTED, seen('thrashing', 305)],
+    310,
+    {},
+    /Wait/,
+    [...NETTED, seen('thrashing', 305), seen('calm', 309)],
+    310,
+    {},
+  ],
+  'thrashing-in-air': [[...LIFTED, seen('thrashing', 351)], 352, {}, /Down with it/, LIFTED, 352, {}],
+  bleeding: [[...NETTED, seen('bleeding', 305)], 310, {}, /It bleeds/, NETTED, 310, {}],
+  'from-the-net': [UNHOOKED, 320, hot, /Release it from the net/, UNHOOKED, 320, warm],
+  'grip-toothed': [NETTED, 310, { species: 'pike' }, /inside of the gill plate/, NETTED, 310, {}],
+  'grip-on-the-mat': [
+    [...NETTED, ['lifted', 350]],
+    352,
+    { species: 'pike', ...onMat },
+    /its back towards you/,
+    LIFTED,
+    352,
+    { species: 'pike', ...onMat },
+  ],
+  'to-the-mat': [NETTED, 310, onMat, /Line slack/, NETTED, 310, { ...onMat, bank: 'boat' }],
+  'lifted-against': [LIFTED, 352, hot, /Back in now/, LIFTED, 352, warm],
+  'grip-trout': [NETTED, 310, { species: 'trout' }, /Never by lip/, NETTED, 310, { species: 'pike' }],
+  'line-caught': [[...UNHOOKED, seen('line-caught', 315)], 320, {}, /Free line and fins/, UNHOOKED, 320, {}],
+  settle: [UNHOOKED, 320, {}, /Let it settle/, UNHOOKED, 331, {}],
+  'small-one': [[...NETTED, seen('small', 305)], 310, {}, /wrist of the tail/, NETTED, 310, {}],
+  shed: [[...NETTED, ['hook-shed', 305]], 310, {}, /find it in the mesh/, UNHOOKED, 320, {}],
+  'before-the-lift': [UNHOOKED, 345, {}, /pectorals flat/, LIFTED, 352, {}],
+  'air-over': [LIFTED, 381, {}, /Back into the water now/, LIFTED, 379, {}],
+  'no-further-lift': [[...LIFTED, ['rested', 411]], 420, {}, /no further lift/, [...LIFTED, ['rested', 409]], 420, {}],
+  dropped: [[...LIFTED, ['dropped', 352]], 353, {}, /It dropped/, LIFTED, 353, {}],
+  'mat-hot': [UNHOOKED, 345, { matC: 27 }, /stands at about 27/, [...UNHOOKED, ['wetted', 320]], 345, { matC: 27 }],
+  pour: [
+    LIFTED,
+    411,
+    { schools: { ...FIRST_SCHOOLS, air: 'own', airOwnS: 200 } },
+    /pour, head to tail/,
+    [...LIFTED, ['wetted', 400]],
+    411,
+    { schools: { ...FIRST_SCHOOLS, air: 'own', airOwnS: 200 } },
+  ],
+  'wound-treat': [[...LIFTED, wound(352)], 353, {}, /Clean it first/, [...LIFTED, wound(352, 'healed')], 353, {}],
+  'wound-leave': [
+    [...LIFTED, wound(352)],
+    353,
+    water({ treatments: 'forbidden' }),
+    /No treatment on this water/,
+    [...LIFTED, wound(352)],
+    353,
+    water({ treatments: 'allowed' }),
+  ],
+  'sealed-dirty': [
+    [...LIFTED, wound(352), treated('sealant', 353)],
+    354,
+    {},
+    /sealed before it was cleaned/,
+    [...LIFTED, wound(352), treated('antiseptic', 353), treated('sealant', 354)],
+    355,
+    {},
+  ],
+  'air-three-quarters': [LIFTED, 373, {}, /Three quarters/, LIFTED, 372, {}],
+  'zero-first': [UNHOOKED, 345, {}, /zero it/, [...UNHOOKED, ['zeroed', 340]], 345, {}],
+  'picture-low': [LIFTED, 355, {}, /Kneel/, [...LIFTED, ['pictured', 353]], 355, {}],
+  overnight: [UNHOOKED, 7600, {}, /2 hours in the sling is not a rest/, UNHOOKED, 7400, {}],
+  'kept-too-long': [UNHOOKED, 1201, {}, /15 minutes are the limit/, UNHOOKED, 1199, {}],
+  'kept-half': [UNHOOKED, 751, {}, /are left/, UNHOOKED, 749, {}],
+  'predator-release': [[...HOLDING, seen('predator-near', 372)], 380, {}, /hold it longer/, HOLDING, 380, {}],
+  'not-coming': [
+    HOLDING,
+    1271,
+    {},
+    /Stay with it/,
+    [...HOLDING, ...(['gills', 'fins', 'upright'] as const).map((sign): Tap => ['recovering', 400, { sign }])],
+    1271,
+    {},
+  ],
+  'slow-recovery': [HOLDING, 671, {}, /five minutes/, HOLDING, 669, {}],
+  'hold-upright': [HOLDING, 380, {}, /head into the current/, HOLDING, 671, {}],
+  'rest-before-picture': [RESTING, 370, {}, /Let it breathe/, [...RESTING, ['lifted', 365]], 370, {}],
+};
+
+test('every rule is tried', () => expect(Object.keys(CASES).sort()).toEqual(MOMENT_RULES.map(({ id }) => id).sort()));
+
+test.each(Object.entries(CASES))(
+  '%s speaks when it should and is silent when not',
+  (id, [taps, atS, change, says, still, stillS, stillChange]) => {
+    const said = (events: Tap[], nowS: number, around: Partial<SituationInput>) =>
+      findings(MOMENT_RULES, momentAfter(log(...events), nowS * 1000, around)).find(({ rule }) => rule === id);
+    const finding = said(taps, atS, change);
+    expect(finding?.text).toMatch(says);
+    expect(finding?.reason).toMatch(/\.$/);
+    expect(said(still, stillS, stillChange)).toBeUndefined();
+  },
+);
+
+test('no two rules pull both ways, whatever happens', () => {
+  fc.assert(
+    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 12_000_000 }), (events, around, nowMs) => {
+      const said = findings(MOMENT_RULES, momentOf(tellStory(CAPTURE, events), around, nowMs));
+      const against = new Map(said.flatMap(({ rule, avoids = [] }) => avoids.map((act) => [act, rule] as const)));
+      for (const { rule, does = [] } of said)
+        for (const act of does) expect([rule, act, against.get(act)]).toEqual([rule, act, undefined]);
+    }),
+    { numRuns: 3000 },
+  );
+});
+
+test('one line, at most two, and nothing nice beside something grave', () => {
+  const lines = counselOfMoment(momentAfter(log(...NETTED, seen('thrashing', 305), seen('hook-deep', 306)), 310_000));
+  expect(lines.map(({ rule }) => rule)).toEqual(['deep-hook', 'thrashing']);
+  fc.assert(
+    fc.property(anyHistory, anySituation, (events, around) => {
+      const said = counselOfMoment(momentOf(tellStory(CAPTURE, events), around, 5_000_000));
+      expect(said.length).toBeLessThanOrEqual(2);
+      expect(
+        new Set(said.map(({ severity }) => severity)).size === 2 &&
+          said.some(({ severity }) => severity === 'good') &&
+          said.some(({ severity }) => severity === 'stop'),
+      ).toBe(false);
+    }),
+  );
+});
+
+test('a deep-hooked pike at 22 degrees in a boat: land it fast, cut the hook, away from the net, hold it', () => {
+  const boat = { species: 'pike', bank: 'boat', around: { waterC: 22 } } as const;
+  const first = (nowS: number, ...taps: Tap[]) =>
+    counselOfMoment(momentAfter(log(...taps), nowS * 1000, boat)).map(({ rule }) => rule)[0];
+  expect([
+    first(60),
+    first(310, ...NETTED, seen('hook-deep', 305)),
+    first(340, ...NETTED, seen('hook-deep', 305), ['hook-cut', 335]),
+    first(350, ...NETTED, seen('hook-deep', 305), ['hook-cut', 335], ['held', 345]),
+  ]).toEqual(['hot-water-fight', 'deep-hook', 'from-the-net', 'hold-upright']);
+});
+
+test('times as they are said', () => {
+  expect([29_000, 61_000, 95_000, 125_000].map(spoken)).toEqual(['29 seconds', '1 minute', '1½ minutes', '2 minutes']);
+});

@@ -1,0 +1,164 @@
+import fc from 'fast-check';
+import { momentOf } from './runState.js';
+import { advisedAgainst } from './counselOfRun.js';
+import { anyHistory, CAPTURE, event } from '../../spec/events.js';
+import { anySituation, momentAfter, situation } from '../../spec/situations.js';
+import type { CaptureEvent } from '../../domain/capture/event.js';
+import { nextTap, orderOfWork, rolesOf } from './order.js';
+import { FIRST_SCHOOLS } from '../../domain/capture/practices.js';
+import { NO_RULES } from '../../domain/water/rules.js';
+import { retentionLimit, type SituationInput } from './runContext.js';
+import { canHappen } from '../../domain/capture/steps.js';
+import { tellStory } from '../../domain/capture/replay.js';
+
+const order = (change: Partial<SituationInput> = {}, ...events: CaptureEvent[]) =>
+  orderOfWork(momentAfter([event('hooked', 0), ...events], 60_000, change));
+const next = (events: readonly CaptureEvent[], nowMs: number, change: Partial<SituationInput> = {}) => {
+  const tap = nextTap(tellStory(CAPTURE, events), momentAfter(events, nowMs, change));
+  return tap && (tap.kind === 'step' ? tap.step : tap.sign);
+};
+
+/** Follows the large control from the take to the release, a tap every four seconds, and says what was tapped. */
+function follow(change: Partial<SituationInput> = {}, ...first: CaptureEvent[]): string[] {
+  const events = [event('hooked', 0), ...first];
+  const tapped: string[] = [];
+  for (let atMs = 300_000; tapped.length < 20; atMs += 4000) {
+    const step = next(events, atMs, change);
+    if (!step) return tapped;
+    tapped.push(step);
+    events.push(event(step as 'netted', atMs));
+  }
+  return tapped;
+}
+
+test('a clean carp takes nine taps from the take to the release', () => {
+  expect(follow()).toEqual([
+    ...['netted', 'hook-out', 'lifted', 'looked-over', 'weighed', 'pictured', 'carried', 'held', 'released'],
+  ]);
+});
+
+test.each<[string, Partial<SituationInput>, string[]]>([
+  [
+    'unhooked on the mat',
+    { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } },
+    ['netted', 'lifted', 'hook-out', 'looked-over', 'weighed', 'pictured', 'carried', 'held', 'released'],
+  ],
+  [
+    'in a boat there is nothing to carry to',
+    { bank: 'boat' },
+    ['netted', 'hook-out', 'lifted', 'looked-over', 'weighed', 'pictured', 'held', 'released'],
+  ],
+  [
+    'wading alone there is no scale',
+    { bank: 'wading' },
+    ['netted', 'hook-out', 'lifted', 'looked-over', 'pictured', 'held', 'released'],
+  ],
+  [
+    'measured, where length is wanted',
+    { schools: { ...FIRST_SCHOOLS, measure: true, weigh: false } },
+    ['netted', 'hook-out', 'lifted', 'looked-over', 'measured', 'pictured', 'carried', 'held', 'released'],
+  ],
+  [
+    'over its line it does not leave the water',
+    { species: 'pike', around: { waterC: 22.5 } },
+    ['netted', 'hook-out', 'held', 'released'],
+  ],
+  ['in hard frost neither', { around: { airC: -8 } }, ['netted', 'hook-out', 'held', 'released']],
+])('%s', (_, change, expected) => expect(follow(change)).toEqual(expected));
+
+test('a small one is unhooked and goes; a spent one too', () => {
+  expect(order({}, event('seen', 5, { sign: 'small' }))).toEqual(['netted', 'hook-out', 'held', 'released']);
+  expect(follow({}, event('seen', 5, { sign: 'spent' }))).toEqual(['netted', 'hook-out', 'held', 'released']);
+});
+
+test('the hook comes away as it sits: cut when deep, left when swallowed', () => {
+  const netted = [event('hooked', 0), event('netted', 1000)];
+  expect(next([...netted, event('seen', 2000, { sign: 'hook-deep' })], 3000)).toBe('hook-cut');
+  expect(next([...netted, event('seen', 2000, { sign: 'hook-swallowed' })], 3000)).toBe('line-cut');
+  expect(next(netted, 62_000)).toBe('hook-cut');
+});
+
+test('what must be seen first comes before any step', () => {
+  const netted = [event('hooked', 0), event('netted', 1000), event('hook-out', 2000)];
+  expect(next([...netted, event('seen', 2500, { sign: 'thrashing' })], 3000)).toBe('calm');
+  expect(next([...netted, event('seen', 2500, { sign: 'line-caught' })], 3000)).toBe('line-clear');
+});
+
+test('with its time in the air used up the water comes next; with most of it, a rest before the picture', () => {
+  const lifted = [event('hooked', 0), event('netted', 1000), event('hook-out', 2000), event('lifted', 10_000)];
+  expect(next([...lifted, event('looked-over', 12_000)], 41_000)).toBe('held');
+  const weighed = [...lifted, event('weighed', 30_000)];
+  expect(next(weighed, 35_000)).toBe('rested');
+  expect(next([...weighed, event('rested', 36_000)], 90_000)).toBe('lifted');
+  expect(next([...weighed, event('returned', 36_000)], 90_000)).toBe('held');
+});
+
+test('skipped steps are not asked for again', () => {
+  const events = [
+    event('hooked', 0),
+    event('netted', 1),
+    event('hook-out', 2),
+    event('lifted', 3),
+    event('pictured', 9),
+  ];
+  expect(next(events, 10)).toBe('carried');
+});
+
+test('the step put next can happen, and nothing that is said speaks against it', () => {
+  fc.assert(
+    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 3_000_000 }), (events, around, nowMs) => {
+      const story = tellStory(CAPTURE, events);
+      const moment = momentOf(story, around, nowMs);
+      const tap = nextTap(story, moment);
+      if (tap?.kind !== 'step') return;
+      expect([tap.step, canHappen(story, tap.step)]).toEqual([tap.step, true]);
+      expect([...advisedAgainst(moment)]).not.toContain(tap.step);
+    }),
+    { numRuns: 2000 },
+  );
+});
+
+test('two have their parts, one has none', () => {
+  expect(rolesOf('weighed', situation({ around: { companions: 1 } }))?.helper).toMatch(/out loud/);
+  expect(rolesOf('weighed', situation())).toBeUndefined();
+});
+
+test('cut in the net, no hook is asked out any more', () => {
+  expect(order({}, event('netted', 10_000), event('hook-cut', 20_000))).not.toContain('hook-out');
+  expect(order({}, event('netted', 10_000), event('hook-cut', 20_000))).toContain('hook-cut');
+});
+
+// Common practice, no source.
+test.each([
+  [0, 'held'],
+  [0.5, 'lifted'],
+])('at %d degrees of the air the large control says %s', (airC, step) => {
+  const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000)];
+  expect(next(events, 350_000, { around: { waterC: 8, airC } })).toBe(step);
+});
+
+test('lifted against the counsel it goes back, and no picture comes next', () => {
+  const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000), event('lifted', 320_000)];
+  expect(next(events, 322_000, { species: 'pike', around: { waterC: 27 } })).toBe('held');
+});
+
+test('a fish that is not named yet is judged by the strictest line of what it may be', () => {
+  const line = (change: Partial<SituationInput>) => situation({ species: null, ...change }).stopLine.tempC;
+  expect(line({ mayBe: ['carp', 'barbel'] })).toBe(23);
+  expect(line({ mayBe: ['carp'] })).toBe(28);
+  // With nothing planned: carp, pike, barbel or wels.
+  expect(line({})).toBe(22);
+  expect(situation({ species: 'carp', mayBe: ['pike'] }).stopLine.tempC).toBe(28);
+});
+
+test.each([
+  ['none', { kind: 'minutes', most: 20 }, 0],
+  ['short', { kind: 'minutes', most: 20 }, 15],
+  ['short', { kind: 'minutes', most: 10 }, 10],
+  ['short', { kind: 'none' }, 0],
+  ['none', null, 0],
+  ['short', null, 15],
+] as const)('keeping by the school %s under a rule of %j: the stricter counts', (keep, retention, minutes) => {
+  const water = { name: 'Mere', rules: { ...NO_RULES, retention }, altitudeM: 0, salinity: 0 };
+  expect(retentionLimit(situation({ schools: { ...FIRST_SCHOOLS, keep }, water })).ms).toBe(minutes * 60_000);
+});

@@ -1,0 +1,130 @@
+import { advisedAgainst } from './counselOfRun.js';
+import { unhooksOnMat, type Moment } from './runState.js';
+import type { Sign } from '../../domain/capture/sign.js';
+import { canHappen, done, type RunStep } from '../../domain/capture/steps.js';
+import type { Situation } from './runContext.js';
+import type { CaptureStory } from '../../domain/capture/captureState.js';
+
+/** What is done out of the water, in its order. */
+const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictured', 'carried'];
+
+/**
+ * The steps that this fish asks for, in the order of doing: by species, size, conditions, schools, the water's rules, the bank and the hands
+ * there are. Steps that are left out can still be tapped. Example: a pike over its stop line is netted, unhooked, held and released.
+ */
+export function orderOfWork(moment: Moment): RunStep[] {
+  const { situation, fromTheNet, signs } = moment;
+  const { schools, bank } = situation;
+  const away: RunStep[] = ['held', 'released'];
+  // However the hook came away, that is the step that was done.
+  const hook: RunStep = moment.hookEnd === null ? 'hook-out' : HOOK_STEPS[moment.hookEnd];
+  if (fromTheNet || signs.has('small')) return ['netted', hook, ...away];
+  const weighs = schools.weigh && (bank !== 'wading' || situation.helped);
+  const outside: RunStep[] = [
+    'looked-over',
+    ...(weighs ? (['weighed'] as const) : []),
+    ...(schools.measure ? (['measured'] as const) : []),
+    ...(schools.picture ? (['pictured'] as const) : []),
+    ...(bank === 'boat' || bank === 'wading' ? [] : (['carried'] as const)),
+  ];
+  return unhooksOnMat(situation)
+    ? ['netted', 'lifted', hook, ...outside, ...away]
+    : ['netted', hook, 'lifted', ...outside, ...away];
+}
+
+const HOOK_STEPS = { out: 'hook-out', cut: 'hook-cut', 'left-in': 'line-cut', shed: 'hook-shed' } as const;
+
+/** What the large control taps: a step, or a sign that has to be seen before anything else can be done. */
+export type NextTap =
+  { readonly kind: 'step'; readonly step: RunStep } | { readonly kind: 'sign'; readonly sign: Sign };
+
+/**
+ * The one tap that comes next; null when the fish has gone. While it thrashes, or line and fins are caught, that it no longer does comes
+ * before any step. Example: after `hooked` it is the net.
+ */
+export function nextTap(story: CaptureStory, moment: Moment): NextTap | null {
+  const { phase, signs, use } = moment;
+  if (phase === 'gone' || story.startedAt === null) return null;
+  const inHand = phase === 'netted' || phase === 'resting' || (phase === 'air' && use.stage !== 'over');
+  if (inHand && signs.has('thrashing')) return { kind: 'sign', sign: 'calm' };
+  if (inHand && phase !== 'air' && signs.has('line-caught')) return { kind: 'sign', sign: 'line-clear' };
+  return { kind: 'step', step: nextStep(story, moment) };
+}
+
+/**
+ * In the air: what of the order is still to be done since the lift, else the way back. In the water: net, hook, lift; after a rest the lift
+ * again, if something is left to do; then upright and away. What was skipped is not asked for again, and nothing is asked for that the
+ * counsel of the moment advises against.
+ */
+function nextStep(story: CaptureStory, moment: Moment): RunStep {
+  const order = orderOfWork(moment);
+  const against = advisedAgainst(moment);
+  const hook = against.has('hook-out') ? (against.has('hook-cut') ? 'line-cut' : 'hook-cut') : 'hook-out';
+  const lifts = order.includes('lifted') && !against.has('lifted');
+  switch (moment.phase) {
+    case 'playing':
+      return 'netted';
+    case 'holding':
+    case 'gone':
+      return 'released';
+    case 'netted': {
+      const hookFirst = !lifts || !unhooksOnMat(moment.situation);
+      if (story.hookEnd === null && hookFirst) return hook;
+      return lifts ? 'lifted' : 'held';
+    }
+    case 'resting': {
+      const last = story.marks.findLast(({ type }) => type === 'rested' || type === 'returned');
+      const left = order.some((step) => IN_AIR.includes(step) && step !== 'carried' && !done(story, step));
+      if (story.hookEnd === null) return hook;
+      return last?.type === 'rested' && left && lifts ? 'lifted' : 'held';
+    }
+    case 'air':
+      if (story.hookEnd === null) return hook;
+      return nextInAir(story, moment, order, against);
+  }
+}
+
+function nextInAir(
+  story: CaptureStory,
+  moment: Moment,
+  order: readonly RunStep[],
+  against: ReadonlySet<string>,
+): RunStep {
+  const types = story.marks.map(({ type }) => type);
+  const since = new Set(types.slice(types.lastIndexOf('lifted') + 1));
+  const steps = order.filter((step) => IN_AIR.includes(step));
+  const furthest = Math.max(-1, ...steps.map((step, i) => (since.has(step) ? i : -1)));
+  const next = steps
+    .slice(furthest + 1)
+    .find((step) => !against.has(step) && !done(story, step) && canHappen(story, step));
+  // A picture is worth a breath before it, when most of the time has gone.
+  if (next === 'pictured' && moment.use.stage === 'three-quarters' && mayRest(moment)) return 'rested';
+  return next ?? 'held';
+}
+
+function mayRest({ retention }: Moment): boolean {
+  return retention.limitMs > 0 && retention.ms < retention.limitMs;
+}
+
+/** Who does a step when there are two. */
+export interface Roles {
+  readonly you: string;
+  readonly helper: string;
+}
+
+const ROLES: Partial<Record<RunStep, Roles>> = {
+  netted: { you: 'Rod and line', helper: 'Net, deep and still' },
+  'hook-out': { you: 'The hook', helper: 'The net, fish in the water' },
+  lifted: { you: 'Head end of the sling', helper: 'Tail end, fins flat' },
+  'looked-over': { you: 'Hold it still', helper: 'Both sides and the mouth; pour' },
+  weighed: { you: 'Sling and bar', helper: 'Read the scale, out loud' },
+  measured: { you: 'Nose to the stop', helper: 'Read down to the mark' },
+  pictured: { you: 'Kneel and lift', helper: 'Both flanks, once each' },
+  carried: { you: 'The sling, low', helper: 'Clear the way' },
+  held: { you: 'In the water, wrist of the tail', helper: 'Watch the gills; keep the time' },
+};
+
+/** The two parts of a step; undefined alone, or where one pair of hands is enough. Example: weighing, one holds and one reads. */
+export function rolesOf(step: RunStep, situation: Pick<Situation, 'helped'>): Roles | undefined {
+  return situation.helped ? ROLES[step] : undefined;
+}

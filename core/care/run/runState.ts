@@ -1,0 +1,133 @@
+import { clocksAt, type Clocks } from '../../domain/capture/clocks.js';
+import { retentionLimit, type Situation } from './runContext.js';
+import type { Sign } from '../../domain/capture/sign.js';
+import { done } from '../../domain/capture/steps.js';
+import type { CaptureStory, HookEnd, WoundInStory } from '../../domain/capture/captureState.js';
+import type { Basis } from '../counsel.js';
+import { exposureBudget, exposureUse, type ExposureBudget, type ExposureUse } from '../exposure.js';
+
+/** Where the work stands. `resting`: back in the water between two things; `holding`: upright, until it goes. */
+export type Phase = 'playing' | 'netted' | 'air' | 'resting' | 'holding' | 'gone';
+
+/** One moment of a run, with everything that order and counsel look at. */
+export interface Moment {
+  readonly phase: Phase;
+  readonly situation: Situation;
+  readonly clocks: Clocks;
+  readonly signs: ReadonlySet<Sign>;
+  readonly hookEnd: HookEnd | null;
+  readonly wounds: readonly WoundInStory[];
+  readonly lookedOver: boolean;
+  readonly pictured: boolean;
+  readonly dropped: boolean;
+  readonly zeroed: boolean;
+  /** Soaked while the fish was still in the water. */
+  readonly matSoaked: boolean;
+  readonly budget: ExposureBudget;
+  readonly use: ExposureUse;
+  /** Since it was last wet, in the air; 0 in the water. */
+  readonly dryMs: number;
+  /** In net or sling in the water since it was netted, all together; the limit, and whose it is. */
+  readonly retention: { readonly ms: number; readonly limitMs: number; readonly basis: Basis };
+  /** In the net, with the hook still in. */
+  readonly unhookingMs: number;
+  /** Since it was first held upright. */
+  readonly heldMs: number;
+  readonly recoverySigns: number;
+  /** It had better not leave the water: too warm, too long a fight in warmth, spent, frost. */
+  readonly fromTheNet: boolean;
+  /** The hook is still in, and the fish is carried to the mat with it. */
+  readonly hookToTheMat: boolean;
+}
+
+/** A fight this long in water this near to the line, or of this length anywhere, ends in the net (common practice, no source). */
+const LONG_FIGHT_MS = 10 * 60_000;
+const NEAR_LINE_K = 3;
+/** In frost wet gills and eyes freeze within seconds (common practice, no source). */
+const FROST_C = 0;
+
+/** Looks at a run at one moment. Example: lifted 20 s ago with 30 s allowed, its use is 0.67. */
+export function momentOf(story: CaptureStory, situation: Situation, nowMs: number): Moment {
+  const clocks = clocksAt(story, nowMs);
+  const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
+  const { waterC, stopLine, airC, oxygenShare, schools } = situation;
+  const budget = exposureBudget({
+    school: schools.air,
+    ownS: schools.airOwnS,
+    waterC,
+    stopLineC: stopLine.tempC,
+    airC,
+    oxygenShare,
+    fightMs: clocks.fightMs,
+    signs: story.signs,
+  });
+  const phase = phaseOf(story, clocks);
+  const nettedMs = story.marks.find(({ type }) => type === 'netted')?.atMs;
+  const limit = retentionLimit(situation);
+  const heldMs = story.recovery.heldMs === null ? 0 : Math.max(0, untilMs - story.recovery.heldMs);
+  return {
+    phase,
+    situation,
+    clocks,
+    signs: new Set(story.signs),
+    hookEnd: story.hookEnd,
+    wounds: story.wounds,
+    budget,
+    lookedOver: done(story, 'looked-over') || story.wounds.length > 0,
+    pictured: done(story, 'pictured'),
+    dropped: done(story, 'dropped'),
+    zeroed: done(story, 'zeroed'),
+    matSoaked: soakedBeforeLift(story),
+    use: exposureUse(budget, clocks.airNowMs, clocks.airMs),
+    dryMs: phase === 'air' ? Math.max(0, untilMs - (story.lastWetMs ?? untilMs)) : 0,
+    retention: {
+      ms: nettedMs === undefined ? 0 : keptMs(story, nettedMs, untilMs),
+      limitMs: limit.ms,
+      basis: limit.basis,
+    },
+    unhookingMs: nettedMs !== undefined && story.hookEnd === null ? Math.max(0, untilMs - nettedMs) : 0,
+    heldMs,
+    recoverySigns: story.recovery.signs.length,
+    fromTheNet:
+      (waterC !== null && waterC >= stopLine.tempC) ||
+      (waterC !== null && waterC >= stopLine.tempC - NEAR_LINE_K && clocks.fightMs >= LONG_FIGHT_MS) ||
+      (airC !== null && airC <= FROST_C) ||
+      story.signs.includes('spent'),
+    hookToTheMat: story.hookEnd === null && unhooksOnMat(situation),
+  };
+}
+
+/** On a boat and in the water the fish is unhooked where it breathes; there is no mat to carry it to. */
+export function unhooksOnMat({ schools, bank }: Pick<Situation, 'schools' | 'bank'>): boolean {
+  return schools.unhook === 'mat' && bank !== 'boat' && bank !== 'wading';
+}
+
+function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
+  if (story.outcome !== 'open') return 'gone';
+  if (clocks.medium === 'air') return 'air';
+  const types = story.marks.map(({ type }) => type);
+  if (story.recovery.heldMs !== null && types.lastIndexOf('held') > types.lastIndexOf('lifted')) return 'holding';
+  if (types.includes('rested') || types.includes('returned')) return 'resting';
+  return types.some(
+    (type) => type === 'netted' || type === 'off-rig' || type.startsWith('hook-') || type === 'line-cut',
+  )
+    ? 'netted'
+    : 'playing';
+}
+
+function soakedBeforeLift({ marks }: CaptureStory): boolean {
+  const soaked = marks.findIndex(({ type }) => type === 'wetted');
+  const lifted = marks.findIndex(({ type }) => type === 'lifted');
+  return soaked >= 0 && (lifted < 0 || soaked < lifted);
+}
+
+/** Time in the water after the netting and before it is held for its release. */
+function keptMs(story: CaptureStory, nettedMs: number, untilMs: number): number {
+  const endMs = Math.min(untilMs, story.recovery.heldMs ?? untilMs);
+  return story.spells
+    .filter(({ medium }) => medium === 'water')
+    .reduce(
+      (sum, { fromMs, toMs }) => sum + Math.max(0, Math.min(toMs ?? untilMs, endMs) - Math.max(fromMs, nettedMs)),
+      0,
+    );
+}

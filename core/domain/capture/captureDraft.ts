@@ -1,0 +1,301 @@
+import { isOpenWound, type Treatment } from '../fish/wound.js';
+import type { CaptureEvent, EventPayloads, EventType, Facts } from './event.js';
+import { correctionsOf } from './facts.js';
+import type { GapTold } from './gapTold.js';
+import { withSign } from './sign.js';
+import {
+  emptyStory,
+  isDeath,
+  type CaptureStory,
+  type Mark,
+  type Outcome,
+  type PictureInStory,
+  type Spell,
+  type WoundInStory,
+} from './captureState.js';
+
+/** What is done at the desk says nothing of whether somebody still stands beside the fish. */
+const AT_THE_DESK: readonly EventType[] = [
+  ...(['described', 'amended', 'picture-added', 'picture-removed', 'picture-read', 'identified'] as const),
+  ...(['outing-bound', 'written-up', 'entry-kept', 'time-amended', 'gap-told', 'undone'] as const),
+];
+
+const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in', 'hook-shed': 'shed' } as const;
+
+type Growing<T> = { -readonly [K in keyof T]: T[K] };
+type Plain = Omit<
+  CaptureStory,
+  | 'spells'
+  | 'marks'
+  | 'pictures'
+  | 'amendments'
+  | 'timeAmendments'
+  | 'wounds'
+  | 'recovery'
+  | 'interruptions'
+  | 'devices'
+  | 'notSameAs'
+  | 'setAside'
+>;
+
+/** A story that is being told: it grows in place, so that telling takes as long as there are events, not as long as their square. */
+export class StoryDraft {
+  private readonly plain: Growing<Plain>;
+  private readonly spells: Growing<Spell>[] = [];
+  private readonly marks: Mark[] = [];
+  private readonly pictures = new Map<string, PictureInStory>();
+  private readonly amendments: CaptureStory['amendments'][number][] = [];
+  private readonly wounds: WoundInStory[] = [];
+  private readonly interruptions: Growing<CaptureStory['interruptions'][number]>[] = [];
+  private readonly devices = new Set<string>();
+  private readonly notSameAs: string[] = [];
+  private heldMs: number | null = null;
+  private readonly gillBeats: CaptureStory['recovery']['gillBeats'][number][] = [];
+  private readonly recoverySigns: CaptureStory['recovery']['signs'][number][] = [];
+
+  constructor(captureId: string) {
+    this.plain = emptyStory(captureId);
+  }
+
+  story(): Omit<CaptureStory, 'timeAmendments' | 'setAside'> {
+    return {
+      ...this.plain,
+      spells: this.spells,
+      marks: this.marks,
+      pictures: [...this.pictures.values()],
+      amendments: this.amendments,
+      wounds: this.wounds,
+      recovery: { heldMs: this.heldMs, gillBeats: this.gillBeats, signs: this.recoverySigns },
+      interruptions: this.interruptions,
+      devices: [...this.devices],
+      notSameAs: this.notSameAs,
+    };
+  }
+
+  /** One event further. Events must come in order of time and be readable; nothing that happens is refused, for it did happen. */
+  apply(event: CaptureEvent): void {
+    const { plain } = this;
+    const atMs = event.elapsedMs;
+    this.devices.add(event.deviceId);
+    if (plain.endMs === null && !AT_THE_DESK.includes(event.type)) plain.lastTapMs = atMs;
+    switch (event.type) {
+      case 'hooked':
+        this.hook(event);
+        break;
+      case 'lifted':
+        this.mark(event);
+        plain.lastWetMs = atMs;
+        this.enter('air', atMs);
+        break;
+      case 'returned':
+      case 'rested':
+      case 'held':
+        this.mark(event);
+        plain.lastWetMs = atMs;
+        this.enter('water', atMs);
+        if (event.type === 'held') this.heldMs ??= atMs;
+        break;
+      case 'weighed':
+      case 'measured':
+      case 'pictured':
+        this.mark(event);
+        plain.airComplete &&= this.spells.some(({ medium }) => medium === 'air');
+        break;
+      case 'netted':
+      case 'off-rig':
+      case 'looked-over':
+      case 'carried':
+      case 'zeroed':
+      case 'dropped':
+        this.mark(event);
+        break;
+      case 'wetted':
+        this.mark(event);
+        plain.lastWetMs = atMs;
+        break;
+      case 'hook-out':
+      case 'hook-cut':
+      case 'line-cut':
+      case 'hook-shed':
+        this.mark(event);
+        plain.hookEnd = HOOK_ENDS[event.type];
+        break;
+      case 'seen':
+        plain.signs = withSign(plain.signs, event.payload.sign);
+        break;
+      case 'wound-noted':
+        this.wounds.push({ ...event.payload.wound, woundId: event.id, treatedWith: [] });
+        break;
+      case 'treated':
+        this.mark(event);
+        this.treat(event.payload);
+        break;
+      case 'sling-hung':
+        plain.slingAfter = event.payload.shown;
+        plain.slingAfterWay = event.payload.way ?? null;
+        break;
+      case 'entry-kept':
+        plain.entryKept = { note: event.payload.note ?? null };
+        break;
+      case 'gill-beat':
+        this.gillBeats.push({ atMs, perMinute: event.payload.perMinute });
+        break;
+      case 'recovering': {
+        const { sign } = event.payload;
+        if (!this.recoverySigns.some((each) => each.sign === sign)) this.recoverySigns.push({ atMs, sign });
+        break;
+      }
+      case 'released':
+      case 'lost':
+        if (plain.endMs !== null) break;
+        this.mark(event);
+        this.end(event.type, atMs);
+        break;
+      case 'left-as':
+        if (!['open', 'released', 'died'].includes(plain.outcome)) break;
+        plain.leaving = event.payload.leaving;
+        this.end(isDeath(event.payload.leaving) ? 'died' : 'released', atMs);
+        break;
+      case 'interrupted':
+        this.interruptions.push({ atMs, why: event.payload.why, endMs: null });
+        break;
+      case 'taken-up':
+        // Whatever was open before the last one that is closed was closed with it.
+        for (let i = this.interruptions.length - 1; i >= 0; i -= 1) {
+          const each = this.interruptions[i];
+          if (!each || each.endMs !== null) break;
+          each.endMs = atMs;
+        }
+        break;
+      case 'outing-bound':
+        this.bindOuting(event.payload);
+        break;
+      case 'gap-told':
+        this.tellGap(event.payload, atMs);
+        break;
+      case 'merged':
+        plain.mergedInto = event.payload.into;
+        this.end('merged', atMs);
+        break;
+      case 'discarded':
+        this.end('discarded', atMs);
+        break;
+      case 'reading-taken':
+        this.note(event, { weight: event.payload.weight }, '');
+        break;
+      case 'described':
+        this.note(event, event.payload.facts, '');
+        break;
+      case 'amended':
+        this.note(event, event.payload.facts, event.payload.why);
+        break;
+      case 'picture-added': {
+        const { sha256, role } = event.payload;
+        if (!this.pictures.has(sha256)) this.pictures.set(sha256, { sha256, role: role ?? null });
+        break;
+      }
+      case 'picture-removed':
+        this.pictures.delete(event.payload.sha256);
+        break;
+      case 'picture-read':
+        this.readPicture(event.payload);
+        break;
+      case 'identified':
+        if (event.payload.says !== 'different') plain.identity = { ...event.payload, eventId: event.id };
+        else if (event.payload.by) this.notSameAs.push(event.payload.by.captureId);
+        break;
+      case 'written-up':
+        plain.writtenUp = true;
+        break;
+      case 'time-amended':
+      case 'undone':
+        break;
+    }
+  }
+
+  private hook({ at, elapsedMs, payload, ...event }: Extract<CaptureEvent, { type: 'hooked' }>): void {
+    const { plain } = this;
+    if (plain.startedAt !== null) return;
+    this.marks.push({ eventId: event.id, type: 'hooked', atMs: elapsedMs });
+    plain.startedAt = at;
+    plain.zone = payload.zone ?? null;
+    plain.fromPictures = payload.from === 'pictures';
+    plain.outingId = payload.outingId ?? null;
+    plain.swimId = payload.swimId ?? null;
+    plain.gaps = payload.gaps ?? [];
+    plain.around = payload.around ?? {};
+    if (payload.waterId) plain.facts = { ...plain.facts, waterId: payload.waterId };
+    this.enter('water', elapsedMs);
+  }
+
+  private mark({ id, type, elapsedMs }: CaptureEvent): void {
+    this.marks.push({ eventId: id, type, atMs: elapsedMs });
+  }
+
+  private enter(medium: Spell['medium'], atMs: number): void {
+    const last = this.spells.at(-1);
+    // After the release nothing reopens the clock; a second lift while in the air is the same spell.
+    if (last && (last.toMs !== null || last.medium === medium)) return;
+    this.close(atMs);
+    this.spells.push({ medium, fromMs: atMs, toMs: null });
+  }
+
+  private close(atMs: number): void {
+    const last = this.spells.at(-1);
+    if (last) last.toMs ??= atMs;
+  }
+
+  private end(outcome: Outcome, atMs: number): void {
+    this.plain.outcome = outcome;
+    this.plain.endMs ??= atMs;
+    this.close(atMs);
+  }
+
+  private note(event: CaptureEvent, facts: Facts, why: string): void {
+    const { plain } = this;
+    const { changed, corrections, asksAnew } = correctionsOf(plain.facts, event, facts, why);
+    plain.facts = { ...plain.facts, ...changed };
+    this.amendments.push(...corrections);
+    if (asksAnew) plain.entryKept = null;
+  }
+
+  /** Applies a treatment to one wound, or to every open one; the same once more adds nothing. */
+  private treat({ with: treatment, woundId }: { with: Treatment; woundId?: string }): void {
+    for (const [i, wound] of this.wounds.entries()) {
+      const isMeant = woundId ? wound.woundId === woundId : isOpenWound(wound);
+      if (!isMeant || wound.treatedWith.includes(treatment)) continue;
+      this.wounds[i] = { ...wound, treatedWith: [...wound.treatedWith, treatment] };
+    }
+  }
+
+  private bindOuting({ outingId, swimId, waterId, around }: EventPayloads['outing-bound']): void {
+    const { plain } = this;
+    if (plain.outingId !== null && plain.outingId !== outingId) return;
+    plain.outingId = outingId;
+    // What was known at the take stands.
+    if (around && Object.keys(plain.around).length === 0) plain.around = around;
+    plain.swimId ??= swimId ?? null;
+    if (waterId && plain.facts.waterId === undefined) plain.facts = { ...plain.facts, waterId };
+  }
+
+  /**
+   * What is known of a fish that was left alone for long. Where it is still here the clocks go on. Else it went back: when that is known its
+   * time in the air ends there; when not, what was tapped is all that is known of it, and the air time is a lower bound.
+   */
+  private tellGap({ says, fromMs, backMs }: GapTold, atMs: number): void {
+    const { plain } = this;
+    if (plain.endMs !== null || says === 'still-here') {
+      plain.lastTapMs = Math.max(plain.lastTapMs, atMs);
+      return;
+    }
+    const spell = this.spells.at(-1);
+    plain.airComplete &&= backMs !== undefined || spell?.medium !== 'air';
+    this.end('released', Math.max(spell?.fromMs ?? 0, backMs ?? fromMs));
+  }
+
+  private readPicture({ sha256, role, ...made }: EventPayloads['picture-read']): void {
+    const picture = this.pictures.get(sha256);
+    if (!picture) return;
+    this.pictures.set(sha256, { ...picture, role: role ?? picture.role, reading: { ...picture.reading, ...made } });
+  }
+}

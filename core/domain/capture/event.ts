@@ -1,0 +1,252 @@
+import type { BodyLength } from '../fish/bodyLength.js';
+import type { FormId, SpeciesId } from '../fish/species.js';
+import type { Treatment, Wound } from '../fish/wound.js';
+import type { Length } from '../../measure/length.js';
+import type { Mass } from '../../measure/mass.js';
+import { FIRST_YEAR, LAST_YEAR } from '../../measure/moment.js';
+import type { PictureReading } from './pictureReading.js';
+import type { ReadingWay, WeightReading } from './weightReading.js';
+import type { Around } from './conditions.js';
+import type { GapTold } from './gapTold.js';
+import type { Sign } from './sign.js';
+
+/** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
+export interface Facts {
+  species?: SpeciesId | null;
+  form?: FormId | null;
+  /** What it is, where the book has no name for its kind. */
+  kindName?: string | null;
+  waterId?: string | null;
+  weight?: WeightReading | null;
+  length?: BodyLength | null;
+  girth?: Length | null;
+  /** What the keeper took it for before it was read. */
+  guess?: Mass | null;
+  note?: string | null;
+}
+
+export type FactName = keyof Facts;
+
+export const FACT_NAMES: readonly FactName[] = [
+  'species',
+  'form',
+  'kindName',
+  'waterId',
+  'weight',
+  'length',
+  'girth',
+  'guess',
+  'note',
+];
+
+export type PictureRole = 'left-flank' | 'right-flank' | 'portrait' | 'wound' | 'scale' | 'board' | 'release';
+
+export const PICTURE_ROLES: readonly PictureRole[] = [
+  'left-flank',
+  'right-flank',
+  'portrait',
+  'wound',
+  'scale',
+  'board',
+  'release',
+];
+
+/** How a fish was when it left; or that it was found dead afterwards. */
+export const LEAVINGS = ['strong', 'slow', 'helped-again', 'lost-sight', 'not-recovered', 'found-dead'] as const;
+export type Leaving = (typeof LEAVINGS)[number];
+
+/** What is looked for while a fish is held upright. */
+export const RECOVERY_SIGNS = ['gills', 'fins', 'upright', 'kick'] as const;
+export type RecoverySign = (typeof RECOVERY_SIGNS)[number];
+
+export const INTERRUPTIONS = ['second-rod', 'phone', 'handed-over', 'other'] as const;
+export type Interruption = (typeof INTERRUPTIONS)[number];
+
+/**
+ * What the keeper says of who a fish is: one that is known, one that was never seen before, not sure yet; or only that it is another one
+ * than that it was held against, which leaves open who it is.
+ */
+export const IDENTITIES = ['same', 'new', 'unsure', 'different'] as const;
+
+export interface Identified {
+  readonly says: (typeof IDENTITIES)[number];
+  /** The known fish that it is; null while nobody is sure. */
+  readonly fishId: string | null;
+  /** What it was held against, and what the comparison said: the evidence of that day. */
+  readonly by?: {
+    readonly sha256: string;
+    readonly captureId: string;
+    readonly otherSha: string;
+    readonly score: number;
+    readonly probability: number;
+  };
+  /** Several captures decided in one go, such as two fish that are one: they are shown as one decision and taken back together. */
+  readonly decisionId?: string;
+  /** Why, in the keeper's words or the application's, such as "Merged into Notch". */
+  readonly why?: string;
+}
+
+/** What each kind of event carries. */
+export interface EventPayloads {
+  /** The take: the capture begins. `gaps` is what was not ready then, in words. */
+  hooked: {
+    waterId?: string;
+    outingId?: string;
+    swimId?: string;
+    gaps?: readonly string[];
+    around?: Around;
+    /** The time zone of the place, an IANA name: its clocks show the local time years later. */
+    zone?: string;
+    /** The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of how it was handled. */
+    from?: 'pictures';
+  };
+  netted: Record<string, never>;
+  /** The clip undone or the line snipped to get it off the rig; the hook is still in. */
+  'off-rig': Record<string, never>;
+  'hook-out': Record<string, never>;
+  /** The hook was cut and taken out in pieces. */
+  'hook-cut': Record<string, never>;
+  /** The line was cut close and the hook left in. */
+  'line-cut': Record<string, never>;
+  /** The fish got rid of the hook by itself, in the net. */
+  'hook-shed': Record<string, never>;
+  /** Something was seen of the fish. */
+  seen: { sign: Sign };
+  'looked-over': Record<string, never>;
+  'wound-noted': { wound: Wound };
+  /** Something was applied, to one wound or to all. */
+  treated: { with: Treatment; woundId?: string };
+  /** Water poured over it, or it was dipped. */
+  wetted: Record<string, never>;
+  /** The scale was set to zero with the wet sling on. */
+  zeroed: Record<string, never>;
+  /** Out of the water. */
+  lifted: Record<string, never>;
+  /** In the sling, on the scale; the number may follow at once, later, or never. */
+  weighed: Record<string, never>;
+  'reading-taken': { weight: WeightReading };
+  /** On the board; the number may follow. */
+  measured: Record<string, never>;
+  pictured: Record<string, never>;
+  /** In the water again, in net or sling, to rest before the next thing. */
+  rested: Record<string, never>;
+  /** On the way to where it is let go, in the zipped sling. */
+  carried: Record<string, never>;
+  dropped: Record<string, never>;
+  /** In the water, held upright until it goes. */
+  held: Record<string, never>;
+  /** The empty wet sling, hung again once the fish is away; below nothing where a zeroed scale shows it lighter. */
+  'sling-hung': { shown: Mass; way?: ReadingWay };
+  /** The keeper was asked whether an entry adds up, and stands by it. */
+  'entry-kept': { note?: string };
+  /** Gill beats a minute, tapped along. */
+  'gill-beat': { perMinute: number };
+  recovering: { sign: RecoverySign };
+  /** Back in the water, still held or in the net. */
+  returned: Record<string, never>;
+  released: Record<string, never>;
+  lost: Record<string, never>;
+  /** How it left. One that did not recover did not leave. */
+  'left-as': { leaving: Leaving };
+  interrupted: { why: Interruption };
+  'taken-up': Record<string, never>;
+  /** Begun before the device had read its outings: the one that was under way, where, and how it was around the fish at the take. */
+  'outing-bound': { outingId: string; swimId?: string; waterId?: string; around?: Around };
+  /** Nothing was tapped for long: what the keeper says became of the fish. */
+  'gap-told': GapTold;
+  /** The time of an earlier tap put right: the tap keeps its own, and what was said of it. */
+  'time-amended': { eventId: string; toMs: number; why: string };
+  /** Begun twice: what was tapped here has been taken over by another capture. */
+  merged: { into: string };
+  /** Facts noted for the first time, at the desk. */
+  described: { facts: Facts };
+  'picture-added': { sha256: string; role?: PictureRole };
+  'picture-removed': { sha256: string; why: string };
+  /** What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it away. */
+  'picture-read': { sha256: string; role?: PictureRole } & PictureReading;
+  /** Who it is, as the keeper says; the last that stands counts, and each stays in the log with what spoke for it. */
+  identified: Identified;
+  /** A correction: the earlier value stays in the log. */
+  amended: { facts: Facts; why: string };
+  /** The keeper is done writing; what is missing may stay missing. */
+  'written-up': Record<string, never>;
+  /** Takes back one earlier tap. */
+  undone: { eventId: string };
+  /** Begun by mistake: no fish, not in the book. */
+  discarded: Record<string, never>;
+}
+
+export type EventType = keyof EventPayloads;
+
+export const EVENT_TYPES = [
+  'hooked',
+  'netted',
+  'off-rig',
+  'hook-out',
+  'hook-cut',
+  'line-cut',
+  'hook-shed',
+  'seen',
+  'lifted',
+  'looked-over',
+  'wound-noted',
+  'treated',
+  'wetted',
+  'zeroed',
+  'weighed',
+  'reading-taken',
+  'sling-hung',
+  'entry-kept',
+  'measured',
+  'pictured',
+  'rested',
+  'returned',
+  'carried',
+  'dropped',
+  'held',
+  'gill-beat',
+  'recovering',
+  'released',
+  'lost',
+  'left-as',
+  'interrupted',
+  'taken-up',
+  'outing-bound',
+  'gap-told',
+  'time-amended',
+  'merged',
+  'described',
+  'picture-added',
+  'picture-removed',
+  'picture-read',
+  'identified',
+  'amended',
+  'written-up',
+  'undone',
+  'discarded',
+] as const satisfies readonly EventType[];
+
+/** An old fish may be written about for as long as the book knows years: what was caught first, up to what can be dated last. */
+export const LAST_ELAPSED_MS = (LAST_YEAR - FIRST_YEAR + 1) * 366 * 24 * 3_600_000;
+
+/** What every event carries, whatever happened. */
+export interface EventHead {
+  /** UUIDv7 made on the device: the same id twice is the same event once. */
+  readonly id: string;
+  readonly captureId: string;
+  readonly deviceId: string;
+  /** The device's wall clock, ISO 8601 in UTC. Only the first event's is used for the date of the capture. */
+  readonly at: string;
+  /** Milliseconds since the capture began, from a monotonic clock. All durations come from this. */
+  readonly elapsedMs: number;
+}
+
+export type EventOf<T extends EventType> = EventHead & { readonly type: T; readonly payload: EventPayloads[T] };
+
+/** One thing that happened to one fish. Never changed, never deleted. */
+export type CaptureEvent = { [T in EventType]: EventOf<T> }[EventType];
+
+/** The order in which a story is told: by elapsed time, ties by id, whatever order the events arrived in. */
+export function byTimeThenId(a: CaptureEvent, b: CaptureEvent): number {
+  return a.elapsedMs - b.elapsedMs || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+}

@@ -1,0 +1,126 @@
+import type { FormId, SpeciesId } from '../fish/species.js';
+import { totalLength } from '../fish/bodyLength.js';
+import { gramsOf, type Mass } from '../../measure/mass.js';
+import type { WeightReading } from './weightReading.js';
+import { weighingOf } from './weighingOf.js';
+import { clocksAt } from './clocks.js';
+import type { PictureView } from './pictureReading.js';
+import type { Leaving, PictureRole } from './event.js';
+import {
+  netOf,
+  type CaptureStory,
+  type HookEnd,
+  type Mark,
+  type Outcome,
+  type PictureInStory,
+  type Spell,
+} from './captureState.js';
+
+/** A picture and how the book shows it. */
+export interface PictureOfSummary {
+  readonly sha256: string;
+  readonly role: PictureRole | null;
+  /** As it was laid on the bench; null while it was not. */
+  readonly view: PictureView | null;
+}
+
+/** One line of the book: enough to list, filter, sort and draw a capture without its events. */
+export interface CaptureSummary {
+  readonly captureId: string;
+  readonly startedAt: string | null;
+  readonly zone: string | null;
+  /** Nothing is known of how it was handled: the times here are those of its pictures. */
+  readonly fromPictures: boolean;
+  readonly outcome: Outcome;
+  readonly species: SpeciesId | null;
+  readonly form: FormId | null;
+  readonly kindName: string | null;
+  readonly waterId: string | null;
+  readonly outingId: string | null;
+  readonly swimId: string | null;
+  /** Net weight in the unit read; null when not read or still without its tare. */
+  readonly net: Mass | null;
+  readonly netGrams: number | null;
+  /** How it was weighed, as the doubt of the weight is worked out from it. */
+  readonly weighing: WeightReading | null;
+  /** As it is compared: to the tip, tail pinched, whatever was read. */
+  readonly lengthMm: number | null;
+  /** What it was taken for before it was read. */
+  readonly guessGrams: number | null;
+  readonly fightMs: number;
+  readonly airMs: number;
+  readonly longestAirMs: number;
+  readonly elapsedMs: number;
+  readonly airComplete: boolean;
+  readonly spells: readonly Spell[];
+  readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
+  /** The one that stands for the capture first. */
+  readonly pictures: readonly PictureOfSummary[];
+  readonly amendmentCount: number;
+  readonly writtenUp: boolean;
+  readonly hookEnd: HookEnd | null;
+  readonly leaving: Leaving | null;
+  readonly woundCount: number;
+  readonly waterC: number | null;
+  /** The known fish that the keeper says it is; null while that is open. */
+  readonly fishId: string | null;
+  /** Captures that the keeper says show another fish. */
+  readonly notSameAs: readonly string[];
+}
+
+/** A line of the book draws so many marks and spells; more than any fish on a bank has. */
+const MOST_DRAWN = 400;
+
+/** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
+export function summaryOf(story: CaptureStory): CaptureSummary {
+  const lastMs = story.marks.at(-1)?.atMs ?? 0;
+  const clocks = clocksAt(story, lastMs);
+  const net = netOf(story) ?? null;
+  const { species, form, kindName, waterId, length, guess } = story.facts;
+  return {
+    captureId: story.captureId,
+    startedAt: story.startedAt,
+    zone: story.zone,
+    fromPictures: story.fromPictures,
+    outcome: story.outcome,
+    species: species ?? null,
+    form: form ?? null,
+    kindName: kindName ?? null,
+    waterId: waterId ?? null,
+    outingId: story.outingId,
+    swimId: story.swimId,
+    net,
+    netGrams: net && gramsOf(net),
+    weighing: weighingOf(story) ?? null,
+    lengthMm: length ? totalLength(length, species).totalMm : null,
+    guessGrams: guess ? gramsOf(guess) : null,
+    fightMs: clocks.fightMs,
+    airMs: clocks.airMs,
+    longestAirMs: clocks.longestAirMs,
+    elapsedMs: clocks.elapsedMs,
+    airComplete: story.airComplete,
+    spells: story.spells.slice(0, MOST_DRAWN),
+    marks: story.marks.slice(0, MOST_DRAWN).map(({ type, atMs }) => ({ type, atMs })),
+    pictures: picturesOf(story),
+    amendmentCount: story.amendments.length,
+    writtenUp: story.writtenUp,
+    hookEnd: story.hookEnd,
+    leaving: story.leaving,
+    woundCount: story.wounds.length,
+    waterC: story.around.waterC ?? null,
+    fishId: story.identity?.fishId ?? null,
+    notSameAs: story.notSameAs,
+  };
+}
+
+/** The pictures in their order, but first the one that stands for the capture: the portrait, else the left flank, else the first there is. */
+function picturesOf({ pictures }: CaptureStory): PictureOfSummary[] {
+  const byRole = (wanted: PictureRole) => pictures.find(({ role }) => role === wanted);
+  const first = byRole('portrait') ?? byRole('left-flank') ?? pictures[0];
+  return [...pictures].sort((a, b) => Number(b === first) - Number(a === first)).map(shownInBook);
+}
+
+/** A picture as a line of the book has it. Example: one that never lay on the bench has no view. */
+export function shownInBook({ sha256, role, reading }: PictureInStory): PictureOfSummary {
+  return { sha256, role, view: reading?.view ?? null };
+}

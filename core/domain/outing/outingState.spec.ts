@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import type { OutingEvent, OutingEventType, OutingPayloads } from './event.js';
+import { lastOutingTap, newest, outingMoment, summaryOfOuting, tellOuting } from './outingState.js';
+
+const OUTING = 'o1';
+let made = 0;
+function event<T extends OutingEventType>(type: T, minute: number, payload: OutingPayloads[T]): OutingEvent {
+  made += 1;
+  const at = new Date(Date.UTC(2026, 6, 15, 5, minute)).toISOString();
+  return {
+    id: `e${String(made).padStart(4, '0')}`,
+    outingId: OUTING,
+    deviceId: 'phone',
+    at,
+    type,
+    payload,
+  } as OutingEvent;
+}
+const told = (...events: OutingEvent[]) => tellOuting(OUTING, events);
+const at = (minute: number) => new Date(Date.UTC(2026, 6, 15, 5, minute)).toISOString();
+
+const planned = event('outing-planned', 0, {
+  waterId: 'w',
+  fromAt: at(0),
+  toAt: at(600),
+  companions: 1,
+  expected: ['carp'],
+});
+const history = [
+  planned,
+  event('swim-taken', 1, { swimId: 's1' }),
+  event('item-checked', 2, { item: 'net', done: true }),
+  event('condition-taken', 3, { source: 'hand', waterC: 18, depth: 'surface', when: at(3) }),
+  event('condition-taken', 90, { source: 'probe', waterC: 19.5, when: at(90) }),
+  event('care-done', 100, { kind: 'turned', face: 'down', when: at(100) }),
+  event('laid-out', 101, { layout: { mat: { xM: 0, yM: -2 } } }),
+  event('run-dropped', 110, {}),
+  event('run-dropped', 120, {}),
+];
+
+test('an outing is told from its events', () => {
+  const story = told(...history);
+  expect(story).toMatchObject({ waterId: 'w', companions: 1, checked: ['net'], runsDropped: 2, endedAt: null });
+  expect(story.deeds).toMatchObject([{ kind: 'turned', face: 'down', atMs: Date.parse(at(100)) }]);
+  expect(newest(story, 'waterC')?.value).toBe(19.5);
+  expect(newest(story, 'waterC', Date.parse(at(60)))?.value).toBe(18);
+  expect(newest(story, 'airC')).toBeNull();
+});
+
+test('the order of arrival, and repeats, change nothing', () => {
+  fc.assert(
+    fc.property(fc.shuffledSubarray(history, { minLength: history.length }), fc.subarray(history), (mixed, again) => {
+      expect(told(...mixed, ...again)).toEqual(told(...history));
+    }),
+  );
+});
+
+test('what is taken back is as if it had never been', () => {
+  const drop = event('run-dropped', 130, {});
+  const undo = event('taken-back', 131, { eventId: drop.id });
+  expect(told(...history, drop, undo)).toEqual(told(...history));
+});
+
+test('a second plan replaces the first; another swim begins its list anew', () => {
+  const later = event('outing-planned', 140, { ...planned.payload, toAt: at(700) } as OutingPayloads['outing-planned']);
+  const moved = event('swim-taken', 150, { swimId: 's2' });
+  const story = told(...history, later, moved);
+  expect(story.toMs).toBe(Date.parse(at(700)));
+  expect(story).toMatchObject({ checked: [], layout: null });
+  expect(summaryOfOuting(story)).toMatchObject({ swimId: 's2', runsDropped: 2 });
+  expect(story.conditions).toHaveLength(2);
+});
+
+test('unchecked is not checked', () => {
+  expect(told(...history, event('item-checked', 160, { item: 'net', done: false })).checked).toEqual([]);
+});
+
+test('an outing is looked at now while it is under way, else at its beginning', () => {
+  const hour = 3_600_000;
+  const outing = { fromMs: 100 * hour, toMs: 110 * hour, endedAt: null };
+  expect([50, 99, 105, 112, 200].map((now) => outingMoment(outing, now * hour) / hour)).toEqual([
+    100, 100, 105, 110, 100,
+  ]);
+  expect(outingMoment({ ...outing, endedAt: 'then' }, 105 * hour)).toBe(100 * hour);
+});
+
+test('taps can be taken back, plans cannot', () => {
+  expect(lastOutingTap(told(planned))).toBeNull();
+  expect(lastOutingTap(told(...history))?.type).toBe('run-dropped');
+});

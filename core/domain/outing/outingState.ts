@@ -1,0 +1,214 @@
+import type { Layout } from '../water/plan.js';
+import type { CareDeed } from './careDeed.js';
+import type { WeatherHour } from './weather.js';
+import type { SpeciesId } from '../fish/species.js';
+import type { Condition, OutingEvent, OutingEventType } from './event.js';
+import { isReadableOfOuting } from './readableOutingEvent.js';
+
+/** A condition with its moment. */
+export interface TakenCondition extends Condition {
+  readonly eventId: string;
+  readonly atMs: number;
+}
+
+/** Everything that one outing's events say. Both the device and the server tell it with `tellOuting`. */
+export interface OutingStory {
+  readonly outingId: string;
+  readonly waterId: string | null;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly companions: number;
+  readonly expected: readonly SpeciesId[];
+  /** The swims in the order in which they were taken; the last one is where one is. */
+  readonly swims: readonly { readonly swimId: string; readonly at: string }[];
+  readonly conditions: readonly TakenCondition[];
+  readonly forecast: { readonly takenAt: string; readonly hours: readonly WeatherHour[] } | null;
+  readonly deeds: readonly (CareDeed & { readonly eventId: string })[];
+  readonly layout: Layout | null;
+  readonly checked: readonly string[];
+  readonly runsDropped: number;
+  readonly endedAt: string | null;
+  /** It never took place. */
+  readonly calledOff: boolean;
+  readonly note: string | null;
+  /** The newest events that still stand, for taking one back. */
+  readonly lastEvent: Pick<OutingEvent, 'id' | 'type'> | null;
+  /** What stands in the log and cannot be read here; it is kept there, and counts for nothing. */
+  readonly setAside: readonly { readonly eventId: string; readonly type: string }[];
+}
+
+function emptyOuting(outingId: string) {
+  return {
+    outingId,
+    waterId: null as string | null,
+    fromMs: 0,
+    toMs: 0,
+    companions: 0,
+    expected: [] as readonly SpeciesId[],
+    swims: [] as OutingStory['swims'][number][],
+    conditions: [] as TakenCondition[],
+    forecast: null as OutingStory['forecast'],
+    deeds: [] as OutingStory['deeds'][number][],
+    layout: null as Layout | null,
+    checked: new Set<string>(),
+    runsDropped: 0,
+    endedAt: null as string | null,
+    calledOff: false,
+    note: null as string | null,
+    lastEvent: null as OutingStory['lastEvent'],
+  };
+}
+
+type OutingDraft = ReturnType<typeof emptyOuting>;
+
+/**
+ * Tells one outing's story from its events, in whatever order and however often each arrived. Events count by the moment they were made,
+ * ties by id; what cannot be read is set aside. Example: checked, then found wanting, leaves the item out of `checked`.
+ */
+export function tellOuting(outingId: string, events: readonly OutingEvent[]): OutingStory {
+  const once = new Map(events.map((event) => [event.id, event]));
+  const setAside = [...once.values()].filter((event) => !isReadableOfOuting(event));
+  for (const { id } of setAside) once.delete(id);
+  const gone = new Set<string>();
+  for (const event of once.values()) if (event.type === 'taken-back') gone.add(event.payload.eventId);
+  const draft = emptyOuting(outingId);
+  const standing = [...once.values()].filter((event) => event.type !== 'taken-back' && !gone.has(event.id));
+  for (const event of standing.sort(byMomentThenId)) applyToOuting(draft, event);
+  return {
+    ...draft,
+    conditions: draft.conditions.sort((a, b) => a.atMs - b.atMs),
+    checked: [...draft.checked],
+    setAside: setAside.map(({ id, type }) => ({ eventId: id, type })),
+  };
+}
+
+function byMomentThenId(a: OutingEvent, b: OutingEvent): number {
+  return a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1;
+}
+
+function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
+  draft.lastEvent = { id: event.id, type: event.type };
+  switch (event.type) {
+    case 'outing-planned': {
+      const { waterId, fromAt, toAt, companions, expected } = event.payload;
+      Object.assign(draft, { waterId, fromMs: Date.parse(fromAt), toMs: Date.parse(toAt), companions, expected });
+      break;
+    }
+    case 'swim-taken':
+      // Another swim has another ground: what was laid out and checked there says nothing here.
+      if (draft.swims.length > 0) {
+        draft.layout = null;
+        draft.checked.clear();
+      }
+      draft.swims.push({ swimId: event.payload.swimId, at: event.at });
+      break;
+    case 'condition-taken': {
+      const { when, ...condition } = event.payload;
+      draft.conditions.push({ ...condition, eventId: event.id, atMs: Date.parse(when) });
+      break;
+    }
+    case 'forecast-taken':
+      draft.forecast = { takenAt: event.at, hours: event.payload.hours };
+      break;
+    case 'care-done': {
+      const { kind, face, when } = event.payload;
+      const atMs = Date.parse(when);
+      const deed: CareDeed = kind === 'turned' ? { kind, atMs, face: face ?? 'up' } : { kind, atMs };
+      draft.deeds.push({ ...deed, eventId: event.id });
+      break;
+    }
+    case 'laid-out':
+      draft.layout = event.payload.layout;
+      break;
+    case 'item-checked': {
+      const { item, done } = event.payload;
+      // Taken out first: what is checked again stands last.
+      draft.checked.delete(item);
+      if (done) draft.checked.add(item);
+      break;
+    }
+    case 'run-dropped':
+      draft.runsDropped += 1;
+      break;
+    case 'outing-called-off':
+    case 'outing-ended':
+      draft.calledOff = event.type === 'outing-called-off';
+      draft.endedAt = event.at;
+      draft.note = event.payload.note ?? null;
+      break;
+    case 'taken-back':
+      break;
+  }
+}
+
+/** The newest value of one kind of measurement, not later than a moment. Example: `newest(story, 'waterC', now)?.value`. */
+export function newest<K extends 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa' | 'cloudOctas' | 'windMs'>(
+  { conditions }: Pick<OutingStory, 'conditions'>,
+  kind: K,
+  atMs = Infinity,
+): { readonly value: number; readonly condition: TakenCondition } | null {
+  const found = conditions.findLast((condition) => condition.atMs <= atMs && condition[kind] !== undefined);
+  const value = found?.[kind];
+  return found && value !== undefined ? { value, condition: found } : null;
+}
+
+/** What a list of outings shows of each, made from its events alone. */
+export interface OutingSummary {
+  readonly outingId: string;
+  readonly waterId: string | null;
+  readonly swimId: string | null;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly endedAt: string | null;
+  /** It never took place. */
+  readonly calledOff: boolean;
+  readonly expected: readonly SpeciesId[];
+  readonly companions: number;
+  readonly runsDropped: number;
+  readonly note: string | null;
+}
+
+export function summaryOfOuting(story: OutingStory): OutingSummary {
+  const { outingId, waterId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note } = story;
+  const swimId = story.swims.at(-1)?.swimId ?? null;
+  return { outingId, waterId, swimId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note };
+}
+
+/** Events that the keeper taps and may want to take back at once. */
+const TAPPED: readonly OutingEventType[] = [
+  'condition-taken',
+  'care-done',
+  'run-dropped',
+  'outing-ended',
+  'outing-called-off',
+];
+
+/** The last tap of an outing that can be taken back. */
+export function lastOutingTap(story: OutingStory): OutingStory['lastEvent'] {
+  return story.lastEvent && TAPPED.includes(story.lastEvent.type) ? story.lastEvent : null;
+}
+
+/** Some hours beside the plan still belong to an outing: fish are caught before it begins and after it should have ended. */
+export const OUTING_SLACK_MS = 6 * 3_600_000;
+
+/** Whether an outing is under way by the wall clock. Example: an hour before it should begin it is. */
+export function isUnderWay(
+  { fromMs, toMs, endedAt }: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>,
+  wallMs: number,
+): boolean {
+  return endedAt === null && wallMs > fromMs - OUTING_SLACK_MS && wallMs < toMs + OUTING_SLACK_MS;
+}
+
+/** Whether its time is over, with the hours that still belong to it. Then nothing about it is advice any more. */
+export function isPast({ toMs }: Pick<OutingStory, 'toMs'>, wallMs: number): boolean {
+  return wallMs >= toMs + OUTING_SLACK_MS;
+}
+
+/**
+ * The moment that an outing is looked at: now while it is under way, else its beginning.
+ * Example: on the evening before, the plan shows the morning.
+ */
+export function outingMoment(outing: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>, wallMs: number): number {
+  const { fromMs, toMs } = outing;
+  return isUnderWay(outing, wallMs) ? Math.min(Math.max(wallMs, fromMs), toMs) : fromMs;
+}

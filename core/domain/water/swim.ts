@@ -1,0 +1,38 @@
+import type { Fixture } from './plan.js';
+import type { Position } from './water.js';
+
+export const BANK_KINDS = ['grass', 'gravel', 'platform', 'boat', 'wading'] as const;
+/** What one stands on. */
+export type BankKind = (typeof BANK_KINDS)[number];
+
+export const HAZARDS = ['stones', 'power-line', 'steep-edge', 'traffic'] as const;
+/** What can hurt fish or people here. `traffic`: people and dogs who pass. */
+export type Hazard = (typeof HAZARDS)[number];
+
+export const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
+  stones: 'stones',
+  'power-line': 'power line overhead',
+  'steep-edge': 'steep edge',
+  traffic: 'people passing',
+};
+
+/** A place on a water from which it is fished. */
+export interface Swim {
+  readonly id: string;
+  readonly waterId: string;
+  readonly name: string;
+  readonly position: Position | null;
+  /** Where one looks over the water, degrees clockwise from north. */
+  readonly facingDeg: number;
+  readonly bank: BankKind;
+  readonly hazards: readonly Hazard[];
+  readonly fixtures: readonly Fixture[];
+  readonly note: string | null;
+}
+
+const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+
+/** A bearing in words, to the eighth. Example: `compassText(95) === 'east'`. */
+export function compassText(bearingDeg: number): string {
+  return COMPASS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8] ?? 'north';
+}

@@ -1,0 +1,116 @@
+import { boardLength, lengthByReference, parallaxMm, type BoardMark, type BoardTaps } from './boardLength.js';
+import type { Pixel } from '../geometry/pixel.js';
+
+/** A board seen at an angle: one pixel a millimetre at its beginning, and less and less further on. */
+const seen = (atMm: number): Pixel => {
+  const s = atMm / (1 + 0.0004 * atMm);
+  return { x: 100 + 0.8 * s, y: 200 + 0.6 * s };
+};
+const mark = (atMm: number): BoardMark => ({ atMm, pixel: seen(atMm) });
+const taps = (marks: readonly BoardMark[], nose: Pixel, tail: Pixel): BoardTaps => ({ marks, nose, tail, tapPx: 1.5 });
+const read = (of: BoardTaps) => {
+  const reading = boardLength(of);
+  if (!reading.ok) throw new Error(reading.sentence);
+  return reading.value;
+};
+
+test('square on it is a ruler', () => {
+  const flat = (atMm: number) => ({ atMm, pixel: { x: atMm, y: 40 } });
+  const { lengthMm, uMm, foreshortening, residualsMm } = read(
+    taps([0, 500, 1000].map(flat), { x: 0, y: 40 }, { x: 800, y: 40 }),
+  );
+  expect(lengthMm).toBeCloseTo(800, 6);
+  expect(foreshortening).toBeCloseTo(1, 6);
+  for (const residual of residualsMm) expect(residual).toBeCloseTo(0, 6);
+  // Two taps of 1.5 px alone are 2.1 mm; the marks add to that.
+  expect(uMm).toBeGreaterThan(Math.SQRT2 * 1.5);
+  expect(uMm).toBeLessThan(4);
+});
+
+test('at an angle three marks are enough, where a plain ruler is far off', () => {
+  const { lengthMm, foreshortening } = read(taps([100, 300, 700].map(mark), seen(0), seen(640)));
+  expect(lengthMm).toBeCloseTo(640, 4);
+  const plain =
+    (Math.hypot(seen(640).x - seen(0).x, seen(640).y - seen(0).y) * 600) /
+    Math.hypot(seen(700).x - seen(100).x, seen(700).y - seen(100).y);
+  expect(Math.abs(plain - 640)).toBeGreaterThan(20);
+  expect(foreshortening).toBeGreaterThan(1.3);
+});
+
+test('which end is the nose, and a nose beside the line, change nothing', () => {
+  const marks = [0, 200, 400, 600].map(mark);
+  const straight = read(taps(marks, seen(50), seen(540))).lengthMm;
+  expect(read(taps(marks, seen(540), seen(50))).lengthMm).toBeCloseTo(straight, 9);
+  const beside = { x: seen(50).x - 0.6 * 30, y: seen(50).y + 0.8 * 30 };
+  expect(read(taps(marks, beside, seen(540))).lengthMm).toBeCloseTo(straight, 6);
+});
+
+test('marks far from the tail leave more doubt than marks around it', () => {
+  const near = read(taps([0, 350, 700].map(mark), seen(0), seen(680))).uMm;
+  const far = read(taps([0, 50, 100].map(mark), seen(0), seen(680))).uMm;
+  expect(far).toBeGreaterThan(4 * near);
+});
+
+test.each([
+  ['two marks', [mark(0), mark(500)], /three different marks/],
+  ['the same mark three times', [mark(100), mark(100), mark(100)], /three different marks/],
+  ['marks in one place', [0, 100, 200].map((atMm) => ({ atMm, pixel: { x: 5, y: 5 } })), /do not lie as marks/],
+  [
+    'a board that folds back',
+    [
+      { atMm: 0, pixel: { x: 0, y: 0 } },
+      { atMm: 100, pixel: { x: 900, y: 0 } },
+      { atMm: 200, pixel: { x: 100, y: 0 } },
+    ],
+    /do not lie as marks/,
+  ],
+  [
+    'a mark that was another',
+    [...[0, 100, 200, 300, 500, 600].map(mark), { atMm: 410, pixel: seen(460) }],
+    /mark at 410 mm lies .* off/,
+  ],
+  ['nose and tail in one place', [0, 300, 600].map(mark), /one place/],
+])('%s: said, not measured', (name, marks, sentence) => {
+  const tail = name.startsWith('nose') ? seen(10) : seen(540);
+  const reading = boardLength(taps(marks, seen(10), tail));
+  expect(reading.ok).toBe(false);
+  if (!reading.ok) expect(reading.sentence).toMatch(sentence);
+});
+
+describe('with something of known length beside it', () => {
+  const reel = {
+    lengthMm: 100,
+    ends: [
+      { x: 0, y: 0 },
+      { x: 200, y: 0 },
+    ] as const,
+  };
+  const fish = { nose: { x: 0, y: 300 }, tail: { x: 1600, y: 300 }, tapPx: 1.5 };
+  test('the scale is taken over, with the doubt of a camera off square', () => {
+    const reading = lengthByReference(reel, fish);
+    if (!reading.ok) throw new Error(reading.sentence);
+    expect(reading.value.lengthMm).toBeCloseTo(800, 9);
+    const square = lengthByReference(reel, { ...fish, tiltRad: 0 });
+    expect(square.ok && square.value.uMm).toBeCloseTo(800 * Math.SQRT2 * 1.5 * Math.hypot(1 / 200, 1 / 1600), 9);
+    expect(reading.value.uMm).toBeGreaterThan(20);
+  });
+  test('something too short measures nothing', () =>
+    expect(
+      lengthByReference(
+        {
+          ...reel,
+          ends: [
+            { x: 0, y: 0 },
+            { x: 4, y: 0 },
+          ],
+        },
+        fish,
+      ).ok,
+    ).toBe(false));
+});
+
+test('parallax follows similar triangles', () => {
+  expect(parallaxMm(700, 30, 1200)).toBeCloseTo(17.5, 12);
+  expect(parallaxMm(700, 0, 1200)).toBe(0);
+  expect(() => parallaxMm(700, 50, 40)).toThrow(RangeError);
+});

@@ -1,0 +1,213 @@
+import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
+import type { KitItem } from '../domain/kit/kit.js';
+import { layHabit } from '../bank/autoLayout.js';
+import type { Layout } from '../domain/water/plan.js';
+import { longestExpectedMm, readiness, readinessList, type Readiness } from '../bank/readiness.js';
+import type { ReadinessItem } from '../bank/readinessState.js';
+import type { BarbSchool, Rig } from '../domain/kit/rig.js';
+import { shadeCasters } from '../weather/shade.js';
+import { sunAt } from '../weather/sun.js';
+import { shouldWeFish, type FishingAdvice } from '../care/fishing.js';
+import {
+  heatClocks,
+  outlook,
+  soakLastsMs,
+  type HeatClocks,
+  type OutlookInput,
+  type OutlookMoment,
+} from '../care/heatForecast.js';
+import type { StopSchool } from '../care/stopLine.js';
+import type { SpeciesId } from '../domain/fish/species.js';
+import { massSystemOf, type MassUnit } from '../measure/mass.js';
+import type { TempHabit } from '../measure/temperature.js';
+import type { DayOfYear } from '../domain/water/season.js';
+import type { Swim } from '../domain/water/swim.js';
+import type { Position, Water } from '../domain/water/water.js';
+import type { WeighMethod } from '../domain/capture/weightReading.js';
+import { conditionsNow, type ConditionsNow } from '../domain/outing/conditionsNow.js';
+import { outingMoment, type OutingStory } from '../domain/outing/outingState.js';
+import { weatherAhead } from './correctedForecast.js';
+
+/** The keeper's ways that a prospect hangs on. */
+export interface ProspectWays {
+  readonly stopSchool: StopSchool;
+  readonly barbSchool: BarbSchool;
+  readonly weighMethod: WeighMethod;
+  readonly tempHabit: TempHabit;
+  readonly lengthHabit: 'in' | 'cm';
+  readonly massUnit: MassUnit;
+  /** How the keeper likes to lay out a bank. */
+  readonly habit: Layout | null;
+}
+
+/** All that is known of an outing, from its log and from the keeper's rows. */
+export interface ProspectInput {
+  readonly story: OutingStory;
+  readonly water: Water;
+  readonly swim: Swim | null;
+  readonly ways: ProspectWays;
+  readonly kit: readonly KitItem[];
+  readonly rigs: readonly Rig[];
+  readonly nowMs: number;
+  /** Of each kind the keeper's own longest fish, and when one was last on, as far as the book knows. */
+  readonly own?: {
+    readonly longestMm: Partial<Record<SpeciesId, number>>;
+    readonly lastFishAt: Partial<Record<SpeciesId, string>>;
+  };
+  /** When the scale was last zeroed with the sling on. */
+  readonly zeroedMs?: number | null;
+  /** Another moment to look at, when the outing is only planned. */
+  readonly lookMs?: number | undefined;
+  /** The keeper's own calendar and clock at a moment: time zones are not known here. */
+  readonly calendar: (atMs: number) => DayOfYear & { readonly year: number };
+  readonly clock: (atMs: number) => string;
+}
+
+/** What lies ahead of an outing: conditions, advice, heat, layout and readiness, all from one look at what is known. */
+export interface Prospect {
+  /** The moment that is looked at: now, or the beginning of what is planned. */
+  readonly momentMs: number;
+  readonly position: Position | null;
+  readonly now: ConditionsNow;
+  readonly advice: readonly FishingAdvice[];
+  /** Null while the place is not known, or neither a forecast nor air and sky as they were seen. */
+  readonly moments: readonly OutlookMoment[] | null;
+  readonly heat: HeatClocks | null;
+  readonly soakLastsMs: number | null;
+  /** As it was laid out here, else the keeper's habit laid on this swim; null without either. */
+  readonly laid: Layout | null;
+  readonly layout: LayoutJudgement | null;
+  readonly plan: Omit<BankPlan, 'layout'>;
+  readonly items: readonly ReadinessItem[];
+  readonly readiness: Readiness;
+}
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const CIVIL_DUSK_DEG = -6;
+
+/**
+ * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is left out and said,
+ * never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
+ */
+export function prospect(input: ProspectInput): Prospect {
+  const ahead = lookAhead(input);
+  return { ...ahead, readiness: readiness(ahead.items, input.story.checked) };
+}
+
+/** All of a prospect that does not hang on what was checked: the part that takes its time, and need not be done anew at every check. */
+export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
+  const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
+  const momentMs = input.lookMs ?? outingMoment(story, nowMs);
+  const position = swim?.position ?? water.position;
+  const now = conditionsNow(story, momentMs);
+  const plan: Prospect['plan'] = {
+    bank: swim?.bank ?? 'grass',
+    facingDeg: swim?.facingDeg ?? 0,
+    fixtures: swim?.fixtures ?? [],
+    hours: position ? sunHours(story, position) : [],
+    clock,
+  };
+  const laid = story.layout ?? (ways.habit && layHabit(ways.habit, plan));
+  const layout = laid && judgeLayout({ ...plan, layout: laid });
+  const outlookInput = outlookOf(input, position, laid);
+  const moments = outlookInput && outlook(outlookInput);
+  const heat = moments && heatClocks(moments, momentMs);
+  const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
+  const expected: readonly SpeciesId[] = story.expected.length > 0 ? story.expected : ['carp'];
+  const advice = expected.map((species) =>
+    shouldWeFish({
+      species,
+      water,
+      ahead,
+      clock,
+      school: ways.stopSchool,
+      tempHabit: ways.tempHabit,
+      waterC: now.waterC,
+      deepC: now.deepC,
+      airC: now.airC,
+      oxygenMgL: now.oxygenMgL,
+      today: input.calendar(momentMs),
+      daysAhead: daysAhead(story, momentMs, input.calendar),
+      pressureHpa: now.pressureHpa,
+      thunder: now.thunder,
+    }),
+  );
+  const lasts = outlookInput && heat?.matBurnsMs ? soakLastsMs(outlookInput, heat.matBurnsMs) : null;
+  const items = readinessList({
+    expected,
+    water,
+    kit,
+    rigs,
+    layout,
+    heat,
+    clock,
+    bank: plan.bank,
+    hazards: swim?.hazards ?? [],
+    waterC: now.waterC,
+    airC: now.airC,
+    soakLastsMs: lasts,
+    helped: story.companions > 0,
+    longestMm: longestExpectedMm(expected, input.own?.longestMm),
+    lastFishAt: input.own?.lastFishAt ?? {},
+    nowMs: momentMs,
+    zeroedMs: input.zeroedMs ?? null,
+    barbSchool: ways.barbSchool,
+    weighMethod: ways.weighMethod,
+    tempHabit: ways.tempHabit,
+    lengthHabit: ways.lengthHabit,
+    massSystem: massSystemOf(ways.massUnit),
+    day: dayText(input.calendar(momentMs)),
+    night: plan.hours.some(({ sun }) => sun.altitudeDeg < CIVIL_DUSK_DEG),
+  });
+  return { momentMs, position, now, advice, moments, heat, laid, layout, plan, items, soakLastsMs: lasts };
+}
+
+/** What the heat of the hours is worked out from; null while place or weather are not known. */
+function outlookOf(
+  { story, swim }: ProspectInput,
+  position: Position | null,
+  laid: Layout | null,
+): OutlookInput | null {
+  const hours = weatherAhead(story);
+  if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
+  const layout = laid ?? {};
+  return {
+    fromMs: story.fromMs,
+    toMs: story.toMs,
+    position,
+    hours,
+    facingDeg: swim?.facingDeg ?? 0,
+    // The margin is a surface: what was read off the bottom says nothing of it.
+    readings: story.conditions.flatMap(({ waterC, depth, atMs }) =>
+      waterC === undefined || depth === 'bottom' ? [] : { tempC: waterC, atMs },
+    ),
+    casters: shadeCasters(swim?.fixtures ?? [], layout),
+    mat: layout.mat ?? null,
+    bucket: layout.bucket ?? null,
+    face: 'up',
+    deeds: story.deeds,
+  };
+}
+
+/** The full hours of an outing with their sun; of a very long one the first two days. */
+function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] {
+  const first = Math.ceil(fromMs / HOUR_MS) * HOUR_MS;
+  const count = Math.min(48, Math.max(1, Math.floor((toMs - first) / HOUR_MS) + 1));
+  return Array.from({ length: count }, (_, i) => ({
+    atMs: first + i * HOUR_MS,
+    sun: sunAt(first + i * HOUR_MS, position),
+  }));
+}
+
+/** The days after the one looked at on which an outing goes on, at most a fortnight of them. */
+function daysAhead({ toMs }: OutingStory, momentMs: number, calendar: ProspectInput['calendar']): DayOfYear[] {
+  const days = Math.min(14, Math.ceil((toMs - momentMs) / DAY_MS) + 1);
+  const all = Array.from({ length: Math.max(0, days) }, (_, i) => Math.min(toMs, momentMs + i * DAY_MS)).map(calendar);
+  return all.filter((day, i) => i > 0 && dayText(day) !== dayText(all[i - 1] ?? day));
+}
+
+function dayText({ year, month, day }: DayOfYear & { readonly year: number }): string {
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${year}-${two(month)}-${two(day)}`;
+}

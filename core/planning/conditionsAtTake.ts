@@ -1,0 +1,24 @@
+import { sunAt } from '../weather/sun.js';
+import type { Around } from '../domain/capture/conditions.js';
+import type { Position } from '../domain/water/water.js';
+import { conditionsNow } from '../domain/outing/conditionsNow.js';
+import type { OutingStory } from '../domain/outing/outingState.js';
+
+/** Darker than this a lamp is needed (civil twilight). */
+const CIVIL_DUSK_DEG = -6;
+
+/**
+ * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so that a fish that takes
+ * while the hours ahead are still being worked out lacks nothing. Example: nothing measured and nobody along gives no companions.
+ */
+export function aroundNow(story: OutingStory, position: Position | null, momentMs: number): Around {
+  const { waterC, airC, oxygenMgL, thunder } = conditionsNow(story, momentMs);
+  return {
+    ...(waterC !== null && { waterC }),
+    ...(airC !== null && { airC }),
+    ...(oxygenMgL !== null && { oxygenMgL }),
+    ...(position && sunAt(momentMs, position).altitudeDeg < CIVIL_DUSK_DEG && { dark: true }),
+    ...(thunder && { thunder }),
+    companions: story.companions,
+  };
+}

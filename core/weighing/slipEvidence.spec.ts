@@ -1,0 +1,34 @@
+import { poundsOunces } from '../measure/mass.js';
+import { becauseOf } from './slipEvidence.js';
+import type { Entry } from './entry.js';
+import { SLIPS } from './slip.js';
+
+const entry: Entry = {
+  reading: { asRead: poundsOunces(22, 0), method: 'zeroed', slingAfter: { unit: 'oz', count: 27 } },
+  species: 'carp',
+  lengthMm: 800,
+  girthMm: null,
+  own: [],
+  zeroSeen: false,
+  division: { unit: 'oz', count: 1 },
+};
+
+test('a slip is told with what was seen for it', () => {
+  expect(becauseOf('sling-left-on', entry)).toEqual([
+    'The zero was not tapped.',
+    'The empty sling showed 1 lb 11 oz afterwards, not nothing.',
+  ]);
+  expect(becauseOf('kilograms-for-pounds', entry)).toEqual(['Your scale shows pounds.']);
+  expect(becauseOf('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
+});
+
+test('where only the fish speaks for it, nothing is made up', () => {
+  const bare: Entry = {
+    species: null,
+    lengthMm: null,
+    girthMm: null,
+    own: [],
+    reading: { asRead: poundsOunces(9, 0), method: 'zeroed' },
+  };
+  for (const kind of SLIPS) expect(becauseOf(kind, bare)).toEqual([]);
+});
