@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { AppendEvents } from '@keeper/server/captures/appendEvents';
+import { CaptureEventsService } from '@keeper/server/captures/captureEvents.service';
 import { Database } from '@keeper/server/storage/database';
 import { event, newId } from './events.js';
 import { quantile, report, timedRuns } from './figures.js';
@@ -11,12 +11,12 @@ import { runServer } from './runningServer.js';
 
 const ROUNDS = 5;
 const RUNS = 400;
-/** Taps in a capture: the story is told anew after each. */
+/** Taps in a capture: the log is replayed after each. */
 const TAPS = 12;
 const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
 
 /**
- * Appending one event: the transaction that writes it and tells its story anew, against a bare prepared insert of the same row
+ * Appending one event: the transaction that writes it and replays its log, against a bare prepared insert of the same row
  * into a twin of the book with the same durability on the same disk; and the whole way over HTTP.
  */
 export async function appendBench(): Promise<void> {
@@ -26,7 +26,7 @@ export async function appendBench(): Promise<void> {
     return Database.open(join(folder, name), MIGRATIONS);
   };
   const [book, twin] = [open('book'), open('twin')];
-  const append = new AppendEvents(book);
+  const append = new CaptureEventsService(book);
   const bare = bareInsert(twin);
   mkdirSync(join(folder, 'served'));
   const { url, stop } = await runServer(join(folder, 'served'));
@@ -48,7 +48,7 @@ export async function appendBench(): Promise<void> {
     const name = `p${share * 100}`;
     const baseline = quantile(times.bare, share);
     report(`append: bare prepared insert, ${name}`, baseline, 'ms');
-    report(`append: one event with its story, ${name}`, quantile(times.append, share), 'ms');
+    report(`append: one event with its state, ${name}`, quantile(times.append, share), 'ms');
     report(`append: times the bare insert, ${name}`, quantile(times.append, share) / baseline, 'x', 3);
     report(`append: one event over HTTP, ${name}`, quantile(times.http, share), 'ms');
     report(`append: one event after 20,000 others of its capture, ${name}`, quantile(after, share), 'ms', 20);
@@ -56,7 +56,7 @@ export async function appendBench(): Promise<void> {
 }
 
 /** How long one more tap takes on a capture that has very many. */
-async function appendAfterMany(append: AppendEvents): Promise<number[]> {
+async function appendAfterMany(append: CaptureEventsService): Promise<number[]> {
   const at = new Date().toISOString();
   const captureId = newId();
   const tap = (i: number) => event(captureId, i === 0 ? 'hooked' : i % 2 ? 'lifted' : 'returned', at, i * 1000, {});

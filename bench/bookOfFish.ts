@@ -5,11 +5,11 @@ import type SqliteDatabase from 'better-sqlite3';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { recordOf } from '@keeper/core/domain/capture/record';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
-import { tellStory } from '@keeper/core/domain/capture/replay';
-import { chance } from '@keeper/core/statistics/rng';
+import { replay } from '@keeper/core/domain/capture/replay';
+import { createRng } from '@keeper/core/statistics/rng';
 import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
-import { printFile, printKey } from '@keeper/server/flanks/printFile';
+import { descriptorFile, descriptorKey } from '@keeper/server/flanks/descriptorFile';
 import { Database } from '@keeper/server/storage/database';
 import { event, newId } from './events.js';
 
@@ -40,8 +40,8 @@ function fill(sqlite: SqliteDatabase.Database, fish: number, printed: number): v
     for (let i = 0; i < fish; i += 1) {
       const events = oneFish(i, i < printed);
       const captureId = events[0]?.captureId ?? '';
-      const story = tellStory(captureId, events);
-      const summary = summaryOf(story);
+      const state = replay(captureId, events);
+      const summary = summaryOf(state);
       const { startedAt, outcome, species, netGrams } = summary;
       addCapture.run(
         captureId,
@@ -51,7 +51,7 @@ function fill(sqlite: SqliteDatabase.Database, fish: number, printed: number): v
         netGrams,
         netGrams ?? -1,
         JSON.stringify(summary),
-        JSON.stringify(recordOf(story)),
+        JSON.stringify(recordOf(state)),
       );
       for (const { id, deviceId, at, elapsedMs, type, payload } of events) {
         addEvent.run(id, captureId, deviceId, at, elapsedMs, type, JSON.stringify(payload), at);
@@ -97,7 +97,7 @@ function writePrint(folder: string, i: number): void {
   const kind = paintedKind(species, species === 'carp' ? 'mirror' : null);
   if (!kind) return;
   const { columns, rows } = flankFrame(kind);
-  const drawn = chance(`print ${i}`);
+  const drawn = createRng(`print ${i}`);
   const cells = Buffer.from(Array.from({ length: columns * rows }, () => drawn.whole(-127, 127))).toString('base64');
   const at = (x: number, y: number) => ({ x, y });
   const landmarks = {
@@ -108,7 +108,7 @@ function writePrint(folder: string, i: number): void {
     anal: at(2700, 1800),
     fork: at(3500, 1500),
   };
-  const file = printFile(folder, printKey(nameOf(i), kind, null));
+  const file = descriptorFile(folder, descriptorKey(nameOf(i), kind, null));
   mkdirSync(dirname(file), { recursive: true });
   writeFileSync(file, JSON.stringify({ side: 'left', landmarks, cells }));
 }

@@ -5,9 +5,9 @@ import { fileURLToPath } from 'node:url';
 import type SqliteDatabase from 'better-sqlite3';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
-import { ReadBook } from '@keeper/server/captures/readBook';
+import { CapturesRepository } from '@keeper/server/captures/captures.repository';
 import { Database } from '@keeper/server/storage/database';
 import { event, newId } from './events.js';
 import { quantile, report, timedRuns } from './figures.js';
@@ -30,7 +30,7 @@ export async function bookBench(): Promise<void> {
     `SELECT id, started_at, summary FROM captures WHERE outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL
      ORDER BY started_at DESC, id DESC LIMIT 41`,
   );
-  const book = new ReadBook(database);
+  const book = new CapturesRepository(database);
   const bareTimes = await timedRuns(RUNS, () => bare.all());
   const pageTimes = await timedRuns(RUNS, () => book.page({}));
   // One at a time has the book.
@@ -60,7 +60,7 @@ function fill(sqlite: SqliteDatabase.Database): void {
     for (let i = 0; i < CAPTURES; i += 1) {
       const events = oneCapture(i);
       const captureId = events[0]?.captureId ?? '';
-      const summary = summaryOf(tellStory(captureId, events));
+      const summary = summaryOf(replay(captureId, events));
       const { startedAt, outcome, species, netGrams } = summary;
       addCapture.run(captureId, startedAt, outcome, species, netGrams, netGrams ?? -1, JSON.stringify(summary));
       for (const each of events) {

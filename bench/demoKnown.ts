@@ -6,7 +6,7 @@ import { setTimeout } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { PRINTS_AT_ONCE, type CellsAnswer, type FlankInBook, type FlanksAnswer } from '@keeper/contract/flanks';
-import { readyPrint } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { prepareDescriptor } from '@keeper/core/recognition/descriptor/compareDescriptors';
 import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
 import { runServer } from './runningServer.js';
 
@@ -37,7 +37,7 @@ export async function demoKnownBench(): Promise<void> {
     );
     const asked = flanks.map((flank): Asked => {
       const cells = new Int8Array(Buffer.from(printed[flank.print] ?? '', 'base64'));
-      const ready = readyPrint({ side: flank.side, kind: flank.kind, cells });
+      const ready = prepareDescriptor({ side: flank.side, kind: flank.kind, cells });
       return { fishId: flank.captureId, flank, ready };
     });
     report(asked, truth);

@@ -3,7 +3,7 @@ import { findFish } from '@keeper/core/recognition/finder/findFish';
 import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
 import { planesOf } from '@keeper/core/image/raster';
 import { anyPicture, PAINTED_KINDS } from '@keeper/painter/anyPicture';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { lesson } from '@keeper/painter/lessons';
 import { errorOf } from '@keeper/painter/trainFinder';
 import { quantile, report } from './figures.js';
@@ -19,7 +19,7 @@ export function finderBench(): void {
   const times: number[] = [];
   for (let i = 0; i < PICTURES; i += 1) {
     const name = `unseen by the finder ${i}`;
-    const { kind } = anyPicture(chance(name), name);
+    const { kind } = anyPicture(createRng(name), name);
     const { raster, landmarks } = lesson(name);
     const planes = planesOf(raster);
     const began = performance.now();

@@ -2,8 +2,8 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { readyPrint, type ReadyPrint } from '@keeper/core/recognition/descriptor/compareDescriptors';
-import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { prepareDescriptor, type PreparedDescriptor } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { describeFlank } from '@keeper/core/recognition/descriptor/flankDescriptor';
 import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
 import { scaled } from '@keeper/core/domain/fish/landmarks';
@@ -75,7 +75,7 @@ async function answerAll(
 ): Promise<void> {
   const times: number[] = [];
   let [unseen, doubted] = [0, 0];
-  const readyOf = async (file: string, row: FlankRow, propose = false): Promise<ReadyPrint | undefined> => {
+  const readyOf = async (file: string, row: FlankRow, propose = false): Promise<PreparedDescriptor | undefined> => {
     const { raster, landmarks: told } = await pictureOf(file, row);
     const began = performance.now();
     const kind = kindOf(row.species);
@@ -83,7 +83,7 @@ async function answerAll(
     // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers: they are taken as they are.
     if (propose && !proposed) return undefined;
     if (proposed?.doubtful) doubted += 1;
-    const ready = readyPrint(flankPrint(raster, proposed?.landmarks ?? told, row.side, kind));
+    const ready = prepareDescriptor(describeFlank(raster, proposed?.landmarks ?? told, row.side, kind));
     times.push(performance.now() - began);
     return ready;
   };

@@ -2,7 +2,7 @@ import { mkdir, writeFile } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import { anyPicture, PAINTED_KINDS } from '@keeper/painter/anyPicture';
 import { CLEAN, type Nuisance } from '@keeper/painter/nuisance';
@@ -38,7 +38,7 @@ const TAP_MISS = 0.015 / Math.SQRT2;
  */
 export async function paintFlankSet(folder: string, { seed, perKind, unknown, widthPx }: FlankSetSize) {
   await mkdir(folder, { recursive: true });
-  const luck = chance(seed);
+  const luck = createRng(seed);
   const [gallery, queries]: [FlankRow[], FlankRow[]] = [[], []];
   const jobs: { readonly task: FlankTask; readonly done: (painted: FlankPainted) => Promise<void> }[] = [];
   const add = (
@@ -80,7 +80,7 @@ export async function paintFlankSet(folder: string, { seed, perKind, unknown, wi
 }
 
 function ordered(
-  luck: Chance,
+  luck: Rng,
   fish: string,
   kind: PictureOrder['kind'],
   side: 'left' | 'right',
@@ -98,7 +98,7 @@ function ordered(
 }
 
 /** Mildly wrong pictures: what is beyond that is sent away by the verdicts of the bench. */
-function wrong(luck: Chance): Partial<Nuisance> {
+function wrong(luck: Rng): Partial<Nuisance> {
   const is = (share: number) => luck.next() < share;
   return {
     blur: is(0.3) ? luck.between(0.0015, 0.003) : luck.between(0, 0.0012),

@@ -1,7 +1,7 @@
 import sharp from 'sharp';
-import { chance } from '@keeper/core/statistics/rng';
-import { readyPrint, type ReadyPrint } from '@keeper/core/recognition/descriptor/compareDescriptors';
-import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { createRng } from '@keeper/core/statistics/rng';
+import { prepareDescriptor, type PreparedDescriptor } from '@keeper/core/recognition/descriptor/compareDescriptors';
+import { describeFlank } from '@keeper/core/recognition/descriptor/flankDescriptor';
 import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
 import type { Raster } from '@keeper/core/image/raster';
@@ -17,12 +17,12 @@ const PICTURES = 8;
 
 /** How long the answer takes against a thousand and ten thousand flanks of one kind and side, and a print from a 12 MP JPEG, on one core. */
 export async function flankSpeedBench(): Promise<void> {
-  const luck = chance('flank speed');
+  const luck = createRng('flank speed');
   const shot = (fish: string, name: string) => {
     const order = { ...anyPicture(luck, name, { ...SIZE, spoilt: 0.2, kind: KIND, side: 'left' }), fish };
     return paintPicture(order);
   };
-  const [known, asked]: [ReadyPrint[], ReadyPrint[]] = [[], []];
+  const [known, asked]: [PreparedDescriptor[], PreparedDescriptor[]] = [[], []];
   const large: Buffer[] = [];
   for (let i = 0; i < PAINTED; i += 1) {
     for (const [list, name] of [
@@ -31,7 +31,7 @@ export async function flankSpeedBench(): Promise<void> {
     ] as const) {
       const { rgb, widthPx, heightPx, landmarksPx } = shot(`fish ${i}`, `${name} ${i}`);
       const raster: Raster = { widthPx, heightPx, channels: 3, data: rgb };
-      list.push(readyPrint(flankPrint(raster, landmarksPx, 'left', KIND)));
+      list.push(prepareDescriptor(describeFlank(raster, landmarksPx, 'left', KIND)));
       if (list === asked && large.length < PICTURES) large.push(await twelveMegapixels(raster));
     }
   }
@@ -52,13 +52,13 @@ export async function flankSpeedBench(): Promise<void> {
 
 const SIZE = { widthPx: 720, heightPx: 540 } as const;
 
-function registerOf(painted: readonly ReadyPrint[], flanks: number): KnownFlank[] {
+function registerOf(painted: readonly PreparedDescriptor[], flanks: number): KnownFlank[] {
   return Array.from({ length: flanks }, (_, i) => {
-    const { print } = painted[i % painted.length] as ReadyPrint;
-    if (i < painted.length) return { fishId: `${i}`, ready: painted[i] as ReadyPrint };
+    const { print } = painted[i % painted.length] as PreparedDescriptor;
+    if (i < painted.length) return { fishId: `${i}`, ready: painted[i] as PreparedDescriptor };
     const by = 37 * i;
     const cells = print.cells.map((_cell, at) => print.cells.at(-1 - ((at + by) % print.cells.length)) as number);
-    return { fishId: `${i}`, ready: readyPrint({ ...print, cells }) };
+    return { fishId: `${i}`, ready: prepareDescriptor({ ...print, cells }) };
   });
 }
 
@@ -72,5 +72,5 @@ function twelveMegapixels({ widthPx, heightPx, data }: Raster): Promise<Buffer> 
 async function printOf(jpeg: Buffer): Promise<void> {
   const { raster } = await readPicture(jpeg);
   const fish = proposedFish(raster, KIND);
-  if (fish) flankPrint(raster, fish.landmarks, 'left', KIND);
+  if (fish) describeFlank(raster, fish.landmarks, 'left', KIND);
 }

@@ -1,4 +1,4 @@
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { expectedWeight } from '@keeper/core/biometry/expectedWeight';
 import { fabensGrowth } from '@keeper/core/biometry/fabens';
 import { growthFit, type Measure } from '@keeper/core/biometry/growth';
@@ -10,7 +10,7 @@ const START_MS = Date.UTC(2020, 0, 1);
 
 /** How often what is said about growth and expected weight holds the truth: invented fish whose truth is known. 95 % is what each claims. */
 export function growthBench(): void {
-  const luck = chance('growth of the bench');
+  const luck = createRng('growth of the bench');
   for (const scatter of [0.05, 0.1])
     for (const n of [3, 4, 5, 8, 12, 20, 50, 200])
       say(`gain of weight a year: scatter ${100 * scatter} %, ${n} weighings`, weightGrowth(luck, n, scatter));
@@ -36,7 +36,7 @@ function say(name: string, { held, of, next }: Held): void {
   );
 }
 
-function grown(luck: Chance, n: number, kind: 'weight' | 'length', u: number, trueAt: (years: number) => number) {
+function grown(luck: Rng, n: number, kind: 'weight' | 'length', u: number, trueAt: (years: number) => number) {
   const years = luck.between(1.5, 6);
   const measured: Measure[] = Array.from({ length: n }, () => {
     const at = luck.between(0, years);
@@ -46,7 +46,7 @@ function grown(luck: Chance, n: number, kind: 'weight' | 'length', u: number, tr
 }
 
 /** One fish of 9 kg that gains a steady weight and scatters with season and spawn; the scale errs by 60 g. */
-function weightGrowth(luck: Chance, n: number, scatter: number): Held {
+function weightGrowth(luck: Rng, n: number, scatter: number): Held {
   return grow(luck, n, 'weight', () => {
     const gain = luck.between(100, 900);
     return { gain, u: 60, trueAt: (years) => (9000 + gain * years) * (1 + scatter * luck.normal()) };
@@ -54,7 +54,7 @@ function weightGrowth(luck: Chance, n: number, scatter: number): Held {
 }
 
 /** One fish of 70 cm, laid a little otherwise each time. */
-function lengthGrowth(luck: Chance, n: number): Held {
+function lengthGrowth(luck: Rng, n: number): Held {
   return grow(luck, n, 'length', () => {
     const gain = luck.between(2, 30);
     return { gain, u: 8, trueAt: (years) => (700 + gain * years) * (1 + 0.006 * luck.normal()) };
@@ -67,7 +67,7 @@ interface Truth {
   readonly trueAt: (years: number) => number;
 }
 
-function grow(luck: Chance, n: number, kind: 'weight' | 'length', draw: () => Truth): Held {
+function grow(luck: Rng, n: number, kind: 'weight' | 'length', draw: () => Truth): Held {
   const runs = n > 50 ? 300 : 1000;
   let [held, next, of] = [0, 0, 0];
   for (let i = 0; i < runs; i += 1) {
@@ -83,7 +83,7 @@ function grow(luck: Chance, n: number, kind: 'weight' | 'length', draw: () => Tr
 }
 
 /** Fish that grow towards 900 mm at 0.2 a year, met again after some months or years and measured with a tape each time. */
-function waterGrowth(luck: Chance, n: number): Held {
+function waterGrowth(luck: Rng, n: number): Held {
   const [most, rate] = [900, 0.2];
   let [held, of] = [0, 0];
   for (let i = 0; i < 500; i += 1) {
@@ -102,7 +102,7 @@ function waterGrowth(luck: Chance, n: number): Held {
 }
 
 /** Carp of a keeper whose five waters differ among themselves; every third of them is a fish that was met before. */
-function nextFish(luck: Chance, n: number): Held {
+function nextFish(luck: Rng, n: number): Held {
   const scatter = LENGTH_WEIGHT.carp?.scatter ?? 0;
   const runs = 1000;
   let held = 0;

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { cameraScene } from '@keeper/standins/camera';
 import sharp from 'sharp';
 
@@ -9,7 +9,7 @@ export async function largePictures(count: number, seed = 'ingest'): Promise<Buf
     .removeAlpha()
     .resize(4000, 3000);
   const large = await scene.raw().toBuffer();
-  const luck = chance('grain');
+  const luck = createRng('grain');
   const made: Buffer[] = [];
   for (let i = 0; i < count; i += 1) {
     for (let at = luck.whole(0, 40); at < large.length; at += luck.whole(7, 60))

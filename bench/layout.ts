@@ -1,9 +1,9 @@
 import { judgeLayout, type BankPlan } from '@keeper/core/bank/judgeLayout';
-import { layOut } from '@keeper/core/bank/autoLayout';
+import { autoLayout } from '@keeper/core/bank/autoLayout';
 import { FIXTURE_KINDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
 import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/weather/shade';
 import { sunAt } from '@keeper/core/weather/sun';
-import { outlook } from '@keeper/core/care/heatForecast';
+import { heatForecast } from '@keeper/core/care/heatForecast';
 import { standinHour } from '@keeper/standins/weather';
 import { quantile, report, timedRuns } from './figures.js';
 
@@ -20,7 +20,7 @@ const FIXTURES = 29;
  */
 export async function layoutBench(): Promise<void> {
   const plan = bankPlan();
-  const layout = { ...layOut({ ...plan, fixtures: [] }, false), brolly: { xM: 2, yM: -3 } };
+  const layout = { ...autoLayout({ ...plan, fixtures: [] }, false), brolly: { xM: 2, yM: -3 } };
   const frame = (run: number) => {
     const hours = suns();
     const moved = { ...layout, bucket: { xM: (run % 40) / 20, yM: -2 } };
@@ -45,10 +45,10 @@ export async function layoutBench(): Promise<void> {
     'ms',
     16,
   );
-  report('plan: "lay it out for me", p95', quantile(await timedRuns(20, () => layOut(plan, false)), 0.95), 'ms');
+  report('plan: "lay it out for me", p95', quantile(await timedRuns(20, () => autoLayout(plan, false)), 0.95), 'ms');
   const hours = Array.from({ length: 24 }, (_, i) => standinHour(DAWN + i * HOUR_MS, PLACE, 'heatwave'));
   const ahead = await timedRuns(20, () =>
-    outlook({
+    heatForecast({
       fromMs: DAWN,
       toMs: DAWN + 24 * HOUR_MS,
       position: PLACE,

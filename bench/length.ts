@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { boardLength } from '@keeper/core/pictures/boardLength';
 import { pixelDistance } from '@keeper/core/geometry/pixel';
 import { drawPicturedBoard, type PicturedBoard } from '@keeper/standins/boardCamera';
@@ -8,7 +8,7 @@ const BOARDS = 2000;
 
 /** Lengths read off boards at an angle, beside a plain ruler laid through the two outermost marks. */
 export function lengthBench(): void {
-  const luck = chance('boards of the bench');
+  const luck = createRng('boards of the bench');
   const ours: number[] = [];
   const ruler: number[] = [];
   let covered = 0;

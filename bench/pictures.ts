@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { measurePicture, PICTURE_LIMITS, type PictureMeasures } from '@keeper/core/pictures/verdict';
 import { anyPicture } from '@keeper/painter/anyPicture';
 import type { Nuisance } from '@keeper/painter/nuisance';
@@ -78,7 +78,7 @@ const QUESTIONS: readonly Question[] = [
 
 /** How well each verdict agrees with what the painter knows to be wrong: area under the curve, and right at the limit that is used. */
 export function picturesBench(): void {
-  const luck = chance('pictures of the bench');
+  const luck = createRng('pictures of the bench');
   const tried = Array.from({ length: PICTURES }, (_, i): Tried => {
     const order = spoilt(
       anyPicture(luck, `bench ${i}`, { ...SIZE, mostRollRad: 0.15, mostTurnRad: 0.3 }),

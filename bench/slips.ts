@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { explainEntry } from '@keeper/core/weighing/explain';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
 import { drawEntry } from '@keeper/standins/writtenEntry';
@@ -11,7 +11,7 @@ const ENTRIES = 5000;
  * as it is shown; "asked" is whether the entry would be questioned at all.
  */
 export function slipsBench(): void {
-  const luck = chance('slips of the bench');
+  const luck = createRng('slips of the bench');
   const table = new Map<
     SlipKind,
     { count: number; first: number; three: number; asked: number; taken: Map<string, number> }

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
 import { drawLoad, hangingForce, type Support } from '@keeper/standins/hangingLoad';
 import { drawSensor, readForce } from '@keeper/standins/scaleSensor';
@@ -61,7 +61,7 @@ interface Weighing {
 }
 
 function weigh(seed: string): Weighing {
-  const luck = chance(seed);
+  const luck = createRng(seed);
   const support = luck.pick(SUPPORTS);
   const load = drawLoad(luck, GRAMS_PER_POUND * luck.between(5, 60), support, luck.next(), WIDER);
   const sensor = drawSensor(luck, luck.pick(DIVISIONS.filter((step) => load.grams <= MOST_STEPS * step)), WIDER);

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { gramsOf, GRAMS_PER_POUND, type Mass } from '@keeper/core/measure/mass';
 import { stateWeight } from '@keeper/core/weighing/statedWeight';
 import { weightResult } from '@keeper/core/weighing/result';
@@ -34,7 +34,7 @@ interface Weighed {
 
 /** How often the interval that is printed holds the truth, over so many invented fish, scales, slings and checks: cells are the surer, the more there are. */
 export function weighCoverageBench(fish = 5000): void {
-  const luck = chance('coverage of a weight');
+  const luck = createRng('coverage of a weight');
   const weighed: Weighed[] = [];
   let silent = 0;
   for (const method of ['zeroed', 'gross-minus-tare'] as const)

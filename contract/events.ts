@@ -126,7 +126,7 @@ export class FactsDto {
 
 export class NothingDto {}
 
-export class AroundDto {
+export class ConditionsDto {
   @Maybe() @IsNumber() @Min(TEMP_BOUNDS.water.leastC) @Max(TEMP_BOUNDS.water.mostC) waterC?: number;
   @Maybe() @IsNumber() @Min(TEMP_BOUNDS.air.leastC) @Max(TEMP_BOUNDS.air.mostC) airC?: number;
   @Maybe() @IsNumber() @Min(0) @Max(MOST_OXYGEN_MGL) oxygenMgL?: number;
@@ -136,7 +136,7 @@ export class AroundDto {
 }
 
 export class HookedDto {
-  @Maybe() @Nested(() => AroundDto) around?: AroundDto;
+  @Maybe() @Nested(() => ConditionsDto) around?: ConditionsDto;
   @Maybe() @IsId() waterId?: string;
   @Maybe() @IsId() outingId?: string;
   @Maybe() @IsId() swimId?: string;
@@ -160,7 +160,7 @@ export class EntryKeptDto {
   @Maybe() @IsText(500) note?: string;
 }
 
-export class HeldAgainstDto {
+export class ComparedWithDto {
   @Matches(SHA256) sha256: string;
   @IsId() captureId: string;
   @Matches(SHA256) otherSha: string;
@@ -174,7 +174,7 @@ export class IdentifiedDto {
   @ValidateIf(({ says, fishId }: Identified) => (says !== 'unsure' && says !== 'different') || fishId !== null)
   @IsId()
   fishId: string | null;
-  @Maybe() @Nested(() => HeldAgainstDto) by?: HeldAgainstDto;
+  @Maybe() @Nested(() => ComparedWithDto) by?: ComparedWithDto;
   @Maybe() @IsId() decisionId?: string;
   @Maybe() @IsText(400) why?: string;
 }
@@ -244,7 +244,7 @@ export class OutingBoundDto {
   @IsId() outingId: string;
   @Maybe() @IsId() swimId?: string;
   @Maybe() @IsId() waterId?: string;
-  @Maybe() @Nested(() => AroundDto) around?: AroundDto;
+  @Maybe() @Nested(() => ConditionsDto) around?: ConditionsDto;
 }
 
 export class GapToldDto {

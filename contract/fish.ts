@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { IsBoolean, IsInt, IsOptional, Min } from 'class-validator';
-import type { Shelved } from './rows.js';
+import type { Archived } from './rows.js';
 import { IsText, IsName } from './fields.js';
 
 /** What the keeper calls a known fish, as it is written. */
@@ -12,4 +12,4 @@ export class WriteFishDto {
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptFish = Shelved<Pick<WriteFishDto, 'name' | 'note'>>;
+export type KeptFish = Archived<Pick<WriteFishDto, 'name' | 'note'>>;

@@ -3,7 +3,7 @@ import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-va
 import { KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpec';
 import { MassDto } from './events.js';
-import type { Shelved } from './rows.js';
+import type { Archived } from './rows.js';
 import { IsId, IsMoment, IsCalendarDay, IsName, Nested, NestedList, Maybe } from './fields.js';
 
 const SIZE = 'A size is a length between 1 cm and 5 m.';
@@ -34,7 +34,7 @@ export class ScaleCheckDto {
   points: CheckPointDto[];
 }
 
-export class ScaleNatureDto {
+export class ScaleSpecDto {
   @Nested(() => MassDto) division: MassDto;
   @IsIn(SCALE_CLASSES) scaleClass: ScaleClass;
   @NestedList(() => ScaleCheckDto, { most: 200 }) checks: ScaleCheckDto[];
@@ -66,11 +66,11 @@ export class WriteKitItemDto {
   inDateUntil: string | null;
   @NestedList(() => TareNoteDto, { most: 500 }) tares: TareNoteDto[];
   @IsOptional() @IsMoment() checkedAt: string | null;
-  @IsOptional() @Nested(() => ScaleNatureDto) scale?: ScaleNatureDto | null;
+  @IsOptional() @Nested(() => ScaleSpecDto) scale?: ScaleSpecDto | null;
   @IsOptional() @Nested(() => DisinfectionDto) disinfected: DisinfectionDto | null;
   @IsOptional() @Nested(() => LastWaterDto) lastWater: LastWaterDto | null;
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptKitItem = Shelved<KitItem>;
+export type KeptKitItem = Archived<KitItem>;

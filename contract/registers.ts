@@ -12,13 +12,13 @@ export class RegisterQueryDto {
 }
 
 /** A friend's register that was taken in. */
-export interface TheirRegister extends RegisterFile {
+export interface FriendRegister extends RegisterFile {
   readonly id: string;
   readonly receivedAt: string;
 }
 
 /** What came of taking one in. */
-export interface TakenIn {
+export interface ImportedRegister {
   readonly id: string;
   readonly from: string;
   readonly fish: number;

@@ -4,7 +4,7 @@ import { RUN_STEPS } from '@keeper/core/domain/capture/steps';
 import { DECISION_RULES } from '@keeper/core/rehearse/judge';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
 import { SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
-import type { Shelved } from './rows.js';
+import type { Archived } from './rows.js';
 import { IsMoment, IsText, NestedList } from './fields.js';
 
 const LONGEST_MS = 24 * 3_600_000;
@@ -34,4 +34,4 @@ export class WriteRehearsalDto {
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptRehearsal = Shelved<Rehearsal>;
+export type KeptRehearsal = Archived<Rehearsal>;

@@ -12,7 +12,7 @@ import {
   type Trace,
 } from '@keeper/core/domain/kit/rig';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
-import type { Shelved } from './rows.js';
+import type { Archived } from './rows.js';
 import { IsMoment, IsName, NestedList } from './fields.js';
 
 const STRAIN = 'A breaking strain lies between 1 lb (0.45 kg) and 220 lb (100 kg).';
@@ -42,4 +42,4 @@ export class WriteRigDto {
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptRig = Shelved<Rig>;
+export type KeptRig = Archived<Rig>;

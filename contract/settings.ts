@@ -1,24 +1,24 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
-import { BARB_SCHOOLS, type BarbSchool } from '@keeper/core/domain/kit/rig';
+import { BARB_PRACTICES, type BarbPractice } from '@keeper/core/domain/kit/rig';
 import {
-  AIR_SCHOOLS,
-  FIGHT_SCHOOLS,
-  KEEP_SCHOOLS,
-  LIFT_SCHOOLS,
-  UNHOOK_SCHOOLS,
-  type AirSchool,
-  type FightSchool,
-  type KeepSchool,
-  type LiftSchool,
-  type UnhookSchool,
+  AIR_PRACTICES,
+  FIGHT_PRACTICES,
+  KEEP_PRACTICES,
+  LIFT_PRACTICES,
+  UNHOOK_PRACTICES,
+  type AirPractice,
+  type FightPractice,
+  type KeepPractice,
+  type LiftPractice,
+  type UnhookPractice,
 } from '@keeper/core/domain/capture/practices';
 import { LENGTH_OF, type LengthOf } from '@keeper/core/domain/fish/bodyLength';
-import { HOT_CAPTURE_SCHOOLS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
-import { STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
-import { TEMP_HABITS, type TempHabit } from '@keeper/core/measure/temperature';
+import { HOT_CAPTURE_PRACTICES, type HotCapturePractice } from '@keeper/core/care/hotCapture';
+import { STOP_PRACTICES, type StopPractice } from '@keeper/core/care/stopLine';
+import { TEMP_UNITS, type TempUnit } from '@keeper/core/measure/temperature';
 import { LayoutDto } from './layout.js';
-import { LENGTH_HABITS, type LengthHabit } from './ways.js';
+import { LENGTH_HABITS, type LengthHabit } from './preferences.js';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
@@ -26,13 +26,13 @@ import { Nested } from './fields.js';
 
 const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
 
-export class BankSchoolsDto {
-  @IsIn(UNHOOK_SCHOOLS) unhook: UnhookSchool;
-  @IsIn(LIFT_SCHOOLS) lift: LiftSchool;
-  @IsIn(FIGHT_SCHOOLS) fight: FightSchool;
-  @IsIn(AIR_SCHOOLS) air: AirSchool;
+export class BankPracticesDto {
+  @IsIn(UNHOOK_PRACTICES) unhook: UnhookPractice;
+  @IsIn(LIFT_PRACTICES) lift: LiftPractice;
+  @IsIn(FIGHT_PRACTICES) fight: FightPractice;
+  @IsIn(AIR_PRACTICES) air: AirPractice;
   @IsInt({ message: OWN_AIR }) @Min(1, { message: OWN_AIR }) @Max(300, { message: OWN_AIR }) airOwnS: number;
-  @IsIn(KEEP_SCHOOLS) keep: KeepSchool;
+  @IsIn(KEEP_PRACTICES) keep: KeepPractice;
   @IsBoolean() weigh: boolean;
   @IsBoolean() measure: boolean;
   @IsBoolean() picture: boolean;
@@ -50,11 +50,11 @@ export class WriteSettingsDto {
   @IsIn(LENGTH_HABITS) lengthHabit: LengthHabit;
   /** What a length is of, as this keeper measures. */
   @IsIn(LENGTH_OF) lengthOf: LengthOf;
-  @IsIn(TEMP_HABITS) tempHabit: TempHabit;
-  @IsIn(STOP_SCHOOLS) stopSchool: StopSchool;
-  @IsIn(HOT_CAPTURE_SCHOOLS) hotCaptureSchool: HotCaptureSchool;
-  @IsIn(BARB_SCHOOLS) barbSchool: BarbSchool;
-  @Nested(() => BankSchoolsDto) bank: BankSchoolsDto;
+  @IsIn(TEMP_UNITS) tempHabit: TempUnit;
+  @IsIn(STOP_PRACTICES) stopSchool: StopPractice;
+  @IsIn(HOT_CAPTURE_PRACTICES) hotCaptureSchool: HotCapturePractice;
+  @IsIn(BARB_PRACTICES) barbSchool: BarbPractice;
+  @Nested(() => BankPracticesDto) bank: BankPracticesDto;
   @IsOptional() @Nested(() => LayoutDto) habit: LayoutDto | null;
   @IsInt() @Min(0) revision: number;
 }

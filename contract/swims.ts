@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { BANK_KINDS, HAZARDS, type BankKind, type Hazard, type Swim } from '@keeper/core/domain/water/swim';
 import { FixtureDto } from './layout.js';
-import type { Shelved } from './rows.js';
+import type { Archived } from './rows.js';
 import { PositionDto } from './waters.js';
 import { IsId, IsText, IsName, Nested, NestedList } from './fields.js';
 
@@ -26,4 +26,4 @@ export class WriteSwimDto {
   @IsInt() @Min(0) revision: number;
 }
 
-export type KeptSwim = Shelved<Swim>;
+export type KeptSwim = Archived<Swim>;

@@ -17,7 +17,7 @@ import { LEAST_ALTITUDE_M, MOST_ALTITUDE_M } from '@keeper/core/weather/atmosphe
 import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/domain/water/rules';
 import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/domain/water/water';
 import { IsDayOfYear } from './dayOfYear.js';
-import type { Kept } from './rows.js';
+import type { Revisioned } from './rows.js';
 import { IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
 
 const LATITUDE = 'A latitude runs from -90 in the south to 90 in the north.';
@@ -110,4 +110,4 @@ export class WriteWaterDto {
 }
 
 /** A water of the book; one that was put away is still named by its fish and outings. */
-export type KeptWater = Kept<Water> & { readonly retired: boolean };
+export type KeptWater = Revisioned<Water> & { readonly retired: boolean };

@@ -1,9 +1,9 @@
-import type { Around } from '@keeper/core/domain/capture/conditions';
+import type { CaptureConditions } from '@keeper/core/domain/capture/conditions';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
 import type { Length } from '@keeper/core/measure/length';
 import { convertMass, gramsOf, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
@@ -43,7 +43,7 @@ const LAST_DAY_MS = Date.UTC(2026, 10, 21);
 
 /** Every capture of the demo, oldest first: about eighty over three seasons. */
 export function demoCaptures(): DemoCapture[] {
-  const luck = chance('the keeper goes fishing');
+  const luck = createRng('the keeper goes fishing');
   const takes: { fish: DemoFish; atMs: number; lost: boolean }[] = [];
   for (const year of [2024, 2025, 2026]) {
     for (const { species, months, each } of SEASONS) {
@@ -70,7 +70,7 @@ interface Place {
 
 function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Place): DemoCapture {
   const seed = `capture ${place.number}`;
-  const luck = chance(seed);
+  const luck = createRng(seed);
   const nextId = demoIds(seed, takenAtMs);
   const captureId = nextId();
   const make: MakeEvent = <T extends EventType>(type: T, elapsedMs: number, payload: EventPayloads[T]) =>
@@ -89,7 +89,7 @@ function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Pla
   return { ...base, ...landedFish(hooked, make, luck, fish, takenAtMs, place) };
 }
 
-function lostFish(hooked: CaptureEvent, make: MakeEvent, luck: Chance): CaptureEvent[] {
+function lostFish(hooked: CaptureEvent, make: MakeEvent, luck: Rng): CaptureEvent[] {
   const lostMs = luck.between(20_000, 420_000);
   const why = luck.pick([
     'Hook pulled under the rod tip. Point was turned.',
@@ -118,7 +118,7 @@ type PlainTap =
   | 'released';
 
 /** About how warm water and air are on a day of the year in that valley. */
-function aroundAt(takenAtMs: number, luck: Chance): Around {
+function aroundAt(takenAtMs: number, luck: Rng): CaptureConditions {
   const day = new Date(takenAtMs);
   const summer = Math.sin((2 * Math.PI * (day.getUTCMonth() + day.getUTCDate() / 31 - 4)) / 12);
   const tenth = (value: number) => Math.round(value * 10) / 10;
@@ -127,7 +127,7 @@ function aroundAt(takenAtMs: number, luck: Chance): Around {
 }
 
 /** Something on one flank, cleaned and sealed where it was open. */
-function woundFound(make: MakeEvent, luck: Chance, atMs: number): CaptureEvent[] {
+function woundFound(make: MakeEvent, luck: Rng, atMs: number): CaptureEvent[] {
   const kind = luck.pick(['hook-hold', 'scales-lifted', 'torn-fin', 'healed', 'ulcer'] as const);
   const side = kind === 'hook-hold' ? 'mouth' : luck.pick(['left', 'right'] as const);
   const hundredth = (low: number, high: number) => Math.round(luck.between(low, high) * 100) / 100;
@@ -151,7 +151,7 @@ const FIGHT_MIN: Partial<Record<DemoFish['species'], readonly [number, number]>>
 function landedFish(
   hooked: CaptureEvent,
   make: MakeEvent,
-  luck: Chance,
+  luck: Rng,
   fish: DemoFish,
   takenAtMs: number,
   { fromEnd, number }: Place,
@@ -183,7 +183,7 @@ function landedFish(
   tap('weighed');
   after(4, 10);
   const read = readScale(fish, years, luck, number);
-  const weighing = chance(`weighing ${number}`);
+  const weighing = createRng(`weighing ${number}`);
   const reading = withKit(forgotten ? slingOn(read) : read);
   if (weighing.next() < 0.5) events.push(make('described', now, { facts: { guess: guessOf(read, weighing) } }));
   // Of the last but one the number was left for the desk.
@@ -239,7 +239,7 @@ function landedFish(
 }
 
 /** Read down to the ounce; on the pit's club scale in kilograms, and now and then with the tare taken off by sum. */
-function readScale(fish: DemoFish, years: number, luck: Chance, number: number): WeightReading {
+function readScale(fish: DemoFish, years: number, luck: Rng, number: number): WeightReading {
   const grams = Math.round(weightGrams(fish, years) * (1 + 0.012 * luck.normal()));
   if (number % 13 === 4) return { asRead: { unit: 'g', count: Math.floor(grams / 20) * 20 }, method: 'zeroed' };
   const net = convertMass({ unit: 'g', count: grams }, 'oz');
@@ -264,7 +264,7 @@ function withKit(reading: WeightReading): WeightReading {
 }
 
 /** An eye that sees large ones too large. */
-function guessOf({ asRead }: WeightReading, luck: Chance): Mass {
+function guessOf({ asRead }: WeightReading, luck: Rng): Mass {
   const share = 1 + 0.09 * luck.normal() + (gramsOf(asRead) > 10_000 ? 0.08 : -0.02);
   const step = asRead.unit === 'g' ? 500 : 8;
   return { unit: asRead.unit, count: Math.round((asRead.count * share) / step) * step };

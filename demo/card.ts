@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { anyNuisance } from '@keeper/painter/anyPicture';
 import type { PictureOrder } from '@keeper/painter/pictureOrder';
@@ -21,7 +21,7 @@ export function cardPictures(captures: readonly DemoCapture[]): CardPicture[] {
   const latest = captures.filter(({ picturedMs, fish }) => picturedMs !== null && paintedKind(fish.species, fish.form));
   const pictures: CardPicture[] = [];
   for (const capture of latest.toReversed()) {
-    const luck = chance(`${capture.captureId} card`);
+    const luck = createRng(`${capture.captureId} card`);
     for (let i = luck.whole(2, 5); i > 0 && pictures.length < PICTURES; i -= 1) {
       const number = pictures.length;
       const side = luck.pick(['left', 'right'] as const);

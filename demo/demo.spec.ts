@@ -1,8 +1,8 @@
 import { judgeRig } from '@keeper/core/bank/judgeRig';
 import { loadTestState } from '@keeper/core/domain/kit/rig';
-import { tellOuting } from '@keeper/core/domain/outing/outingState';
+import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
@@ -13,7 +13,7 @@ import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSettingsDto } from '@keeper/contract/settings';
 import { WriteSwimDto } from '@keeper/contract/swims';
 import { WriteWaterDto } from '@keeper/contract/waters';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { demoCaptures } from './captures.js';
 import { demoKnown } from './known.js';
@@ -24,7 +24,7 @@ import { WATERS } from './waters.js';
 
 const { updatedAt: _at, ...WAYS } = FIRST_SETTINGS;
 const captures = demoCaptures();
-const summaries = captures.map(({ captureId, events }) => summaryOf(tellStory(captureId, events)));
+const summaries = captures.map(({ captureId, events }) => summaryOf(replay(captureId, events)));
 const landed = summaries.filter(({ outcome }) => outcome === 'released');
 const between = (value: number, low: number, high: number) => value >= low && value <= high;
 
@@ -123,7 +123,7 @@ describe('the bank of the demo', () => {
     expect(ids).toHaveLength(2);
     for (const id of ids) {
       const own = demoOutings().filter(({ outingId }) => outingId === id);
-      expect(tellOuting(id, own)).toMatchObject({ endedAt: expect.any(String) });
+      expect(replayOuting(id, own)).toMatchObject({ endedAt: expect.any(String) });
     }
   });
   test('one of its rigs was never loaded, and all are sound otherwise', () => {

@@ -5,7 +5,7 @@ import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { MOST_EVENTS } from '@keeper/contract/limits';
-import type { KeptSettings } from '@keeper/contract/ways';
+import type { KeptSettings } from '@keeper/contract/preferences';
 import type { KeptWater } from '@keeper/contract/waters';
 import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { cardPictures } from './card.js';

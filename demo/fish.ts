@@ -1,5 +1,5 @@
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 
 /** One individual of the demo world: what it is, how large it was, and how it grows. */
 export interface DemoFish {
@@ -45,7 +45,7 @@ export function stockWater(waterId: string, seed: string, stocks: readonly Stock
 }
 
 function oneFish(waterId: string, name: string, stock: Stock): DemoFish {
-  const luck: Chance = chance(name);
+  const luck: Rng = createRng(name);
   return {
     name,
     waterId,

@@ -1,6 +1,6 @@
 import type { PictureRole } from '@keeper/core/domain/capture/event';
 import { anatomyOf, heightAt, paintedKind } from '@keeper/core/domain/fish/anatomy';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import type { PictureOrder } from '@keeper/painter/pictureOrder';
 import { dayLight } from '@keeper/painter/scene';
 import type { DemoCapture } from './captures.js';
@@ -21,7 +21,7 @@ const HEIGHT_PX = 630;
 /** The pictures that the keeper took of a capture: mostly one flank, often both. */
 export function picturesOf(capture: DemoCapture): DemoPicture[] {
   if (capture.picturedMs === null) return [];
-  const luck = chance(`${capture.captureId} pictures`);
+  const luck = createRng(`${capture.captureId} pictures`);
   const first: Side = luck.next() < 0.6 ? 'left' : 'right';
   const sides: Side[] = luck.next() < 0.38 ? [first, first === 'left' ? 'right' : 'left'] : [first];
   const scene = luck.next() < 0.5 ? 'mat' : 'held';
@@ -47,9 +47,9 @@ export function orderOf(
   const kind = paintedKind(capture.fish.species, capture.fish.form);
   if (!kind) return undefined;
   const hour = new Date(capture.takenAtMs).getUTCHours();
-  const light = dayLight((hour - 4) / 17, chance(`${capture.captureId} sky`).between(0, 0.8));
+  const light = dayLight((hour - 4) / 17, createRng(`${capture.captureId} sky`).between(0, 0.8));
   const shot = `${capture.captureId} ${name}`;
-  const angle = chance(shot);
+  const angle = createRng(shot);
   const girth = 1 + 0.04 * angle.normal();
   const turned = scene === 'board' ? 2 : 1;
   const lengthPx = WIDTH_PX * fitting(kind, scene, angle.between(0.9, 1)) * (scene === 'board' ? 0.86 : 1);

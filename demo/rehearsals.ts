@@ -1,6 +1,6 @@
 import type { CaptureEvent, EventType } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
-import { chance } from '@keeper/core/statistics/rng';
+import { replay } from '@keeper/core/domain/capture/replay';
+import { createRng } from '@keeper/core/statistics/rng';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';
 import { rehearsalOf, type Rehearsal } from '@keeper/core/rehearse/rehearsal';
 import { drawScenario, type Scenario } from '@keeper/core/rehearse/scenario';
@@ -17,17 +17,17 @@ export function demoRehearsals(): Rehearsal[] {
     const scenario = drawScenario(seed, drawn);
     drawn.push(scenario.id);
     const id = demoIds(seed, atMs)();
-    const story = tellStory('rehearsal', played(scenario, seed, atMs, i / (EVENINGS.length - 1)));
+    const state = replay('rehearsal', played(scenario, seed, atMs, i / (EVENINGS.length - 1)));
     return rehearsalOf(
       { id, at: new Date(atMs).toISOString(), scenario: scenario.id, seed },
-      judgeRehearsal(scenario, story),
+      judgeRehearsal(scenario, state),
     );
   });
 }
 
 /** One fish played through; `skill` goes from 0, the first evening, to 1. */
 function played(scenario: Scenario, seed: string, atMs: number, skill: number): CaptureEvent[] {
-  const luck = chance(seed);
+  const luck = createRng(seed);
   const nextId = demoIds(`${seed} taps`, atMs);
   let elapsedMs = 0;
   const events: CaptureEvent[] = [];
@@ -37,7 +37,7 @@ function played(scenario: Scenario, seed: string, atMs: number, skill: number): 
     events.push({ ...head, elapsedMs, type, payload } as CaptureEvent);
   };
   const remembered = () => luck.next() < 0.35 + 0.6 * skill;
-  tap('hooked', 0, { around: scenario.around });
+  tap('hooked', 0, { around: scenario.conditions });
   // The fight is over when a rehearsal begins.
   elapsedMs = scenario.fightMs;
   tap('netted', 2);

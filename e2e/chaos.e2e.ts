@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { ChaosProxy, type Trouble } from './chaosProxy.js';
 import { expect, next, test } from './keeperTest.js';
 
@@ -46,7 +46,7 @@ test(`${FAULTS} faults over ${CAPTURES} captures: every acknowledged tap is in t
   context,
 }) => {
   test.setTimeout(FULL ? 45 * 60_000 : 150_000);
-  const luck = chance(`chaos ${SEED}`);
+  const luck = createRng(`chaos ${SEED}`);
   const proxy = new ChaosProxy(server, () => luck.between(200, 1500));
   await proxy.start();
   await page.goto(proxy.url);

@@ -1,7 +1,7 @@
 import { outingNow } from './hotOuting.js';
 import { expect, fishOn, onlyCapture, step, test } from './keeperTest.js';
 
-test('two devices on one fish, one of them without a signal, come to the same story', async ({
+test('two devices on one fish, one of them without a signal, come to the same state', async ({
   page,
   server,
   browser,

@@ -1,5 +1,5 @@
 import { anatomyOf, heightAt, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { CLEAN, type Nuisance } from './nuisance.js';
 import type { PictureOrder } from './pictureOrder.js';
 import { dayLight, type SceneKind } from './scene.js';
@@ -30,7 +30,7 @@ export interface AnyPictureWays {
 const WAYS: AnyPictureWays = { widthPx: 320, heightPx: 240, mostTurnRad: 0.43, mostRollRad: 0.35, spoilt: 0.5 };
 
 /** Any picture that a keeper might take: fish, scene, hour, camera and what went wrong are all drawn. */
-export function anyPicture(luck: Chance, name: string, ways: Partial<AnyPictureWays> = {}): PictureOrder {
+export function anyPicture(luck: Rng, name: string, ways: Partial<AnyPictureWays> = {}): PictureOrder {
   const { widthPx, heightPx, mostTurnRad, mostRollRad, spoilt } = { ...WAYS, ...ways };
   const kind = ways.kind ?? luck.pick(PAINTED_KINDS);
   const side = ways.side ?? luck.pick(['left', 'right'] as const);
@@ -69,7 +69,7 @@ export function anyPicture(luck: Chance, name: string, ways: Partial<AnyPictureW
 }
 
 /** One to three things gone wrong together. */
-export function anyNuisance(luck: Chance): Nuisance {
+export function anyNuisance(luck: Rng): Nuisance {
   const wrong = (share: number) => luck.next() < share;
   return {
     blur: wrong(0.3) ? luck.between(0.002, 0.007) : luck.between(0, 0.0012),

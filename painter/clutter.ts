@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, smooth } from './noise.js';
 import type { Scene } from './scene.js';
@@ -19,7 +19,7 @@ interface Thing {
  * bank on which nothing has been put away.
  */
 export function withClutter(scene: Scene, seed: string, amount: number, widthPx: number, heightPx: number): Scene {
-  const luck = chance(`${seed} clutter`);
+  const luck = createRng(`${seed} clutter`);
   const things: Thing[] = Array.from({ length: Math.round(amount * 26) }, () => {
     const stick = luck.next() < 0.4;
     const bottom = heightPx * luck.between(0.15, 1.05);

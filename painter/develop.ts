@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { hash2 } from './noise.js';
 import type { LightCanvas } from './blur.js';
 
@@ -7,7 +7,7 @@ export function develop(
   { data: canvas, widthPx, heightPx }: LightCanvas,
   { exposure, shot }: { readonly exposure: number; readonly shot: string },
 ): Uint8ClampedArray {
-  const grain = chance(`${shot} grain`).whole(1, 1e9);
+  const grain = createRng(`${shot} grain`).whole(1, 1e9);
   const out = new Uint8ClampedArray(canvas.length);
   const curve = toneCurve();
   let i = 0;

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { findFish, followFish } from '@keeper/core/recognition/finder/findFish';
 import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
 import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
@@ -26,7 +26,7 @@ test('the quality of a find falls with its error, and where there is no fish non
   const found = findFish(planesOf(raster), model);
   expect(found?.quality).toBeGreaterThan(0.5);
   expect(found?.mirrored).toBe(isMirrored(landmarks));
-  const luck = chance('nothing');
+  const luck = createRng('nothing');
   const data = Uint8ClampedArray.from({ length: raster.data.length }, () => luck.whole(80, 150));
   expect(findFish(planesOf({ ...raster, data }), model)?.quality ?? 0).toBeLessThan(0.45);
 });
@@ -50,7 +50,7 @@ test('from frame to frame it is followed, and found to be lost', () => {
 });
 
 test('ridge regression finds the weights that made the numbers, drawn a little towards nothing', () => {
-  const luck = chance('ridge');
+  const luck = createRng('ridge');
   const sum = new NormalEquations(4, 2);
   for (let i = 0; i < 400; i += 1) {
     const x = Float32Array.from({ length: 3 }, () => luck.normal());
@@ -63,7 +63,7 @@ test('ridge regression finds the weights that made the numbers, drawn a little t
 });
 
 test('weights survive being packed', () => {
-  const luck = chance('weights');
+  const luck = createRng('weights');
   const weights = Float32Array.from({ length: 1001 }, () => luck.normal());
   const again = unpack(pack(weights), weights.length);
   for (const [i, weight] of weights.entries()) expect(Math.abs((again[i] ?? NaN) - weight)).toBeLessThan(2e-4);

@@ -1,9 +1,9 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { plainAnatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { flankMap } from '@keeper/core/recognition/registration/flankMap';
 import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
-import { led, settledFrame, settledPoints } from '@keeper/core/recognition/landmarks/refineFrame';
-import { settleModel } from '@keeper/core/recognition/landmarks/frameModels';
+import { led, refineFrame, refineLandmarks } from '@keeper/core/recognition/landmarks/refineFrame';
+import { frameModelOf } from '@keeper/core/recognition/landmarks/frameModels';
 import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
 import { planesOf } from '@keeper/core/image/raster';
 import { frameLesson, type FrameLesson } from './frameLesson.js';
@@ -24,14 +24,14 @@ test('a lesson knows where every place of its flank lies', () => {
 });
 
 test('a frame settles: off by less than half of what tapped points alone leave, and closer than points that are right', () => {
-  const luck = chance('taps');
+  const luck = createRng('taps');
   const [byTaps, byTruth, settled] = [[], [], []] as [number[], number[], number[]];
   for (const lesson of UNSEEN) {
     const { raster, landmarks, kind } = lesson;
     const taps = tapped(landmarks, luck);
     byTaps.push(Math.sqrt(squaredMiss(lesson, flankMap(taps, kind))));
     byTruth.push(Math.sqrt(squaredMiss(lesson, flankMap(landmarks, kind))));
-    settled.push(Math.sqrt(squaredMiss(lesson, settledFrame(planesOf(raster), taps, kind, settleModel(kind)))));
+    settled.push(Math.sqrt(squaredMiss(lesson, refineFrame(planesOf(raster), taps, kind, frameModelOf(kind)))));
   }
   expect(rms(settled)).toBeLessThan(0.5 * rms(byTaps));
   expect(rms(settled)).toBeLessThan(0.8 * rms(byTruth));
@@ -39,12 +39,12 @@ test('a frame settles: off by less than half of what tapped points alone leave, 
 });
 
 test('points that a machine proposes are led to less than half of what they were off', () => {
-  const luck = chance('proposals');
+  const luck = createRng('proposals');
   const off = ({ raster, landmarks, kind }: FrameLesson) => {
     const from = proposed(landmarks, luck);
     return [
       errorOf(from, landmarks),
-      errorOf(settledPoints(planesOf(raster), from, kind, settleModel(kind)), landmarks),
+      errorOf(refineLandmarks(planesOf(raster), from, kind, frameModelOf(kind)), landmarks),
     ] as const;
   };
   const both = UNSEEN.map(off);
@@ -63,10 +63,10 @@ test('a fish that was found has its points led closer once its kind is known', (
 
 test('where there is no fish the points stay about where they were tapped', () => {
   const { raster, landmarks, kind } = UNSEEN[0] as FrameLesson;
-  const luck = chance('no fish');
+  const luck = createRng('no fish');
   const data = Uint8ClampedArray.from({ length: raster.data.length }, () => luck.whole(0, 255));
   const length = Math.hypot(landmarks.fork.x - landmarks.snout.x, landmarks.fork.y - landmarks.snout.y);
-  const { landmarks: at, trust } = led(planesOf({ ...raster, data }), landmarks, kind, settleModel(kind).near, 0.02);
+  const { landmarks: at, trust } = led(planesOf({ ...raster, data }), landmarks, kind, frameModelOf(kind).near, 0.02);
   expect(trust).toBeLessThanOrEqual(1);
   const moved = LANDMARKS.map((name) => Math.hypot(at[name].x - landmarks[name].x, at[name].y - landmarks[name].y));
   expect(rms(moved) / length).toBeLessThan(0.022);

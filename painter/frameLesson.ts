@@ -1,4 +1,4 @@
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { anatomyOf, plainAnatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import type { Raster } from '@keeper/core/image/raster';
@@ -23,7 +23,7 @@ const MOST_GRAIN = 6;
 
 /** One picture to learn from or to be tried on: always the same for the same name. */
 export function frameLesson(name: string, kind: PaintedKind): FrameLesson {
-  const order = anyPicture(chance(name), name, { widthPx: 360, heightPx: 270, kind });
+  const order = anyPicture(createRng(name), name, { widthPx: 360, heightPx: 270, kind });
   const { rgb, widthPx, heightPx, landmarksPx } = paintPicture(order);
   const [own, plain] = [anatomyOf(kind, order.girth), plainAnatomy(kind)];
   const view = projection(own, order.pose);
@@ -31,14 +31,14 @@ export function frameLesson(name: string, kind: PaintedKind): FrameLesson {
   const [back, belly] = [grown(own.back, plain.back), grown(own.belly, plain.belly)];
   return {
     kind,
-    raster: { widthPx, heightPx, channels: 3, data: otherColours(rgb, chance(`${name} colours`)) },
+    raster: { widthPx, heightPx, channels: 3, data: otherColours(rgb, createRng(`${name} colours`)) },
     landmarks: landmarksPx,
     truth: (u, v) => view.toPicture({ u, v: v * (v < 0 ? back : belly) }),
   };
 }
 
 /** The same picture through another camera, or in colours that are changed about, with some grain. */
-function otherColours(rgb: Uint8Array | Uint8ClampedArray, luck: Chance): Uint8ClampedArray {
+function otherColours(rgb: Uint8Array | Uint8ClampedArray, luck: Rng): Uint8ClampedArray {
   const strange = luck.next() < STRANGE;
   const from = strange ? luck.pick(ORDERS) : ([0, 1, 2] as const);
   const inverted = strange && luck.next() < INVERTED;

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import type { Projection } from './pose.js';
 import { clamp, smooth } from './noise.js';
@@ -32,7 +32,7 @@ export function handsUnder(
   light: DayLight,
   over: 'gill' | 'flank' | null = null,
 ): Hands {
-  const luck = chance(`${seed} hands`);
+  const luck = createRng(`${seed} hands`);
   const skin = luck.pick([rgb('#c8926e'), rgb('#b97f5c'), rgb('#8a5a3e'), rgb('#d6a383')]);
   const cloth = luck.pick([rgb('#4a5238'), rgb('#3d4648'), rgb('#57503f')]);
   const fingers: Capsule[] = [];

@@ -1,5 +1,5 @@
 import { heightAt, type Anatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
-import { chance, hashText } from '@keeper/core/statistics/rng';
+import { createRng, hashText } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, hash2, layeredNoise, smooth } from './noise.js';
 
@@ -25,7 +25,7 @@ interface Individual {
 /** The hide of one flank of one fish. Left and right are different patterns; colour is the fish's own on both. */
 export function hideOf(individual: Individual, anatomy: Anatomy): Hide {
   const { kind, seed, side } = individual;
-  const tone = chance(`${seed} tone`);
+  const tone = createRng(`${seed} tone`);
   const flank = hashText(`${seed} ${side}`);
   switch (kind) {
     case 'carp-common':
@@ -165,7 +165,7 @@ function mirrored(anatomy: Anatomy, seed: string, tones: Tones, linear: boolean)
 }
 
 function loneScales(anatomy: Anatomy, seed: string, linear: boolean): LoneScale[] {
-  const luck = chance(`${seed} scales`);
+  const luck = createRng(`${seed} scales`);
   const scales: LoneScale[] = [];
   const lay = (u: number, share: number, size: number) => {
     const half = heightAt(share < 0 ? anatomy.back : anatomy.belly, u);

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { scaled } from '@keeper/core/domain/fish/landmarks';
 import { shrunkRaster } from '@keeper/core/image/raster';
 import { anyPicture, type AnyPictureWays } from './anyPicture.js';
@@ -10,7 +10,7 @@ export const FINDER_PX = 256;
 
 /** One picture to learn from or to be tried on: always the same for the same name. */
 export function lesson(name: string, ways: Partial<AnyPictureWays> = {}): Lesson {
-  const { rgb, widthPx, heightPx, landmarksPx } = paintPicture(anyPicture(chance(name), name, ways));
+  const { rgb, widthPx, heightPx, landmarksPx } = paintPicture(anyPicture(createRng(name), name, ways));
   const raster = shrunkRaster({ widthPx, heightPx, channels: 3, data: rgb }, FINDER_PX);
   return { raster, landmarks: scaled(landmarksPx, raster.widthPx / widthPx) };
 }

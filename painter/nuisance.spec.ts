@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { boardLength } from '@keeper/core/pictures/boardLength';
 import { anyNuisance, anyPicture, PAINTED_KINDS } from './anyPicture.js';
 import { defocus, shaken, type LightCanvas } from './blur.js';
@@ -108,8 +108,8 @@ describe('what goes wrong', () => {
     expect(paintPicture({ ...ORDER, nuisance }).nuisance).toMatchObject({ ...nuisance, glare: 0, clutter: 0 });
   });
   test('the same draw goes wrong in the same way, and draws differ', () => {
-    expect(anyNuisance(chance('a'))).toEqual(anyNuisance(chance('a')));
-    const drawn = Array.from({ length: 200 }, (_, i) => anyNuisance(chance(`draw ${i}`)));
+    expect(anyNuisance(createRng('a'))).toEqual(anyNuisance(createRng('a')));
+    const drawn = Array.from({ length: 200 }, (_, i) => anyNuisance(createRng(`draw ${i}`)));
     for (const what of ['noseShadow', 'handOver', 'glare', 'clutter', 'shake'] as const) {
       const wrong = drawn.filter((each) => Boolean(each[what])).length;
       expect(wrong).toBeGreaterThan(10);
@@ -119,7 +119,7 @@ describe('what goes wrong', () => {
 });
 
 test('any picture has its fish in it, of every kind, on every scene', () => {
-  const orders = Array.from({ length: 120 }, (_, i) => anyPicture(chance(`any ${i}`), `any ${i}`));
+  const orders = Array.from({ length: 120 }, (_, i) => anyPicture(createRng(`any ${i}`), `any ${i}`));
   expect(new Set(orders.map(({ kind }) => kind))).toEqual(new Set(PAINTED_KINDS));
   expect(new Set(orders.map(({ scene }) => scene))).toEqual(new Set(['mat', 'held', 'board']));
   for (const { pose, widthPx, heightPx, scene, board } of orders) {

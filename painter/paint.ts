@@ -1,5 +1,5 @@
 import { anatomyOf, heightAt, type Anatomy, type LandmarkName } from '@keeper/core/domain/fish/anatomy';
-import { chance, hashText } from '@keeper/core/statistics/rng';
+import { createRng, hashText } from '@keeper/core/statistics/rng';
 import { defocus, shaken } from './blur.js';
 import { boardPixel, withBoard, type BoardOrder } from './board.js';
 import type { Brush } from './brush.js';
@@ -84,7 +84,7 @@ export function paintPicture(order: PictureOrder): PaintedPicture {
 /** The shadow of whoever kneels beside it: a straight edge, and a third of the light behind it. */
 function shadeNose({ order, view, canvas }: Brush): void {
   const { widthPx, heightPx, pose, shot } = order;
-  const luck = chance(`${shot} shadow`);
+  const luck = createRng(`${shot} shadow`);
   const edge = view.toPicture({ u: luck.between(0.05, 0.16), v: 0 });
   const nose = view.toPicture({ u: 0, v: 0 });
   const lean = luck.between(-0.5, 0.5);

@@ -1,5 +1,5 @@
 import { anatomyOf, heightAt, type LandmarkName, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { paintPicture } from './paint.js';
 import type { PictureOrder } from './pictureOrder.js';
 import { projection, type Pose } from './pose.js';
@@ -77,7 +77,7 @@ describe.each(KINDS)('%s', (kind) => {
 });
 
 test('picture and skin are inverse to each other, for any pose', () => {
-  const luck = chance('poses');
+  const luck = createRng('poses');
   for (let i = 0; i < 200; i += 1) {
     const view = projection(anatomyOf('carp-common', luck.between(0.9, 1.12)), {
       ...pose,
@@ -108,11 +108,11 @@ test('chance is repeatable and about normal where it says so', () => {
     (
       (luck) => () =>
         luck.normal()
-    )(chance('normal')),
+    )(createRng('normal')),
   );
   const mean = many.reduce((sum, x) => sum + x, 0) / many.length;
   const spread = Math.sqrt(many.reduce((sum, x) => sum + (x - mean) ** 2, 0) / many.length);
   expect(Math.abs(mean)).toBeLessThan(0.05);
   expect(Math.abs(spread - 1)).toBeLessThan(0.05);
-  expect(chance('a').next()).toBe(chance('a').next());
+  expect(createRng('a').next()).toBe(createRng('a').next());
 });

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { mixRgb, rgb, scaleRgb, type Rgb } from './colour.js';
 import { clamp, layeredNoise, smooth } from './noise.js';
 
@@ -55,7 +55,7 @@ const SHALLOW = rgb('#4a5648');
 
 /** A padded mat on the grass, seen from above, wet, with a puddle or two. */
 function matScene(seed: string, light: DayLight, width: number, height: number): Scene {
-  const luck = chance(`${seed} mat`);
+  const luck = createRng(`${seed} mat`);
   const noise = layeredNoise(luck.whole(1, 1e9), 4);
   const mat = luck.pick([rgb('#2f3b33'), rgb('#3b3f35'), rgb('#274049'), rgb('#403a30')]);
   const lean = luck.between(-0.05, 0.05);
@@ -99,7 +99,7 @@ function matScene(seed: string, light: DayLight, width: number, height: number):
 
 /** Held low at the margin: the water behind, the far bank, its reflection, all out of focus. */
 function heldScene(seed: string, light: DayLight, width: number, height: number, horizonRad: number): Scene {
-  const luck = chance(`${seed} held`);
+  const luck = createRng(`${seed} held`);
   const noise = layeredNoise(luck.whole(1, 1e9), 4);
   const shore = luck.between(0.2, 0.3);
   const [cos, sin] = [Math.cos(horizonRad), Math.sin(horizonRad)];

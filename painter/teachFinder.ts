@@ -1,6 +1,6 @@
 // Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
 // Usage: node painter/dist/teachFinder.js [number of lessons] > core/recognition/finder/fishFinderWeights.ts
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { pack } from '@keeper/core/image/packedWeights';
 import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
@@ -11,7 +11,7 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return lesson(`lesson ${i}`);
 });
-const { steps, quality } = trainFinder(lessons, chance('train'), say);
+const { steps, quality } = trainFinder(lessons, createRng('train'), say);
 process.stdout.write(
   [
     "import type { PackedWeights } from './packedWeights.js';",

@@ -1,6 +1,6 @@
 // Teaches anew how a flank's frame settles on a picture, from pictures that are painted for it, and writes what it has learned.
 // Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons] > core/recognition/landmarks/carpFrameWeights.ts
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { speciesOf } from '@keeper/core/domain/fish/anatomy';
 import type { StepWeights } from '@keeper/core/recognition/landmarks/refineFrame';
 import { pack } from '@keeper/core/image/packedWeights';
@@ -19,7 +19,7 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return frameLesson(`flank of a ${species}, ${i}`, kinds[i % kinds.length] ?? 'carp-common');
 });
-const { far, near, bend } = trainFrame(lessons, chance(`frame of a ${species}`), say);
+const { far, near, bend } = trainFrame(lessons, createRng(`frame of a ${species}`), say);
 const packed = (step: readonly StepWeights[]) =>
   step.map((weights) => ({ ...pack(weights.subarray(0, -1), 1), constant: Number(weights.at(-1)?.toFixed(7)) }));
 process.stdout.write(

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
 import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import { STEP_OUTPUTS, stepOf, type FishFinderModel } from '@keeper/core/recognition/finder/findFish';
@@ -24,7 +24,7 @@ const STARTS = 4;
 const RIDGE = 3;
 
 /** Learns a finder from lessons. `say` is told of the progress. */
-export function trainFinder(lessons: readonly Lesson[], luck: Chance, say: (line: string) => void): FishFinderModel {
+export function trainFinder(lessons: readonly Lesson[], luck: Rng, say: (line: string) => void): FishFinderModel {
   const seen = lessons.map(({ raster, landmarks }) => ({ planes: planesOf(raster), landmarks }));
   const steps: Float32Array[] = [];
   // Where the earlier steps led each start: the next step learns from there.
@@ -68,7 +68,7 @@ export function trainFinder(lessons: readonly Lesson[], luck: Chance, say: (line
 function trainQuality(
   seen: readonly { planes: Planes; landmarks: LandmarksPx }[],
   led: readonly (readonly FishPose[])[],
-  luck: Chance,
+  luck: Rng,
 ): Float32Array {
   const normal = new NormalEquations(PATCH_FEATURES + 1, 1);
   const features = new Float32Array(PATCH_FEATURES);
@@ -110,7 +110,7 @@ export function errorOf(found: LandmarksPx, truth: LandmarksPx): number {
   return sum / LANDMARKS.length / length;
 }
 
-function strayed(pose: FishPose, by: { place: number; size: number; turn: number }, luck: Chance): FishPose {
+function strayed(pose: FishPose, by: { place: number; size: number; turn: number }, luck: Rng): FishPose {
   return {
     centreX: pose.centreX + luck.normal() * by.place * pose.lengthPx,
     centreY: pose.centreY + luck.normal() * by.place * 0.6 * pose.lengthPx,

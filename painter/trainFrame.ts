@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
 import { flankMap } from '@keeper/core/recognition/registration/flankMap';
 import { framePatchSize } from '@keeper/core/recognition/landmarks/framePatch';
@@ -6,10 +6,10 @@ import {
   inFrame,
   led,
   pointsOff,
-  settledFrame,
-  settledPoints,
-  settleFeatures,
-  type SettleModel,
+  refineFrame,
+  refineLandmarks,
+  frameFeatures,
+  type FrameModel,
   type StepWeights,
 } from '@keeper/core/recognition/landmarks/refineFrame';
 import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
@@ -29,7 +29,7 @@ const BEND_TERMS = 12;
 const KEPT_BACK = 10;
 
 /** Learns how the frame of one build settles on a picture. All lessons are of that build. `say` is told of the progress. */
-export function trainFrame(lessons: readonly FrameLesson[], luck: Chance, say: (line: string) => void): SettleModel {
+export function trainFrame(lessons: readonly FrameLesson[], luck: Rng, say: (line: string) => void): FrameModel {
   const learned = lessons.filter((_, i) => i % KEPT_BACK !== 0);
   const kept = lessons.filter((_, i) => i % KEPT_BACK === 0);
   const farStarts = learned.map((lesson) => Array.from({ length: FAR_STARTS }, () => proposed(lesson.landmarks, luck)));
@@ -66,7 +66,7 @@ function stepFrom(
     const planes = planesOf(lesson.raster);
     for (const from of starts[i] as readonly LandmarksPx[]) {
       const map = flankMap(from, lesson.kind);
-      normal.add(settleFeatures(planes, from, map, lesson.kind), wanted(lesson, from, map));
+      normal.add(frameFeatures(planes, from, map, lesson.kind), wanted(lesson, from, map));
     }
   }
   const all = normal.solve(RIDGE);
@@ -108,17 +108,17 @@ function ledOn({ raster, kind }: FrameLesson, from: LandmarksPx, step: readonly 
 }
 
 /** Points as a hand taps them: each off by a hundredth of a length each way, or by half or nearly twice that. */
-export function tapped(truth: LandmarksPx, luck: Chance): LandmarksPx {
+export function tapped(truth: LandmarksPx, luck: Rng): LandmarksPx {
   return missed(truth, 0.0106 * Math.exp(luck.between(-0.7, 0.5)), 0, luck);
 }
 
 /** Points as a machine proposes them: off each for itself and all together, by up to three hundredths of a length each way. */
-export function proposed(truth: LandmarksPx, luck: Chance): LandmarksPx {
+export function proposed(truth: LandmarksPx, luck: Rng): LandmarksPx {
   const size = 0.006 * Math.exp(luck.between(0, 1.7));
   return missed(truth, size, size, luck);
 }
 
-function missed(truth: LandmarksPx, each: number, together: number, luck: Chance): LandmarksPx {
+function missed(truth: LandmarksPx, each: number, together: number, luck: Rng): LandmarksPx {
   const { snout, fork } = truth;
   const length = Math.hypot(fork.x - snout.x, fork.y - snout.y);
   const [midX, midY] = [(snout.x + fork.x) / 2, (snout.y + fork.y) / 2];
@@ -139,7 +139,7 @@ function missed(truth: LandmarksPx, each: number, together: number, luck: Chance
 }
 
 /** Of lessons that were not learned from: how far the frame lies off the flank by six points that are right, tapped, and settled. */
-function howWell(lessons: readonly FrameLesson[], model: SettleModel, luck: Chance): string[] {
+function howWell(lessons: readonly FrameLesson[], model: FrameModel, luck: Rng): string[] {
   const off = {
     'by points that are right': 0,
     'by tapped points': 0,
@@ -150,11 +150,11 @@ function howWell(lessons: readonly FrameLesson[], model: SettleModel, luck: Chan
     const { raster, kind, landmarks } = lesson;
     const planes = planesOf(raster);
     const taps = tapped(landmarks, luck);
-    const closer = settledPoints(planes, proposed(landmarks, luck), kind, model);
+    const closer = refineLandmarks(planes, proposed(landmarks, luck), kind, model);
     off['by points that are right'] += squaredMiss(lesson, flankMap(landmarks, kind));
     off['by tapped points'] += squaredMiss(lesson, flankMap(taps, kind));
-    off['settled from tapped points'] += squaredMiss(lesson, settledFrame(planes, taps, kind, model));
-    off['settled from proposed points'] += squaredMiss(lesson, settledFrame(planes, closer, kind, model));
+    off['settled from tapped points'] += squaredMiss(lesson, refineFrame(planes, taps, kind, model));
+    off['settled from proposed points'] += squaredMiss(lesson, refineFrame(planes, closer, kind, model));
   }
   return Object.entries(off).map(
     ([name, sum]) => `${name}: ${(100 * Math.sqrt(sum / lessons.length)).toFixed(2)} % of the length off`,

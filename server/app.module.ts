@@ -15,7 +15,7 @@ import type { Options } from './options.js';
 import { OutingsModule } from './outings/outings.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import { RegistersModule } from './registers/registers.module.js';
-import { rowsModule } from './rows/rowsModule.js';
+import { rowsModule } from './rows/rows.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';

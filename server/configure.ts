@@ -2,7 +2,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import helmet from 'helmet';
 import type { NextFunction, Request, Response } from 'express';
 import { ErrorsAsJson } from './errors/errorsAsJson.js';
-import { refuseForeignRequests } from './foreignRequests.js';
+import { originGuard } from './originGuard.js';
 import { refuseOtherBodies } from './jsonOnly.js';
 import { checkBookInThread } from './storage/checkBook.js';
 import { Database } from './storage/database.js';
@@ -47,7 +47,7 @@ export function configure(app: NestExpressApplication, options: Options, web: st
   app.disable('x-powered-by');
   app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }));
   app.use(forEveryAnswer);
-  app.use(refuseForeignRequests([...options.hosts, ...namesOf(options.listen)]));
+  app.use(originGuard([...options.hosts, ...namesOf(options.listen)]));
   app.use(refuseOtherBodies);
   app.useBodyParser('json', { limit: '1mb' });
   for (const handler of webPage(web)) app.use(handler);

@@ -1,7 +1,7 @@
 import { chmodSync, mkdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { AppendEvents } from './captures/appendEvents.js';
-import { FlankPrints } from './flanks/flankPrints.js';
+import { CaptureEventsService } from './captures/captureEvents.service.js';
+import { FlankDescriptorsService } from './flanks/flankDescriptors.service.js';
 import { event, newId, wholeCapture } from './spec/events.js';
 import { testServer, type TestServer } from './spec/testServer.js';
 import { Database } from './storage/database.js';
@@ -74,7 +74,7 @@ describe('an accepted event can be told, and one that cannot is set aside', () =
       .get(Database)
       .sqlite.prepare('INSERT INTO events VALUES (?, ?, ?, ?, ?, ?, ?, ?)')
       .run(newId(), captureId, 'phone', '2026-06-01T05:00:00.000Z', 350_000, type, payload, '');
-    server.app.get(AppendEvents).forgetStories();
+    server.app.get(CaptureEventsService).forgetStories();
   }
 
   test.each([
@@ -92,9 +92,9 @@ describe('an accepted event can be told, and one that cannot is set aside', () =
     expect(first).toContain(type);
     expect([second?.startsWith(other.captureId), end]).toEqual([true, '']);
     const json = JSON.parse((await server.http.get('/api/book.json').buffer().expect(200)).text) as {
-      captures: { story: { setAside: object[] }; events: object[] }[];
+      captures: { state: { setAside: object[] }; events: object[] }[];
     };
-    expect(json.captures[0]?.story.setAside).toHaveLength(1);
+    expect(json.captures[0]?.state.setAside).toHaveLength(1);
     expect(json.captures[0]?.events).toHaveLength(strange.events.length + 2);
     await server.http.get('/api/flanks').expect(200);
     await server.http.get('/api/register.json?from=Robin').expect(200);
@@ -138,7 +138,7 @@ describe('statuses of their own', () => {
   });
 
   test('what breaks inside is said with a number, and not shown', async () => {
-    const prints = server.app.get(FlankPrints);
+    const prints = server.app.get(FlankDescriptorsService);
     jest.spyOn(prints, 'all').mockRejectedValue(new Error('secret'));
     const { body, text } = await server.http.get('/api/flanks').expect(500);
     expect(body.sentence).toMatch(/noted in its log as no\. \d{6}\./);
@@ -181,9 +181,9 @@ test('answers are not kept by anybody, but pictures are', async () => {
   expect(answer.headers['permissions-policy']).toContain('microphone=()');
 });
 
-test('a tap after 20,000 others costs what the first did: the story goes on', () => {
+test('a tap after 20,000 others costs what the first did: the state goes on', () => {
   const captureId = newId();
-  const append = server.app.get(AppendEvents);
+  const append = server.app.get(CaptureEventsService);
   const taps = Array.from({ length: 20_000 }, (_, i) => event(captureId, i % 2 ? 'lifted' : 'returned', (i + 1) * 10));
   append.append([event(captureId, 'hooked', 0), ...taps], new Date());
   const { sqlite } = server.app.get(Database);

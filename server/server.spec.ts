@@ -1,6 +1,6 @@
 import SwaggerParser from '@apidevtools/swagger-parser';
 import type { OpenAPI } from 'openapi-types';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import { ROUTES } from '@keeper/contract/routes';
 import { newId } from './spec/events.js';
 import { testServer, type TestServer } from './spec/testServer.js';

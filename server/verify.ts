@@ -4,7 +4,7 @@ import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { eventOf } from './captures/eventRow.js';
 import { hashOf } from './hashOf.js';
 import { readOptions } from './options.js';
@@ -54,10 +54,10 @@ function verifyCaptures(sqlite: SqliteDatabase.Database): Pick<Verified, 'captur
     const rows = log.all(id) as Row[];
     captures += 1;
     events += rows.length;
-    const story = tellStory(id, rows.map(eventOf));
-    for (const { eventId, type } of story.setAside)
+    const state = replay(id, rows.map(eventOf));
+    for (const { eventId, type } of state.setAside)
       problems.push(`Capture ${id}: entry ${eventId} (${type}) cannot be read.`);
-    if (JSON.stringify(summaryOf(story)) !== summary) {
+    if (JSON.stringify(summaryOf(state)) !== summary) {
       problems.push(`Capture ${id}: its line in the book is not what its log tells.`);
     }
   }

@@ -1,10 +1,10 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { boardLength } from '@keeper/core/pictures/boardLength';
 import { drawPicturedBoard } from './boardCamera.js';
 import { cameraHold, cameraScene } from './camera.js';
 
 test('boards under known cameras are read within a hundredth, and the stated doubt covers the truth', () => {
-  const luck = chance('boards of a test');
+  const luck = createRng('boards of a test');
   let [close, covered] = [0, 0];
   const boards = 300;
   for (let i = 0; i < boards; i += 1) {
@@ -21,7 +21,7 @@ test('boards under known cameras are read within a hundredth, and the stated dou
 });
 
 test('without taps that are off the fit is exact at any angle', () => {
-  const luck = chance('exact boards');
+  const luck = createRng('exact boards');
   for (let i = 0; i < 50; i += 1) {
     const board = drawPicturedBoard(luck, { mostTiltRad: 0.7, tapPx: 0 });
     const read = boardLength({ ...board, tapPx: 0.01 });

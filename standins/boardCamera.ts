@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import type { BoardTaps } from '@keeper/core/pictures/boardLength';
 import type { Pixel } from '@keeper/core/geometry/pixel';
 
@@ -19,7 +19,7 @@ const WAYS: BoardCameraWays = { mostTiltRad: (40 * Math.PI) / 180, tapPx: 2 };
  * Draws a measuring board under a pinhole camera: 12 to 24 million pixels, any turn up to 40 degrees in yaw and in pitch, any roll, as near as
  * the fish allows; three to eight marks tapped, at fives of centimetres, not all of them well spread.
  */
-export function drawPicturedBoard(luck: Chance, ways: BoardCameraWays = WAYS): PicturedBoard {
+export function drawPicturedBoard(luck: Rng, ways: BoardCameraWays = WAYS): PicturedBoard {
   const widthPx = Math.round(4000 * Math.sqrt(luck.between(1, 2)));
   const focalPx = widthPx * luck.between(0.7, 1.1);
   const trueMm = luck.between(450, 1400);
@@ -48,7 +48,7 @@ export function drawPicturedBoard(luck: Chance, ways: BoardCameraWays = WAYS): P
 }
 
 /** Marks at fives of centimetres: the first near the nose, the last near the tail, the others where there was a clear one. */
-function drawMarks(luck: Chance, lengthMm: number): number[] {
+function drawMarks(luck: Rng, lengthMm: number): number[] {
   const step = 50;
   const last = Math.floor((lengthMm * luck.between(0.8, 1.1)) / step);
   const chosen = new Set([luck.whole(0, 2), last]);

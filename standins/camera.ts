@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { paintPicture } from '@keeper/painter/paint';
 import { dayLight } from '@keeper/painter/scene';
@@ -15,7 +15,7 @@ export interface CameraScene {
 
 /** Paints the fish of a capture on the mat. The same name is the same fish; each side has its own pattern. */
 export function cameraScene(fish: string, kind: PaintedKind, side: CameraSide, widthPx = 1120): CameraScene {
-  const luck = chance(`${fish} camera`);
+  const luck = createRng(`${fish} camera`);
   const heightPx = Math.round(widthPx * 0.75);
   const { rgb } = paintPicture({
     widthPx,

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 
 /** How the scale is held up: from a bar or a tripod, by hand at its loop, or by hand around its body. */
 export const SUPPORTS = ['bar', 'tripod', 'hand', 'cupped'] as const;
@@ -33,7 +33,7 @@ const G = 9.81;
 const STEP_S = 0.004;
 
 /** A draw between two values, or from a range that is so many times as wide about the same middle. */
-export function widely(luck: Chance, low: number, high: number, wider: number): number {
+export function widely(luck: Rng, low: number, high: number, wider: number): number {
   const middle = (low + high) / 2;
   return Math.max(low / 4, middle + (luck.between(low, high) - middle) * wider);
 }
@@ -48,7 +48,7 @@ const BOUNCE: Readonly<
 };
 
 /** A load drawn from the defaults, or from ranges so many times as `wider`. `liveliness` goes from 0, calm, to 1, lively. */
-export function drawLoad(luck: Chance, grams: number, support: Support, liveliness: number, wider = 1): HangingLoad {
+export function drawLoad(luck: Rng, grams: number, support: Support, liveliness: number, wider = 1): HangingLoad {
   const within = ([low, high]: readonly [number, number]) => widely(luck, low, high, wider);
   return {
     grams,
@@ -71,7 +71,7 @@ export function drawLoad(luck: Chance, grams: number, support: Support, liveline
  * The force on the hook, as grams, one step of 4 ms after the other: a damped spring for the bounce, a pendulum for the swing, bursts of
  * tail beats that push up and down and aside and add up to nothing, and the unrest of a hand. Call it again and again.
  */
-export function hangingForce(load: HangingLoad, luck: Chance): { readonly stepS: number; readonly next: () => number } {
+export function hangingForce(load: HangingLoad, luck: Rng): { readonly stepS: number; readonly next: () => number } {
   const { grams } = load;
   const bounce = 2 * Math.PI * load.bounceHz;
   const swing = Math.sqrt(G / load.lengthM);

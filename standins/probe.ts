@@ -1,5 +1,5 @@
 import type { Behaviour } from '@keeper/core/weather/standinDay';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import type { ProbeEvents, WaterProbe } from '@keeper/core/weather/probe';
 import { writeProbePacket } from '@keeper/core/weather/probeTemperature';
 import { asItFalls } from './behaviour.js';
@@ -22,7 +22,7 @@ export function standinProbe(
     name: 'simulated water probe',
     connect: async ({ onPacket }: ProbeEvents) => {
       await asItFalls(behaviour, wait, 'No probe answers. Is it switched on, and near?');
-      const luck = chance(truth.seed);
+      const luck = createRng(truth.seed);
       let sent = 0;
       return every(SEND_MS, () => {
         const passedS = (sent * SEND_MS) / 1000;

@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { explainEntry } from '@keeper/core/weighing/explain';
 import { settle, type ScaleSample } from '@keeper/core/weighing/settle';
@@ -74,7 +74,7 @@ test('told to fail it says so', async () => {
 
 /** What is made of one weighing, as the bench does it two thousand times. */
 function weigh(i: number, support: Support) {
-  const luck = chance(`weighing of the tests ${i}`);
+  const luck = createRng(`weighing of the tests ${i}`);
   const load = drawLoad(luck, 453.59237 * luck.between(5, 60), support, luck.next());
   const sensor = drawSensor(luck, luck.pick([10, 20, 50]));
   const read = readForce(sensor, hangingForce(load, luck), luck);
@@ -101,7 +101,7 @@ test('of forty by hand nearly all are said to be held', () => {
 });
 
 test('of four hundred invented entries the slip is mostly told first, and clean ones are left alone', () => {
-  const luck = chance('slips of the tests');
+  const luck = createRng('slips of the tests');
   const entries = Array.from({ length: 400 }, (_, i) => drawEntry(luck, i % 2 === 0));
   const said = entries.map(({ entry, slip }) => ({ slip, explained: explainEntry(entry) }));
   const slipped = said.filter(({ slip, explained }) => slip && explained);

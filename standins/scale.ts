@@ -1,4 +1,4 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import type { Behaviour } from '@keeper/core/weather/standinDay';
 import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
 import type { HangingScale, ScaleEvents } from '@keeper/core/weighing/hangingScale';
@@ -38,7 +38,7 @@ export function standinScale(
     name: 'simulated hanging scale',
     connect: async ({ onPacket, onGone }: ScaleEvents) => {
       await asItFalls(behaviour, wait, 'No scale answers. Is it switched on, and near?');
-      const luck = chance(hook.seed);
+      const luck = createRng(hook.seed);
       const load = drawLoad(luck, hook.grams, hook.support, hook.liveliness);
       const sensor = drawSensor(luck, hook.divisionGrams);
       const read = readForce(sensor, hangingForce(load, luck), luck, hook.zeroGrams);

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { widely } from './hangingLoad.js';
 
 /** What a scale makes of the force on its hook. */
@@ -17,7 +17,7 @@ export interface ScaleSensor {
 }
 
 /** A scale drawn from the defaults, or from ranges so many times as `wider`. */
-export function drawSensor(luck: Chance, divisionGrams: number, wider = 1): ScaleSensor {
+export function drawSensor(luck: Rng, divisionGrams: number, wider = 1): ScaleSensor {
   return {
     divisionGrams,
     samplesPerS: luck.between(4, 10),
@@ -33,7 +33,7 @@ export function drawSensor(luck: Chance, divisionGrams: number, wider = 1): Scal
 export function readForce(
   sensor: ScaleSensor,
   force: { readonly stepS: number; readonly next: () => number },
-  luck: Chance,
+  luck: Rng,
   zeroGrams = 0,
 ): () => { readonly atMs: number; readonly grams: number } {
   const kept: number[] = [];

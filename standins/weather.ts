@@ -1,7 +1,7 @@
 import type { WeatherHour } from '@keeper/core/domain/outing/weather';
 import type { Behaviour, DayKind } from '@keeper/core/weather/standinDay';
 import type { ForecastWanted, WeatherService } from '@keeper/core/weather/weatherService';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import type { Position } from '@keeper/core/domain/water/water';
 import { asItFalls } from './behaviour.js';
 
@@ -36,7 +36,7 @@ function seasonMeanC(atMs: number, { latitudeDeg }: Position): number {
 
 /** Which kind of day it is at a place on a date, always the same. Heatwaves fall in warm seasons, frosts in cold ones. */
 export function dayKindOf(atMs: number, position: Position): RealDay {
-  const luck = chance(
+  const luck = createRng(
     `day ${Math.floor(localMs(atMs, position) / DAY_MS)} ${position.latitudeDeg} ${position.longitudeDeg}`,
   );
   const mean = seasonMeanC(atMs, position);
@@ -56,7 +56,7 @@ export function standinHour(atMs: number, position: Position, kind: DayKind): We
   const real = kind === 'as-it-falls' ? dayKindOf(atMs, position) : kind;
   const day = DAYS[real];
   const local = localMs(atMs, position);
-  const luck = chance(`hour ${Math.floor(local / HOUR_MS)} ${position.latitudeDeg}`);
+  const luck = createRng(`hour ${Math.floor(local / HOUR_MS)} ${position.latitudeDeg}`);
   const hour = (local % DAY_MS) / HOUR_MS;
   // Coolest at five, warmest at fifteen: a slow rise and a slower fall.
   const phase = hour < 5 ? (hour + 9) / 14 : hour < 15 ? 1 + (hour - 5) / 10 : (hour - 15) / 14;

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { liveReading } from '@keeper/core/weighing/liveReading';
 import { permissibleError } from '@keeper/core/weighing/permissibleError';
@@ -41,7 +41,7 @@ export const MOST_STEPS = 3000;
  * Weighs an invented fish on an invented scale: a gain that wandered since its check, a zero and a tare cut to steps, a sling that drained or was
  * dipped again, a load that swings and kicks, packets cut once more. Undefined when the scale says nothing in half a minute.
  */
-export function weighFish(luck: Chance, truthGrams: number, how: WeighedHow): WeighedFish | undefined {
+export function weighFish(luck: Rng, truthGrams: number, how: WeighedHow): WeighedFish | undefined {
   const { division, checked, support, method } = how;
   const divisionGrams = gramsOf(division);
   const drain = slingDrain([{ at: iso(READ_AT - DAY_MS), wet: true, mass: { unit: 'g', count: SLING_GRAMS } }]);
@@ -94,14 +94,14 @@ function unitOf(division: Mass) {
 }
 
 /** What the sling weighs with the fish in it and afterwards: somewhere about what was zeroed, by as much as such a sling changes. */
-function drawSling(luck: Chance, changeGrams: number, bracketed: boolean) {
+function drawSling(luck: Rng, changeGrams: number, bracketed: boolean) {
   if (!bracketed) return { withFish: SLING_GRAMS + luck.between(-changeGrams, changeGrams), after: SLING_GRAMS };
   const change = luck.between(-1.7 * changeGrams, 1.7 * changeGrams);
   return { withFish: SLING_GRAMS + luck.next() * change, after: SLING_GRAMS + change };
 }
 
 /** A check of three to six masses some time ago, and the gain as it has wandered since. */
-function drawCheck(luck: Chance, division: Mass): { readonly check: ScaleCheck; readonly gain: number } {
+function drawCheck(luck: Rng, division: Mass): { readonly check: ScaleCheck; readonly gain: number } {
   const gainThen = 1 + 0.004 * luck.normal();
   const years = luck.between(0, 1.5);
   const divisionGrams = gramsOf(division);
@@ -121,7 +121,7 @@ function drawCheck(luck: Chance, division: Mass): { readonly check: ScaleCheck; 
 
 /** Listens until the scale has settled; what hangs from a hand is taken when it is said to, or at the end. */
 function hang(
-  luck: Chance,
+  luck: Rng,
   grams: number,
   support: Support,
   divisionGrams: number,

@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import type { OwnFish } from '@keeper/core/biometry/ownRelation';
 import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/biometry/lengthWeight';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
@@ -38,7 +38,7 @@ const SCALES: readonly { readonly share: number; readonly division: Mass }[] = [
   { share: 0.38, division: { unit: 'g', count: 10 } },
 ];
 
-function pickShare<T extends { readonly share: number }>(luck: Chance, from: readonly T[]): T {
+function pickShare<T extends { readonly share: number }>(luck: Rng, from: readonly T[]): T {
   let left = luck.next() * from.reduce((sum, { share }) => sum + share, 0);
   return from.find((each) => (left -= each.share) < 0) ?? (from[0] as T);
 }
@@ -48,7 +48,7 @@ function read(grams: number, { unit, count }: Mass): Mass {
 }
 
 /** A fish with its keeper, its scale and its weighing, as it truly was. */
-function drawTruth(luck: Chance) {
+function drawTruth(luck: Rng) {
   const { species, lengthMm: middle, spread } = pickShare(luck, CAUGHT);
   // The keeper's fish lie about the published relation as a whole, and scatter about that.
   const water = 0.12 * luck.normal();
@@ -81,7 +81,7 @@ function drawTruth(luck: Chance) {
 type Truth = ReturnType<typeof drawTruth>;
 
 /** The entry that goes with a truth and a slip; undefined where that slip cannot be made in it, or would be refused as it is typed. */
-function write(luck: Chance, truth: Truth, slip: SlipKind | undefined): Entry | undefined {
+function write(luck: Rng, truth: Truth, slip: SlipKind | undefined): Entry | undefined {
   const { division, slingGrams } = truth;
   const method =
     slip === 'sling-taken-twice'
@@ -143,7 +143,7 @@ interface OnPaper {
   readonly species?: SpeciesId;
 }
 
-function slipOnPaper(luck: Chance, slip: SlipKind, asRead: Mass, truth: Truth): OnPaper | 'impossible' | undefined {
+function slipOnPaper(luck: Rng, slip: SlipKind, asRead: Mass, truth: Truth): OnPaper | 'impossible' | undefined {
   switch (slip) {
     case 'dotted-ounces': {
       if (asRead.unit !== 'oz') return 'impossible';
@@ -191,7 +191,7 @@ function slipOnPaper(luck: Chance, slip: SlipKind, asRead: Mass, truth: Truth): 
 }
 
 /** Draws an entry, with a slip of a kind drawn evenly, or none. */
-export function drawEntry(luck: Chance, slipped: boolean): WrittenEntry {
+export function drawEntry(luck: Rng, slipped: boolean): WrittenEntry {
   const slip = slipped ? luck.pick(SLIPS) : undefined;
   for (;;) {
     const entry = write(luck, drawTruth(luck), slip);

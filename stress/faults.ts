@@ -2,7 +2,7 @@ import { cpSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } fr
 import { join } from 'node:path';
 import { idMaker } from '@keeper/core/domain/capture/eventId';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { chance, type Chance } from '@keeper/core/statistics/rng';
+import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { makeSmallDisk, type SmallDisk } from './smallDisk.js';
 import { startServer, type HowToStart, type StressedServer } from './stressedServer.js';
 
@@ -52,7 +52,7 @@ globalThis.Date = class extends Real {
  * the book is read and held against all that was acknowledged.
  */
 export class Faults {
-  private readonly luck: Chance;
+  private readonly luck: Rng;
   private readonly newId: () => string;
   private readonly acknowledged = new Map<string, CaptureEvent>();
   private waiting: CaptureEvent[] = [];
@@ -71,7 +71,7 @@ export class Faults {
     private readonly work: string,
     private readonly disk: SmallDisk | undefined,
   ) {
-    this.luck = chance(`faults ${seed}`);
+    this.luck = createRng(`faults ${seed}`);
     this.newId = idMaker({
       wallMs: () => this.wallMs,
       randomBytes: (length) => Uint8Array.from({ length }, () => this.luck.whole(0, 255)),

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { StressRequests, type ApiDescription, type StressRequest } from './requests.js';
 import { startServer, type StressedServer } from './stressedServer.js';
 
@@ -27,7 +27,7 @@ export async function fuzz(root: string, seed: string, count: number): Promise<F
   const server = await startServer(root, folder);
   try {
     const description = (await (await fetch(`${server.url}/api/openapi.json`)).json()) as ApiDescription;
-    const requests = new StressRequests(description, chance(`fuzz ${seed}`));
+    const requests = new StressRequests(description, createRng(`fuzz ${seed}`));
     const byStatus = new Map<number, number>();
     const failed: FuzzResult['failed'][number][] = [];
     let [sent, slowestMs, slowest] = [0, 0, ''];

@@ -1,5 +1,5 @@
 import { crc32, deflateSync } from 'node:zlib';
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 import { SchemaValues, type Schema } from './schemaValues.js';
 
 /** A request as it is sent. */
@@ -38,7 +38,7 @@ export class StressRequests {
 
   constructor(
     { paths, components }: ApiDescription,
-    private readonly luck: Chance,
+    private readonly luck: Rng,
   ) {
     this.values = new SchemaValues(components.schemas, luck);
     this.operations = Object.entries(paths).flatMap(([path, methods]) =>
@@ -94,7 +94,7 @@ export class StressRequests {
     return json(JSON.stringify(path === '/api/events' ? this.asOneFish(value) : value));
   }
 
-  /** Events that fit meet in few fish and outings: then their stories grow odd together. */
+  /** Events that fit meet in few fish and outings: then their states grow odd together. */
   private asOneFish(value: unknown): unknown {
     const { events } = (value ?? {}) as { events?: unknown };
     if (!Array.isArray(events) || this.luck.next() < 0.5) return value;

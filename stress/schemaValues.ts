@@ -1,4 +1,4 @@
-import type { Chance } from '@keeper/core/statistics/rng';
+import type { Rng } from '@keeper/core/statistics/rng';
 
 /** As much of JSON Schema as the description of the API uses. */
 export interface Schema {
@@ -27,7 +27,7 @@ export class SchemaValues {
 
   constructor(
     private readonly schemas: Schemas,
-    private readonly luck: Chance,
+    private readonly luck: Rng,
   ) {}
 
   /** An id of the version that devices make. One of few, or a new one. */

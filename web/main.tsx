@@ -5,11 +5,11 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router/dom';
 import { registerSW } from 'virtual:pwa-register';
 import { router } from './app/router.js';
-import { keepAnswers } from './data/keptAnswers.js';
+import { persistAnswers } from './data/persistedAnswers.js';
 import { queryClient, wakeKeeper } from './data/keeper.js';
 
 registerSW({ immediate: true });
-keepAnswers();
+persistAnswers();
 void wakeKeeper();
 
 const root = document.getElementById('root');

@@ -1,5 +1,5 @@
 import { backdropOf, judgeLayout, lightFromCamera, type BankPlan } from './judgeLayout.js';
-import { layHabit, layOut } from './autoLayout.js';
+import { layoutByHabit, autoLayout } from './autoLayout.js';
 import type { Fixture, Layout } from '../domain/water/plan.js';
 import { sunAt } from '../weather/sun.js';
 
@@ -23,7 +23,7 @@ const by = (layout: Layout, change: Partial<BankPlan> = {}) => judgeLayout({ ...
 const point = (id: string, layout: Layout, change: Partial<BankPlan> = {}) =>
   by(layout, change).points.find((each) => each.id === id);
 
-const good = layOut(plan, false);
+const good = autoLayout(plan, false);
 const move = (piece: keyof Layout, xM: number, yM: number): Layout => ({ ...good, [piece]: { xM, yM } });
 
 test('what is laid out by itself has all within reach, soft, near, and is marked well', () => {
@@ -31,8 +31,8 @@ test('what is laid out by itself has all within reach, soft, near, and is marked
   expect(judged.score).toBeGreaterThan(0.85);
   expect(judged.outOfReach).toEqual([]);
   expect(judged.carryM).toBeLessThan(2);
-  expect(layOut(plan, false)).toEqual(good);
-  expect(layOut(plan, true).helper).toBeDefined();
+  expect(autoLayout(plan, false)).toEqual(good);
+  expect(autoLayout(plan, true).helper).toBeDefined();
 });
 
 test.each([
@@ -98,17 +98,17 @@ test('the camera stands between sun and fish; from the water’s side it is told
 
 test('it goes round stones, and puts up the brolly where nothing else gives shade', () => {
   const stones = { fixtures: [fixture('stones', 0, -1.5, 1.2)] };
-  expect(point('ground', layOut({ ...plan, ...stones }, false), stones)?.mark).toBe(1);
+  expect(point('ground', autoLayout({ ...plan, ...stones }, false), stones)?.mark).toBe(1);
   expect(good.brolly).toBeDefined();
   const inDark = { ...plan, hours: [{ atMs: 0, sun: { altitudeDeg: -9, azimuthDeg: 0 } }] };
-  expect(layOut(inDark, false).brolly).toBeUndefined();
+  expect(autoLayout(inDark, false).brolly).toBeUndefined();
 });
 
 test('a habit keeps its shape on another swim, and moves off the stones', () => {
-  expect(layHabit(good, plan)).toEqual(good);
+  expect(layoutByHabit(good, plan)).toEqual(good);
   const at = good.mat ?? { xM: 0, yM: 0 };
   const stony = { ...plan, fixtures: [fixture('stones', at.xM, at.yM, 1)] };
-  const moved = layHabit(good, stony);
+  const moved = layoutByHabit(good, stony);
   const gap = (layout: Layout) => [
     (layout.bucket?.xM ?? 0) - (layout.mat?.xM ?? 0),
     (layout.bucket?.yM ?? 0) - (layout.mat?.yM ?? 0),

@@ -29,7 +29,7 @@ const ROUND_THE_KNEES: readonly { readonly piece: KitPiece; readonly angleDeg: n
  * round the knees, the camera where the light falls on the fish before water or green. `helped` puts a second pair of hands opposite.
  * Whatever is not soft, flat and near is judged by the same marks as a layout made by hand. Always the same for the same plan.
  */
-export function layOut(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout {
+export function autoLayout(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout {
   const mats = MAT_ROWS.flatMap((yM) => MAT_COLUMNS.map((xM) => ({ xM, yM })));
   const layouts = mats.flatMap((mat) => {
     const bare = around(mat, helped);
@@ -92,7 +92,7 @@ function cameraFor(mat: Point, { hours, facingDeg, fixtures }: Omit<BankPlan, 'l
  * The keeper's habit laid on another swim: all pieces kept as they lie to each other, moved along the bank and back from the edge to where
  * the mat is judged best. Example: on a swim of the same make it stays where it was.
  */
-export function layHabit(habit: Layout, plan: Omit<BankPlan, 'layout'>): Layout {
+export function layoutByHabit(habit: Layout, plan: Omit<BankPlan, 'layout'>): Layout {
   const { mat } = habit;
   if (!mat) return habit;
   const moves = MAT_ROWS.flatMap((yM) => MAT_COLUMNS.map((xM) => ({ xM: xM - mat.xM, yM: yM - mat.yM })));

@@ -3,14 +3,21 @@ import { formatStrain } from '../measure/keeperUnits.js';
 import type { MassSystem } from '../measure/mass.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
-import { type Rig, type LoadTestState, loadTestState, type BarbSchool, BARB_TEXT, LEAD_TEXT } from '../domain/kit/rig.js';
+import {
+  type Rig,
+  type LoadTestState,
+  loadTestState,
+  type BarbPractice,
+  BARB_TEXT,
+  LEAD_TEXT,
+} from '../domain/kit/rig.js';
 
 /** A rig on a water, judged by one who fishes by a school of hooks. */
 export interface RigState {
   readonly rig: Rig;
   readonly rules: WaterRules;
   readonly water: string;
-  readonly school: BarbSchool;
+  readonly school: BarbPractice;
   /** The keeper's family of units, for strains in words. */
   readonly system: MassSystem;
   readonly now: string;

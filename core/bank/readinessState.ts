@@ -2,13 +2,13 @@ import type { Basis, Severity } from '../care/counsel.js';
 import type { HeatClocks } from '../care/heatForecast.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import type { MassSystem } from '../measure/mass.js';
-import type { TempHabit } from '../measure/temperature.js';
+import type { TempUnit } from '../measure/temperature.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { BankKind, Hazard } from '../domain/water/swim.js';
 import type { WeighMethod } from '../domain/capture/weightReading.js';
 import type { LayoutJudgement } from './judgeLayout.js';
 import type { KitItem } from '../domain/kit/kit.js';
-import type { BarbSchool, Rig } from '../domain/kit/rig.js';
+import type { BarbPractice, Rig } from '../domain/kit/rig.js';
 
 /** All that a list of readiness is fitted to. */
 export interface ReadinessState {
@@ -26,11 +26,11 @@ export interface ReadinessState {
   readonly helped: boolean;
   readonly kit: readonly KitItem[];
   readonly rigs: readonly Rig[];
-  readonly barbSchool: BarbSchool;
+  readonly barbSchool: BarbPractice;
   readonly weighMethod: WeighMethod;
   /** `YYYY-MM-DD` of the outing, in the keeper's own calendar. */
   readonly day: string;
-  readonly tempHabit: TempHabit;
+  readonly tempHabit: TempUnit;
   /** The keeper's units for sizes and strains in words. */
   readonly lengthHabit: 'in' | 'cm';
   readonly massSystem: MassSystem;

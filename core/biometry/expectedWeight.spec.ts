@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { expectedWeight } from './expectedWeight.js';
 import { weightOfGirth } from './girthWeight.js';
 import { weightOfLength } from './lengthWeight.js';
@@ -45,7 +45,7 @@ test('one fish met ten times is one fish', () => {
 test.each([3, 10, 60, 200])(
   'of %d own fish of five waters, 19 of 20 next ones lie within twice what is said',
   (count) => {
-    const luck = chance(`own fish ${count}`);
+    const luck = createRng(`own fish ${count}`);
     let held = 0;
     const tries = 600;
     for (let i = 0; i < tries; i += 1) {

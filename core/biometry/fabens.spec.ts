@@ -1,7 +1,7 @@
-import { chance } from '../statistics/rng.js';
-import { fabensGain, fabensGrowth, type LengthTwice } from './fabens.js';
+import { createRng } from '../statistics/rng.js';
+import { fabensGain, fabensGrowth, type RecaptureIncrement } from './fabens.js';
 
-const grown = (firstMm: number, years: number, most = 868, rate = 0.268): LengthTwice => ({
+const grown = (firstMm: number, years: number, most = 868, rate = 0.268): RecaptureIncrement => ({
   firstMm,
   years,
   secondMm: firstMm + (most - firstMm) * (1 - Math.exp(-rate * years)),
@@ -21,7 +21,7 @@ test('of known fish measured with a tape, the interval holds the truth', () => {
   let held = 0;
   const waters = 100;
   for (let i = 0; i < waters; i += 1) {
-    const luck = chance(`water ${i}`);
+    const luck = createRng(`water ${i}`);
     const pairs = Array.from({ length: 25 }, () => {
       const { firstMm, secondMm, years } = grown(luck.between(450, 820), luck.between(0.3, 3), 900, 0.2);
       return { firstMm, years, secondMm: secondMm + 9 * luck.normal() };
@@ -45,7 +45,7 @@ test.each([6, 7, 20])(
     let [rates, gains] = [0, 0];
     const waters = 300;
     for (let i = 0; i < waters; i += 1) {
-      const luck = chance(`tapes ${count} ${i}`);
+      const luck = createRng(`tapes ${count} ${i}`);
       const pairs = Array.from({ length: count }, () => {
         const { firstMm, secondMm, years } = grown(luck.between(450, 820), luck.between(0.3, 3), 900, 0.2);
         return { firstMm: firstMm + 6 * luck.normal(), years, secondMm: secondMm + 9 * luck.normal() };
@@ -75,7 +75,7 @@ test('fish that all shrank have no length that they grow towards; neither have l
 
 test('a rate that fits without an end is said to have none', () => {
   const straight = Array.from({ length: 8 }, (_, i) => {
-    const luck = chance(`straight ${i}`);
+    const luck = createRng(`straight ${i}`);
     return { firstMm: 600 + i, secondMm: 600 + i + 20 * (1 + i / 8) + 4 * luck.normal(), years: 1 + i / 8 };
   });
   expect(fabensGrowth(straight)?.rateFrom ?? 0).toBe(0);

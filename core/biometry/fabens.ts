@@ -4,7 +4,7 @@ import { findRoot } from '../statistics/findRoot.js';
 import { WITHIN_TWO } from '../statistics/studentT.js';
 
 /** One fish measured twice. */
-export interface LengthTwice {
+export interface RecaptureIncrement {
   readonly firstMm: number;
   readonly secondMm: number;
   readonly years: number;
@@ -45,7 +45,7 @@ const STEPS = 240;
  * Undefined with fewer than six pairs, where no fish grew, or where they do not tell a rate.
  * Example: fish of 600 and 800 mm that gain 63 and 16 mm in a year grow towards about 868 mm.
  */
-export function fabensGrowth(pairs: readonly LengthTwice[]): FabensGrowth | undefined {
+export function fabensGrowth(pairs: readonly RecaptureIncrement[]): FabensGrowth | undefined {
   const usable = pairs.filter(
     ({ firstMm, secondMm, years }) => isMeasure(firstMm) && isMeasure(secondMm) && isMeasure(years) && years > 0.1,
   );
@@ -110,7 +110,10 @@ function leastAlong(squaresAt: (lnRate: number) => number): number | undefined {
 }
 
 /** The furthest length that fits best at a rate, and how badly it fits. */
-function atRate(pairs: readonly LengthTwice[], rate: number): { readonly most: number; readonly squares: number } {
+function atRate(
+  pairs: readonly RecaptureIncrement[],
+  rate: number,
+): { readonly most: number; readonly squares: number } {
   let [above, below] = [0, 0];
   for (const { firstMm, secondMm, years } of pairs) {
     const share = 1 - Math.exp(-rate * years);

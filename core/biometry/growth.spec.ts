@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { growthChange, growthFit, type Measure } from './growth.js';
 
 const YEAR_MS = 365.25 * 24 * 3_600_000;
@@ -79,7 +79,7 @@ test.each([
 ])(
   'of %d weights that scatter by %d of the weight the interval holds the truth at least as often as it says',
   (count, scatter) => {
-    const luck = chance(`fish that grow ${count} ${scatter}`);
+    const luck = createRng(`fish that grow ${count} ${scatter}`);
     let [covered, next] = [0, 0];
     const fish = 300;
     for (let i = 0; i < fish; i += 1) {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { expectedWeight } from './expectedWeight.js';
 import { fabensGrowth } from './fabens.js';
-import { factsSpeak, factsTogether } from '../recognition/identity/metadataLogOdds.js';
+import { metadataLogOdds, combineLogOdds } from '../recognition/identity/metadataLogOdds.js';
 import { growthChange, growthFit } from './growth.js';
 import type { LinkedFacts } from '../recognition/identity/consistencyChecks.js';
-import { linkDoubts } from '../recognition/identity/consistencyChecks.js';
+import { consistencyChecks } from '../recognition/identity/consistencyChecks.js';
 import { relativeWeight } from './relativeWeight.js';
 import { SPECIES_IDS } from '../domain/fish/species.js';
 
@@ -83,10 +83,10 @@ test('no expectation, standard or fact of any book is no number', () => {
           lengthsMm: facts.map((each) => each.lengthMm ?? 0),
           grams: facts.map((each) => each.grams ?? 0),
         };
-        const said = factsSpeak(facts[0] as LinkedFacts, facts.slice(1), { ...kind, atThisWater: 0.5 });
+        const said = metadataLogOdds(facts[0] as LinkedFacts, facts.slice(1), { ...kind, atThisWater: 0.5 });
         for (const { evidence } of said) expectNumbers(evidence);
-        expectNumbers(factsTogether(said));
-        expect(linkDoubts(facts)).toBeInstanceOf(Array);
+        expectNumbers(combineLogOdds(said));
+        expect(consistencyChecks(facts)).toBeInstanceOf(Array);
       },
     ),
     { numRuns: 500 },

@@ -1,11 +1,11 @@
-import { tellStory } from '../domain/capture/replay.js';
+import { replay } from '../domain/capture/replay.js';
 import { summaryOf } from '../domain/capture/summary.js';
 import { cleanCapture } from '../spec/events.js';
 import { knownFish } from '../domain/identity/knownFish.js';
-import { lengthsTwice } from './recaptureIncrements.js';
+import { recaptureIncrements } from './recaptureIncrements.js';
 
 const catchOf = (fishId: string, startedAt: string, lengthMm: number | null, waterId = 'mere') => ({
-  ...summaryOf(tellStory('c', cleanCapture())),
+  ...summaryOf(replay('c', cleanCapture())),
   captureId: `${fishId} ${startedAt}`,
   fishId,
   startedAt,
@@ -24,7 +24,7 @@ test('each fish once, from its first length at the water to its last; too soon a
     catchOf('c', '2024-05-01', 600),
     catchOf('c', '2026-05-01', 640, 'pit'),
   ]);
-  const found = lengthsTwice(fish, 'mere');
+  const found = recaptureIncrements(fish, 'mere');
   expect(found).toEqual([{ firstMm: 700, secondMm: 735, years: expect.closeTo(2, 2) as number }]);
-  expect(lengthsTwice(fish, 'pit')).toEqual([]);
+  expect(recaptureIncrements(fish, 'pit')).toEqual([]);
 });

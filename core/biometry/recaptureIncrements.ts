@@ -1,4 +1,4 @@
-import type { LengthTwice } from './fabens.js';
+import type { RecaptureIncrement } from './fabens.js';
 import type { KnownFish } from '../domain/identity/knownFish.js';
 
 const YEAR_MS = 365.25 * 24 * 3_600_000;
@@ -9,7 +9,7 @@ const LEAST_YEARS = 0.25;
  * The known fish of one water that were measured twice, each once: from the first length there to the last. Units: mm and years.
  * Example: a fish measured in May and in September two years later is one pair of 2.3 years.
  */
-export function lengthsTwice(fish: readonly KnownFish[], waterId: string): LengthTwice[] {
+export function recaptureIncrements(fish: readonly KnownFish[], waterId: string): RecaptureIncrement[] {
   return fish.flatMap(({ captures }) => {
     const measured = captures.filter((each) => each.waterId === waterId && each.lengthMm !== null && each.startedAt);
     const [first, last] = [measured[0], measured.at(-1)];

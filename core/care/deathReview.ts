@@ -1,7 +1,7 @@
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
-import type { Moment } from './run/runState.js';
+import type { RunState } from './run/runState.js';
 import { spanText } from '../measure/duration.js';
-import type { CaptureStory } from '../domain/capture/captureState.js';
+import type { CaptureState } from '../domain/capture/captureState.js';
 
 /** One thing in the log that is known to cost a fish. */
 export interface DeathFact {
@@ -19,12 +19,12 @@ const LITTLE_OXYGEN = 0.6;
 
 /**
  * What the book knows of why a fish died: what was against it, in the order of the work. An empty list says that nothing in the log explains it,
- * which happens: internal blows, old wounds and age cannot be seen. `end` is the moment of its end.
+ * which happens: internal blows, old wounds and age cannot be seen. `end` is the run as it was at the end.
  * Example: 45 s in the air with 30 s allowed, in water over its line, are two facts.
  */
-export function deathFacts(story: Pick<CaptureStory, 'hookEnd' | 'signs'>, end: Moment): DeathFact[] {
-  const { situation, clocks, budget, retention, dropped } = end;
-  const { waterC, stopLine, airC, oxygenShare } = situation;
+export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: RunState): DeathFact[] {
+  const { context, clocks, budget, retention, dropped } = end;
+  const { waterC, stopLine, airC, oxygenShare } = context;
   const facts: DeathFact[] = [];
   const note = (id: DeathFact['id'], text: string, basis: Basis = COMMON_PRACTICE) =>
     void facts.push({ id, text, basis });
@@ -37,10 +37,10 @@ export function deathFacts(story: Pick<CaptureStory, 'hookEnd' | 'signs'>, end: 
   if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN)
     note('oxygen', `The water held ${Math.round(oxygenShare * 100)} % of the oxygen that it could.`);
   if (clocks.fightMs >= LONG_FIGHT_MS) note('fight', `It was played for ${spanText(clocks.fightMs)}.`, FERGUSON_TUFTS);
-  if (story.hookEnd === 'left-in' || story.signs.includes('hook-swallowed')) note('hook', 'The hook was swallowed.');
-  else if (story.signs.includes('hook-deep') || story.signs.includes('hook-near-gills'))
+  if (state.hookEnd === 'left-in' || state.signs.includes('hook-swallowed')) note('hook', 'The hook was swallowed.');
+  else if (state.signs.includes('hook-deep') || state.signs.includes('hook-near-gills'))
     note('hook', 'The hook was deep or near the gills.');
-  if (story.signs.includes('bleeding')) note('bleeding', 'It bled.');
+  if (state.signs.includes('bleeding')) note('bleeding', 'It bled.');
   if (clocks.longestAirMs > budget.spellMs)
     note(
       'air',

@@ -1,10 +1,10 @@
-import type { AirSchool } from '../domain/capture/practices.js';
+import type { AirPractice } from '../domain/capture/practices.js';
 import type { Sign } from '../domain/capture/sign.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
 
 /** What decides how long a fish may be in the air at one time. */
 export interface ExposureInput {
-  readonly school: AirSchool;
+  readonly school: AirPractice;
   readonly ownS: number;
   readonly waterC: number | null;
   /** Where the species is left alone, in degrees C. */
@@ -32,7 +32,7 @@ export interface ExposureBudget {
 }
 
 /** A breath that is held by somebody who has just landed a fish (common practice, no source). */
-const SCHOOL_S: Readonly<Record<Exclude<AirSchool, 'own'>, number>> = {
+const SCHOOL_S: Readonly<Record<Exclude<AirPractice, 'own'>, number>> = {
   thirty: 30,
   'count-six': 6,
   'own-breath': 30,

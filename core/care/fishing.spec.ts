@@ -2,11 +2,11 @@ import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
 import { basisText } from './counsel.js';
 import { FISHING_RULE_IDS, shouldWeFish, type FishingState } from './fishing.js';
 import { hotCaptureWays } from './hotCapture.js';
-import type { OutlookMoment } from './heatForecast.js';
+import type { HeatMoment } from './heatForecast.js';
 import { stopLineOf } from './stopLine.js';
 
 const HOUR = 3_600_000;
-const moment = (atMs: number, waterC: number): OutlookMoment => ({
+const moment = (atMs: number, waterC: number): HeatMoment => ({
   atMs,
   waterC,
   airC: 20,

@@ -1,19 +1,19 @@
 import { speciesName, type SpeciesId } from '../domain/fish/species.js';
-import { formatTemperature, type TempHabit } from '../measure/temperature.js';
+import { formatTemperature, type TempUnit } from '../measure/temperature.js';
 import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../weather/atmosphere.js';
 import { dayOfYearText, isClosedOn, type ClosedSeason, type DayOfYear } from '../domain/water/season.js';
 import type { Water } from '../domain/water/water.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from './counsel.js';
-import type { OutlookMoment } from './heatForecast.js';
+import type { HeatMoment } from './heatForecast.js';
 import { oxygenAtSaturation } from './oxygen.js';
 import { GAS_BUBBLES, oxygenLimitOf, SUPERSATURATED, type OxygenLimit } from './oxygenLimit.js';
-import { stopLineOf, type StopLine, type StopSchool } from './stopLine.js';
+import { stopLineOf, type StopLine, type StopPractice } from './stopLine.js';
 
 /** What is known when it is asked whether to fish. What is not known is null, and then said. */
 export interface FishingState {
   readonly species: SpeciesId;
   readonly water: Pick<Water, 'name' | 'altitudeM' | 'salinity' | 'rules'>;
-  readonly school: StopSchool;
+  readonly school: StopPractice;
   readonly today: DayOfYear;
   /** The further days on which the outing goes on, in order. */
   readonly daysAhead: readonly DayOfYear[];
@@ -28,10 +28,10 @@ export interface FishingState {
   readonly pressureHpa: number | null;
   readonly thunder: boolean;
   /** The hours to come, from now. */
-  readonly ahead: readonly OutlookMoment[];
+  readonly ahead: readonly HeatMoment[];
   /** How a moment is said, such as `21:40`; times of the day are the keeper's own. */
   readonly clock: (atMs: number) => string;
-  readonly tempHabit: TempHabit;
+  readonly tempHabit: TempUnit;
 }
 
 interface Weighed extends FishingState {

@@ -1,11 +1,11 @@
 import { cleanCapture, event } from '../spec/events.js';
-import { momentAfter } from '../spec/situations.js';
+import { runAfter } from '../spec/runContexts.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import { median } from '../statistics/median.js';
 import { pastOf, splitsOf, suggestionOf, type HandlingPast } from './handling.js';
-import { tellStory } from '../domain/capture/replay.js';
+import { replay } from '../domain/capture/replay.js';
 
-const marks = (events: readonly CaptureEvent[]) => tellStory('c', events).marks;
+const marks = (events: readonly CaptureEvent[]) => replay('c', events).marks;
 const run = (pictureMs: number, ...more: CaptureEvent[]) => [
   ...[event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000), event('lifted', 320_000)],
   ...[
@@ -18,7 +18,7 @@ const run = (pictureMs: number, ...more: CaptureEvent[]) => [
 ];
 const NONE: HandlingPast = { captures: 0, airMs: null, steps: [] };
 const suggest = (events: readonly CaptureEvent[], past = NONE) =>
-  suggestionOf(splitsOf(marks(events)), momentAfter(events, 400_000), past).text;
+  suggestionOf(splitsOf(marks(events)), runAfter(events, 400_000), past).text;
 
 test('splits go from step to step', () => {
   expect(splitsOf(marks(cleanCapture())).slice(0, 4)).toEqual([

@@ -1,6 +1,6 @@
 import { median } from '../statistics/median.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
-import type { Moment } from './run/runState.js';
+import type { RunState } from './run/runState.js';
 import { spanText } from '../measure/duration.js';
 import type { Mark } from '../domain/capture/captureState.js';
 import { RUN_STEPS, STEP_WORDS, type RunStep } from '../domain/capture/steps.js';
@@ -104,7 +104,7 @@ const HANDLED: readonly RunStep[] = [
  * slowest against the keeper's own median. `end` is the moment of the release.
  * Example: 48 s in the air with 30 s allowed is said before a slow picture.
  */
-export function suggestionOf(splits: readonly Split[], end: Moment, past: HandlingPast): Suggestion {
+export function suggestionOf(splits: readonly Split[], end: RunState, past: HandlingPast): Suggestion {
   const { budget, clocks } = end;
   const slow = slowest(
     splits.filter(({ step }) => HANDLED.includes(step)),
@@ -160,7 +160,7 @@ function slowest(splits: readonly Split[], past: HandlingPast) {
 }
 
 /** The step that the longest spell in the air went to most. */
-function longestInAir(splits: readonly Split[], end: Moment): RunStep | undefined {
+function longestInAir(splits: readonly Split[], end: RunState): RunStep | undefined {
   const inAir = splits.filter(
     (split, i) => split.step !== 'lifted' && splits.slice(0, i).some(({ step }) => step === 'lifted'),
   );

@@ -18,7 +18,7 @@ export interface WaterReading {
 }
 
 /** All that the hours to come are worked out from. */
-export interface OutlookInput {
+export interface HeatForecastInput {
   readonly fromMs: number;
   readonly toMs: number;
   readonly position: Position;
@@ -35,7 +35,7 @@ export interface OutlookInput {
 }
 
 /** One moment of the hours to come. */
-export interface OutlookMoment {
+export interface HeatMoment {
   readonly atMs: number;
   readonly airC: number;
   readonly waterC: number;
@@ -48,7 +48,7 @@ export interface OutlookMoment {
 }
 
 /** Moments lie this far apart. */
-export const OUTLOOK_STEP_MS = 5 * 60_000;
+export const HEAT_STEP_MS = 5 * 60_000;
 
 /**
  * Water, mat and bucket through the hours to come, every five minutes: weather from the forecast, sun from place and date, shade from the
@@ -56,7 +56,7 @@ export const OUTLOOK_STEP_MS = 5 * 60_000;
  * bucket as the water.
  * Example: a mat in the open under a heatwave's sun passes 40 degrees C in the forenoon.
  */
-export function outlook(input: OutlookInput): OutlookMoment[] {
+export function heatForecast(input: HeatForecastInput): HeatMoment[] {
   const { hours, position, casters, facingDeg } = input;
   const groundC = meanAirC(hours);
   const deeds = [...input.deeds].sort((a, b) => a.atMs - b.atMs);
@@ -65,9 +65,9 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
   let mat: MatState = { faceC: first.airC, backC: first.airC, waterKgM2: 0 };
   let bucket = water;
   let face = input.face;
-  const moments: OutlookMoment[] = [];
-  for (let atMs = input.fromMs; atMs <= input.toMs; atMs += OUTLOOK_STEP_MS) {
-    const isNew = (each: { readonly atMs: number }) => each.atMs > atMs - OUTLOOK_STEP_MS && each.atMs <= atMs;
+  const moments: HeatMoment[] = [];
+  for (let atMs = input.fromMs; atMs <= input.toMs; atMs += HEAT_STEP_MS) {
+    const isNew = (each: { readonly atMs: number }) => each.atMs > atMs - HEAT_STEP_MS && each.atMs <= atMs;
     const read = atMs > input.fromMs ? input.readings.findLast(isNew) : undefined;
     if (read) water = { tempC: read.tempC };
     const waterC = water.tempC;
@@ -92,7 +92,7 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
       face,
       sunAltitudeDeg: sun.altitudeDeg,
     });
-    const stepS = OUTLOOK_STEP_MS / 1000;
+    const stepS = HEAT_STEP_MS / 1000;
     mat = matAfter(mat, stepS, () => ({ air, light, shaded: matShaded, face, groundC }));
     bucket = bucketAfter(bucket, stepS, () => ({
       air,
@@ -106,15 +106,15 @@ export function outlook(input: OutlookInput): OutlookMoment[] {
 }
 
 /** The water at the beginning: the last reading before it, carried on; else the first one after; else the mean of the air. */
-function waterAtStart({ hours, position, readings, fromMs }: OutlookInput): WaterState {
+function waterAtStart({ hours, position, readings, fromMs }: HeatForecastInput): WaterState {
   const before = readings.findLast(({ atMs }) => atMs <= fromMs);
   // No water is as cold as a hard frost: where nothing was measured it stands at freezing.
   if (!before) return { tempC: readings[0]?.tempC ?? Math.max(0, meanAirC(hours)) };
   let water: WaterState = { tempC: before.tempC };
-  for (let atMs = Math.max(before.atMs, hours[0]?.atMs ?? fromMs); atMs < fromMs; atMs += OUTLOOK_STEP_MS) {
+  for (let atMs = Math.max(before.atMs, hours[0]?.atMs ?? fromMs); atMs < fromMs; atMs += HEAT_STEP_MS) {
     const air = weatherAt(hours, atMs);
     const light = irradianceAt(sunAt(atMs, position).altitudeDeg, air.cloudOctas);
-    water = marginAfter(water, Math.min(OUTLOOK_STEP_MS, fromMs - atMs) / 1000, () => ({ air, light }));
+    water = marginAfter(water, Math.min(HEAT_STEP_MS, fromMs - atMs) / 1000, () => ({ air, light }));
   }
   return water;
 }
@@ -130,8 +130,8 @@ export const MAT_DRY_KG_M2 = 0.05;
 
 /** When, from a moment on, something first happens; null when it does not in these hours. */
 export function firstTime(
-  moments: readonly OutlookMoment[],
-  happens: (moment: OutlookMoment) => boolean,
+  moments: readonly HeatMoment[],
+  happens: (moment: HeatMoment) => boolean,
   fromMs = -Infinity,
 ): number | null {
   return moments.find((moment) => moment.atMs >= fromMs && happens(moment))?.atMs ?? null;
@@ -146,7 +146,7 @@ export interface HeatClocks {
 }
 
 /** Example: a mat that is never more than 10 degrees above the water has no `matWarmMs`. */
-export function heatClocks(moments: readonly OutlookMoment[], fromMs = -Infinity): HeatClocks {
+export function heatClocks(moments: readonly HeatMoment[], fromMs = -Infinity): HeatClocks {
   const wetNow = moments.findLast((moment) => moment.atMs <= fromMs && moment.matWaterKgM2 > MAT_DRY_KG_M2);
   return {
     matWarmMs: firstTime(moments, ({ matC, waterC }) => matC - waterC > MAT_TOO_WARM_K, fromMs),
@@ -160,8 +160,8 @@ export function heatClocks(moments: readonly OutlookMoment[], fromMs = -Infinity
  * How long one soaking lasts when it is done at a moment, in ms: until the film is gone; null when it outlasts the hours given.
  * Example: in a hot noon's sun it is well under an hour.
  */
-export function soakLastsMs(input: OutlookInput, atMs: number): number | null {
-  const moments = outlook({ ...input, deeds: [...input.deeds, { kind: 'soaked', atMs }] });
+export function soakLastsMs(input: HeatForecastInput, atMs: number): number | null {
+  const moments = heatForecast({ ...input, deeds: [...input.deeds, { kind: 'soaked', atMs }] });
   const soakedAt = firstTime(moments, () => true, atMs);
   const dry = soakedAt && firstTime(moments, ({ matWaterKgM2 }) => matWaterKgM2 <= MAT_DRY_KG_M2, soakedAt + 1);
   return dry && soakedAt ? dry - soakedAt : null;

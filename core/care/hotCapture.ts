@@ -1,10 +1,10 @@
 /** Schools on a fish that was hooked by accident in water that is too warm for it. */
-export const HOT_CAPTURE_SCHOOLS = ['land', 'break-off'] as const;
-export type HotCaptureSchool = (typeof HOT_CAPTURE_SCHOOLS)[number];
+export const HOT_CAPTURE_PRACTICES = ['land', 'break-off'] as const;
+export type HotCapturePractice = (typeof HOT_CAPTURE_PRACTICES)[number];
 
 /** One way of ending it, with what speaks for it and against it. */
 export interface HotCaptureWay {
-  readonly school: HotCaptureSchool;
+  readonly school: HotCapturePractice;
   readonly name: string;
   readonly steps: readonly string[];
   readonly speaksFor: string;
@@ -38,6 +38,6 @@ export const HOT_CAPTURE_WAYS: readonly HotCaptureWay[] = [
 ];
 
 /** Both ways, the keeper's own school first. Example: `hotCaptureWays('land')[0].school === 'land'`. */
-export function hotCaptureWays(school: HotCaptureSchool): readonly HotCaptureWay[] {
+export function hotCaptureWays(school: HotCapturePractice): readonly HotCaptureWay[] {
   return [...HOT_CAPTURE_WAYS].sort((a, b) => Number(b.school === school) - Number(a.school === school));
 }

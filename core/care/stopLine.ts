@@ -4,11 +4,11 @@ import type { Basis } from './counsel.js';
 import { celsiusOf } from '../measure/temperature.js';
 
 /** Schools on the water temperature at which one stops fishing for a species. */
-export const STOP_SCHOOLS = ['per-species', 'eighty-fahrenheit', 'cool-pike'] as const;
-export type StopSchool = (typeof STOP_SCHOOLS)[number];
+export const STOP_PRACTICES = ['per-species', 'eighty-fahrenheit', 'cool-pike'] as const;
+export type StopPractice = (typeof STOP_PRACTICES)[number];
 
 /** What each school says, and why somebody holds it. */
-export const STOP_SCHOOL_WORDS: Readonly<Record<StopSchool, { readonly name: string; readonly why: string }>> = {
+export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: string; readonly why: string }>> = {
   'per-species': {
     name: 'A line for each species',
     why: 'Cold-water fish are in trouble long before carp are. Each species has its own line.',
@@ -53,13 +53,13 @@ export interface StopLine {
  */
 export function stopLineOf(
   species: SpeciesId,
-  school: StopSchool,
+  school: StopPractice,
   rules: Pick<WaterRules, 'stopTemperatures'>,
   water: string,
 ): StopLine {
   const own = rules.stopTemperatures.find((line) => line.species === species);
   if (own) return { tempC: own.tempC, basis: { kind: 'local-rule', water } };
-  const basis: Basis = { kind: 'school', name: STOP_SCHOOL_WORDS[school].name };
+  const basis: Basis = { kind: 'school', name: STOP_PRACTICE_WORDS[school].name };
   if (school === 'eighty-fahrenheit' && LARGE_PREDATORS.includes(species)) return { tempC: celsiusOf(80), basis };
   if (school === 'cool-pike' && species === 'pike') return { tempC: COOL_PIKE_C, basis };
   return { tempC: PER_SPECIES_C[species], basis };

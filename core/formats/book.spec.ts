@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { CAPTURE, cleanCapture, event } from '../spec/events.js';
 import { recordOf } from '../domain/capture/record.js';
 import { summaryOf } from '../domain/capture/summary.js';
-import { tellStory } from '../domain/capture/replay.js';
+import { replay } from '../domain/capture/replay.js';
 import { poundsOunces } from '../measure/mass.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { OutingEvent } from '../domain/outing/event.js';
@@ -57,13 +57,13 @@ const events = [
     facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 }, note },
   }),
 ];
-const story = tellStory(CAPTURE, events);
+const state = replay(CAPTURE, events);
 
 function readBack(positions: boolean): Record<string, string> {
   const text =
     csvHeader({ positions }) +
     csvRecords([
-      csvFields(summaryOf(story), recordOf(story), { water, swim }, resultOf(story, [], 'down'), { positions }),
+      csvFields(summaryOf(state), recordOf(state), { water, swim }, resultOf(state, [], 'down'), { positions }),
     ]);
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};

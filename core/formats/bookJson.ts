@@ -1,5 +1,5 @@
-import { type CaptureStory } from '../domain/capture/captureState.js';
-import { tellStory } from '../domain/capture/replay.js';
+import { type CaptureState } from '../domain/capture/captureState.js';
+import { replay } from '../domain/capture/replay.js';
 import { summaryOf } from '../domain/capture/summary.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import { localTime } from '../measure/localTime.js';
@@ -7,7 +7,7 @@ import { gramsOf } from '../measure/mass.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import type { Rig } from '../domain/kit/rig.js';
 import type { OutingEvent } from '../domain/outing/event.js';
-import { summaryOfOuting, tellOuting } from '../domain/outing/outingState.js';
+import { summaryOfOuting, replayOuting } from '../domain/outing/outingState.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Water } from '../domain/water/water.js';
 import type { WeightResult } from '../weighing/result.js';
@@ -32,7 +32,7 @@ export interface PictureFacts {
 /** A capture with all its events, as it stands in an exported book. */
 export interface ExportedCapture {
   readonly events: readonly CaptureEvent[];
-  readonly story: Pick<CaptureStory, 'facts' | 'amendments' | 'timeAmendments' | 'pictures' | 'setAside'>;
+  readonly state: Pick<CaptureState, 'facts' | 'amendments' | 'timeAmendments' | 'pictures' | 'setAside'>;
   readonly summary: ReturnType<typeof summaryOf>;
   /** By the clocks of the place, with their offset; in UTC where the place was not noted. */
   readonly startedAtLocal: string | null;
@@ -76,7 +76,7 @@ export function* bookJson(
   yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
   yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"outings":[`;
   yield* separated(book.outings, ({ outingId, events }) => {
-    return { summary: summaryOfOuting(tellOuting(outingId, events)), events };
+    return { summary: summaryOfOuting(replayOuting(outingId, events)), events };
   });
   yield '\n],\n';
   yield `"pictures":${JSON.stringify(book.pictures)},\n"captures":[`;
@@ -108,14 +108,14 @@ export function exportCapture(
   kit: readonly WeighedOn[],
   rounding: Rounding,
 ): ExportedCapture {
-  const told = tellStory(captureId, events);
+  const told = replay(captureId, events);
   const { facts, amendments, timeAmendments, pictures, setAside } = told;
   const result = resultOf(told, kit, rounding);
   return {
     summary: summaryOf(told),
     startedAtLocal: localTime(told.startedAt ?? '', told.zone)?.iso ?? null,
     weight: result ? exportWeight(result) : null,
-    story: { facts, amendments, timeAmendments, pictures, setAside },
+    state: { facts, amendments, timeAmendments, pictures, setAside },
     events,
   };
 }

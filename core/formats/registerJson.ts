@@ -2,10 +2,10 @@ import type { PaintedKind } from '../domain/fish/anatomy.js';
 import type { FormId, SpeciesId } from '../domain/fish/species.js';
 import { FORM_IDS, SPECIES_IDS } from '../domain/fish/species.js';
 import { flankFrame } from '../recognition/landmarks/flankFrame.js';
-import { PRINT_WAY } from '../recognition/descriptor/flankDescriptor.js';
+import { DESCRIPTOR_VERSION } from '../recognition/descriptor/flankDescriptor.js';
 
 /** Name and version that open every shared register, and the way in which its prints were made: others cannot be compared. */
-export const REGISTER_FORMAT = { format: 'unhurried-keeper-register', version: 1, prints: PRINT_WAY } as const;
+export const REGISTER_FORMAT = { format: 'unhurried-keeper-register', version: 1, prints: DESCRIPTOR_VERSION } as const;
 
 /** One flank of a shared fish: its print, and a small picture where that was wanted. */
 export interface SharedFlank {

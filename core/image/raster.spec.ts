@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { smoothed } from './gaussian.js';
 import { cutOut, lightOf, planesOf, sampled, shrunkRaster, type Plane, type Raster } from './raster.js';
 import { edgeBlurPx } from './sharpness.js';
@@ -67,7 +67,7 @@ test('smoothing keeps the sum and spreads a point by its deviation', () => {
 /** Grey bars with edges blurred by a known bell curve. */
 function bars(blurPx: number, upright = true): Plane {
   const sharp: Plane = { widthPx: 240, heightPx: 240, data: new Float32Array(240 * 240) };
-  const luck = chance('bars');
+  const luck = createRng('bars');
   const tones = Array.from({ length: 8 }, () => luck.between(20, 230));
   for (let i = 0; i < sharp.data.length; i += 1) {
     const along = upright ? i % 240 : Math.floor(i / 240);

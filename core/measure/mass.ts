@@ -1,4 +1,4 @@
-import { accept, refuse, type Answer } from './answer.js';
+import { ok, err, type Result } from './result.js';
 
 /** The unit in which a scale's reading is counted: whole ounces, quarter ounces, drams, hundredths of a pound, or grams. */
 export type MassUnit = 'oz' | 'quarter-oz' | 'dram' | 'lb/100' | 'g';
@@ -76,19 +76,19 @@ function commonUnit(a: Mass, b: Mass): MassUnit | undefined {
  * Refuses a tare heavier than the gross, and two readings that no single unit counts exactly (pounds against grams).
  * Example: 25 lb 3 oz gross less 1 lb 8 oz of wet sling is 23 lb 11 oz.
  */
-export function subtractTare(gross: Mass, tare: Mass): Answer<Mass> {
+export function subtractTare(gross: Mass, tare: Mass): Result<Mass> {
   const unit = commonUnit(gross, tare);
   const g = unit && recount(gross, unit);
   const t = unit && recount(tare, unit);
   if (!unit || !g || !t) {
-    return refuse(
+    return err(
       'The weight and the tare were read in units that do not go into each other exactly. Read both off the same scale.',
     );
   }
   if (t.count > g.count) {
-    return refuse('The tare is heavier than the weight it is taken from. One of the two is not as read.');
+    return err('The tare is heavier than the weight it is taken from. One of the two is not as read.');
   }
-  return accept({ unit, count: g.count - t.count });
+  return ok({ unit, count: g.count - t.count });
 }
 
 /**

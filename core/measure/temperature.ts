@@ -1,9 +1,9 @@
-import { accept, refuse, type Answer } from './answer.js';
+import { ok, err, type Result } from './result.js';
 import { tidyMeasureText } from './tidyText.js';
 
 /** The scale in which a keeper thinks; inside, every temperature is in degrees Celsius. */
-export type TempHabit = 'C' | 'F';
-export const TEMP_HABITS: readonly TempHabit[] = ['C', 'F'];
+export type TempUnit = 'C' | 'F';
+export const TEMP_UNITS: readonly TempUnit[] = ['C', 'F'];
 
 /** What can be measured on a bank, in degrees C. Fresh water freezes; no fished water is hotter than a bath. */
 export const TEMP_BOUNDS = {
@@ -28,20 +28,20 @@ export function fahrenheitOf(tempC: number): number {
  * Reads a temperature as it is written; a bare number is taken in `habit`. Refuses what no bank has, with the likely slip.
  * Example: `parseTemperature('68 F', 'C', 'water')` is 20.
  */
-export function parseTemperature(text: string, habit: TempHabit, of: TempOf): Answer<number> {
+export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Result<number> {
   const found = WRITTEN.exec(tidyMeasureText(text));
   if (!found) {
-    if (text.trim() === '') return refuse('No temperature was given.');
-    return refuse(`"${text.trim()}" does not read as a temperature. Ways that work: 17.5, 17.5 C, 63 F.`);
+    if (text.trim() === '') return err('No temperature was given.');
+    return err(`"${text.trim()}" does not read as a temperature. Ways that work: 17.5, 17.5 C, 63 F.`);
   }
   const scale = found[2] ? found[2].charAt(0).toUpperCase() : habit;
   const degrees = Number(found[1]);
   const tempC = scale === 'F' ? celsiusOf(degrees) : degrees;
   const { leastC, mostC } = TEMP_BOUNDS[of];
-  if (tempC >= leastC && tempC <= mostC) return accept(Math.round(tempC * 100) / 100);
+  if (tempC >= leastC && tempC <= mostC) return ok(Math.round(tempC * 100) / 100);
   const other = celsiusOf(degrees);
   const meantF = scale === 'C' && other >= leastC && other <= mostC;
-  return refuse(
+  return err(
     meantF
       ? `${degrees} degrees C is more than any ${of} has. If that is Fahrenheit, write ${degrees} F.`
       : `${of === 'water' ? 'Water' : 'Air'} at ${degrees} ${scale} is not to be met on a bank. Look at the thermometer again.`,
@@ -49,7 +49,7 @@ export function parseTemperature(text: string, habit: TempHabit, of: TempOf): An
 }
 
 /** As a keeper writes it, to half a degree's worth of sense. Examples: `17.5 °C`, `63.5 °F`. */
-export function formatTemperature(tempC: number, habit: TempHabit): string {
+export function formatTemperature(tempC: number, habit: TempUnit): string {
   const value = habit === 'F' ? fahrenheitOf(tempC) : tempC;
   return `${value.toFixed(1)} °${habit}`;
 }

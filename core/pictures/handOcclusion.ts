@@ -6,7 +6,7 @@ import { sampled, type Planes } from '../image/raster.js';
  * the rest of the flank at the same height, since the belly of a carp is as warm as a hand, but all along. Only the middle of the flank
  * counts: hands under the belly are where they belong.
  */
-export function handOver(
+export function handOcclusion(
   { light, redness, yellowness }: Planes,
   area: FlankArea,
 ): { readonly gill: number; readonly flank: number } {

@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { anatomyOf } from '../domain/fish/anatomy.js';
 import { LANDMARKS, type LandmarksPx } from '../domain/fish/landmarks.js';
 import { poseToPixel, type FishPose } from '../domain/fish/pose.js';
@@ -17,7 +17,7 @@ function seenAs(pose: FishPose): LandmarksPx {
 test.each(['left', 'right'] as const)(
   'any picture of a %s flank is laid level, head where the book has it, back up',
   (side) => {
-    const luck = chance(`views ${side}`);
+    const luck = createRng(`views ${side}`);
     for (let i = 0; i < 200; i += 1) {
       const landmarks = seenAs({
         centreX: luck.between(200, 800),

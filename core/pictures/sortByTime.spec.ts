@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { BankTimes, type CaptureSpan } from './bankTimes.js';
 import { sortByTime, type CardPicture } from './sortByTime.js';
 
@@ -68,7 +68,7 @@ test('an empty card is an empty proposal', () =>
   expect(sorted([], captures, NOW)).toEqual({ groups: [], undated: [], future: [], known: [], clockOffMs: 0 }));
 
 test('looked up in order it is what going over all of them finds', () => {
-  const luck = chance('bank times');
+  const luck = createRng('bank times');
   const spans = Array.from({ length: 200 }, (_, i) => {
     const fromMs = luck.whole(0, 40_000) * 60_000;
     return { captureId: `c${i}`, fromMs, toMs: fromMs + luck.whole(0, i % 20 === 0 ? 5000 : 40) * 60_000, has: [] };

@@ -6,7 +6,7 @@ import type { LandmarksPx } from '../domain/fish/landmarks.js';
 import { poseOf, isMirrored } from '../domain/fish/pose.js';
 import { flankArea } from './flankArea.js';
 import { glareOf } from './glare.js';
-import { handOver } from './handOcclusion.js';
+import { handOcclusion } from './handOcclusion.js';
 import { noseShadowStops } from './noseShadow.js';
 import { cutOut, lightOf, planesOf, shrunkRaster, type Raster } from '../image/raster.js';
 import { edgeBlurPx } from '../image/sharpness.js';
@@ -69,7 +69,7 @@ export function measurePicture(
   const pose = poseOf(scaled(landmarks, small.widthPx / raster.widthPx), isMirrored(landmarks));
   const area = flankArea(pose, kind);
   const { stops, lost } = exposureOf(planes.light, area);
-  const hand = handOver(planes, area);
+  const hand = handOcclusion(planes, area);
   const backdrop = backdropOf(planes.light, area);
   return {
     blur: blurOf(closer, kind),

@@ -1,10 +1,10 @@
-import { layOut } from '../bank/autoLayout.js';
+import { autoLayout } from '../bank/autoLayout.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Water } from '../domain/water/water.js';
 import type { WeatherHour } from '../domain/outing/weather.js';
-import { prospect, type ProspectInput } from './assessOuting.js';
-import type { OutingStory } from '../domain/outing/outingState.js';
+import { assessOuting, type AssessmentInput } from './assessOuting.js';
+import type { OutingState } from '../domain/outing/outingState.js';
 
 const HOUR = 3_600_000;
 const FROM = Date.UTC(2026, 6, 15, 6);
@@ -47,7 +47,7 @@ const hour = (i: number, more: Partial<WeatherHour> = {}): WeatherHour => ({
   ...more,
 });
 const hours = Array.from({ length: 14 }, (_, i) => hour(i));
-const story: OutingStory = {
+const state: OutingState = {
   outingId: 'o',
   waterId: 'w',
   fromMs: FROM,
@@ -67,8 +67,8 @@ const story: OutingStory = {
   forecast: { takenAt: '', hours },
   conditions: [{ eventId: 'e', atMs: FROM, source: 'hand', waterC: 23.5 }],
 };
-const input: ProspectInput = {
-  story,
+const input: AssessmentInput = {
+  state,
   water,
   swim,
   kit: [],
@@ -86,8 +86,8 @@ const input: ProspectInput = {
     habit: null,
   },
 };
-const look = (change: Partial<OutingStory> = {}, more: Partial<ProspectInput> = {}) =>
-  prospect({ ...input, ...more, story: { ...story, ...change } });
+const look = (change: Partial<OutingState> = {}, more: Partial<AssessmentInput> = {}) =>
+  assessOuting({ ...input, ...more, state: { ...state, ...change } });
 
 test('a hot day, planned the day before: the mat burns in the forenoon, the bucket wants changing, pike are off, carp go', () => {
   const { heat, advice, momentMs } = look();
@@ -102,7 +102,7 @@ test('a hot day, planned the day before: the mat burns in the forenoon, the buck
 
 test('shade that is laid out is seen by the heat clocks', () => {
   const { plan } = look();
-  const laid = layOut(plan, false);
+  const laid = autoLayout(plan, false);
   expect(laid.brolly).toBeDefined();
   const shaded = look({ layout: laid });
   const inShade = shaded.moments?.findLast(({ matShaded }) => matShaded);
@@ -121,15 +121,15 @@ test('what is not known is left out: no forecast, no place', () => {
 test('what was measured comes before the forecast', () => {
   expect(look().now.airC).toBe(20);
   const measured = { eventId: 'a', atMs: FROM, source: 'hand' as const, airC: 17 };
-  expect(look({ conditions: [...story.conditions, measured] }).now.airC).toBe(17);
+  expect(look({ conditions: [...state.conditions, measured] }).now.airC).toBe(17);
 });
 
 test('air and sky seen by hand stand in for a forecast, and set one right', () => {
   const seen = { eventId: 'a', atMs: FROM, source: 'hand' as const, airC: 30, cloudOctas: 0 };
-  const conditions = [...story.conditions, seen];
+  const conditions = [...state.conditions, seen];
   expect(look({ forecast: null, conditions }).heat?.matBurnsMs).not.toBeNull();
   const overcast = { ...seen, cloudOctas: 8, airC: 15 };
-  const burnsMs = (more: typeof seen) => look({ conditions: [...story.conditions, more] }).heat?.matBurnsMs ?? Infinity;
+  const burnsMs = (more: typeof seen) => look({ conditions: [...state.conditions, more] }).heat?.matBurnsMs ?? Infinity;
   expect(burnsMs(overcast)).toBeGreaterThan(burnsMs(seen));
 });
 
@@ -150,7 +150,7 @@ test('the list knows the night, and what was checked', () => {
 });
 
 test('a habit stands in until something was laid out here, and is judged on this swim', () => {
-  const habit = { ...layOut(look().plan, false), camera: { xM: 0, yM: 0.5 } };
+  const habit = { ...autoLayout(look().plan, false), camera: { xM: 0, yM: 0.5 } };
   const withHabit = look({}, { ways: { ...input.ways, habit } });
   expect(withHabit.laid?.mat).toBeDefined();
   expect(withHabit.layout?.points.some(({ id }) => id === 'camera-light')).toBe(true);

@@ -1,39 +1,39 @@
 import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
 import type { KitItem } from '../domain/kit/kit.js';
-import { layHabit } from '../bank/autoLayout.js';
+import { layoutByHabit } from '../bank/autoLayout.js';
 import type { Layout } from '../domain/water/plan.js';
 import { longestExpectedMm, readiness, readinessList, type Readiness } from '../bank/readiness.js';
 import type { ReadinessItem } from '../bank/readinessState.js';
-import type { BarbSchool, Rig } from '../domain/kit/rig.js';
+import type { BarbPractice, Rig } from '../domain/kit/rig.js';
 import { shadeCasters } from '../weather/shade.js';
 import { sunAt } from '../weather/sun.js';
 import { shouldWeFish, type FishingAdvice } from '../care/fishing.js';
 import {
   heatClocks,
-  outlook,
+  heatForecast,
   soakLastsMs,
   type HeatClocks,
-  type OutlookInput,
-  type OutlookMoment,
+  type HeatForecastInput,
+  type HeatMoment,
 } from '../care/heatForecast.js';
-import type { StopSchool } from '../care/stopLine.js';
+import type { StopPractice } from '../care/stopLine.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import { massSystemOf, type MassUnit } from '../measure/mass.js';
-import type { TempHabit } from '../measure/temperature.js';
+import type { TempUnit } from '../measure/temperature.js';
 import type { DayOfYear } from '../domain/water/season.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Position, Water } from '../domain/water/water.js';
 import type { WeighMethod } from '../domain/capture/weightReading.js';
 import { conditionsNow, type ConditionsNow } from '../domain/outing/conditionsNow.js';
-import { outingMoment, type OutingStory } from '../domain/outing/outingState.js';
-import { weatherAhead } from './correctedForecast.js';
+import { outingMoment, type OutingState } from '../domain/outing/outingState.js';
+import { correctedForecast } from './correctedForecast.js';
 
-/** The keeper's ways that a prospect hangs on. */
-export interface ProspectWays {
-  readonly stopSchool: StopSchool;
-  readonly barbSchool: BarbSchool;
+/** The keeper's preferences that an assessment depends on. */
+export interface AssessmentPreferences {
+  readonly stopSchool: StopPractice;
+  readonly barbSchool: BarbPractice;
   readonly weighMethod: WeighMethod;
-  readonly tempHabit: TempHabit;
+  readonly tempHabit: TempUnit;
   readonly lengthHabit: 'in' | 'cm';
   readonly massUnit: MassUnit;
   /** How the keeper likes to lay out a bank. */
@@ -41,11 +41,11 @@ export interface ProspectWays {
 }
 
 /** All that is known of an outing, from its log and from the keeper's rows. */
-export interface ProspectInput {
-  readonly story: OutingStory;
+export interface AssessmentInput {
+  readonly state: OutingState;
   readonly water: Water;
   readonly swim: Swim | null;
-  readonly ways: ProspectWays;
+  readonly ways: AssessmentPreferences;
   readonly kit: readonly KitItem[];
   readonly rigs: readonly Rig[];
   readonly nowMs: number;
@@ -64,14 +64,14 @@ export interface ProspectInput {
 }
 
 /** What lies ahead of an outing: conditions, advice, heat, layout and readiness, all from one look at what is known. */
-export interface Prospect {
+export interface OutingAssessment {
   /** The moment that is looked at: now, or the beginning of what is planned. */
   readonly momentMs: number;
   readonly position: Position | null;
   readonly now: ConditionsNow;
   readonly advice: readonly FishingAdvice[];
   /** Null while the place is not known, or neither a forecast nor air and sky as they were seen. */
-  readonly moments: readonly OutlookMoment[] | null;
+  readonly moments: readonly HeatMoment[] | null;
   readonly heat: HeatClocks | null;
   readonly soakLastsMs: number | null;
   /** As it was laid out here, else the keeper's habit laid on this swim; null without either. */
@@ -90,31 +90,31 @@ const CIVIL_DUSK_DEG = -6;
  * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is left out and said,
  * never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
  */
-export function prospect(input: ProspectInput): Prospect {
-  const ahead = lookAhead(input);
-  return { ...ahead, readiness: readiness(ahead.items, input.story.checked) };
+export function assessOuting(input: AssessmentInput): OutingAssessment {
+  const ahead = assessAhead(input);
+  return { ...ahead, readiness: readiness(ahead.items, input.state.checked) };
 }
 
-/** All of a prospect that does not hang on what was checked: the part that takes its time, and need not be done anew at every check. */
-export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
-  const { story, water, swim, ways, kit, rigs, nowMs, clock } = input;
-  const momentMs = input.lookMs ?? outingMoment(story, nowMs);
+/** All of an assessment that does not depend on what was checked: the part that takes its time, and need not be done anew at every check. */
+export function assessAhead(input: AssessmentInput): Omit<OutingAssessment, 'readiness'> {
+  const { state, water, swim, ways, kit, rigs, nowMs, clock } = input;
+  const momentMs = input.lookMs ?? outingMoment(state, nowMs);
   const position = swim?.position ?? water.position;
-  const now = conditionsNow(story, momentMs);
-  const plan: Prospect['plan'] = {
+  const now = conditionsNow(state, momentMs);
+  const plan: OutingAssessment['plan'] = {
     bank: swim?.bank ?? 'grass',
     facingDeg: swim?.facingDeg ?? 0,
     fixtures: swim?.fixtures ?? [],
-    hours: position ? sunHours(story, position) : [],
+    hours: position ? sunHours(state, position) : [],
     clock,
   };
-  const laid = story.layout ?? (ways.habit && layHabit(ways.habit, plan));
+  const laid = state.layout ?? (ways.habit && layoutByHabit(ways.habit, plan));
   const layout = laid && judgeLayout({ ...plan, layout: laid });
   const outlookInput = outlookOf(input, position, laid);
-  const moments = outlookInput && outlook(outlookInput);
+  const moments = outlookInput && heatForecast(outlookInput);
   const heat = moments && heatClocks(moments, momentMs);
   const ahead = moments?.filter(({ atMs }) => atMs >= momentMs) ?? [];
-  const expected: readonly SpeciesId[] = story.expected.length > 0 ? story.expected : ['carp'];
+  const expected: readonly SpeciesId[] = state.expected.length > 0 ? state.expected : ['carp'];
   const advice = expected.map((species) =>
     shouldWeFish({
       species,
@@ -128,7 +128,7 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
       airC: now.airC,
       oxygenMgL: now.oxygenMgL,
       today: input.calendar(momentMs),
-      daysAhead: daysAhead(story, momentMs, input.calendar),
+      daysAhead: daysAhead(state, momentMs, input.calendar),
       pressureHpa: now.pressureHpa,
       thunder: now.thunder,
     }),
@@ -147,7 +147,7 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
     waterC: now.waterC,
     airC: now.airC,
     soakLastsMs: lasts,
-    helped: story.companions > 0,
+    helped: state.companions > 0,
     longestMm: longestExpectedMm(expected, input.own?.longestMm),
     lastFishAt: input.own?.lastFishAt ?? {},
     nowMs: momentMs,
@@ -165,33 +165,33 @@ export function lookAhead(input: ProspectInput): Omit<Prospect, 'readiness'> {
 
 /** What the heat of the hours is worked out from; null while place or weather are not known. */
 function outlookOf(
-  { story, swim }: ProspectInput,
+  { state, swim }: AssessmentInput,
   position: Position | null,
   laid: Layout | null,
-): OutlookInput | null {
-  const hours = weatherAhead(story);
-  if (!position || hours.length === 0 || story.toMs <= story.fromMs) return null;
+): HeatForecastInput | null {
+  const hours = correctedForecast(state);
+  if (!position || hours.length === 0 || state.toMs <= state.fromMs) return null;
   const layout = laid ?? {};
   return {
-    fromMs: story.fromMs,
-    toMs: story.toMs,
+    fromMs: state.fromMs,
+    toMs: state.toMs,
     position,
     hours,
     facingDeg: swim?.facingDeg ?? 0,
     // The margin is a surface: what was read off the bottom says nothing of it.
-    readings: story.conditions.flatMap(({ waterC, depth, atMs }) =>
+    readings: state.conditions.flatMap(({ waterC, depth, atMs }) =>
       waterC === undefined || depth === 'bottom' ? [] : { tempC: waterC, atMs },
     ),
     casters: shadeCasters(swim?.fixtures ?? [], layout),
     mat: layout.mat ?? null,
     bucket: layout.bucket ?? null,
     face: 'up',
-    deeds: story.deeds,
+    deeds: state.deeds,
   };
 }
 
 /** The full hours of an outing with their sun; of a very long one the first two days. */
-function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] {
+function sunHours({ fromMs, toMs }: OutingState, position: Position): SunHour[] {
   const first = Math.ceil(fromMs / HOUR_MS) * HOUR_MS;
   const count = Math.min(48, Math.max(1, Math.floor((toMs - first) / HOUR_MS) + 1));
   return Array.from({ length: count }, (_, i) => ({
@@ -201,7 +201,7 @@ function sunHours({ fromMs, toMs }: OutingStory, position: Position): SunHour[] 
 }
 
 /** The days after the one looked at on which an outing goes on, at most a fortnight of them. */
-function daysAhead({ toMs }: OutingStory, momentMs: number, calendar: ProspectInput['calendar']): DayOfYear[] {
+function daysAhead({ toMs }: OutingState, momentMs: number, calendar: AssessmentInput['calendar']): DayOfYear[] {
   const days = Math.min(14, Math.ceil((toMs - momentMs) / DAY_MS) + 1);
   const all = Array.from({ length: Math.max(0, days) }, (_, i) => Math.min(toMs, momentMs + i * DAY_MS)).map(calendar);
   return all.filter((day, i) => i > 0 && dayText(day) !== dayText(all[i - 1] ?? day));

@@ -1,7 +1,7 @@
-import { aroundNow } from './conditionsAtTake.js';
+import { conditionsAtTake } from './conditionsAtTake.js';
 import type { WeatherHour } from '../domain/outing/weather.js';
 import type { OutingEvent, OutingPayloads } from '../domain/outing/event.js';
-import { tellOuting } from '../domain/outing/outingState.js';
+import { replayOuting } from '../domain/outing/outingState.js';
 
 const position = { latitudeDeg: 52, longitudeDeg: 0 };
 const NOON_MS = Date.UTC(2026, 6, 15, 12);
@@ -20,7 +20,7 @@ function outing(atMs: number, companions: number, more: [keyof OutingPayloads, o
     ([type, payload], i) =>
       ({ id: `e${i}`, outingId: 'o1', deviceId: 'd', at: iso(atMs - 60_000 + i), type, payload }) as OutingEvent,
   );
-  return tellOuting('o1', events);
+  return replayOuting('o1', events);
 }
 const hour = (atMs: number): WeatherHour => ({
   atMs,
@@ -41,17 +41,17 @@ test('what was measured goes with the fish, and what was not is left out', () =>
       { source: 'hand', waterC: 17.5, oxygenMgL: 8.1, depth: 'surface', when: iso(NOON_MS - 60_000) },
     ],
   ];
-  expect(aroundNow(outing(NOON_MS, 1, measured), position, NOON_MS)).toEqual({
+  expect(conditionsAtTake(outing(NOON_MS, 1, measured), position, NOON_MS)).toEqual({
     waterC: 17.5,
     oxygenMgL: 8.1,
     companions: 1,
   });
-  expect(aroundNow(outing(NOON_MS, 0), position, NOON_MS)).toEqual({ companions: 0 });
+  expect(conditionsAtTake(outing(NOON_MS, 0), position, NOON_MS)).toEqual({ companions: 0 });
 });
 
 test('the dark is known from place and hour', () => {
-  expect(aroundNow(outing(MIDNIGHT_MS, 0), position, MIDNIGHT_MS).dark).toBe(true);
-  expect(aroundNow(outing(MIDNIGHT_MS, 0), null, MIDNIGHT_MS).dark).toBeUndefined();
+  expect(conditionsAtTake(outing(MIDNIGHT_MS, 0), position, MIDNIGHT_MS).dark).toBe(true);
+  expect(conditionsAtTake(outing(MIDNIGHT_MS, 0), null, MIDNIGHT_MS).dark).toBeUndefined();
 });
 
 test.each([
@@ -63,5 +63,5 @@ test.each([
   const forecast: [keyof OutingPayloads, object][] = [
     ['forecast-taken', { hours: [hour(NOON_MS + minutes * 60_000)] }],
   ];
-  expect(aroundNow(outing(NOON_MS, 0, forecast), position, NOON_MS).thunder ?? false).toBe(counts);
+  expect(conditionsAtTake(outing(NOON_MS, 0, forecast), position, NOON_MS).thunder ?? false).toBe(counts);
 });

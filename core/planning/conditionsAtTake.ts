@@ -1,8 +1,8 @@
 import { sunAt } from '../weather/sun.js';
-import type { Around } from '../domain/capture/conditions.js';
+import type { CaptureConditions } from '../domain/capture/conditions.js';
 import type { Position } from '../domain/water/water.js';
 import { conditionsNow } from '../domain/outing/conditionsNow.js';
-import type { OutingStory } from '../domain/outing/outingState.js';
+import type { OutingState } from '../domain/outing/outingState.js';
 
 /** Darker than this a lamp is needed (civil twilight). */
 const CIVIL_DUSK_DEG = -6;
@@ -11,14 +11,14 @@ const CIVIL_DUSK_DEG = -6;
  * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so that a fish that takes
  * while the hours ahead are still being worked out lacks nothing. Example: nothing measured and nobody along gives no companions.
  */
-export function aroundNow(story: OutingStory, position: Position | null, momentMs: number): Around {
-  const { waterC, airC, oxygenMgL, thunder } = conditionsNow(story, momentMs);
+export function conditionsAtTake(state: OutingState, position: Position | null, momentMs: number): CaptureConditions {
+  const { waterC, airC, oxygenMgL, thunder } = conditionsNow(state, momentMs);
   return {
     ...(waterC !== null && { waterC }),
     ...(airC !== null && { airC }),
     ...(oxygenMgL !== null && { oxygenMgL }),
     ...(position && sunAt(momentMs, position).altitudeDeg < CIVIL_DUSK_DEG && { dark: true }),
     ...(thunder && { thunder }),
-    companions: story.companions,
+    companions: state.companions,
   };
 }

@@ -1,6 +1,6 @@
 import type { WeatherHour } from '../domain/outing/weather.js';
-import type { OutingStory, TakenCondition } from '../domain/outing/outingState.js';
-import { weatherAhead } from './correctedForecast.js';
+import type { OutingState, TakenCondition } from '../domain/outing/outingState.js';
+import { correctedForecast } from './correctedForecast.js';
 
 const HOUR = 3_600_000;
 const hour = (i: number): WeatherHour => ({
@@ -21,8 +21,8 @@ const note = (hours: number, seen: Partial<TakenCondition>): TakenCondition => (
   ...seen,
 });
 const hours = Array.from({ length: 8 }, (_, i) => hour(i));
-const ahead = (conditions: TakenCondition[], forecast: OutingStory['forecast'] = { takenAt: '', hours }) =>
-  weatherAhead({ forecast, conditions, fromMs: 0, toMs: 7 * HOUR });
+const ahead = (conditions: TakenCondition[], forecast: OutingState['forecast'] = { takenAt: '', hours }) =>
+  correctedForecast({ forecast, conditions, fromMs: 0, toMs: 7 * HOUR });
 
 test('the forecast stands where nothing but the water was noted', () => {
   expect(ahead([note(1, { waterC: 18 })])).toBe(hours);

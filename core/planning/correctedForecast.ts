@@ -1,6 +1,6 @@
 import type { WeatherHour } from '../domain/outing/weather.js';
 import { weatherAt } from '../domain/outing/weather.js';
-import type { OutingStory, TakenCondition } from '../domain/outing/outingState.js';
+import type { OutingState, TakenCondition } from '../domain/outing/outingState.js';
 
 type Noted = 'airC' | 'cloudOctas' | 'windMs';
 
@@ -15,11 +15,11 @@ const PLAIN = { humidity: 0.65, windMs: 1.5, windFromDeg: 0, pressureHpa: 1013.2
  * fades over three. Without a forecast, the air and sky that were noted stand to the end; with neither there are no hours.
  * Example: forecast 20 degrees C all day, noted 26 at noon: 26 until one, 24 at two, 22 at three, then 20.
  */
-export function weatherAhead(
-  story: Pick<OutingStory, 'forecast' | 'conditions' | 'fromMs' | 'toMs'>,
+export function correctedForecast(
+  state: Pick<OutingState, 'forecast' | 'conditions' | 'fromMs' | 'toMs'>,
 ): readonly WeatherHour[] {
-  const { forecast, conditions } = story;
-  if (!forecast || forecast.hours.length === 0) return hoursOfNotes(story);
+  const { forecast, conditions } = state;
+  if (!forecast || forecast.hours.length === 0) return hoursOfNotes(state);
   const anyNoted = conditions.some(({ airC, cloudOctas, windMs }) => (airC ?? cloudOctas ?? windMs) !== undefined);
   if (!anyNoted) return forecast.hours;
   return forecast.hours.map((hour) => ({
@@ -60,7 +60,7 @@ function hoursOfNotes({
   conditions,
   fromMs,
   toMs,
-}: Pick<OutingStory, 'conditions' | 'fromMs' | 'toMs'>): WeatherHour[] {
+}: Pick<OutingState, 'conditions' | 'fromMs' | 'toMs'>): WeatherHour[] {
   const first = Math.floor(fromMs / HOUR_MS) * HOUR_MS;
   return Array.from({ length: Math.ceil((toMs - first) / HOUR_MS) + 1 }, (_, i) => first + i * HOUR_MS).flatMap(
     (atMs) => {

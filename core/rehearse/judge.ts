@@ -1,24 +1,24 @@
-import { situationOf, type Situation } from '../care/run/runContext.js';
-import { FIRST_SCHOOLS, type BankSchools } from '../domain/capture/practices.js';
+import { runContextOf, type RunContext } from '../care/run/runContext.js';
+import { DEFAULT_PRACTICES, type BankPractices } from '../domain/capture/practices.js';
 import { splitsOf, type Split } from '../care/handling.js';
 import type { RunStep } from '../domain/capture/steps.js';
-import type { CaptureStory } from '../domain/capture/captureState.js';
+import type { CaptureState } from '../domain/capture/captureState.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
-import { momentOf, type Moment } from '../care/run/runState.js';
-import type { StopSchool } from '../care/stopLine.js';
+import { runStateOf, type RunState } from '../care/run/runState.js';
+import type { StopPractice } from '../care/stopLine.js';
 import { spanText } from '../measure/duration.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { Scenario } from './scenario.js';
 
-/** The situation that a scenario puts the keeper in, with the keeper's own schools. */
-export function situationIn(
+/** The context that a scenario puts the keeper in, with the keeper's own schools. */
+export function runContextIn(
   scenario: Scenario,
-  schools: BankSchools = FIRST_SCHOOLS,
-  stopSchool: StopSchool = 'per-species',
-): Situation {
-  const { species, bank, hazards, around, rules, matC } = scenario;
+  schools: BankPractices = DEFAULT_PRACTICES,
+  stopSchool: StopPractice = 'per-species',
+): RunContext {
+  const { species, bank, hazards, conditions, rules, matC } = scenario;
   const water = { name: 'the rehearsal water', rules: { ...NO_RULES, ...rules }, altitudeM: 0, salinity: 0 };
-  return situationOf({ species, bank, hazards, around, water, schools, stopSchool, matC });
+  return runContextOf({ species, bank, hazards, conditions, water, schools, stopSchool, matC });
 }
 
 /** One decision of a rehearsal, and why it was right or not. */
@@ -32,8 +32,8 @@ export interface Decision {
 
 interface Played {
   readonly scenario: Scenario;
-  readonly story: CaptureStory;
-  readonly end: Moment;
+  readonly state: CaptureState;
+  readonly end: RunState;
   readonly first: (step: RunStep) => number;
   readonly lifted: boolean;
 }
@@ -71,7 +71,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
           ? 'cut'
           : null;
       if (!wanted) return null;
-      const right = played.story.hookEnd === wanted || (wanted === 'cut' && played.story.hookEnd === 'left-in');
+      const right = played.state.hookEnd === wanted || (wanted === 'cut' && played.state.hookEnd === 'left-in');
       return practice(
         right,
         wanted === 'cut'
@@ -87,22 +87,22 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'hook-left',
-    look: ({ story }) =>
-      story.outcome === 'released'
+    look: ({ state }) =>
+      state.outcome === 'released'
         ? practice(
-            story.hookEnd !== null,
-            story.hookEnd === null ? 'It was released with the hook still in.' : 'It left without your rig.',
+            state.hookEnd !== null,
+            state.hookEnd === null ? 'It was released with the hook still in.' : 'It left without your rig.',
             'Out, cut or the line snipped close: one of them before it goes. A trailing rig tethers it.',
           )
         : null,
   },
   {
     id: 'shed',
-    look: ({ scenario, story }) =>
+    look: ({ scenario, state }) =>
       scenario.id === 'shed'
         ? practice(
-            story.hookEnd === 'shed',
-            story.hookEnd === 'shed' ? 'The loose hook was looked for.' : 'The hook that it shed was not noted.',
+            state.hookEnd === 'shed',
+            state.hookEnd === 'shed' ? 'The loose hook was looked for.' : 'The hook that it shed was not noted.',
             'A loose hook in the mesh ends in the fish or in a hand.',
           )
         : null,
@@ -143,25 +143,25 @@ export const DECISION_RULES: readonly DecisionRule[] = [
     look: (played) => {
       const { scenario, end, lifted } = played;
       if (!end.fromTheNet && !has(played, 'bleeding') && !has(played, 'small') && !has(played, 'spent')) return null;
-      const over = end.situation.waterC !== null && end.situation.waterC >= end.situation.stopLine.tempC;
+      const over = end.context.waterC !== null && end.context.waterC >= end.context.stopLine.tempC;
       return {
         right: !lifted,
         text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.',
         reason: over
-          ? `Water at ${scenario.around.waterC} °C, and the line for it at ${end.situation.stopLine.tempC} °C.`
+          ? `Water at ${scenario.conditions.waterC} °C, and the line for it at ${end.context.stopLine.tempC} °C.`
           : has(played, 'small')
             ? 'A small one needs no scale and no picture.'
             : has(played, 'bleeding')
               ? 'Air and handling make it bleed longer.'
               : 'It had nothing left for air.',
-        basis: over ? end.situation.stopLine.basis : COMMON_PRACTICE,
+        basis: over ? end.context.stopLine.basis : COMMON_PRACTICE,
       };
     },
   },
   {
     id: 'zero',
-    look: ({ scenario, story, first }) => {
-      if (scenario.zeroed || !story.marks.some(({ type }) => type === 'weighed')) return null;
+    look: ({ scenario, state, first }) => {
+      if (scenario.zeroed || !state.marks.some(({ type }) => type === 'weighed')) return null;
       const right = first('zeroed') < first('weighed');
       return practice(
         right,
@@ -199,9 +199,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'treat',
-    look: ({ scenario, story, lifted }) => {
+    look: ({ scenario, state, lifted }) => {
       if (!scenario.twists.some(({ wound }) => wound) || !lifted) return null;
-      const treated = story.marks.filter(({ type }) => type === 'treated').length;
+      const treated = state.marks.filter(({ type }) => type === 'treated').length;
       if (scenario.rules.treatments === 'forbidden')
         return {
           right: treated === 0,
@@ -209,7 +209,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
           reason: 'The water’s rule comes first.',
           basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
         };
-      const [wound] = story.wounds;
+      const [wound] = state.wounds;
       const right =
         wound !== undefined && wound.treatedWith[0] === 'antiseptic' && wound.treatedWith.includes('sealant');
       return practice(
@@ -221,12 +221,12 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'dropped',
-    look: ({ scenario, story, first }) => {
+    look: ({ scenario, state, first }) => {
       if (scenario.id !== 'dropped' || first('dropped') === Infinity)
         return scenario.id === 'dropped' && first('weighed') < Infinity
           ? practice(false, 'The fall was not noted.', 'A blow kills days later; the book should know.')
           : null;
-      const later = story.marks.some(({ type, atMs }) => type === 'pictured' && atMs > first('dropped'));
+      const later = state.marks.some(({ type, atMs }) => type === 'pictured' && atMs > first('dropped'));
       return practice(
         !later,
         later ? 'A picture after a fall.' : 'Straight back after the fall.',
@@ -236,13 +236,13 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'second-rod',
-    look: ({ scenario, story, first }) => {
+    look: ({ scenario, state, first }) => {
       const goes =
         scenario.id === 'second-rod' && scenario.twists[0] ? first('lifted') + scenario.twists[0].afterMs : Infinity;
       if (goes === Infinity) return null;
       const back =
-        story.spells.find(({ medium, fromMs }) => medium === 'water' && fromMs >= goes)?.fromMs ??
-        story.endMs ??
+        state.spells.find(({ medium, fromMs }) => medium === 'water' && fromMs >= goes)?.fromMs ??
+        state.endMs ??
         Infinity;
       const right = back - goes <= 15_000;
       return practice(
@@ -254,9 +254,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'no-keeping',
-    look: ({ scenario, end, story }) => {
+    look: ({ scenario, end, state }) => {
       if (scenario.rules.retention?.kind !== 'none') return null;
-      const kept = story.marks.some(({ type }) => type === 'rested') || end.retention.ms >= 180_000;
+      const kept = state.marks.some(({ type }) => type === 'rested') || end.retention.ms >= 180_000;
       return {
         right: !kept,
         text: kept ? 'It was kept in net or sling.' : 'It was not kept for a minute.',
@@ -270,7 +270,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
     look: (played) => {
       const seen = played.scenario.twists.find(({ sign }) => sign === 'predator-near');
       if (!seen || played.first('held') === Infinity) return null;
-      const right = (played.story.endMs ?? Infinity) - played.first('held') - seen.afterMs >= 10_000;
+      const right = (played.state.endMs ?? Infinity) - played.first('held') - seen.afterMs >= 10_000;
       return practice(
         right,
         right ? 'You held it on while the otter was there.' : 'Let go before an otter’s nose.',
@@ -280,10 +280,10 @@ export const DECISION_RULES: readonly DecisionRule[] = [
   },
   {
     id: 'recovery',
-    look: ({ scenario, story, first }) => {
+    look: ({ scenario, state, first }) => {
       const upright = scenario.id === 'slow' ? scenario.twists[1] : undefined;
       if (!upright) return null;
-      const right = first('held') < Infinity && (story.endMs ?? 0) >= first('held') + upright.afterMs;
+      const right = first('held') < Infinity && (state.endMs ?? 0) >= first('held') + upright.afterMs;
       return practice(
         right,
         right ? 'Held until it stood by itself.' : 'Let go before it stood by itself.',
@@ -320,30 +320,30 @@ export interface Rehearsed {
 /** Judges a rehearsal that is over. What is true of the fish is the scenario's, whether or not it was tapped. */
 export function judgeRehearsal(
   scenario: Scenario,
-  story: CaptureStory,
-  schools?: BankSchools,
-  stopSchool?: StopSchool,
+  state: CaptureState,
+  schools?: BankPractices,
+  stopSchool?: StopPractice,
 ): Rehearsed {
   const truth = scenario.twists.flatMap(({ sign }) => (sign === 'spent' || sign === 'bleeding' ? [sign] : []));
-  const end = momentOf(
-    { ...story, signs: [...story.signs, ...truth] },
-    situationIn(scenario, schools, stopSchool),
-    story.endMs ?? 0,
+  const end = runStateOf(
+    { ...state, signs: [...state.signs, ...truth] },
+    runContextIn(scenario, schools, stopSchool),
+    state.endMs ?? 0,
   );
-  const first = (step: RunStep) => story.marks.find(({ type }) => type === step)?.atMs ?? Infinity;
-  const played: Played = { scenario, story, end, first, lifted: story.spells.some(({ medium }) => medium === 'air') };
+  const first = (step: RunStep) => state.marks.find(({ type }) => type === step)?.atMs ?? Infinity;
+  const played: Played = { scenario, state, end, first, lifted: state.spells.some(({ medium }) => medium === 'air') };
   const decisions = DECISION_RULES.flatMap(({ id, look }) => {
     const said = look(played);
     return said ? [{ id, ...said }] : [];
   });
   const nettedMs = first('netted');
   return {
-    splits: splitsOf(story.marks),
+    splits: splitsOf(state.marks),
     decisions,
     airMs: end.clocks.airMs,
     longestAirMs: end.clocks.longestAirMs,
     budgetMs: end.budget.spellMs,
-    handledMs: nettedMs === Infinity ? null : Math.max(0, (story.endMs ?? nettedMs) - nettedMs),
+    handledMs: nettedMs === Infinity ? null : Math.max(0, (state.endMs ?? nettedMs) - nettedMs),
     score: decisions.filter(({ right }) => right).length / Math.max(1, decisions.length),
   };
 }

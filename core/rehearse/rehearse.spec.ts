@@ -1,17 +1,17 @@
 import { CAPTURE, event } from '../spec/events.js';
-import { tellStory } from '../domain/capture/replay.js';
+import { replay } from '../domain/capture/replay.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import { DECISION_RULES, judgeRehearsal } from './judge.js';
 import { drawScenario, SCENARIO_IDS, scenarioOf, twistsTold } from './scenario.js';
 
 type Tap = readonly [type: string, atS: number, payload?: object];
-const story = (...taps: Tap[]) =>
-  tellStory(CAPTURE, [
+const state = (...taps: Tap[]) =>
+  replay(CAPTURE, [
     event('hooked', 0),
     ...taps.map(([type, atS, payload]): CaptureEvent => event(type as 'seen', atS * 1000, payload as { sign: 'calm' })),
   ]);
 const judged = (id: string, ...taps: Tap[]) =>
-  new Map(judgeRehearsal(scenarioOf(id, '1'), story(...taps)).decisions.map((each) => [each.id, each.right]));
+  new Map(judgeRehearsal(scenarioOf(id, '1'), state(...taps)).decisions.map((each) => [each.id, each.right]));
 const AWAY: Tap[] = [
   ['held', 330],
   ['released', 390],
@@ -36,11 +36,11 @@ test('at least twenty, each drawn by some seed, the same by the same', () => {
 
 test('what turns up is told when its moment has come', () => {
   const scenario = scenarioOf('line-caught', '1');
-  const cut = story(['netted', 240], ['hook-cut', 250]).marks;
+  const cut = state(['netted', 240], ['hook-cut', 250]).marks;
   const [caught, clear] = scenario.twists;
   expect(twistsTold(scenario, cut, 250_000 + (caught?.afterMs ?? 0) - 1)).toEqual([]);
   expect(twistsTold(scenario, cut, 250_000 + (clear?.afterMs ?? 0))).toEqual([caught, clear]);
-  expect(twistsTold(scenario, story(['netted', 240]).marks, 9_000_000)).toEqual([]);
+  expect(twistsTold(scenario, state(['netted', 240]).marks, 9_000_000)).toEqual([]);
 });
 
 /** Each decision, rightly and wrongly made. */
@@ -101,7 +101,7 @@ test('a forbidden treatment is wrong, leaving it alone is right', () => {
 });
 
 test('the numbers of a rehearsal', () => {
-  const rehearsed = judgeRehearsal(scenarioOf('clean', '1'), story(...LIFTED, ...AWAY));
+  const rehearsed = judgeRehearsal(scenarioOf('clean', '1'), state(...LIFTED, ...AWAY));
   expect(rehearsed).toMatchObject({
     airMs: 30_000,
     longestAirMs: 30_000,
@@ -113,5 +113,5 @@ test('the numbers of a rehearsal', () => {
 });
 
 test('a fish that was never netted has no time from the net', () => {
-  expect(judgeRehearsal(scenarioOf('clean', '1'), story(['lifted', 300], ...AWAY)).handledMs).toBeNull();
+  expect(judgeRehearsal(scenarioOf('clean', '1'), state(['lifted', 300], ...AWAY)).handledMs).toBeNull();
 });

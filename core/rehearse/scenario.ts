@@ -1,7 +1,7 @@
-import type { Around } from '../domain/capture/conditions.js';
+import type { CaptureConditions } from '../domain/capture/conditions.js';
 import type { Sign } from '../domain/capture/sign.js';
 import type { RunStep } from '../domain/capture/steps.js';
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { BankKind, Hazard } from '../domain/water/swim.js';
@@ -24,7 +24,7 @@ export interface Scenario {
   readonly species: SpeciesId;
   readonly bank: BankKind;
   readonly hazards: readonly Hazard[];
-  readonly around: Around;
+  readonly conditions: CaptureConditions;
   readonly rules: Partial<WaterRules>;
   readonly matC: number | null;
   /** How long it has been played when the rehearsal begins. */
@@ -34,7 +34,8 @@ export interface Scenario {
   readonly twists: readonly Twist[];
 }
 
-type Sketch = Pick<Scenario, 'id' | 'title' | 'told' | 'species'> & Partial<Scenario> & { readonly around: Around };
+type Sketch = Pick<Scenario, 'id' | 'title' | 'told' | 'species'> &
+  Partial<Scenario> & { readonly conditions: CaptureConditions };
 
 const at = (after: Twist['after'], afterS: number, tell: string, more: Pick<Twist, 'sign' | 'wound'> = {}): Twist => ({
   after,
@@ -52,14 +53,14 @@ const SKETCHES: readonly Sketch[] = [
     id: 'clean',
     title: 'As it should be',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     told: 'A mild morning, a good carp, all laid out. Only the order counts.',
   },
   {
     id: 'lively',
     title: 'Green in the net',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     fightMs: minutes(2),
     told: 'Two minutes on strong tackle, and it comes to the net with all its strength.',
     twists: [
@@ -71,7 +72,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'deep',
     title: 'Out of sight',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     told: 'A take that dropped the bobbin and came up again. The line goes straight down its mouth.',
     twists: [at('netted', 1, 'The bend of the hook is far back, behind the soft of the mouth.', { sign: 'hook-deep' })],
   },
@@ -80,7 +81,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Down the throat',
     species: 'pike',
     bank: 'platform',
-    around: { waterC: 9, airC: 6 },
+    conditions: { waterC: 9, airC: 6 },
     told: 'A dead bait, a run that was given too long.',
     twists: [at('netted', 1, 'You see the trace run down its throat, and no hook.', { sign: 'hook-swallowed' })],
   },
@@ -89,7 +90,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Boat, pike, warm',
     species: 'pike',
     bank: 'boat',
-    around: { waterC: 22, airC: 25 },
+    conditions: { waterC: 22, airC: 25 },
     told: 'You fished for perch. At the boat’s side hangs a pike of a good metre; the water has 22 degrees.',
     twists: [at('netted', 1, 'One point is near the gill rakers.', { sign: 'hook-near-gills' })],
   },
@@ -97,7 +98,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'hot-mat',
     title: 'The mat at noon',
     species: 'carp',
-    around: { waterC: 23, airC: 30 },
+    conditions: { waterC: 23, airC: 30 },
     matC: 52,
     told: 'Noon, no cloud. The mat has lain face up since eight.',
   },
@@ -105,7 +106,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'not-zeroed',
     title: 'The scale shows something',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     zeroed: false,
     told: 'The sling hangs wet on the scale, and the scale shows 1 lb 9 oz.',
   },
@@ -113,7 +114,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'alone-night',
     title: 'Alone in the dark',
     species: 'carp',
-    around: NIGHT,
+    conditions: NIGHT,
     told: 'Two at night, one lamp, no helper, and steep behind you.',
     twists: [
       at('lifted', 3, 'It slaps once with the tail.', { sign: 'thrashing' }),
@@ -124,7 +125,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'ulcer',
     title: 'A sore flank',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     rules: { treatments: 'allowed' },
     told: 'The water allows treatments; the care kit stands by the mat.',
     twists: [
@@ -135,7 +136,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'no-treatment',
     title: 'Hands off',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     rules: { treatments: 'forbidden' },
     told: 'On the board at the gate: no treatment of fish. The care kit stands by the mat all the same.',
     twists: [at('lifted', 2, 'A fresh tear at the hook hold.', { wound: true })],
@@ -144,7 +145,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'no-keeping',
     title: 'Nothing is kept',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     rules: { retention: { kind: 'none' } },
     told: 'On the board at the gate: no retention, not for a minute. The camera is in the tent.',
   },
@@ -152,7 +153,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'long-fight',
     title: 'Half an hour',
     species: 'wels',
-    around: { waterC: 25.5, airC: 27 },
+    conditions: { waterC: 25.5, airC: 27 },
     fightMs: minutes(31),
     told: 'Thirty-one minutes. It lies on its side before the net, and the water has 25.5 degrees.',
     twists: [at('netted', 1, 'It does not right itself.', { sign: 'spent' })],
@@ -162,7 +163,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Red in the net',
     species: 'barbel',
     bank: 'wading',
-    around: { waterC: 17, airC: 19 },
+    conditions: { waterC: 17, airC: 19 },
     told: 'A barbel in fast water, hooked well back.',
     twists: [at('hook-out', 1, 'Red smoke from under the gill cover.', { sign: 'bleeding' })],
   },
@@ -170,7 +171,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'small',
     title: 'A child of a fish',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     fightMs: minutes(1),
     told: 'The alarm screamed like for a big one.',
     twists: [at('netted', 1, 'Four pounds at most.', { sign: 'small' })],
@@ -179,7 +180,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'dropped',
     title: 'Out of the hands',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     told: 'A strong fish. Everything went well so far.',
     twists: [
       at('weighed', 3, 'It kicks, slides out of the sling and falls on the mat from knee height. Tap “It dropped”.'),
@@ -189,7 +190,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'line-caught',
     title: 'Caught in the mesh',
     species: 'barbel',
-    around: { waterC: 15, airC: 14 },
+    conditions: { waterC: 15, airC: 14 },
     told: 'Net full of weed and line.',
     twists: [
       at('hook-out', 1, 'The long ray of the back fin stands through the mesh.', { sign: 'line-caught' }),
@@ -200,7 +201,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'otter',
     title: 'Somebody watches',
     species: 'carp',
-    around: { ...ALONE, dark: true },
+    conditions: { ...ALONE, dark: true },
     told: 'Dusk. Rings on the water that no fish makes.',
     twists: [at('held', 5, 'An otter’s head, ten metres out.', { sign: 'predator-near' })],
   },
@@ -208,7 +209,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'second-rod',
     title: 'The other rod',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     told: 'Two rods out, both on the same shoal, and you are alone.',
     twists: [at('lifted', 5, 'The second rod goes. The fish lies on the mat.')],
   },
@@ -216,7 +217,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'slow',
     title: 'It does not go',
     species: 'pike',
-    around: { waterC: 18, airC: 20 },
+    conditions: { waterC: 18, airC: 20 },
     fightMs: minutes(9),
     told: 'A heavy pike, nine minutes in weed.',
     twists: [
@@ -229,14 +230,14 @@ const SKETCHES: readonly Sketch[] = [
     id: 'frost',
     title: 'Eight below',
     species: 'pike',
-    around: { waterC: 3, airC: -8 },
+    conditions: { waterC: 3, airC: -8 },
     told: 'The net freezes to the hands. A pike of a lifetime for your neighbour, and he wants the picture.',
   },
   {
     id: 'shed',
     title: 'Where is the hook?',
     species: 'carp',
-    around: ALONE,
+    conditions: ALONE,
     told: 'Netted, and the line falls slack.',
     twists: [at('netted', 1, 'The hook is out of its mouth, somewhere in the mesh. Tap “It shed the hook”.')],
   },
@@ -244,7 +245,7 @@ const SKETCHES: readonly Sketch[] = [
     id: 'two-hands',
     title: 'Four hands',
     species: 'wels',
-    around: { waterC: 20, airC: 22, companions: 1 },
+    conditions: { waterC: 20, airC: 22, companions: 1 },
     fightMs: minutes(14),
     told: 'A catfish longer than your helper. You both know your parts, or not.',
   },
@@ -253,7 +254,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Over the line',
     species: 'barbel',
     bank: 'gravel',
-    around: { waterC: 24, airC: 31 },
+    conditions: { waterC: 24, airC: 31 },
     told: 'The river has 24 degrees, and it hooked itself.',
   },
   {
@@ -261,7 +262,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Wires overhead',
     species: 'carp',
     hazards: ['power-line'],
-    around: { ...ALONE, dark: true },
+    conditions: { ...ALONE, dark: true },
     told: 'A swim under wires. You stand up with the rod.',
     twists: [at('lifted', 2, 'Lifted scales along the belly, fresh.', { wound: true })],
   },
@@ -275,7 +276,7 @@ export const SCENARIO_IDS: readonly string[] = SKETCHES.map(({ id }) => id);
  * Example: `drawScenario('3', ['clean'])` is never the clean one.
  */
 export function drawScenario(seed: string, not: readonly string[] = []): Scenario {
-  const luck = chance(`rehearse ${seed}`);
+  const luck = createRng(`rehearse ${seed}`);
   const others = SKETCHES.filter(({ id }) => !not.includes(id));
   return vary(luck.pick(others.length > 0 ? others : SKETCHES), luck);
 }
@@ -284,10 +285,10 @@ export function drawScenario(seed: string, not: readonly string[] = []): Scenari
 export function scenarioOf(id: string, seed: string): Scenario {
   const sketch = SKETCHES.find((each) => each.id === id);
   if (!sketch) throw new RangeError(`There is no scenario “${id}”.`);
-  return vary(sketch, chance(`rehearse ${seed}`));
+  return vary(sketch, createRng(`rehearse ${seed}`));
 }
 
-function vary(sketch: Sketch, luck: ReturnType<typeof chance>): Scenario {
+function vary(sketch: Sketch, luck: ReturnType<typeof createRng>): Scenario {
   const fightMs = sketch.fightMs ?? minutes(4);
   return {
     bank: 'grass',

@@ -1,11 +1,11 @@
 import { anatomyOf, type PaintedKind } from '../domain/fish/anatomy.js';
 import { LANDMARKS, type LandmarksPx } from '../domain/fish/landmarks.js';
 import type { Raster } from '../image/raster.js';
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 
 /** A pattern of round marks on a flank, in the flank frame: the same for the same name. */
 export function pattern(name: string): (u: number, v: number) => number {
-  const luck = chance(name);
+  const luck = createRng(name);
   const marks = Array.from({ length: 220 }, () => ({
     u: luck.between(0.05, 0.95),
     v: luck.between(-0.16, 0.14),
@@ -45,7 +45,7 @@ export function flankPicture(
       data.fill(gain * of(0.5 + flip * (dx * cos + dy * sin), dy * cos - dx * sin), i, i + 3);
     }
   }
-  const luck = chance(`${lengthPx} ${turnRad} ${miss}`);
+  const luck = createRng(`${lengthPx} ${turnRad} ${miss}`);
   const built = anatomyOf(kind, 1).landmarks;
   const landmarks = Object.fromEntries(
     LANDMARKS.map((name) => {

@@ -1,4 +1,4 @@
-import { chance } from './rng.js';
+import { createRng } from './rng.js';
 import { combineDoubts, effectiveFreedom, expandDoubts, type Doubt } from './coverage.js';
 
 const normal = (u: number, freedom = Infinity): Doubt => ({ u, freedom, even: false });
@@ -23,7 +23,7 @@ test.each([
   ['a small even one', [even(0.3), normal(1)]],
   ['five even ones', [even(1), even(1), even(1), even(1), even(1)]],
 ])('%s: the width holds 95.45 in a hundred of a hundred thousand draws', (_name, doubts: Doubt[]) => {
-  const luck = chance('coverage');
+  const luck = createRng('coverage');
   const width = expandDoubts(doubts);
   const draw = () =>
     doubts.reduce(

@@ -1,5 +1,5 @@
 import { normalBelow } from './normal.js';
-import { remember } from './remember.js';
+import { memoize } from './memoize.js';
 import { coverageFactor, withinT, WITHIN_TWO } from './studentT.js';
 
 /** One independent doubt: its standard uncertainty, its degrees of freedom, and whether it is spread evenly between two limits. */
@@ -51,7 +51,7 @@ export function expandDoubts(doubts: readonly Doubt[], share = WITHIN_TWO): numb
 }
 
 /** The same in units of all others together. Weighed on one scale in one way, the fish of a book ask for the same few. */
-const expandEven = remember(2000, (limit: number, freedom: number, share: number) => {
+const expandEven = memoize(2000, (limit: number, freedom: number, share: number) => {
   const below = (x: number) => (freedom >= NORMAL_FROM ? normalBelow(x) : halfT(x, freedom));
   const within = (x: number) =>
     PLACES.reduce((sum, [place, part]) => sum + part * (below(x + place * limit) - below(-x + place * limit)), 0);

@@ -1,5 +1,5 @@
 import { Matrix, inverse, solve } from 'ml-matrix';
-import { chance } from './rng.js';
+import { createRng } from './rng.js';
 import { leastSquares } from './leastSquares.js';
 
 test('a line through three points on it', () => {
@@ -11,7 +11,7 @@ test('a line through three points on it', () => {
 
 // Reference: ml-matrix, a general-purpose linear algebra library (QR for the solution, its own inverse for the cofactors).
 test('agrees with a general-purpose library on random problems, badly scaled ones too', () => {
-  const luck = chance('least squares');
+  const luck = createRng('least squares');
   for (let trial = 0; trial < 200; trial += 1) {
     const unknowns = luck.whole(1, 5);
     const scales = Array.from({ length: unknowns }, () => 10 ** luck.between(-4, 4));

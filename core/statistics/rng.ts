@@ -1,5 +1,5 @@
 /** A seeded source of numbers in [0, 1): the same seed always gives the same run. */
-export interface Chance {
+export interface Rng {
   next(): number;
   between(low: number, high: number): number;
   /** Whole number from low to high, both included. */
@@ -17,7 +17,7 @@ export function hashText(text: string): number {
 }
 
 /** Chance from a seed (mulberry32). Example: `chance('fish 1').next()` is the same number each time. */
-export function chance(seed: string): Chance {
+export function createRng(seed: string): Rng {
   let state = hashText(seed);
   const next = () => {
     state = (state + 0x6d2b79f5) | 0;

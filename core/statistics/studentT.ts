@@ -1,6 +1,6 @@
 import { incompleteBeta } from './incompleteBeta.js';
 import { findRoot } from './findRoot.js';
-import { remember } from './remember.js';
+import { memoize } from './memoize.js';
 
 /** The share within two standard deviations of a normal distribution: what "k = 2" stands for (JCGM 100:2008, table G.1). */
 export const WITHIN_TWO = 0.9545;
@@ -22,6 +22,6 @@ export function coverageFactor(freedom: number, share = WITHIN_TWO): number {
 }
 
 // A book asks for the same few again and again.
-const factorFor = remember(2000, (freedom: number, share: number) =>
+const factorFor = memoize(2000, (freedom: number, share: number) =>
   findRoot((t) => withinT(t, freedom) - share, 0, 1000),
 );

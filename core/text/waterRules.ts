@@ -1,6 +1,6 @@
 import { speciesName } from '../domain/fish/species.js';
 import { formatSize } from '../measure/keeperUnits.js';
-import { formatTemperature, type TempHabit } from '../measure/temperature.js';
+import { formatTemperature, type TempUnit } from '../measure/temperature.js';
 import { dayOfYearText } from '../domain/water/season.js';
 import { type OwnKitRule, type WaterRules } from '../domain/water/rules.js';
 
@@ -13,7 +13,7 @@ const KIT_TEXT: Readonly<Record<OwnKitRule, string>> = {
 /** The keeper's units for rules in words. */
 export interface RuleUnits {
   readonly lengthHabit: 'in' | 'cm';
-  readonly tempHabit: TempHabit;
+  readonly tempHabit: TempUnit;
 }
 
 const METRIC: RuleUnits = { lengthHabit: 'cm', tempHabit: 'C' };

@@ -1,5 +1,5 @@
 import { TEMP_BOUNDS } from '../measure/temperature.js';
-import { accept, refuse, type Answer } from '../measure/answer.js';
+import { ok, err, type Result } from '../measure/result.js';
 
 /** Bluetooth SIG, Assigned Numbers: the service Environmental Sensing and its characteristic Temperature. */
 export const ENVIRONMENTAL_SENSING = 0x181a;
@@ -12,14 +12,14 @@ const NOT_KNOWN = -0x8000;
  * 0.01 degrees C; 0x8000 says that the value is not known. Refuses a packet of another length and what no water has.
  * Example: the bytes `D0 07` are 20.00 degrees C.
  */
-export function readProbePacket(packet: DataView): Answer<number> {
-  if (packet.byteLength !== 2) return refuse(`The probe sent ${packet.byteLength} bytes where 2 belong.`);
+export function readProbePacket(packet: DataView): Result<number> {
+  if (packet.byteLength !== 2) return err(`The probe sent ${packet.byteLength} bytes where 2 belong.`);
   const raw = packet.getInt16(0, true);
-  if (raw === NOT_KNOWN) return refuse('The probe says that it has no value.');
+  if (raw === NOT_KNOWN) return err('The probe says that it has no value.');
   const tempC = raw / 100;
   const { leastC, mostC } = TEMP_BOUNDS.water;
-  if (tempC < leastC || tempC > mostC) return refuse(`The probe sent ${tempC.toFixed(2)} °C, which no water here has.`);
-  return accept(tempC);
+  if (tempC < leastC || tempC > mostC) return err(`The probe sent ${tempC.toFixed(2)} °C, which no water here has.`);
+  return ok(tempC);
 }
 
 /** A temperature as such a packet. Throws `RangeError` for what does not go into it. Example: 20 gives the bytes `D0 07`. */

@@ -1,4 +1,4 @@
-import { eyeBySize, judgeEye, type Guess } from './guessBias.js';
+import { guessBiasBySize, guessBias, type Guess } from './guessBias.js';
 
 const guess = (readGrams: number, share: number): Guess => ({
   species: 'carp',
@@ -7,7 +7,7 @@ const guess = (readGrams: number, share: number): Guess => ({
 });
 
 test('an eye that is always a tenth too heavy has a bias and no spread', () => {
-  const eye = judgeEye([guess(5000, 1.1), guess(9000, 1.1), guess(12_000, 1.1)]);
+  const eye = guessBias([guess(5000, 1.1), guess(9000, 1.1), guess(12_000, 1.1)]);
   expect(eye).toMatchObject({ count: 3 });
   expect(eye?.bias).toBeCloseTo(0.1, 6);
   expect(eye?.spread).toBeCloseTo(0, 6);
@@ -15,12 +15,12 @@ test('an eye that is always a tenth too heavy has a bias and no spread', () => {
 });
 
 test('half and double weigh the same', () => {
-  expect(judgeEye([guess(5000, 2), guess(5000, 0.5)])?.bias).toBeCloseTo(0, 9);
-  expect(judgeEye([])).toBeUndefined();
+  expect(guessBias([guess(5000, 2), guess(5000, 0.5)])?.bias).toBeCloseTo(0, 9);
+  expect(guessBias([])).toBeUndefined();
 });
 
 test('sizes are judged apart', () => {
-  const sizes = eyeBySize([guess(4000, 1.2), guess(12_000, 0.9), guess(14_000, 0.9)], [5000, 10_000, 15_000]);
+  const sizes = guessBiasBySize([guess(4000, 1.2), guess(12_000, 0.9), guess(14_000, 0.9)], [5000, 10_000, 15_000]);
   expect(sizes.map(({ fromGrams, eye }) => [fromGrams, eye.count])).toEqual([
     [0, 1],
     [10_000, 2],

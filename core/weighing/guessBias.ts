@@ -8,7 +8,7 @@ export interface Guess {
 }
 
 /** How a keeper's eye does: everything in shares of the weight. */
-export interface Eye {
+export interface GuessBias {
   readonly count: number;
   /** Above nothing guesses too heavy. Geometric, so that half and double weigh the same. */
   readonly bias: number;
@@ -22,7 +22,7 @@ export interface Eye {
  * Bias and spread of the guesses; undefined with none.
  * Example: two guesses a tenth too heavy have a bias of 0.1 and no spread.
  */
-export function judgeEye(guesses: readonly Guess[]): Eye | undefined {
+export function guessBias(guesses: readonly Guess[]): GuessBias | undefined {
   const ratios = guesses.map(({ guessGrams, readGrams }) => Math.log(guessGrams / readGrams));
   const count = ratios.length;
   if (count === 0) return undefined;
@@ -41,13 +41,13 @@ export function judgeEye(guesses: readonly Guess[]): Eye | undefined {
  * The guesses of each size, smallest first; sizes without one are left out. `edgesGrams` are the upper ends of all but the last.
  * Example: edges of 5 and 10 kg make three sizes.
  */
-export function eyeBySize(
+export function guessBiasBySize(
   guesses: readonly Guess[],
   edgesGrams: readonly number[],
-): { readonly fromGrams: number; readonly toGrams: number; readonly eye: Eye }[] {
+): { readonly fromGrams: number; readonly toGrams: number; readonly eye: GuessBias }[] {
   return [...edgesGrams, Infinity].flatMap((toGrams, i) => {
     const fromGrams = edgesGrams[i - 1] ?? 0;
-    const eye = judgeEye(guesses.filter(({ readGrams }) => readGrams >= fromGrams && readGrams < toGrams));
+    const eye = guessBias(guesses.filter(({ readGrams }) => readGrams >= fromGrams && readGrams < toGrams));
     return eye ? [{ fromGrams, toGrams, eye }] : [];
   });
 }

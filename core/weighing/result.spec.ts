@@ -1,4 +1,4 @@
-import { chance } from '../statistics/rng.js';
+import { createRng } from '../statistics/rng.js';
 import { gramsOf, poundsOunces, type Mass } from '../measure/mass.js';
 import { comparedWeight, probabilityHeaviest, type ComparedWeight } from './heavier.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
@@ -36,7 +36,7 @@ test('a budget worked by hand: squares are added, and the root is expanded', () 
 });
 
 test('the combined uncertainty is what two hundred thousand weighings with the same doubts come to (JCGM 101)', () => {
-  const luck = chance('JCGM 101');
+  const luck = createRng('JCGM 101');
   const drawn = { ...reading, slingAfter: { unit: 'oz', count: 3 } as const };
   const result = weightResult(drawn, around);
   if (!result) throw new Error('No result.');

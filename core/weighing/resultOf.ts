@@ -1,10 +1,10 @@
-import type { CaptureStory } from '../domain/capture/captureState.js';
+import type { CaptureState } from '../domain/capture/captureState.js';
 import type { Mass } from '../measure/mass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 import { weightResult, type WeightResult } from './result.js';
 import type { Rounding } from './rounding.js';
 import { checkInForce } from './scaleCheck.js';
-import type { ScaleNature } from '../domain/kit/scaleSpec.js';
+import type { ScaleSpec } from '../domain/kit/scaleSpec.js';
 import { slingDrain } from './slingDrain.js';
 import { type TareNote } from '../domain/kit/tareNote.js';
 import { weighingOf } from '../domain/capture/weighingOf.js';
@@ -12,7 +12,7 @@ import { weighingOf } from '../domain/capture/weighingOf.js';
 /** What the kit knows of a scale or a sling, as far as a weight is worked out with it. */
 export interface WeighedOn {
   readonly id: string;
-  readonly scale?: ScaleNature | null;
+  readonly scale?: ScaleSpec | null;
   readonly tares: readonly TareNote[];
 }
 
@@ -22,15 +22,15 @@ export function plainDivision(unit: Mass['unit']): Mass {
 }
 
 /**
- * The weight of a capture with its uncertainty, of its story, the kit and the keeper's rule of rounding. Undefined while nothing was read, or its
+ * The weight of a capture with its uncertainty, from its state, the kit and the keeper's rule of rounding. Undefined while nothing was read, or its
  * tare is missing. Example: without any kit the unit that was read is the step of the scale.
  */
-export function resultOf(story: CaptureStory, kit: readonly WeighedOn[], rounding: Rounding): WeightResult | undefined {
-  const weighing = weighingOf(story);
-  return weighing && resultOfReading(weighing, story.startedAt ?? '', kit, rounding);
+export function resultOf(state: CaptureState, kit: readonly WeighedOn[], rounding: Rounding): WeightResult | undefined {
+  const weighing = weighingOf(state);
+  return weighing && resultOfReading(weighing, state.startedAt ?? '', kit, rounding);
 }
 
-/** The same of a weighing that was taken from its story before. `takenAt` stands in where nobody noted when it was read. */
+/** The same of a weighing that was taken from its state before. `takenAt` stands in where nobody noted when it was read. */
 export function resultOfReading(
   weighing: WeightReading,
   takenAt: string,

@@ -1,9 +1,9 @@
 import { correctNet } from './correctNet.js';
 import { checkInForce, errorAt, judgeCheck, type StandingCheck } from './scaleCheck.js';
 import { driftPerRootYear } from './scaleDrift.js';
-import type { ScaleCheck, ScaleNature } from '../domain/kit/scaleSpec.js';
+import type { ScaleCheck, ScaleSpec } from '../domain/kit/scaleSpec.js';
 
-const scale: ScaleNature = { division: { unit: 'g', count: 10 }, scaleClass: 'III', checks: [] };
+const scale: ScaleSpec = { division: { unit: 'g', count: 10 }, scaleClass: 'III', checks: [] };
 const SPREAD = [2000, 5000, 10_000, 15_000, 20_000, 25_000];
 const check = (shown: readonly number[], at = '2026-03-01T09:00:00Z'): ScaleCheck => ({
   at,

@@ -1,11 +1,11 @@
 import { gramsOf } from '../measure/mass.js';
-import { accept, refuse, type Answer } from '../measure/answer.js';
+import { ok, err, type Result } from '../measure/result.js';
 import { aboveChiSquared } from '../statistics/chiSquared.js';
 import { fitLine, type Line } from '../statistics/fitLine.js';
 import { leastSquares } from '../statistics/leastSquares.js';
 import { driftPerRootYear, type Drift } from './scaleDrift.js';
 import { permissibleError } from './permissibleError.js';
-import type { CheckPoint, ScaleCheck, ScaleNature } from '../domain/kit/scaleSpec.js';
+import type { CheckPoint, ScaleCheck, ScaleSpec } from '../domain/kit/scaleSpec.js';
 
 /** A scale is compared with known masses again after so many days: common practice, no source. */
 export const CHECK_EVERY_DAYS = 182;
@@ -57,10 +57,10 @@ export interface JudgedCheck {
  * Source: EURAMET cg-18 in outline (from memory); OIML R 76-1 for the limits.
  * Example: 2, 5 and 10 kg shown as 2.01, 5.01 and 10.01 kg have an offset of 10 g and a gain of 1.
  */
-export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleNature): Answer<JudgedCheck> {
-  if (points.length < FEWEST) return refuse('A check needs at least three known masses, spread over what you weigh.');
+export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleSpec): Result<JudgedCheck> {
+  if (points.length < FEWEST) return err('A check needs at least three known masses, spread over what you weigh.');
   if (new Set(points.map(({ trueGrams }) => trueGrams)).size < FEWEST)
-    return refuse('The masses must differ: three of one mass say nothing about the gain.');
+    return err('The masses must differ: three of one mass say nothing about the gain.');
   const stepGrams = gramsOf(scale.division);
   const measured = points.map((point) => ({
     x: point.trueGrams,
@@ -86,7 +86,7 @@ export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleNature): Answ
     };
   });
   const { residuals: _residuals, ...found } = fit;
-  return accept({
+  return ok({
     at,
     points: judged,
     shape: straight ? 'straight' : curve ? 'curved' : 'crooked',
@@ -151,7 +151,7 @@ export interface StandingCheck extends JudgedCheck {
  * The check that stood on a day: the last one at or before it. Undefined before the first.
  * Example: of checks in March and May, a weight of April quotes the one of March.
  */
-export function checkInForce(scale: ScaleNature, at: string): StandingCheck | undefined {
+export function checkInForce(scale: ScaleSpec, at: string): StandingCheck | undefined {
   const judged = scale.checks
     .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at))
     .flatMap((check) => {

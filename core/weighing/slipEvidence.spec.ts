@@ -1,5 +1,5 @@
 import { poundsOunces } from '../measure/mass.js';
-import { becauseOf } from './slipEvidence.js';
+import { slipEvidence } from './slipEvidence.js';
 import type { Entry } from './entry.js';
 import { SLIPS } from './slip.js';
 
@@ -14,12 +14,12 @@ const entry: Entry = {
 };
 
 test('a slip is told with what was seen for it', () => {
-  expect(becauseOf('sling-left-on', entry)).toEqual([
+  expect(slipEvidence('sling-left-on', entry)).toEqual([
     'The zero was not tapped.',
     'The empty sling showed 1 lb 11 oz afterwards, not nothing.',
   ]);
-  expect(becauseOf('kilograms-for-pounds', entry)).toEqual(['Your scale shows pounds.']);
-  expect(becauseOf('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
+  expect(slipEvidence('kilograms-for-pounds', entry)).toEqual(['Your scale shows pounds.']);
+  expect(slipEvidence('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
 });
 
 test('where only the fish speaks for it, nothing is made up', () => {
@@ -30,5 +30,5 @@ test('where only the fish speaks for it, nothing is made up', () => {
     own: [],
     reading: { asRead: poundsOunces(9, 0), method: 'zeroed' },
   };
-  for (const kind of SLIPS) expect(becauseOf(kind, bare)).toEqual([]);
+  for (const kind of SLIPS) expect(slipEvidence(kind, bare)).toEqual([]);
 });

@@ -8,7 +8,7 @@ import { nearest } from './tareBracket.js';
  * What was seen around the weighing that speaks for a slip, in sentences for the keeper; nothing where only the fish speaks for it.
  * Example: for a sling left on, that the zero was not tapped and what the empty sling showed afterwards.
  */
-export function becauseOf(
+export function slipEvidence(
   kind: SlipKind,
   { reading, zeroSeen, division, before, guessGrams }: Entry,
 ): readonly string[] {

@@ -1,5 +1,5 @@
 import { timesDone } from '../domain/capture/steps.js';
-import type { CaptureStory } from '../domain/capture/captureState.js';
+import type { CaptureState } from '../domain/capture/captureState.js';
 
 const OUTING_MS = 12 * 3_600_000;
 
@@ -8,8 +8,8 @@ const OUTING_MS = 12 * 3_600_000;
  * before a take; one of another day was of another wetness.
  * Example: a zero of an hour before the take counts, one of the day before does not.
  */
-export function wasZeroed(story: CaptureStory, zeroedAt: string | undefined): boolean {
-  if (timesDone(story, 'zeroed') > 0) return true;
-  if (!zeroedAt || story.startedAt === null) return false;
-  return Math.abs(Date.parse(story.startedAt) - Date.parse(zeroedAt)) < OUTING_MS;
+export function wasZeroed(state: CaptureState, zeroedAt: string | undefined): boolean {
+  if (timesDone(state, 'zeroed') > 0) return true;
+  if (!zeroedAt || state.startedAt === null) return false;
+  return Math.abs(Date.parse(state.startedAt) - Date.parse(zeroedAt)) < OUTING_MS;
 }

@@ -1,4 +1,4 @@
-import { accept, refuse, type Answer } from '../measure/answer.js';
+import { ok, err, type Result } from '../measure/result.js';
 import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
 
 /** The Bluetooth service and characteristic of a weighing scale. */
@@ -39,18 +39,18 @@ const SHORT = 'The scale sent a packet that breaks off. It was left out.';
  *
  * Example: the bytes `00 E0 2E` are 12000 steps of 5 g, that is 60 000 g.
  */
-export function readWeightPacket(packet: DataView): Answer<WeightMeasurement> {
-  if (packet.byteLength < 3) return refuse(SHORT);
+export function readWeightPacket(packet: DataView): Result<WeightMeasurement> {
+  if (packet.byteLength < 3) return err(SHORT);
   const flags = packet.getUint8(0);
-  if (flags & RESERVED) return refuse('The scale sent a packet of a kind that is not known. It was left out.');
+  if (flags & RESERVED) return err('The scale sent a packet of a kind that is not known. It was left out.');
   const steps = packet.getUint16(1, true);
-  if (steps === UNSUCCESSFUL) return refuse('The scale says that it could not weigh.');
+  if (steps === UNSUCCESSFUL) return err('The scale says that it could not weigh.');
   const wanted = 3 + (flags & HAS_STAMP ? 7 : 0) + (flags & HAS_USER ? 1 : 0) + (flags & HAS_BMI ? 4 : 0);
-  if (packet.byteLength !== wanted) return refuse(SHORT);
+  if (packet.byteLength !== wanted) return err(SHORT);
   const mass: Mass = flags & IMPERIAL ? { unit: 'lb/100', count: steps } : { unit: 'g', count: steps * GRAMS_PER_STEP };
   const stamp = flags & HAS_STAMP ? stampAt(packet, 3) : undefined;
   const user = flags & HAS_USER ? packet.getUint8(flags & HAS_STAMP ? 10 : 3) : UNKNOWN_USER;
-  return accept({ mass, ...(stamp && { stamp }), ...(user !== UNKNOWN_USER && { user }) });
+  return ok({ mass, ...(stamp && { stamp }), ...(user !== UNKNOWN_USER && { user }) });
 }
 
 /** A time stamp of seven bytes; undefined where the scale does not know the year, month or day (each 0 then). */

@@ -8,16 +8,16 @@ import type { WriteKitItemDto } from '@keeper/contract/kit';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import type { WriteSwimDto } from '@keeper/contract/swims';
-import { ReadLogs } from '../captures/readLogs.js';
-import { KeepOutings } from '../outings/keepOutings.js';
+import { CaptureLogsRepository } from '../captures/captureLogs.repository.js';
+import { OutingsService } from '../outings/outings.service.js';
 import { PictureStore } from '../pictures/pictureStore.js';
 import { resultOfReading } from '@keeper/core/weighing/resultOf';
-import { KeepSettings } from '../settings/keepSettings.js';
-import { KeepRows } from '../rows/keepRows.js';
+import { SettingsService } from '../settings/settings.service.js';
+import { RowsRepository } from '../rows/rows.repository.js';
 import { Database } from '../storage/database.js';
-import { streamed } from '../streamed.js';
+import { streamText } from '../streamText.js';
 import { kit, rigs, swims } from '../storage/schema.js';
-import { KeepWaters } from '../waters/keepWaters.js';
+import { WatersRepository } from '../waters/waters.repository.js';
 
 /** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
 const AT_A_TIME = 100;
@@ -31,21 +31,21 @@ export class BookController {
   private readonly kit;
 
   constructor(
-    private readonly logs: ReadLogs,
-    private readonly waters: KeepWaters,
+    private readonly logs: CaptureLogsRepository,
+    private readonly waters: WatersRepository,
     private readonly pictures: PictureStore,
-    private readonly outings: KeepOutings,
-    private readonly settings: KeepSettings,
+    private readonly outings: OutingsService,
+    private readonly settings: SettingsService,
     database: Database,
   ) {
-    this.swims = new KeepRows<WriteSwimDto>(database, swims, 'This swim');
-    this.rigs = new KeepRows<WriteRigDto>(database, rigs, 'This rig');
-    this.kit = new KeepRows<WriteKitItemDto>(database, kit, 'This thing');
+    this.swims = new RowsRepository<WriteSwimDto>(database, swims, 'This swim');
+    this.rigs = new RowsRepository<WriteRigDto>(database, rigs, 'This rig');
+    this.kit = new RowsRepository<WriteKitItemDto>(database, kit, 'This thing');
   }
 
   @Get('book.csv')
   csv(@Query() query: ExportQueryDto): StreamableFile {
-    return streamed(this.csvPieces(query.positions === 'included'), 'text/csv; charset=utf-8', 'book.csv');
+    return streamText(this.csvPieces(query.positions === 'included'), 'text/csv; charset=utf-8', 'book.csv');
   }
 
   @Get('book.json')
@@ -64,7 +64,7 @@ export class BookController {
       },
       { positions: query.positions === 'included' },
     );
-    return streamed(pieces, 'application/json; charset=utf-8', 'book.json');
+    return streamText(pieces, 'application/json; charset=utf-8', 'book.json');
   }
 
   /** One record; undefined, and noted in the log, where it cannot be worked out. */

@@ -6,14 +6,14 @@ import type { CaptureEvents } from '@keeper/contract/events';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { notFound } from '../errors/problem.js';
-import { ReadBook } from './readBook.js';
-import { ReadLogs } from './readLogs.js';
+import { CapturesRepository } from './captures.repository.js';
+import { CaptureLogsRepository } from './captureLogs.repository.js';
 
 @Controller()
 export class CapturesController {
   constructor(
-    private readonly book: ReadBook,
-    private readonly logs: ReadLogs,
+    private readonly book: CapturesRepository,
+    private readonly logs: CaptureLogsRepository,
   ) {}
 
   /** A `BookPage`. */

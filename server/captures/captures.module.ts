@@ -1,12 +1,12 @@
 import { Module } from '@nestjs/common';
-import { AppendEvents } from './appendEvents.js';
+import { CaptureEventsService } from './captureEvents.service.js';
 import { CapturesController } from './captures.controller.js';
-import { ReadBook } from './readBook.js';
-import { ReadLogs } from './readLogs.js';
+import { CapturesRepository } from './captures.repository.js';
+import { CaptureLogsRepository } from './captureLogs.repository.js';
 
 @Module({
   controllers: [CapturesController],
-  providers: [AppendEvents, ReadBook, ReadLogs],
-  exports: [AppendEvents, ReadBook, ReadLogs],
+  providers: [CaptureEventsService, CapturesRepository, CaptureLogsRepository],
+  exports: [CaptureEventsService, CapturesRepository, CaptureLogsRepository],
 })
 export class CapturesModule {}

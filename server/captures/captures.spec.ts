@@ -1,12 +1,12 @@
 import type { BookPage, BookTally } from '@keeper/contract/book';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/care/handling';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
 import { Database } from '../storage/database.js';
-import { AppendEvents } from './appendEvents.js';
+import { CaptureEventsService } from './captureEvents.service.js';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -31,7 +31,7 @@ describe('appending', () => {
     await append(events.toReversed()).expect(201);
     const rows = (await page('limit=100')).rows;
     const row = rows.find((each) => each.captureId === captureId);
-    expect(JSON.stringify(row)).toBe(JSON.stringify(summaryOf(tellStory(captureId, events))));
+    expect(JSON.stringify(row)).toBe(JSON.stringify(summaryOf(replay(captureId, events))));
   });
 
   test('an id that comes back with another content refuses the whole batch', async () => {
@@ -141,10 +141,10 @@ test('captures that an earlier version told are told anew, once, when the server
   const whole = told();
   const forget = () => sqlite.prepare("UPDATE captures SET summary = '{}' WHERE id = ?").run(captureId);
   forget();
-  server.app.get(AppendEvents).onModuleInit();
+  server.app.get(CaptureEventsService).onModuleInit();
   expect(told()).toBe('{}');
   sqlite.prepare("UPDATE settings SET value = '1' WHERE name = 'telling'").run();
-  server.app.get(AppendEvents).onModuleInit();
+  server.app.get(CaptureEventsService).onModuleInit();
   expect(told()).toBe(whole);
 });
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { anyHistory } from '@keeper/core/spec/events';
 import { newId } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
-import { ReadBook } from './readBook.js';
+import { CapturesRepository } from './captures.repository.js';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -31,10 +31,10 @@ test('what the server keeps of any history is what the device tells, to the byte
       await append(events.slice(half).concat(events.slice(0, 1))).expect(201);
       await append(events).expect(201);
       const kept = (await server.http.get(`/api/captures/${captureId}`).expect(200)).body as CaptureEvents;
-      const row = server.app.get(ReadBook).summary(captureId);
-      const told = JSON.stringify(summaryOf(tellStory(captureId, events)));
+      const row = server.app.get(CapturesRepository).summary(captureId);
+      const told = JSON.stringify(summaryOf(replay(captureId, events)));
       expect(row).toBe(told);
-      expect(JSON.stringify(summaryOf(tellStory(captureId, kept.events)))).toBe(told);
+      expect(JSON.stringify(summaryOf(replay(captureId, kept.events)))).toBe(told);
     }),
     { numRuns: 150 },
   );

@@ -2,9 +2,9 @@ import { Body, Controller, Post } from '@nestjs/common';
 import type { AppendedEvents, AppendEventsDto } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { OutingEvent } from '@keeper/core/domain/outing/event';
-import { AppendEvents } from '../captures/appendEvents.js';
+import { CaptureEventsService } from '../captures/captureEvents.service.js';
 import { EventBatchPipe } from '../errors/strictValidation.js';
-import { KeepOutings } from '../outings/keepOutings.js';
+import { OutingsService } from '../outings/outings.service.js';
 import { Database } from '../storage/database.js';
 
 /** One door for all that devices log, in the order in which they logged it: a batch is taken whole or not at all. */
@@ -12,8 +12,8 @@ import { Database } from '../storage/database.js';
 export class EventsController {
   constructor(
     private readonly database: Database,
-    private readonly captures: AppendEvents,
-    private readonly outings: KeepOutings,
+    private readonly captures: CaptureEventsService,
+    private readonly outings: OutingsService,
   ) {}
 
   @Post()

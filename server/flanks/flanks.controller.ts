@@ -1,10 +1,10 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { CellsQueryDto, type CellsAnswer, type FlanksAnswer } from '@keeper/contract/flanks';
-import { FlankPrints } from './flankPrints.js';
+import { FlankDescriptorsService } from './flankDescriptors.service.js';
 
 @Controller('flanks')
 export class FlanksController {
-  constructor(private readonly prints: FlankPrints) {}
+  constructor(private readonly prints: FlankDescriptorsService) {}
 
   @Get()
   flanks(): Promise<FlanksAnswer> {

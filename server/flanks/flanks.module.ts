@@ -1,6 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { CapturesModule } from '../captures/captures.module.js';
-import { FlankPrints, PRINT_FOLDER } from './flankPrints.js';
+import { FlankDescriptorsService, PRINT_FOLDER } from './flankDescriptors.service.js';
 import { FlanksController } from './flanks.controller.js';
 
 @Module({})
@@ -10,8 +10,8 @@ export class FlanksModule {
       module: FlanksModule,
       imports: [CapturesModule, pictures],
       controllers: [FlanksController],
-      providers: [FlankPrints, { provide: PRINT_FOLDER, useValue: folder }],
-      exports: [FlankPrints],
+      providers: [FlankDescriptorsService, { provide: PRINT_FOLDER, useValue: folder }],
+      exports: [FlankDescriptorsService],
     };
   }
 }

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import { PRINTS_AT_ONCE, type FlanksAnswer } from '@keeper/contract/flanks';
 import { event, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
-import { printFile } from './printFile.js';
+import { descriptorFile } from './descriptorFile.js';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -32,7 +32,7 @@ describe('the cells of prints', () => {
   const name = (n: number) => n.toString(16).padStart(64, '0');
   const ask = (prints: readonly string[]) => server.http.get(`/api/flanks/cells?prints=${prints.join(',')}`);
   const lay = (n: number, text: string) => {
-    const file = printFile(join(server.dataFolder, 'prints'), name(n));
+    const file = descriptorFile(join(server.dataFolder, 'prints'), name(n));
     mkdirSync(dirname(file), { recursive: true });
     writeFileSync(file, text);
   };

@@ -2,11 +2,11 @@ import { Controller, Get, Param } from '@nestjs/common';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { notFound } from '../errors/problem.js';
-import { KeepOutings } from './keepOutings.js';
+import { OutingsService } from './outings.service.js';
 
 @Controller('outings')
 export class OutingsController {
-  constructor(private readonly outings: KeepOutings) {}
+  constructor(private readonly outings: OutingsService) {}
 
   @Get()
   all(): OutingSummary[] {

@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
-import { KeepOutings } from './keepOutings.js';
+import { OutingsService } from './outings.service.js';
 import { OutingsController } from './outings.controller.js';
 
-@Module({ controllers: [OutingsController], providers: [KeepOutings], exports: [KeepOutings] })
+@Module({ controllers: [OutingsController], providers: [OutingsService], exports: [OutingsService] })
 export class OutingsModule {}

@@ -1,6 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { builtFile } from '../builtFile.js';
-import { Gate } from './gate.js';
+import { Semaphore } from './semaphore.js';
 import type { PictureAnswer, PictureJob } from './pictureJob.js';
 
 /** So many pictures are read at a time: more would only take memory. */
@@ -37,7 +37,7 @@ interface Resting {
  * new one: whatever a picture does, the server goes on.
  */
 export class PictureReader {
-  private readonly gate = new Gate(PROCESSES);
+  private readonly gate = new Semaphore(PROCESSES);
   private readonly resting: Resting[] = [];
   private readonly working = new Set<ChildProcess>();
 

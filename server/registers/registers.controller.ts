@@ -14,21 +14,21 @@ import {
   UseInterceptors,
 } from '@nestjs/common';
 import { MOST_REGISTER_BYTES } from '@keeper/contract/limits';
-import { RegisterQueryDto, type TakenIn } from '@keeper/contract/registers';
+import { RegisterQueryDto, type ImportedRegister } from '@keeper/contract/registers';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import { Problem } from '../errors/problem.js';
-import { KeepRegisters } from './keepRegisters.js';
+import { RegistersService } from './registers.service.js';
 import { OneFile } from '../uploads/oneFile.js';
 import type { ReceivedFile } from '../uploads/receivedFile.js';
 import { UploadPlaces } from '../uploads/uploadPlaces.js';
-import { OwnRegister } from './ownRegister.js';
-import { streamed } from '../streamed.js';
+import { OwnRegisterService } from './ownRegister.service.js';
+import { streamText } from '../streamText.js';
 
 @Controller()
 export class RegistersController {
   constructor(
-    private readonly theirs: KeepRegisters,
-    private readonly own: OwnRegister,
+    private readonly theirs: RegistersService,
+    private readonly own: OwnRegisterService,
   ) {}
 
   @Get('register.json')
@@ -40,13 +40,13 @@ export class RegistersController {
   /** A list of `TheirRegister`. */
   @Get('registers')
   all(): StreamableFile {
-    return streamed(this.theirs.pieces(), 'application/json; charset=utf-8');
+    return streamText(this.theirs.pieces(), 'application/json; charset=utf-8');
   }
 
   @Post('registers')
   @UseGuards(UploadPlaces)
   @UseInterceptors(OneFile(MOST_REGISTER_BYTES))
-  takeIn(@UploadedFile() file: ReceivedFile | undefined): Promise<TakenIn> {
+  takeIn(@UploadedFile() file: ReceivedFile | undefined): Promise<ImportedRegister> {
     if (!file) {
       throw new Problem(400, {
         code: 'not-valid',

@@ -1,7 +1,7 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { CapturesModule } from '../captures/captures.module.js';
-import { KeepRegisters } from './keepRegisters.js';
-import { OwnRegister } from './ownRegister.js';
+import { RegistersService } from './registers.service.js';
+import { OwnRegisterService } from './ownRegister.service.js';
 import { RegistersController } from './registers.controller.js';
 
 @Module({})
@@ -11,7 +11,7 @@ export class RegistersModule {
       module: RegistersModule,
       imports: [CapturesModule, pictures, flanks],
       controllers: [RegistersController],
-      providers: [KeepRegisters, OwnRegister],
+      providers: [RegistersService, OwnRegisterService],
     };
   }
 }

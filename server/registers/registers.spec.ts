@@ -1,4 +1,4 @@
-import type { TakenIn, TheirRegister } from '@keeper/contract/registers';
+import type { ImportedRegister, FriendRegister } from '@keeper/contract/registers';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
@@ -84,11 +84,11 @@ describe("a friend's register", () => {
   const take = (body: string) => server.http.post('/api/registers').attach('file', Buffer.from(body), 'register.json');
 
   test('is taken in and stays theirs; a newer one of the same friend takes its place; it is put away whole', async () => {
-    const taken = (await take(JSON.stringify(file('Ash', 2))).expect(201)).body as TakenIn;
+    const taken = (await take(JSON.stringify(file('Ash', 2))).expect(201)).body as ImportedRegister;
     expect(taken).toMatchObject({ from: 'Ash', fish: 2, flanks: 2 });
     await take(JSON.stringify(file('Ash', 5))).expect(201);
     await take(JSON.stringify(file('Hazel', 1))).expect(201);
-    const theirs = await get<TheirRegister[]>('/registers');
+    const theirs = await get<FriendRegister[]>('/registers');
     expect(theirs.map(({ from, fish }) => [from, fish.length]).sort()).toEqual([
       ['Ash', 5],
       ['Hazel', 1],
@@ -96,13 +96,13 @@ describe("a friend's register", () => {
     expect((await known()).length).toBe(2);
     await server.http.delete(`/api/registers/${taken.id}`).expect(204);
     await server.http.delete(`/api/registers/${taken.id}`).expect(404);
-    expect((await get<TheirRegister[]>('/registers')).map(({ from }) => from)).toEqual(['Hazel']);
+    expect((await get<FriendRegister[]>('/registers')).map(({ from }) => from)).toEqual(['Hazel']);
   });
 
   test('that is none is refused in a sentence, and nothing is kept', async () => {
     const { body } = await take('{"format":"unhurried-keeper-book"}').expect(400);
     expect(body).toMatchObject({ sentence: 'This is a whole book, not a register of fish.' });
     await server.http.post('/api/registers').expect(400);
-    expect(await get<TheirRegister[]>('/registers')).toHaveLength(1);
+    expect(await get<FriendRegister[]>('/registers')).toHaveLength(1);
   });
 });

@@ -1,11 +1,11 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { WriteSettingsDto } from '@keeper/contract/settings';
-import type { KeptSettings } from '@keeper/contract/ways';
-import { KeepSettings } from './keepSettings.js';
+import type { KeptSettings } from '@keeper/contract/preferences';
+import { SettingsService } from './settings.service.js';
 
 @Controller('settings')
 export class SettingsController {
-  constructor(private readonly settings: KeepSettings) {}
+  constructor(private readonly settings: SettingsService) {}
 
   @Get()
   read(): KeptSettings {

@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
-import { KeepSettings } from './keepSettings.js';
+import { SettingsService } from './settings.service.js';
 import { SettingsController } from './settings.controller.js';
 
-@Module({ controllers: [SettingsController], providers: [KeepSettings], exports: [KeepSettings] })
+@Module({ controllers: [SettingsController], providers: [SettingsService], exports: [SettingsService] })
 export class SettingsModule {}

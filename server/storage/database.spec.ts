@@ -1,8 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { AppendEvents } from '../captures/appendEvents.js';
-import { ReadLogs } from '../captures/readLogs.js';
+import { CaptureEventsService } from '../captures/captureEvents.service.js';
+import { CaptureLogsRepository } from '../captures/captureLogs.repository.js';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { Database } from './database.js';
 
@@ -30,9 +30,9 @@ test('every commit is on the disk before it is acknowledged, and foreign keys ho
 test('a book that was written is there when it is opened again, and migrating twice changes nothing', () => {
   const first = open();
   const { captureId, events } = wholeCapture(4, 250);
-  new AppendEvents(first).append(events, new Date());
+  new CaptureEventsService(first).append(events, new Date());
   first.onApplicationShutdown();
-  expect(new ReadLogs(opened()).capture(captureId)?.events).toHaveLength(events.length);
+  expect(new CaptureLogsRepository(opened()).capture(captureId)?.events).toHaveLength(events.length);
 });
 
 test('the pages of the book are found by index, not by sorting', () => {
@@ -52,9 +52,9 @@ test('the pages of the book are found by index, not by sorting', () => {
   }
 });
 
-test('two devices may send the same capture in any order; the story is one', () => {
+test('two devices may send the same capture in any order; the state is one', () => {
   const database = opened();
-  const append = new AppendEvents(database);
+  const append = new CaptureEventsService(database);
   const captureId = newId();
   const phone = [event(captureId, 'hooked', 0), event(captureId, 'lifted', 300_000)];
   const helper = [event(captureId, 'returned', 340_000), event(captureId, 'released', 400_000)];

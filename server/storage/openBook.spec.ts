@@ -15,8 +15,8 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
-import { AppendEvents } from '../captures/appendEvents.js';
-import { ReadLogs } from '../captures/readLogs.js';
+import { CaptureEventsService } from '../captures/captureEvents.service.js';
+import { CaptureLogsRepository } from '../captures/captureLogs.repository.js';
 import { wholeCapture } from '../spec/events.js';
 import { bookTroubleOf } from './bookTrouble.js';
 import { Database } from './database.js';
@@ -32,7 +32,7 @@ const bytes = () => readFileSync(book());
 function writeBook(fish = 3, migrations = MIGRATIONS): string[] {
   const database = open(migrations);
   const captures = Array.from({ length: fish }, (_, i) => wholeCapture((i % 28) + 1, 200 + i));
-  new AppendEvents(database).append(
+  new CaptureEventsService(database).append(
     captures.flatMap(({ events }) => events),
     new Date(),
   );
@@ -168,7 +168,7 @@ describe('after a stop that was none', () => {
     await database.check((file) => Promise.resolve(findDamage(file)));
     expect(database.foundDamage().length).toBeGreaterThan(0);
     expect(database.trouble()).toBe('book-damaged');
-    const append = () => new AppendEvents(database).append(wholeCapture(1, 1).events, new Date());
+    const append = () => new CaptureEventsService(database).append(wholeCapture(1, 1).events, new Date());
     expect(append).toThrow('book-damaged');
     database.onApplicationShutdown();
     // The next start looks again.
@@ -222,7 +222,7 @@ describe('a book that goes while it is open', () => {
     writeBook();
     const database = open();
     go();
-    const writing = () => new AppendEvents(database).append(wholeCapture(2, 2).events, new Date());
+    const writing = () => new CaptureEventsService(database).append(wholeCapture(2, 2).events, new Date());
     expect(writing).toThrow('book-gone');
     expect(database.trouble()).toBe('book-gone');
     database.onApplicationShutdown();
@@ -235,7 +235,7 @@ describe('a book that goes while it is open', () => {
     expect(database.trouble()).toBe('book-gone');
     renameSync(`${folder}-away`, folder);
     expect(database.trouble()).toBeNull();
-    expect(new ReadLogs(database).capture(captureId)).toBeDefined();
+    expect(new CaptureLogsRepository(database).capture(captureId)).toBeDefined();
     database.onApplicationShutdown();
   });
 });

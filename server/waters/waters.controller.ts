@@ -1,10 +1,10 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
-import { KeepWaters } from './keepWaters.js';
+import { WatersRepository } from './waters.repository.js';
 
 @Controller('waters')
 export class WatersController {
-  constructor(private readonly waters: KeepWaters) {}
+  constructor(private readonly waters: WatersRepository) {}
 
   @Get()
   all(): KeptWater[] {

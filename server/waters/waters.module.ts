@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
-import { KeepWaters } from './keepWaters.js';
+import { WatersRepository } from './waters.repository.js';
 import { WatersController } from './waters.controller.js';
 
-@Module({ controllers: [WatersController], providers: [KeepWaters], exports: [KeepWaters] })
+@Module({ controllers: [WatersController], providers: [WatersRepository], exports: [WatersRepository] })
 export class WatersModule {}

@@ -3,7 +3,7 @@ import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { FINE_PX } from '@keeper/core/pictures/verdict';
 import { cameraHold, type CameraSide } from '@keeper/standins/camera';
 import type { CameraPainter } from '../workers/cameraScene.js';
-import type { CameraWay } from './deviceWays.js';
+import type { CameraWay } from './devicePreferences.js';
 
 /** A camera that is open: its moving picture, and how to close it. */
 export interface OpenCamera {

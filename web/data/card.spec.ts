@@ -7,7 +7,7 @@ jest.mock('idb-keyval', () => ({
   entries: () => Promise.resolve([...mockKept]),
   set: (key: string, value: unknown) => Promise.resolve(mockKept.set(key, value)),
 }));
-jest.mock('./room.js', () => ({ hasRoomFor: () => Promise.resolve(true) }));
+jest.mock('./storageQuota.js', () => ({ hasRoomFor: () => Promise.resolve(true) }));
 const mockOwn = new WeakSet<File>();
 jest.mock('./ownCopy.js', () => ({
   ownCopy: (onCard: File) => {

@@ -1,12 +1,12 @@
 import { createStore, delMany, entries, set } from 'idb-keyval';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
-import { cameraSays, type CameraSays } from './cameraSays.js';
+import { cameraAdvice, type CameraAdvice } from './cameraAdvice.js';
 import { ownCopy } from './ownCopy.js';
-import { hasRoomFor } from './room.js';
+import { hasRoomFor } from './storageQuota.js';
 import { sha256Of } from './sha256.js';
 
 /** A picture off the card that lies on this device until it is put to a fish or sent away. */
-export interface CardFile extends CameraSays {
+export interface CardFile extends CameraAdvice {
   readonly sha256: string;
   readonly name: string;
   readonly bytes: File;
@@ -92,7 +92,7 @@ async function takeOne(onCard: File): Promise<CardFile | NotTaken> {
   }
   if (!(await hasRoomFor(file.size)))
     return { name, why: 'There is no room left on this device. It is still on the card.' };
-  const taken: CardFile = { name, bytes: file, thumb, sha256: await sha256Of(file), ...(await cameraSays(file)) };
+  const taken: CardFile = { name, bytes: file, thumb, sha256: await sha256Of(file), ...(await cameraAdvice(file)) };
   await set(taken.sha256, taken, store);
   return taken;
 }

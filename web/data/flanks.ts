@@ -1,14 +1,14 @@
 import { wrap, type Remote } from 'comlink';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { WhoWork } from '../workers/whoIsThis.js';
-import { useAskedOrKept } from './useAskedOrKept.js';
+import { useAskedOrCached } from './useAskedOrCached.js';
 
 const AGAIN_MS = 1500;
 
 /** The prints of all flanks of the book; kept on this device, so that they are there without a signal. */
 export function useFlanks(): FlanksAnswer | undefined {
   // They are made one after the other: it is asked again until none is missing.
-  return useAskedOrKept<FlanksAnswer>('flanks', '/flanks', (answer) => ((answer?.coming ?? 0) > 0 ? AGAIN_MS : false))
+  return useAskedOrCached<FlanksAnswer>('flanks', '/flanks', (answer) => ((answer?.coming ?? 0) > 0 ? AGAIN_MS : false))
     .data;
 }
 

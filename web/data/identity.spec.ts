@@ -1,6 +1,6 @@
 import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import { cleanCapture, event } from '@keeper/core/spec/events';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { knownFish } from '@keeper/core/domain/identity/knownFish';
 import { saySameFish, sayTwoFish, takeBack, type Catch } from './identity.js';
@@ -29,10 +29,10 @@ const known = (captureId: string, fishId: string | null): Catch => ({ captureId,
 
 /** A register in which each catch is said to be of a fish. */
 function registerOf(fishOf: Readonly<Record<string, string>>): Register {
-  const story = tellStory('c', cleanCapture());
+  const state = replay('c', cleanCapture());
   const fish = knownFish(
     Object.entries(fishOf).map(([captureId, fishId]) => ({
-      ...summaryOf(story),
+      ...summaryOf(state),
       captureId,
       fishId,
       startedAt: captureId,

@@ -1,8 +1,8 @@
 import { QueryClient } from '@tanstack/react-query';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent, EventPayloads, EventType, PictureRole } from '@keeper/core/domain/capture/event';
-import { type CaptureStory } from '@keeper/core/domain/capture/captureState';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { type CaptureState } from '@keeper/core/domain/capture/captureState';
+import { replay } from '@keeper/core/domain/capture/replay';
 import {
   subjectOf,
   type LoggedEvent,
@@ -10,7 +10,7 @@ import {
   type OutingEventType,
   type OutingPayloads,
 } from '@keeper/core/domain/outing/event';
-import { tellOuting } from '@keeper/core/domain/outing/outingState';
+import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { sha256Of } from './sha256.js';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { ask, send, Unreachable } from './api.js';
@@ -18,7 +18,7 @@ import { deviceClock, deviceId, deviceZone, newId } from './device.js';
 import { openDeviceStore, type RowKind } from './deviceStore.js';
 import { Outbox } from './outbox.js';
 import { ownCopy, stillReadable } from './ownCopy.js';
-import { askToStay, hasRoomFor } from './room.js';
+import { askToStay, hasRoomFor } from './storageQuota.js';
 import { RunClock } from './runClock.js';
 import { verdictOn } from './verdict.js';
 
@@ -108,22 +108,22 @@ function isOver(subjectId: string): boolean {
   const own = outbox.snapshot().events.filter(({ event }) => subjectOf(event) === subjectId);
   const events = own.map(({ event }) => event);
   if (events.some((event) => 'outingId' in event)) {
-    const outing = tellOuting(
+    const outing = replayOuting(
       subjectId,
       events.filter((event) => 'outingId' in event),
     );
     return outing.endedAt !== null && own.every(({ state }) => state === 'sent');
   }
-  const story = tellStory(
+  const state = replay(
     subjectId,
     events.filter((event) => 'captureId' in event),
   );
   const lastAtMs = Math.max(...own.map(({ event }) => Date.parse(event.at)));
   const allSent = own.every(({ state }) => state === 'sent');
-  // What was added at the desk to a capture of long ago: the server tells its whole story.
+  // What was added at the desk to a capture of long ago: the server replays all of it.
   if (!events.some(({ type }) => type === 'hooked') && lastAtMs < Date.now() - DAY_MS) return allSent;
-  const discarded = story.outcome === 'discarded' && lastAtMs < Date.now() - TAKEN_BACK_MS;
-  return (story.writtenUp || discarded) && allSent;
+  const discarded = state.outcome === 'discarded' && lastAtMs < Date.now() - TAKEN_BACK_MS;
+  return (state.writtenUp || discarded) && allSent;
 }
 
 /** An event of a capture as this device makes it, now. */
@@ -177,9 +177,9 @@ export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
 /** What came of adding a picture. */
 export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
-/** Keeps a picture's bytes and notes it in the capture's story; one that the story has already is left alone, unless its bytes were lost. */
+/** Keeps a picture's bytes and notes it in the capture's log; one that the capture has already is left alone, unless its bytes were lost. */
 export async function addPicture(
-  story: Pick<CaptureStory, 'captureId' | 'startedAt' | 'pictures'>,
+  state: Pick<CaptureState, 'captureId' | 'startedAt' | 'pictures'>,
   file: File,
   role?: PictureRole,
 ): Promise<PictureAdded> {
@@ -189,11 +189,11 @@ export async function addPicture(
   if (!decoded) return 'not-a-picture';
   decoded.close();
   const sha256 = await sha256Of(own);
-  const known = story.pictures.some((picture) => picture.sha256 === sha256);
+  const known = state.pictures.some((picture) => picture.sha256 === sha256);
   const lost = outbox.snapshot().pictures.some((held) => held.sha256 === sha256 && held.state === 'refused');
   if (known && !lost) return 'known';
-  await outbox.keepPicture({ sha256, captureId: story.captureId, name: own.name, bytes: own });
+  await outbox.keepPicture({ sha256, captureId: state.captureId, name: own.name, bytes: own });
   if (known) return 'added';
-  await record([makeEvent(story.captureId, story.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);
+  await record([makeEvent(state.captureId, state.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);
   return 'added';
 }

@@ -7,7 +7,7 @@ import { speciesName } from '@keeper/core/domain/fish/species';
 import { askedAt } from './api.js';
 import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';
-import { useAskedOrKept } from './useAskedOrKept.js';
+import { useAskedOrCached } from './useAskedOrCached.js';
 import { useOutbox } from './useCapture.js';
 
 /** The register: the known fish, and what each is called. */
@@ -24,7 +24,7 @@ export interface Register {
 const NONE: readonly CaptureSummary[] = [];
 
 export function useRegister(): Register {
-  const asked = useAskedOrKept<CaptureSummary[]>('known', '/captures/known');
+  const asked = useAskedOrCached<CaptureSummary[]>('known', '/captures/known');
   const names = useFishNames();
   const summaries = asked.data ?? NONE;
   const { events } = useOutbox();

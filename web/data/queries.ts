@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import type { BookPage, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
-import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
+import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
 import { ask, send } from './api.js';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';

@@ -1,10 +1,10 @@
-import { chance } from '@keeper/core/statistics/rng';
+import { createRng } from '@keeper/core/statistics/rng';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import type { HangingScale } from '@keeper/core/weighing/hangingScale';
 import { WEIGHT_MEASUREMENT, WEIGHT_SCALE } from '@keeper/core/weighing/weightMeasurement';
 import { standinScale } from '@keeper/standins/scale';
 import { listenTo, STANDIN_PLATFORM } from './bluetooth.js';
-import type { ScaleWay } from './deviceWays.js';
+import type { ScaleWay } from './devicePreferences.js';
 import { standinWishes } from './forecast.js';
 
 /** The scale that this device listens to; the simulated one with what is said to hang on it. */
@@ -30,7 +30,7 @@ export interface Hung {
 
 /** The weight of the fish that a capture has on the simulated scale: always the same one. */
 function simulatedFishGrams(captureId: string): number {
-  return 9000 * Math.exp(0.35 * chance(`fish of ${captureId}`).normal());
+  return 9000 * Math.exp(0.35 * createRng(`fish of ${captureId}`).normal());
 }
 
 /** The simulated scale, with a fish or a sling on it. */

@@ -1,9 +1,9 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import { WORTH_A_LOOK, type AlikeCatches } from '@keeper/core/recognition/identity/sweepLinks';
-import { isTheirs } from '../workers/theirFlank.js';
+import { isFriendFlank } from '../workers/friendFlank.js';
 import { whoWorker } from './flanks.js';
-import { getApart, setApart } from './keptApart.js';
+import { getCached, setCached } from './registerCache.js';
 
 /** Two catches that look like one fish, and the two pictures that say so most. */
 export interface AlikeFound extends AlikeCatches {
@@ -73,7 +73,7 @@ export async function goOnSweeping(flanks: readonly FlankInBook[]): Promise<void
     // Without a print it would be held against too few, and never again: it goes on from here when they can be had.
     if (!answer) break;
     const found = answer.mayBe.flatMap(({ flank: other, probability, score }): AlikeFound[] => {
-      if (probability < WORTH_A_LOOK || isTheirs(other)) return [];
+      if (probability < WORTH_A_LOOK || isFriendFlank(other)) return [];
       const pair = { captureId: flank.captureId, otherId: other.captureId };
       return [{ ...pair, probability, score, sha256: flank.sha256, otherSha: other.sha256 }];
     });
@@ -100,12 +100,12 @@ function recalled(): Promise<void> {
 }
 
 async function recall(): Promise<void> {
-  const kept = await getApart<Kept>(NAME);
+  const kept = await getCached<Kept>(NAME);
   if (!kept) return;
   asked = new Set(kept.asked);
   now({ done: asked.size, found: kept.found });
 }
 
 async function keep(): Promise<void> {
-  await setApart(NAME, { asked: [...asked], found: state.found } satisfies Kept);
+  await setCached(NAME, { asked: [...asked], found: state.found } satisfies Kept);
 }

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { type CaptureStory } from '@keeper/core/domain/capture/captureState';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { type CaptureState } from '@keeper/core/domain/capture/captureState';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { ApiError, ask } from './api.js';
 import { outbox, TAKEN_BACK_MS } from './keeper.js';
@@ -17,11 +17,11 @@ export function useOutbox(): OutboxState {
 const OTHER_DEVICES_MS = 4000;
 
 function isOpen(answer: CaptureEvents | undefined): boolean {
-  return answer !== undefined && tellStory(answer.captureId, answer.events).outcome === 'open';
+  return answer !== undefined && replay(answer.captureId, answer.events).outcome === 'open';
 }
 
 export interface Capture {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
   readonly events: readonly CaptureEvent[];
   /** Nothing is known of it here yet, and the server is still being asked. */
   readonly loading: boolean;
@@ -29,7 +29,7 @@ export interface Capture {
   readonly missing: boolean;
 }
 
-/** One capture: what this device holds and what the server holds, told as one story. */
+/** One capture: what this device holds and what the server holds, replayed as one log. */
 export function useCapture(captureId: string): Capture {
   const { events: held, loaded } = useOutbox();
   // A take that has not been sent yet is nowhere else: the server is not asked for it.
@@ -50,9 +50,9 @@ export function useCapture(captureId: string): Capture {
     [held, captureId],
   );
   const events = useMemo(() => [...(answer.data?.events ?? []), ...local], [answer.data, local]);
-  const story = useMemo(() => tellStory(captureId, events), [captureId, events]);
+  const state = useMemo(() => replay(captureId, events), [captureId, events]);
   return {
-    story,
+    state,
     events,
     loading: events.length === 0 && ((!isOnlyHere && answer.isPending) || !loaded),
     missing: events.length === 0 && loaded && !answer.isPending,
@@ -68,13 +68,13 @@ export function useHeldSummaries(): readonly CaptureSummary[] {
       if ('captureId' in event) byCapture.set(event.captureId, [...(byCapture.get(event.captureId) ?? []), event]);
     }
     return [...byCapture]
-      .map(([captureId, own]) => summaryOf(tellStory(captureId, own)))
+      .map(([captureId, own]) => summaryOf(replay(captureId, own)))
       .filter(({ startedAt, outcome }) => startedAt !== null && outcome !== 'discarded');
   }, [events]);
 }
 
 /** A start that this device took back not long ago, with the event that took it back. */
-export function useTakenBack(): { readonly story: CaptureStory; readonly discard: CaptureEvent } | undefined {
+export function useTakenBack(): { readonly state: CaptureState; readonly discard: CaptureEvent } | undefined {
   const { events } = useOutbox();
   const [openedMs] = useState(() => Date.now());
   return useMemo(() => {
@@ -83,7 +83,7 @@ export function useTakenBack(): { readonly story: CaptureStory; readonly discard
     const discard = ofCaptures.findLast((event) => event.type === 'discarded' && event.at > since);
     if (!discard) return undefined;
     const own = ofCaptures.filter(({ captureId }) => captureId === discard.captureId);
-    const story = tellStory(discard.captureId, own);
-    return story.outcome === 'discarded' ? { story, discard } : undefined;
+    const state = replay(discard.captureId, own);
+    return state.outcome === 'discarded' ? { state, discard } : undefined;
   }, [events, openedMs]);
 }

@@ -5,8 +5,8 @@ import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import {
   isUnderWay,
   summaryOfOuting,
-  tellOuting,
-  type OutingStory,
+  replayOuting,
+  type OutingState,
   type OutingSummary,
 } from '@keeper/core/domain/outing/outingState';
 import { ApiError, ask } from './api.js';
@@ -18,7 +18,7 @@ function useHeldOutingEvents(): readonly OutingEvent[] {
 }
 
 export interface Outing {
-  readonly story: OutingStory;
+  readonly state: OutingState;
   readonly loading: boolean;
   readonly missing: boolean;
 }
@@ -27,10 +27,10 @@ export interface Outing {
 const OTHER_DEVICES_MS = 15_000;
 
 function isOver(answer: OutingEvents | undefined): boolean {
-  return answer !== undefined && tellOuting(answer.outingId, answer.events).endedAt !== null;
+  return answer !== undefined && replayOuting(answer.outingId, answer.events).endedAt !== null;
 }
 
-/** One outing: what this device holds and what the server holds, told as one story. Without an id, an outing of which nothing is known. */
+/** One outing: what this device holds and what the server holds, replayed as one log. Without an id, an outing of which nothing is known. */
 export function useOuting(outingId: string | null): Outing {
   const held = useHeldOutingEvents();
   const { loaded, events } = useOutbox();
@@ -45,13 +45,13 @@ export function useOuting(outingId: string | null): Outing {
     refetchInterval: ({ state }) => (isOver(state.data) ? false : OTHER_DEVICES_MS),
     retry: (count, error) => !(error instanceof ApiError) && count < 1,
   });
-  const story = useMemo(() => {
+  const state = useMemo(() => {
     const local = held.filter((event) => event.outingId === outingId);
-    return tellOuting(outingId ?? '', [...(answer.data?.events ?? []), ...local]);
+    return replayOuting(outingId ?? '', [...(answer.data?.events ?? []), ...local]);
   }, [answer.data, held, outingId]);
-  const known = story.waterId !== null;
+  const known = state.waterId !== null;
   return {
-    story,
+    state,
     loading: !known && ((!isOnlyHere && answer.isPending) || !loaded),
     missing: !known && loaded && !answer.isPending,
   };
@@ -69,7 +69,7 @@ export function useOutings(): readonly OutingSummary[] {
     const byId = new Map((listed ?? []).map((row) => [row.outingId, row]));
     for (const outingId of new Set(held.map((event) => event.outingId))) {
       const own = held.filter((event) => event.outingId === outingId);
-      const row = summaryOfOuting(tellOuting(outingId, own));
+      const row = summaryOfOuting(replayOuting(outingId, own));
       // A device that holds only the later part of an outing knows less of it than the server.
       if (row.waterId !== null) byId.set(outingId, joined(row, byId.get(outingId), own));
     }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { timesDone } from '@keeper/core/domain/capture/steps';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { OwnFish } from '@keeper/core/biometry/ownRelation';
 import { totalLength } from '@keeper/core/domain/fish/bodyLength';
 import { lengthMm } from '@keeper/core/measure/length';
@@ -27,9 +27,9 @@ export function useWeighed(): readonly WeighedFish[] {
 }
 
 /** Scales and sling of the kit that a fish was weighed with, as far as they were noted. */
-function useWith(story: CaptureStory) {
+function useWith(state: CaptureState) {
   const kit = useKit();
-  const { weight } = story.facts;
+  const { weight } = state.facts;
   return {
     scales: kit.find(({ id }) => id === weight?.scalesId),
     sling: kit.find(({ id }) => id === weight?.slingId),
@@ -37,28 +37,28 @@ function useWith(story: CaptureStory) {
 }
 
 /** The weight of a fish with its uncertainty; undefined while nothing was read, or its tare is missing. */
-export function useWeightResult(story: CaptureStory): WeightResult | undefined {
+export function useWeightResult(state: CaptureState): WeightResult | undefined {
   const kit = useKit();
   const { rounding } = useSettings();
-  return useMemo(() => resultOf(story, kit, rounding), [story, kit, rounding]);
+  return useMemo(() => resultOf(state, kit, rounding), [state, kit, rounding]);
 }
 
 /** What an entry is held against: the other fish of the book, and what happened around the weighing. */
-export function useEntry(story: CaptureStory): Entry | undefined {
-  const { scales, sling } = useWith(story);
+export function useEntry(state: CaptureState): Entry | undefined {
+  const { scales, sling } = useWith(state);
   const weighed = useWeighed();
   const register = useRegister();
   return useMemo(() => {
-    const reading = weighingOf(story);
+    const reading = weighingOf(state);
     if (!reading) return undefined;
-    const others = weighed.filter(({ captureId }) => captureId !== story.captureId);
-    const { species, length, girth, guess } = story.facts;
-    const startedAt = story.startedAt ?? '';
+    const others = weighed.filter(({ captureId }) => captureId !== state.captureId);
+    const { species, length, girth, guess } = state.facts;
+    const startedAt = state.startedAt ?? '';
     const before = others.find((fish) => fish.startedAt < startedAt);
     const own = others.flatMap((fish): OwnFish[] => (fish.species ? [{ ...fish, species: fish.species }] : []));
-    const fish = story.identity?.fishId ? register.find(story.identity.fishId) : undefined;
+    const fish = state.identity?.fishId ? register.find(state.identity.fishId) : undefined;
     const history = (fish?.captures ?? []).flatMap(({ captureId, startedAt: at, netGrams }) =>
-      captureId === story.captureId || !at || netGrams === null
+      captureId === state.captureId || !at || netGrams === null
         ? []
         : [{ grams: netGrams, daysAgo: Math.abs(Date.parse(startedAt) - Date.parse(at)) / DAY_MS }],
     );
@@ -67,13 +67,13 @@ export function useEntry(story: CaptureStory): Entry | undefined {
       reading,
       own,
       species: species ?? null,
-      waterId: story.facts.waterId ?? null,
+      waterId: state.facts.waterId ?? null,
       lengthMm: length ? totalLength(length, species).totalMm : null,
       girthMm: girth ? lengthMm(girth) : null,
       // Where the run was tapped through, a zero that was not tapped is likely not to have been set.
-      ...(timesDone(story, 'weighed') > 0 &&
+      ...(timesDone(state, 'weighed') > 0 &&
         reading.method === 'zeroed' && {
-          zeroSeen: wasZeroed(story, reading.zeroedAt),
+          zeroSeen: wasZeroed(state, reading.zeroedAt),
         }),
       ...(drain && { slingGrams: wetTareGrams(drain, 0) }),
       ...(scales?.scale && { division: scales.scale.division }),
@@ -83,5 +83,5 @@ export function useEntry(story: CaptureStory): Entry | undefined {
         before: { grams: before.grams, lengthMm: before.lengthMm },
       }),
     };
-  }, [story, scales, sling, weighed, register]);
+  }, [state, scales, sling, weighed, register]);
 }

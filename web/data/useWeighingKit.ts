@@ -2,9 +2,9 @@ import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { plainDivision } from '@keeper/core/weighing/resultOf';
-import type { ScaleNature } from '@keeper/core/domain/kit/scaleSpec';
+import type { ScaleSpec } from '@keeper/core/domain/kit/scaleSpec';
 import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
-import { useDeviceWay } from './deviceWays.js';
+import { useDevicePreference } from './devicePreferences.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
 
@@ -12,7 +12,7 @@ import { useKit } from './rows.js';
 export interface WeighingKit {
   readonly scales: KeptKitItem | undefined;
   readonly sling: KeptKitItem | undefined;
-  readonly nature: ScaleNature;
+  readonly nature: ScaleSpec;
   readonly drain: SlingDrain;
   /** What the sling weighs wet through, as far as is known. */
   readonly slingGrams: number;
@@ -23,9 +23,9 @@ export interface WeighingKit {
 export function useWeighingKit(): WeighingKit {
   const kit = useKit();
   const { massUnit } = useSettings();
-  const scalesId = useDeviceWay('scalesId');
-  const slingId = useDeviceWay('slingId');
-  const zeroedAt = useDeviceWay('zeroedAt');
+  const scalesId = useDevicePreference('scalesId');
+  const slingId = useDevicePreference('slingId');
+  const zeroedAt = useDevicePreference('zeroedAt');
   return useMemo(() => {
     const of = (kind: 'scales' | 'sling', id: string) =>
       kit.find((item) => item.id === id) ?? kit.find((item) => item.kind === kind);

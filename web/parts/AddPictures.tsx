@@ -1,12 +1,12 @@
 import { ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { addPicture } from '../data/keeper.js';
 import { useOutbox } from '../data/useCapture.js';
 import { FishPicture } from './FishPicture.js';
 import { Notice } from './Notice.js';
-import { TakeWaiting } from './TakeWaiting.js';
+import { SaveUnsent } from './SaveUnsent.js';
 
 /** Whether a writing failed for want of room. */
 function isFull({ name }: Error): boolean {
@@ -14,13 +14,11 @@ function isFull({ name }: Error): boolean {
 }
 
 /** The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera. */
-export function AddPictures({ story, shown = true }: { story: CaptureStory; shown?: boolean }) {
+export function AddPictures({ state, shown = true }: { state: CaptureState; shown?: boolean }) {
   const id = useId();
   const [problem, setProblem] = useState<string>();
   const [full, setFull] = useState(false);
-  const refused = useOutbox().pictures.filter(
-    ({ captureId, state }) => captureId === story.captureId && state === 'refused',
-  );
+  const refused = useOutbox().pictures.filter((held) => held.captureId === state.captureId && held.state === 'refused');
   const add = async (files: readonly File[]) => {
     setProblem(undefined);
     for (const file of files) {
@@ -28,7 +26,7 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
         setProblem(`${file.name} is larger than 25 MB and was not taken. The others were.`);
         continue;
       }
-      const came = await addPicture(story, file).catch((cause: unknown) => cause);
+      const came = await addPicture(state, file).catch((cause: unknown) => cause);
       if (came instanceof Error && !isFull(came)) {
         setProblem(`${file.name} could not be kept on this device: ${came.message} It is still where it was.`);
       } else if (came === 'no-room' || came instanceof Error) {
@@ -47,7 +45,7 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
-        {(shown ? story.pictures : []).map(({ sha256 }, i) => (
+        {(shown ? state.pictures : []).map(({ sha256 }, i) => (
           <FishPicture
             key={sha256}
             sha256={sha256}
@@ -76,7 +74,7 @@ export function AddPictures({ story, shown = true }: { story: CaptureStory; show
         </label>
       </div>
       {problem && <Notice role="alert">{problem}</Notice>}
-      {full && <TakeWaiting />}
+      {full && <SaveUnsent />}
       {refused.map(({ sha256, name, problem: why }) => (
         <Notice key={sha256} role="alert">
           {name}: {why} The file stays on this device.

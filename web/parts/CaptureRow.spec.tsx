@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { poundsOunces } from '@keeper/core/measure/mass';
 import { CaptureRow } from './CaptureRow.js';

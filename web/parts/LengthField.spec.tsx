@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import { LengthField } from './LengthField.js';
 
 jest.mock('../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));

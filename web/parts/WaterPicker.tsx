@@ -2,10 +2,10 @@ import { Suspense, useState } from 'react';
 import { useStandingWaters } from '../data/rows.js';
 import { Picker } from './Picker.js';
 import { Sheet } from './Sheet.js';
-import { later } from './later.js';
+import { lazyPart } from './lazyPart.js';
 
 // The form and its validation stay out of what the bank loads first.
-const NameWater = later(async () => (await import('./NameWater.js')).NameWater);
+const NameWater = lazyPart(async () => (await import('./NameWater.js')).NameWater);
 
 const ANOTHER = 'another';
 

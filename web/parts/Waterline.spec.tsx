@@ -1,9 +1,9 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import type { Mark, Spell } from '@keeper/core/domain/capture/captureState';
+import type { Mark, MediumInterval } from '@keeper/core/domain/capture/captureState';
 import { Waterline, waterlineWords } from './Waterline.js';
 
-const spells: Spell[] = [
+const spells: MediumInterval[] = [
   { medium: 'water', fromMs: 0, toMs: 360_000 },
   { medium: 'air', fromMs: 360_000, toMs: 400_000 },
   { medium: 'water', fromMs: 400_000, toMs: 460_000 },

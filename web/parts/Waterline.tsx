@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
-import type { Mark, Spell } from '@keeper/core/domain/capture/captureState';
+import type { Mark, MediumInterval } from '@keeper/core/domain/capture/captureState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 import { useWidth } from './useWidth.js';
@@ -8,7 +8,7 @@ import { useWidth } from './useWidth.js';
 type Size = 'glyph' | 'page' | 'live';
 
 interface WaterlineProps {
-  readonly spells: readonly Spell[];
+  readonly spells: readonly MediumInterval[];
   readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
   /** The moment up to which it is drawn: now in a run, the end afterwards. */
   readonly untilMs: number;
@@ -248,7 +248,7 @@ function stagger(labels: readonly { x: number; chars: number }[], width: number)
 }
 
 /** The waterline in words, for those who hear it. Example: "9 min from take to release: 1 min out of the water in 2 spells, the longest 40 s." */
-export function waterlineWords(spells: readonly Spell[], untilMs: number): string {
+export function waterlineWords(spells: readonly MediumInterval[], untilMs: number): string {
   const clocks = clocksAt({ spells, marks: [], endMs: untilMs }, untilMs);
   const times = spells.filter(({ medium }) => medium === 'air').length;
   const span = `${spanText(clocks.elapsedMs)} from the take`;

@@ -1,28 +1,28 @@
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useRegister } from '../data/known.js';
 
 /** The way to the question who a fish is, once there is a picture to ask it of; or to the fish that it is said to be. */
-export function WhoLink({ story, className = 'button min-h-14' }: { story: CaptureStory; className?: string }) {
+export function WhoLink({ state, className = 'button min-h-14' }: { state: CaptureState; className?: string }) {
   const register = useRegister();
-  const fishId = story.identity?.fishId;
+  const fishId = state.identity?.fishId;
   if (fishId)
     return (
       <Link to={`/fish/${fishId}`} className={className}>
         {register.find(fishId) ? register.nameOf(fishId) : 'A known fish'}
       </Link>
     );
-  const flank = flankIn(story);
+  const flank = flankIn(state);
   if (!flank) return null;
   return (
-    <Link to={`/pictures/${story.captureId}/${flank}/who`} className={className}>
+    <Link to={`/pictures/${state.captureId}/${flank}/who`} className={className}>
       Who is this?
     </Link>
   );
 }
 
 /** The picture to ask of: a flank, one that was laid straight first. */
-function flankIn({ pictures }: CaptureStory): string | undefined {
+function flankIn({ pictures }: CaptureState): string | undefined {
   const flanks = pictures.filter(({ role }) => role === 'left-flank' || role === 'right-flank');
   const asked = flanks.find(({ reading }) => reading?.landmarks) ?? flanks[0] ?? pictures.find(({ role }) => !role);
   return asked?.sha256;

@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import type { PictureRole } from '@keeper/core/domain/capture/event';
-import type { PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { shownAt, straightened } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { flankPixel } from '@keeper/core/pictures/flankSpot';
@@ -32,12 +32,12 @@ const landmarks = (x: number, y: number, length: number) => ({
 function laid(role: PictureRole, x: number, length: number, straight = true) {
   const of = { widthPx: 1000, heightPx: 750 };
   const its = landmarks(x, 380, length);
-  const picture: PictureInStory = {
+  const picture: PictureOfCapture = {
     sha256: `${role} ${x}`,
     role,
     ...(straight && { reading: { landmarks: its, view: straightened(its, 'left', of) } }),
   };
-  return { story: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z', zone: null }, picture };
+  return { state: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z', zone: null }, picture };
 }
 const ULCER = { side: 'left', at: { u: 0.7, v: 0.02 } } as const;
 const closeUps = (pictures: readonly ReturnType<typeof laid>[], wound: Parameters<typeof WoundCloseUps>[0]['wound']) =>

@@ -1,9 +1,13 @@
-import { sentenceAt, typedNumber, typedSize } from './typed.js';
+import { sentenceAt, parseTypedNumber, parseTypedSize } from './typed.js';
 
 test('numbers as they are typed', () => {
-  expect(['17.5', '17,5', ' 20 ', '−2', ''].map(typedNumber)).toEqual([17.5, 17.5, 20, -2, undefined]);
-  expect(typedNumber('warm')).toBeNaN();
-  expect([typedSize('106,5', false), typedSize('42', true), typedSize('', true)]).toEqual([1065, 1067, undefined]);
+  expect(['17.5', '17,5', ' 20 ', '−2', ''].map(parseTypedNumber)).toEqual([17.5, 17.5, 20, -2, undefined]);
+  expect(parseTypedNumber('warm')).toBeNaN();
+  expect([parseTypedSize('106,5', false), parseTypedSize('42', true), parseTypedSize('', true)]).toEqual([
+    1065,
+    1067,
+    undefined,
+  ]);
 });
 
 test('the sentence of a field, or of what lies below it', () => {

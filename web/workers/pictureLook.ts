@@ -6,7 +6,14 @@ import { isMirrored } from '@keeper/core/domain/fish/pose';
 import { type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
 import { planesOf, type Raster } from '@keeper/core/image/raster';
-import { FINE_PX, judgePicture, measurePicture, worthOf, type PictureMeasures, type PictureVerdict } from '@keeper/core/pictures/verdict';
+import {
+  FINE_PX,
+  judgePicture,
+  measurePicture,
+  worthOf,
+  type PictureMeasures,
+  type PictureVerdict,
+} from '@keeper/core/pictures/verdict';
 import { moved, scaled } from '@keeper/core/domain/fish/landmarks';
 import { pieceOf, pixelsOf } from './pixelsOf.js';
 

@@ -1,30 +1,35 @@
 import { expose, transfer } from 'comlink';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
-import type { BentShift } from '@keeper/core/recognition/registration/refineWarp';
+import type { Warp } from '@keeper/core/recognition/registration/refineWarp';
 import {
-  comparePrints,
+  compareDescriptors,
   eitherWay,
-  readyPrint,
+  prepareDescriptor,
   shownShare,
   THOROUGH,
   type PartMatch,
-  type ReadyPrint,
+  type PreparedDescriptor,
 } from '@keeper/core/recognition/descriptor/compareDescriptors';
 import { flankMarks } from '@keeper/core/recognition/descriptor/flankMarks';
 import type { FlankPoint } from '@keeper/core/domain/fish/flankPoint';
-import { flankPrint } from '@keeper/core/recognition/descriptor/flankDescriptor';
+import { describeFlank } from '@keeper/core/recognition/descriptor/flankDescriptor';
 import { matchMarks } from '@keeper/core/recognition/descriptor/markConstellation';
-import { printPicture } from '@keeper/core/recognition/descriptor/descriptorPicture';
+import { descriptorPicture } from '@keeper/core/recognition/descriptor/descriptorPicture';
 import { flatFlank } from '@keeper/core/recognition/registration/flatFlank';
 import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
-import { factsSpeak, factsTogether, type FactSpeaks, type OfItsKind } from '@keeper/core/recognition/identity/metadataLogOdds';
+import {
+  metadataLogOdds,
+  combineLogOdds,
+  type MetadataEvidence,
+  type OfItsKind,
+} from '@keeper/core/recognition/identity/metadataLogOdds';
 import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import type { Pixel } from '@keeper/core/geometry/pixel';
 import { scaled } from '@keeper/core/domain/fish/landmarks';
-import { cellsOf, keepCells } from './printCells.js';
-import { isTheirs, type TheirFlank } from './theirFlank.js';
+import { cellsOf, keepCells } from './descriptorCells.js';
+import { isFriendFlank, type FriendFlank } from './friendFlank.js';
 import { pixelsOf } from './pixelsOf.js';
 
 /** A picture of a flank whose fish is asked for; the landmarks in pixels of the upright original. */
@@ -45,20 +50,20 @@ export interface AskedFlank {
 export type SameMarks = readonly (readonly [FlankPoint, FlankPoint])[];
 
 /** A fish of the book, or of a friend's register, that it may be. */
-export interface MayBe {
-  readonly flank: FlankInBook | TheirFlank;
+export interface PossibleMatch {
+  readonly flank: FlankInBook | FriendFlank;
   readonly score: number;
   readonly probability: number;
   readonly parts: readonly PartMatch[];
-  readonly shift: BentShift;
+  readonly shift: Warp;
   /** What speaks for or against it beside the flank. */
-  readonly beside: readonly FactSpeaks[];
+  readonly beside: readonly MetadataEvidence[];
   /** Marks set by hand on both flanks that were found again, and of how many. */
   readonly marks: { readonly same: SameMarks; readonly of: number };
 }
 
 export interface Answer {
-  readonly mayBe: readonly MayBe[];
+  readonly mayBe: readonly PossibleMatch[];
   readonly stranger: number;
   /** Fish of the book whose flank of this side was held against it. */
   readonly known: number;
@@ -67,7 +72,7 @@ export interface Answer {
 }
 
 interface Known extends KnownFlank {
-  readonly flank: FlankInBook | TheirFlank;
+  readonly flank: FlankInBook | FriendFlank;
 }
 
 const READ_PX = 1400;
@@ -75,16 +80,16 @@ const SHOWN = 6;
 /** Prints that were made ready stay so, by name, and those of friends by their cells: the same register is asked again and again. */
 const ready = new Map<string, Known['ready']>();
 let register: readonly FlankInBook[] = [];
-let theirs: readonly TheirFlank[] = [];
+let theirs: readonly FriendFlank[] = [];
 
 /** Takes the register over, once for many questions, and those of friends. */
-function hold(flanks: readonly FlankInBook[], ofFriends: readonly TheirFlank[] = []): void {
+function hold(flanks: readonly FlankInBook[], ofFriends: readonly FriendFlank[] = []): void {
   register = flanks;
   theirs = ofFriends;
 }
 
 /** The flanks whose prints are on this device or on the server, made ready. */
-async function readiedOf(flanks: readonly FlankInBook[]): Promise<Map<FlankInBook, ReadyPrint>> {
+async function readiedOf(flanks: readonly FlankInBook[]): Promise<Map<FlankInBook, PreparedDescriptor>> {
   const fresh = flanks.filter(({ print }) => !ready.has(print));
   const cells = fresh.length > 0 ? await cellsOf(fresh.map(({ print }) => print)) : new Map<string, string>();
   for (const flank of fresh) {
@@ -99,21 +104,21 @@ async function readiedOf(flanks: readonly FlankInBook[]): Promise<Map<FlankInBoo
   );
 }
 
-function readiedTheirs(flank: TheirFlank): ReadyPrint {
+function readiedTheirs(flank: FriendFlank): PreparedDescriptor {
   const made = ready.get(flank.cells) ?? readyOf(flank, flank.cells);
   ready.set(flank.cells, made);
   return made;
 }
 
-function readyOf({ side, kind }: FlankInBook | TheirFlank, cells: string): ReadyPrint {
+function readyOf({ side, kind }: FlankInBook | FriendFlank, cells: string): PreparedDescriptor {
   const bytes = Uint8Array.from(atob(cells), (letter) => letter.charCodeAt(0));
-  return readyPrint({ side, kind, cells: new Int8Array(bytes.buffer) });
+  return prepareDescriptor({ side, kind, cells: new Int8Array(bytes.buffer) });
 }
 
 async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: AskedFlank): Promise<Answer> {
   const { raster, by } = await read(bytes, landmarks);
   const asked = {
-    ready: readyPrint(flankPrint(raster, by, side, kind)),
+    ready: prepareDescriptor(describeFlank(raster, by, side, kind)),
     facts,
     marks: flankMarks(landmarks, marks, kind),
   };
@@ -140,19 +145,22 @@ async function askHeld(sha256: string): Promise<Answer | undefined> {
  * Two flanks laid on each other, and what the register says beside them.
  * @throws Error where one of the prints is neither here nor on the server
  */
-async function compare(flank: FlankInBook, other: FlankInBook): Promise<MayBe & { readonly flank: FlankInBook }> {
+async function compare(
+  flank: FlankInBook,
+  other: FlankInBook,
+): Promise<PossibleMatch & { readonly flank: FlankInBook }> {
   const prints = await readiedOf([flank, other]);
   const [one, two] = [prints.get(flank), prints.get(other)];
   if (!one || !two) throw new Error('The prints do not come.');
-  const { score, parts, shift } = eitherWay(one, two, comparePrints(one, two, THOROUGH), THOROUGH);
+  const { score, parts, shift } = eitherWay(one, two, compareDescriptors(one, two, THOROUGH), THOROUGH);
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
-  const beside = factsSpeak(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
+  const beside = metadataLogOdds(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
   const marks = sameMarks(flank.marks, other);
   return { flank: other, score, probability: 0, parts, shift, beside, marks };
 }
 
 interface Asked {
-  readonly ready: ReadyPrint;
+  readonly ready: PreparedDescriptor;
   readonly facts: LinkedFacts;
   readonly marks: readonly FlankPoint[];
 }
@@ -160,7 +168,7 @@ interface Asked {
 async function against(
   { ready: asked, facts, marks }: Asked,
   wanted: (flank: FlankInBook) => boolean,
-  { ofFriends = [], oneOfMany = false }: { readonly ofFriends?: readonly TheirFlank[]; readonly oneOfMany?: boolean },
+  { ofFriends = [], oneOfMany = false }: { readonly ofFriends?: readonly FriendFlank[]; readonly oneOfMany?: boolean },
 ): Promise<Answer> {
   const { side, kind } = asked.print;
   const ofKind = register.filter((flank) => flank.kind === kind);
@@ -173,9 +181,9 @@ async function against(
   ];
   const its = ofItsKind(ofKind, facts);
   const speaks = (flank: Known['flank']) =>
-    factsSpeak(facts, isTheirs(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
+    metadataLogOdds(facts, isFriendFlank(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
   const beside = ({ flank }: Known) =>
-    factsTogether(speaks(flank)) + (isTheirs(flank) ? 0 : matchMarks(marks, flank.marks).evidence);
+    combineLogOdds(speaks(flank)) + (isFriendFlank(flank) ? 0 : matchMarks(marks, flank.marks).evidence);
   const { candidates, stranger } = whoIsThis(asked, known, { beside, oneOfMany });
   return {
     mayBe: candidates.slice(0, SHOWN).map(({ flank: { flank }, match: { score, parts, shift }, probability }) => ({
@@ -193,8 +201,8 @@ async function against(
   };
 }
 
-function sameMarks(marks: readonly FlankPoint[], flank: Known['flank']): MayBe['marks'] {
-  const others = isTheirs(flank) ? [] : flank.marks;
+function sameMarks(marks: readonly FlankPoint[], flank: Known['flank']): PossibleMatch['marks'] {
+  const others = isFriendFlank(flank) ? [] : flank.marks;
   const same = matchMarks(marks, others).pairs.flatMap(([i, j]) => {
     const [one, other] = [marks[i], others[j]];
     return one && other ? [[one, other] as const] : [];
@@ -231,7 +239,7 @@ export interface LaidFlat {
 async function flat(
   { bytes, landmarks, widthPx, kind }: Pick<AskedFlank, 'bytes' | 'landmarks' | 'widthPx' | 'kind'>,
   marks: readonly FlankPoint[],
-  shift?: BentShift,
+  shift?: Warp,
 ): Promise<LaidFlat> {
   const { raster, by } = await read(bytes, landmarks, widthPx);
   const { data, marks: laid, ...size } = flatFlank(raster, by, kind, FINE, { shift, marks });
@@ -240,8 +248,8 @@ async function flat(
 }
 
 /** A print itself, to be looked at where there is no picture of it. */
-async function drawn(flank: TheirFlank): Promise<LaidFlat> {
-  const { data, ...size } = printPicture(readiedTheirs(flank).print);
+async function drawn(flank: FriendFlank): Promise<LaidFlat> {
+  const { data, ...size } = descriptorPicture(readiedTheirs(flank).print);
   const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
   return transfer({ bitmap, marks: [] }, [bitmap]);
 }

@@ -1,7 +1,7 @@
 import { isOpenWound, treatmentWanted } from '../../domain/fish/wound.js';
 import { COMMON_PRACTICE } from '../counsel.js';
 import { MAT_BURNS_C } from '../heatForecast.js';
-import { spoken, type MomentRule } from './runRule.js';
+import { spoken, type RunRule } from './runRule.js';
 
 /** Skin and slime dry out of the water; in warmth or wind sooner (common practice, no source). */
 const POUR_AFTER_MS = 60_000;
@@ -9,7 +9,7 @@ const POUR_AFTER_WARM_MS = 40_000;
 const WARM_AIR_C = 22;
 
 /** Out of the water. */
-export const AIR_RULES: readonly MomentRule[] = [
+export const AIR_RULES: readonly RunRule[] = [
   {
     id: 'air-over',
     look: ({ phase, use, clocks, budget, hookEnd }) =>
@@ -32,7 +32,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'lifted-against',
-    look: ({ phase, fromTheNet, hookEnd, use, situation: { waterC, stopLine, airC } }) =>
+    look: ({ phase, fromTheNet, hookEnd, use, context: { waterC, stopLine, airC } }) =>
       phase === 'air' && fromTheNet && use.stage !== 'over'
         ? {
             severity: 'stop',
@@ -89,7 +89,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'mat-hot',
-    look: ({ phase, matSoaked, situation: { matC, waterC, bank } }) =>
+    look: ({ phase, matSoaked, context: { matC, waterC, bank } }) =>
       (phase === 'netted' || phase === 'resting') &&
       matC !== null &&
       matC >= (waterC === null ? MAT_BURNS_C : Math.min(MAT_BURNS_C, waterC + 10)) &&
@@ -105,7 +105,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'pour',
-    look: ({ phase, dryMs, use, situation: { airC } }) =>
+    look: ({ phase, dryMs, use, context: { airC } }) =>
       phase === 'air' &&
       use.stage !== 'over' &&
       dryMs >= (airC !== null && airC >= WARM_AIR_C ? POUR_AFTER_WARM_MS : POUR_AFTER_MS)
@@ -120,7 +120,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'wound-treat',
-    look: ({ phase, wounds, situation: { rules }, signs, use }) => {
+    look: ({ phase, wounds, context: { rules }, signs, use }) => {
       const wanted = treatmentWanted(wounds);
       if (
         phase !== 'air' ||
@@ -144,7 +144,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'wound-leave',
-    look: ({ phase, wounds, situation: { rules, waterName }, signs }) =>
+    look: ({ phase, wounds, context: { rules, waterName }, signs }) =>
       phase === 'air' && wounds.some(isOpenWound) && rules.treatments === 'forbidden' && !signs.has('bleeding')
         ? {
             severity: 'care',
@@ -158,7 +158,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'sealed-dirty',
-    look: ({ phase, wounds, situation: { rules } }) =>
+    look: ({ phase, wounds, context: { rules } }) =>
       phase === 'air' &&
       rules.treatments !== 'forbidden' &&
       wounds.some(({ treatedWith }) => treatedWith[0] === 'sealant')
@@ -187,7 +187,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'zero-first',
-    look: ({ phase, zeroed, fromTheNet, situation: { schools }, signs, hookEnd }) =>
+    look: ({ phase, zeroed, fromTheNet, context: { schools }, signs, hookEnd }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       schools.weigh &&
@@ -206,7 +206,7 @@ export const AIR_RULES: readonly MomentRule[] = [
   },
   {
     id: 'picture-low',
-    look: ({ phase, pictured, use, dropped, signs, hookEnd, fromTheNet, situation: { schools, bank } }) =>
+    look: ({ phase, pictured, use, dropped, signs, hookEnd, fromTheNet, context: { schools, bank } }) =>
       phase === 'air' &&
       schools.picture &&
       hookEnd !== null &&

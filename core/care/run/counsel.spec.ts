@@ -1,16 +1,16 @@
 import fc from 'fast-check';
 import type { CaptureEvent, EventPayloads, EventType } from '../../domain/capture/event.js';
-import { FIRST_SCHOOLS, type FightSchool } from '../../domain/capture/practices.js';
-import type { SituationInput } from './runContext.js';
+import { DEFAULT_PRACTICES, type FightPractice } from '../../domain/capture/practices.js';
+import type { RunContextInput } from './runContext.js';
 import type { Sign } from '../../domain/capture/sign.js';
-import { tellStory } from '../../domain/capture/replay.js';
+import { replay } from '../../domain/capture/replay.js';
 import type { WoundKind } from '../../domain/fish/wound.js';
 import { anyHistory, CAPTURE, event } from '../../spec/events.js';
-import { anySituation, momentAfter } from '../../spec/situations.js';
+import { anySituation, runAfter } from '../../spec/runContexts.js';
 import { NO_RULES, type WaterRules } from '../../domain/water/rules.js';
 import { findings } from '../counsel.js';
-import { counselOfMoment, MOMENT_RULES } from './counselOfRun.js';
-import { momentOf } from './runState.js';
+import { counselOfRun, RUN_RULES } from './counselOfRun.js';
+import { runStateOf } from './runState.js';
 import { spoken } from './runRule.js';
 
 type Tap = readonly [type: EventType, atS: number, payload?: object];
@@ -28,18 +28,18 @@ const UNHOOKED: Tap[] = [...NETTED, ['hook-out', 310]];
 const LIFTED: Tap[] = [...UNHOOKED, ['lifted', 350]];
 const RESTING: Tap[] = [...LIFTED, ['rested', 360]];
 const HOLDING: Tap[] = [...LIFTED, ['held', 370]];
-const water = (rules: Partial<WaterRules>): Partial<SituationInput> => ({
+const water = (rules: Partial<WaterRules>): Partial<RunContextInput> => ({
   water: { name: 'Mere', rules: { ...NO_RULES, ...rules }, altitudeM: 0, salinity: 0 },
 });
-const warm = { around: { waterC: 26 } };
-const hot = { around: { waterC: 29 } };
-const school = (fight: FightSchool): Partial<SituationInput> => ({ schools: { ...FIRST_SCHOOLS, fight } });
-const onMat: Partial<SituationInput> = { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } };
+const warm = { conditions: { waterC: 26 } };
+const hot = { conditions: { waterC: 29 } };
+const school = (fight: FightPractice): Partial<RunContextInput> => ({ schools: { ...DEFAULT_PRACTICES, fight } });
+const onMat: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } };
 
-/** Each rule with a moment at which it speaks, and what it says; and one, nearly the same, at which it is silent. */
+/** Each rule with a state of the run at which it speaks, and what it says; and one, nearly the same, at which it is silent. */
 const CASES: Record<
   string,
-  readonly [Tap[], number, Partial<SituationInput>, RegExp, Tap[], number, Partial<SituationInput>]
+  readonly [Tap[], number, Partial<RunContextInput>, RegExp, Tap[], number, Partial<RunContextInput>]
 > = {
   'hot-water-fight': [[], 60, hot, /Too warm for this fish/, [], 60, warm],
   'hot-water-break-off': [
@@ -51,7 +51,15 @@ const CASES: Record<
     60,
     { ...hot, hotCapture: 'land' },
   ],
-  'lightning-fight': [[], 60, { around: { thunder: true } }, /Thunder/, NETTED, 310, { around: { thunder: true } }],
+  'lightning-fight': [
+    [],
+    60,
+    { conditions: { thunder: true } },
+    /Thunder/,
+    NETTED,
+    310,
+    { conditions: { thunder: true } },
+  ],
   'fight-short': [[], 60, school('short'), /as short as the tackle/, [], 60, school('settle')],
   'fight-played-out': [[], 599, school('played-out'), /Let it tire/, [], 600, school('played-out')],
   'predator-fight': [[seen('predator-near')], 60, {}, /predator is about/, [], 60, {}],
@@ -116,11 +124,11 @@ const CASES: Record<
   pour: [
     LIFTED,
     411,
-    { schools: { ...FIRST_SCHOOLS, air: 'own', airOwnS: 200 } },
+    { schools: { ...DEFAULT_PRACTICES, air: 'own', airOwnS: 200 } },
     /pour, head to tail/,
     [...LIFTED, ['wetted', 400]],
     411,
-    { schools: { ...FIRST_SCHOOLS, air: 'own', airOwnS: 200 } },
+    { schools: { ...DEFAULT_PRACTICES, air: 'own', airOwnS: 200 } },
   ],
   'wound-treat': [[...LIFTED, wound(352)], 353, {}, /Clean it first/, [...LIFTED, wound(352, 'healed')], 353, {}],
   'wound-leave': [
@@ -162,13 +170,13 @@ const CASES: Record<
   'rest-before-picture': [RESTING, 370, {}, /Let it breathe/, [...RESTING, ['lifted', 365]], 370, {}],
 };
 
-test('every rule is tried', () => expect(Object.keys(CASES).sort()).toEqual(MOMENT_RULES.map(({ id }) => id).sort()));
+test('every rule is tried', () => expect(Object.keys(CASES).sort()).toEqual(RUN_RULES.map(({ id }) => id).sort()));
 
 test.each(Object.entries(CASES))(
   '%s speaks when it should and is silent when not',
   (id, [taps, atS, change, says, still, stillS, stillChange]) => {
-    const said = (events: Tap[], nowS: number, around: Partial<SituationInput>) =>
-      findings(MOMENT_RULES, momentAfter(log(...events), nowS * 1000, around)).find(({ rule }) => rule === id);
+    const said = (events: Tap[], nowS: number, context: Partial<RunContextInput>) =>
+      findings(RUN_RULES, runAfter(log(...events), nowS * 1000, context)).find(({ rule }) => rule === id);
     const finding = said(taps, atS, change);
     expect(finding?.text).toMatch(says);
     expect(finding?.reason).toMatch(/\.$/);
@@ -178,8 +186,8 @@ test.each(Object.entries(CASES))(
 
 test('no two rules pull both ways, whatever happens', () => {
   fc.assert(
-    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 12_000_000 }), (events, around, nowMs) => {
-      const said = findings(MOMENT_RULES, momentOf(tellStory(CAPTURE, events), around, nowMs));
+    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 12_000_000 }), (events, context, nowMs) => {
+      const said = findings(RUN_RULES, runStateOf(replay(CAPTURE, events), context, nowMs));
       const against = new Map(said.flatMap(({ rule, avoids = [] }) => avoids.map((act) => [act, rule] as const)));
       for (const { rule, does = [] } of said)
         for (const act of does) expect([rule, act, against.get(act)]).toEqual([rule, act, undefined]);
@@ -189,11 +197,11 @@ test('no two rules pull both ways, whatever happens', () => {
 });
 
 test('one line, at most two, and nothing nice beside something grave', () => {
-  const lines = counselOfMoment(momentAfter(log(...NETTED, seen('thrashing', 305), seen('hook-deep', 306)), 310_000));
+  const lines = counselOfRun(runAfter(log(...NETTED, seen('thrashing', 305), seen('hook-deep', 306)), 310_000));
   expect(lines.map(({ rule }) => rule)).toEqual(['deep-hook', 'thrashing']);
   fc.assert(
-    fc.property(anyHistory, anySituation, (events, around) => {
-      const said = counselOfMoment(momentOf(tellStory(CAPTURE, events), around, 5_000_000));
+    fc.property(anyHistory, anySituation, (events, context) => {
+      const said = counselOfRun(runStateOf(replay(CAPTURE, events), context, 5_000_000));
       expect(said.length).toBeLessThanOrEqual(2);
       expect(
         new Set(said.map(({ severity }) => severity)).size === 2 &&
@@ -205,9 +213,9 @@ test('one line, at most two, and nothing nice beside something grave', () => {
 });
 
 test('a deep-hooked pike at 22 degrees in a boat: land it fast, cut the hook, away from the net, hold it', () => {
-  const boat = { species: 'pike', bank: 'boat', around: { waterC: 22 } } as const;
+  const boat = { species: 'pike', bank: 'boat', conditions: { waterC: 22 } } as const;
   const first = (nowS: number, ...taps: Tap[]) =>
-    counselOfMoment(momentAfter(log(...taps), nowS * 1000, boat)).map(({ rule }) => rule)[0];
+    counselOfRun(runAfter(log(...taps), nowS * 1000, boat)).map(({ rule }) => rule)[0];
   expect([
     first(60),
     first(310, ...NETTED, seen('hook-deep', 305)),

@@ -1,5 +1,5 @@
 import { COMMON_PRACTICE } from '../counsel.js';
-import { spoken, type MomentRule } from './runRule.js';
+import { spoken, type RunRule } from './runRule.js';
 
 /** A few tries take about this long; then the hook is cut (common practice, no source). */
 const TRIES_MS = 60_000;
@@ -12,7 +12,7 @@ const DOWN_WITH_IT = {
 } as const;
 
 /** In the net, the hook, and what must be right before the lift. */
-export const NETTED_RULES: readonly MomentRule[] = [
+export const NETTED_RULES: readonly RunRule[] = [
   {
     id: 'swallowed',
     look: ({ hookEnd, signs, phase }) =>
@@ -35,7 +35,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'deep-hook',
-    look: ({ hookEnd, signs, phase, situation: { toothed } }) =>
+    look: ({ hookEnd, signs, phase, context: { toothed } }) =>
       hookEnd === null &&
       (signs.has('hook-deep') || signs.has('hook-near-gills')) &&
       phase !== 'playing' &&
@@ -94,7 +94,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'thrashing-in-air',
-    look: ({ phase, signs, use, situation: { bank } }) =>
+    look: ({ phase, signs, use, context: { bank } }) =>
       phase === 'air' && signs.has('thrashing') && use.stage !== 'over'
         ? {
             severity: 'stop',
@@ -122,7 +122,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'from-the-net',
-    look: ({ phase, fromTheNet, signs, hookEnd, situation: { waterC, stopLine, airC } }) =>
+    look: ({ phase, fromTheNet, signs, hookEnd, context: { waterC, stopLine, airC } }) =>
       (phase === 'netted' || phase === 'resting') && fromTheNet && hookEnd !== null && !signs.has('bleeding')
         ? {
             severity: 'stop',
@@ -141,7 +141,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'grip-toothed',
-    look: ({ phase, hookEnd, signs, situation: { toothed, species } }) =>
+    look: ({ phase, hookEnd, signs, context: { toothed, species } }) =>
       phase === 'netted' &&
       hookEnd === null &&
       toothed &&
@@ -162,7 +162,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'grip-trout',
-    look: ({ phase, situation: { species } }) =>
+    look: ({ phase, context: { species } }) =>
       phase === 'netted' && species === 'trout'
         ? {
             severity: 'care',
@@ -175,7 +175,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'grip-on-the-mat',
-    look: ({ phase, hookEnd, use, signs, situation: { toothed, species, bank } }) =>
+    look: ({ phase, hookEnd, use, signs, context: { toothed, species, bank } }) =>
       phase === 'air' &&
       hookEnd === null &&
       use.stage !== 'over' &&
@@ -214,7 +214,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'settle',
-    look: ({ phase, hookEnd, signs, fromTheNet, situation: { schools }, retention }) =>
+    look: ({ phase, hookEnd, signs, fromTheNet, context: { schools }, retention }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&
@@ -240,7 +240,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'small-one',
-    look: ({ phase, signs, hookEnd, situation: { toothed } }) =>
+    look: ({ phase, signs, hookEnd, context: { toothed } }) =>
       phase === 'netted' && signs.has('small') && !signs.has('bleeding')
         ? {
             severity: 'good',
@@ -265,7 +265,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'to-the-mat',
-    look: ({ phase, hookToTheMat, signs, fromTheNet, situation: { schools } }) =>
+    look: ({ phase, hookToTheMat, signs, fromTheNet, context: { schools } }) =>
       phase === 'netted' &&
       hookToTheMat &&
       !fromTheNet &&
@@ -281,7 +281,7 @@ export const NETTED_RULES: readonly MomentRule[] = [
   },
   {
     id: 'before-the-lift',
-    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, situation: { schools, bank } }) =>
+    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, context: { schools, bank } }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&

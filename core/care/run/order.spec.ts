@@ -1,25 +1,25 @@
 import fc from 'fast-check';
-import { momentOf } from './runState.js';
+import { runStateOf } from './runState.js';
 import { advisedAgainst } from './counselOfRun.js';
 import { anyHistory, CAPTURE, event } from '../../spec/events.js';
-import { anySituation, momentAfter, situation } from '../../spec/situations.js';
+import { anySituation, runAfter, context } from '../../spec/runContexts.js';
 import type { CaptureEvent } from '../../domain/capture/event.js';
 import { nextTap, orderOfWork, rolesOf } from './order.js';
-import { FIRST_SCHOOLS } from '../../domain/capture/practices.js';
+import { DEFAULT_PRACTICES } from '../../domain/capture/practices.js';
 import { NO_RULES } from '../../domain/water/rules.js';
-import { retentionLimit, type SituationInput } from './runContext.js';
+import { retentionLimit, type RunContextInput } from './runContext.js';
 import { canHappen } from '../../domain/capture/steps.js';
-import { tellStory } from '../../domain/capture/replay.js';
+import { replay } from '../../domain/capture/replay.js';
 
-const order = (change: Partial<SituationInput> = {}, ...events: CaptureEvent[]) =>
-  orderOfWork(momentAfter([event('hooked', 0), ...events], 60_000, change));
-const next = (events: readonly CaptureEvent[], nowMs: number, change: Partial<SituationInput> = {}) => {
-  const tap = nextTap(tellStory(CAPTURE, events), momentAfter(events, nowMs, change));
+const order = (change: Partial<RunContextInput> = {}, ...events: CaptureEvent[]) =>
+  orderOfWork(runAfter([event('hooked', 0), ...events], 60_000, change));
+const next = (events: readonly CaptureEvent[], nowMs: number, change: Partial<RunContextInput> = {}) => {
+  const tap = nextTap(replay(CAPTURE, events), runAfter(events, nowMs, change));
   return tap && (tap.kind === 'step' ? tap.step : tap.sign);
 };
 
 /** Follows the large control from the take to the release, a tap every four seconds, and says what was tapped. */
-function follow(change: Partial<SituationInput> = {}, ...first: CaptureEvent[]): string[] {
+function follow(change: Partial<RunContextInput> = {}, ...first: CaptureEvent[]): string[] {
   const events = [event('hooked', 0), ...first];
   const tapped: string[] = [];
   for (let atMs = 300_000; tapped.length < 20; atMs += 4000) {
@@ -37,10 +37,10 @@ test('a clean carp takes nine taps from the take to the release', () => {
   ]);
 });
 
-test.each<[string, Partial<SituationInput>, string[]]>([
+test.each<[string, Partial<RunContextInput>, string[]]>([
   [
     'unhooked on the mat',
-    { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } },
+    { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } },
     ['netted', 'lifted', 'hook-out', 'looked-over', 'weighed', 'pictured', 'carried', 'held', 'released'],
   ],
   [
@@ -55,15 +55,15 @@ test.each<[string, Partial<SituationInput>, string[]]>([
   ],
   [
     'measured, where length is wanted',
-    { schools: { ...FIRST_SCHOOLS, measure: true, weigh: false } },
+    { schools: { ...DEFAULT_PRACTICES, measure: true, weigh: false } },
     ['netted', 'hook-out', 'lifted', 'looked-over', 'measured', 'pictured', 'carried', 'held', 'released'],
   ],
   [
     'over its line it does not leave the water',
-    { species: 'pike', around: { waterC: 22.5 } },
+    { species: 'pike', conditions: { waterC: 22.5 } },
     ['netted', 'hook-out', 'held', 'released'],
   ],
-  ['in hard frost neither', { around: { airC: -8 } }, ['netted', 'hook-out', 'held', 'released']],
+  ['in hard frost neither', { conditions: { airC: -8 } }, ['netted', 'hook-out', 'held', 'released']],
 ])('%s', (_, change, expected) => expect(follow(change)).toEqual(expected));
 
 test('a small one is unhooked and goes; a spent one too', () => {
@@ -106,21 +106,21 @@ test('skipped steps are not asked for again', () => {
 
 test('the step put next can happen, and nothing that is said speaks against it', () => {
   fc.assert(
-    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 3_000_000 }), (events, around, nowMs) => {
-      const story = tellStory(CAPTURE, events);
-      const moment = momentOf(story, around, nowMs);
-      const tap = nextTap(story, moment);
+    fc.property(anyHistory, anySituation, fc.integer({ min: 0, max: 3_000_000 }), (events, context, nowMs) => {
+      const state = replay(CAPTURE, events);
+      const run = runStateOf(state, context, nowMs);
+      const tap = nextTap(state, run);
       if (tap?.kind !== 'step') return;
-      expect([tap.step, canHappen(story, tap.step)]).toEqual([tap.step, true]);
-      expect([...advisedAgainst(moment)]).not.toContain(tap.step);
+      expect([tap.step, canHappen(state, tap.step)]).toEqual([tap.step, true]);
+      expect([...advisedAgainst(run)]).not.toContain(tap.step);
     }),
     { numRuns: 2000 },
   );
 });
 
 test('two have their parts, one has none', () => {
-  expect(rolesOf('weighed', situation({ around: { companions: 1 } }))?.helper).toMatch(/out loud/);
-  expect(rolesOf('weighed', situation())).toBeUndefined();
+  expect(rolesOf('weighed', context({ conditions: { companions: 1 } }))?.helper).toMatch(/out loud/);
+  expect(rolesOf('weighed', context())).toBeUndefined();
 });
 
 test('cut in the net, no hook is asked out any more', () => {
@@ -134,21 +134,21 @@ test.each([
   [0.5, 'lifted'],
 ])('at %d degrees of the air the large control says %s', (airC, step) => {
   const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000)];
-  expect(next(events, 350_000, { around: { waterC: 8, airC } })).toBe(step);
+  expect(next(events, 350_000, { conditions: { waterC: 8, airC } })).toBe(step);
 });
 
 test('lifted against the counsel it goes back, and no picture comes next', () => {
   const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000), event('lifted', 320_000)];
-  expect(next(events, 322_000, { species: 'pike', around: { waterC: 27 } })).toBe('held');
+  expect(next(events, 322_000, { species: 'pike', conditions: { waterC: 27 } })).toBe('held');
 });
 
 test('a fish that is not named yet is judged by the strictest line of what it may be', () => {
-  const line = (change: Partial<SituationInput>) => situation({ species: null, ...change }).stopLine.tempC;
+  const line = (change: Partial<RunContextInput>) => context({ species: null, ...change }).stopLine.tempC;
   expect(line({ mayBe: ['carp', 'barbel'] })).toBe(23);
   expect(line({ mayBe: ['carp'] })).toBe(28);
   // With nothing planned: carp, pike, barbel or wels.
   expect(line({})).toBe(22);
-  expect(situation({ species: 'carp', mayBe: ['pike'] }).stopLine.tempC).toBe(28);
+  expect(context({ species: 'carp', mayBe: ['pike'] }).stopLine.tempC).toBe(28);
 });
 
 test.each([
@@ -160,5 +160,5 @@ test.each([
   ['short', null, 15],
 ] as const)('keeping by the school %s under a rule of %j: the stricter counts', (keep, retention, minutes) => {
   const water = { name: 'Mere', rules: { ...NO_RULES, retention }, altitudeM: 0, salinity: 0 };
-  expect(retentionLimit(situation({ schools: { ...FIRST_SCHOOLS, keep }, water })).ms).toBe(minutes * 60_000);
+  expect(retentionLimit(context({ schools: { ...DEFAULT_PRACTICES, keep }, water })).ms).toBe(minutes * 60_000);
 });

@@ -1,9 +1,9 @@
 import { advisedAgainst } from './counselOfRun.js';
-import { unhooksOnMat, type Moment } from './runState.js';
+import { unhooksOnMat, type RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { canHappen, done, type RunStep } from '../../domain/capture/steps.js';
-import type { Situation } from './runContext.js';
-import type { CaptureStory } from '../../domain/capture/captureState.js';
+import type { RunContext } from './runContext.js';
+import type { CaptureState } from '../../domain/capture/captureState.js';
 
 /** What is done out of the water, in its order. */
 const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictured', 'carried'];
@@ -12,14 +12,14 @@ const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictu
  * The steps that this fish asks for, in the order of doing: by species, size, conditions, schools, the water's rules, the bank and the hands
  * there are. Steps that are left out can still be tapped. Example: a pike over its stop line is netted, unhooked, held and released.
  */
-export function orderOfWork(moment: Moment): RunStep[] {
-  const { situation, fromTheNet, signs } = moment;
-  const { schools, bank } = situation;
+export function orderOfWork(run: RunState): RunStep[] {
+  const { context, fromTheNet, signs } = run;
+  const { schools, bank } = context;
   const away: RunStep[] = ['held', 'released'];
   // However the hook came away, that is the step that was done.
-  const hook: RunStep = moment.hookEnd === null ? 'hook-out' : HOOK_STEPS[moment.hookEnd];
+  const hook: RunStep = run.hookEnd === null ? 'hook-out' : HOOK_STEPS[run.hookEnd];
   if (fromTheNet || signs.has('small')) return ['netted', hook, ...away];
-  const weighs = schools.weigh && (bank !== 'wading' || situation.helped);
+  const weighs = schools.weigh && (bank !== 'wading' || context.helped);
   const outside: RunStep[] = [
     'looked-over',
     ...(weighs ? (['weighed'] as const) : []),
@@ -27,7 +27,7 @@ export function orderOfWork(moment: Moment): RunStep[] {
     ...(schools.picture ? (['pictured'] as const) : []),
     ...(bank === 'boat' || bank === 'wading' ? [] : (['carried'] as const)),
   ];
-  return unhooksOnMat(situation)
+  return unhooksOnMat(context)
     ? ['netted', 'lifted', hook, ...outside, ...away]
     : ['netted', hook, 'lifted', ...outside, ...away];
 }
@@ -42,67 +42,67 @@ export type NextTap =
  * The one tap that comes next; null when the fish has gone. While it thrashes, or line and fins are caught, that it no longer does comes
  * before any step. Example: after `hooked` it is the net.
  */
-export function nextTap(story: CaptureStory, moment: Moment): NextTap | null {
-  const { phase, signs, use } = moment;
-  if (phase === 'gone' || story.startedAt === null) return null;
+export function nextTap(state: CaptureState, run: RunState): NextTap | null {
+  const { phase, signs, use } = run;
+  if (phase === 'gone' || state.startedAt === null) return null;
   const inHand = phase === 'netted' || phase === 'resting' || (phase === 'air' && use.stage !== 'over');
   if (inHand && signs.has('thrashing')) return { kind: 'sign', sign: 'calm' };
   if (inHand && phase !== 'air' && signs.has('line-caught')) return { kind: 'sign', sign: 'line-clear' };
-  return { kind: 'step', step: nextStep(story, moment) };
+  return { kind: 'step', step: nextStep(state, run) };
 }
 
 /**
  * In the air: what of the order is still to be done since the lift, else the way back. In the water: net, hook, lift; after a rest the lift
  * again, if something is left to do; then upright and away. What was skipped is not asked for again, and nothing is asked for that the
- * counsel of the moment advises against.
+ * counsel of the run advises against.
  */
-function nextStep(story: CaptureStory, moment: Moment): RunStep {
-  const order = orderOfWork(moment);
-  const against = advisedAgainst(moment);
+function nextStep(state: CaptureState, run: RunState): RunStep {
+  const order = orderOfWork(run);
+  const against = advisedAgainst(run);
   const hook = against.has('hook-out') ? (against.has('hook-cut') ? 'line-cut' : 'hook-cut') : 'hook-out';
   const lifts = order.includes('lifted') && !against.has('lifted');
-  switch (moment.phase) {
+  switch (run.phase) {
     case 'playing':
       return 'netted';
     case 'holding':
     case 'gone':
       return 'released';
     case 'netted': {
-      const hookFirst = !lifts || !unhooksOnMat(moment.situation);
-      if (story.hookEnd === null && hookFirst) return hook;
+      const hookFirst = !lifts || !unhooksOnMat(run.context);
+      if (state.hookEnd === null && hookFirst) return hook;
       return lifts ? 'lifted' : 'held';
     }
     case 'resting': {
-      const last = story.marks.findLast(({ type }) => type === 'rested' || type === 'returned');
-      const left = order.some((step) => IN_AIR.includes(step) && step !== 'carried' && !done(story, step));
-      if (story.hookEnd === null) return hook;
+      const last = state.marks.findLast(({ type }) => type === 'rested' || type === 'returned');
+      const left = order.some((step) => IN_AIR.includes(step) && step !== 'carried' && !done(state, step));
+      if (state.hookEnd === null) return hook;
       return last?.type === 'rested' && left && lifts ? 'lifted' : 'held';
     }
     case 'air':
-      if (story.hookEnd === null) return hook;
-      return nextInAir(story, moment, order, against);
+      if (state.hookEnd === null) return hook;
+      return nextInAir(state, run, order, against);
   }
 }
 
 function nextInAir(
-  story: CaptureStory,
-  moment: Moment,
+  state: CaptureState,
+  run: RunState,
   order: readonly RunStep[],
   against: ReadonlySet<string>,
 ): RunStep {
-  const types = story.marks.map(({ type }) => type);
+  const types = state.marks.map(({ type }) => type);
   const since = new Set(types.slice(types.lastIndexOf('lifted') + 1));
   const steps = order.filter((step) => IN_AIR.includes(step));
   const furthest = Math.max(-1, ...steps.map((step, i) => (since.has(step) ? i : -1)));
   const next = steps
     .slice(furthest + 1)
-    .find((step) => !against.has(step) && !done(story, step) && canHappen(story, step));
+    .find((step) => !against.has(step) && !done(state, step) && canHappen(state, step));
   // A picture is worth a breath before it, when most of the time has gone.
-  if (next === 'pictured' && moment.use.stage === 'three-quarters' && mayRest(moment)) return 'rested';
+  if (next === 'pictured' && run.use.stage === 'three-quarters' && mayRest(run)) return 'rested';
   return next ?? 'held';
 }
 
-function mayRest({ retention }: Moment): boolean {
+function mayRest({ retention }: RunState): boolean {
   return retention.limitMs > 0 && retention.ms < retention.limitMs;
 }
 
@@ -125,6 +125,6 @@ const ROLES: Partial<Record<RunStep, Roles>> = {
 };
 
 /** The two parts of a step; undefined alone, or where one pair of hands is enough. Example: weighing, one holds and one reads. */
-export function rolesOf(step: RunStep, situation: Pick<Situation, 'helped'>): Roles | undefined {
-  return situation.helped ? ROLES[step] : undefined;
+export function rolesOf(step: RunStep, context: Pick<RunContext, 'helped'>): Roles | undefined {
+  return context.helped ? ROLES[step] : undefined;
 }

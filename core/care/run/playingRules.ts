@@ -1,11 +1,11 @@
 import { COMMON_PRACTICE } from '../counsel.js';
-import type { MomentRule } from './runRule.js';
+import type { RunRule } from './runRule.js';
 
 /** From the take to the net. */
-export const PLAYING_RULES: readonly MomentRule[] = [
+export const PLAYING_RULES: readonly RunRule[] = [
   {
     id: 'hot-water-fight',
-    look: ({ phase, situation: { waterC, stopLine, hotCapture } }) =>
+    look: ({ phase, context: { waterC, stopLine, hotCapture } }) =>
       phase === 'playing' && waterC !== null && waterC >= stopLine.tempC && hotCapture === 'land'
         ? {
             severity: 'stop',
@@ -19,7 +19,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'hot-water-break-off',
-    look: ({ phase, situation: { waterC, stopLine, hotCapture } }) =>
+    look: ({ phase, context: { waterC, stopLine, hotCapture } }) =>
       phase === 'playing' && waterC !== null && waterC >= stopLine.tempC && hotCapture === 'break-off'
         ? {
             severity: 'stop',
@@ -38,7 +38,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'lightning-fight',
-    look: ({ phase, situation: { thunder } }) =>
+    look: ({ phase, context: { thunder } }) =>
       phase === 'playing' && thunder
         ? {
             severity: 'stop',
@@ -64,8 +64,8 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'power-line',
-    look: ({ phase, situation }) =>
-      phase === 'playing' && situation.hazards.includes('power-line')
+    look: ({ phase, context }) =>
+      phase === 'playing' && context.hazards.includes('power-line')
         ? {
             severity: 'stop',
             text: 'Rod low: there is a power line here.',
@@ -89,7 +89,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'long-fight-warm',
-    look: ({ phase, clocks, fromTheNet, situation: { waterC, stopLine } }) =>
+    look: ({ phase, clocks, fromTheNet, context: { waterC, stopLine } }) =>
       phase === 'playing' && fromTheNet && clocks.fightMs >= 10 * 60_000 && waterC !== null && waterC < stopLine.tempC
         ? {
             severity: 'care',
@@ -103,7 +103,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'fight-short',
-    look: ({ phase, clocks, signs, situation: { schools, waterC, stopLine } }) =>
+    look: ({ phase, clocks, signs, context: { schools, waterC, stopLine } }) =>
       phase === 'playing' &&
       schools.fight === 'short' &&
       clocks.fightMs < 10 * 60_000 &&
@@ -120,7 +120,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'fight-played-out',
-    look: ({ phase, clocks, signs, fromTheNet, situation: { schools, waterC, stopLine } }) =>
+    look: ({ phase, clocks, signs, fromTheNet, context: { schools, waterC, stopLine } }) =>
       phase === 'playing' &&
       schools.fight === 'played-out' &&
       clocks.fightMs < 10 * 60_000 &&
@@ -137,7 +137,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'go-to-the-fish',
-    look: ({ phase, situation: { bank, dark } }) =>
+    look: ({ phase, context: { bank, dark } }) =>
       phase === 'playing' && (bank === 'gravel' || bank === 'wading')
         ? {
             severity: 'good',
@@ -155,7 +155,7 @@ export const PLAYING_RULES: readonly MomentRule[] = [
   },
   {
     id: 'boat-side',
-    look: ({ phase, situation: { bank } }) =>
+    look: ({ phase, context: { bank } }) =>
       phase === 'playing' && bank === 'boat'
         ? {
             severity: 'good',

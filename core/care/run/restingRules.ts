@@ -1,5 +1,5 @@
 import { COMMON_PRACTICE } from '../counsel.js';
-import { spoken, type MomentRule } from './runRule.js';
+import { spoken, type RunRule } from './runRule.js';
 
 /** Where nothing may be kept, this long in the net for hook and camera is still no keeping (common practice, no source). */
 const NO_KEEPING_MS = 3 * 60_000;
@@ -11,7 +11,7 @@ const SLOW_MS = 5 * 60_000;
 const NOT_COMING_MS = 15 * 60_000;
 
 /** In net or sling, upright, and away. */
-export const RESTING_RULES: readonly MomentRule[] = [
+export const RESTING_RULES: readonly RunRule[] = [
   {
     id: 'overnight',
     look: ({ phase, retention }) =>

@@ -1,16 +1,16 @@
-import { stopLineOf, isToothed, type StopSchool } from '../stopLine.js';
+import { stopLineOf, isToothed, type StopPractice } from '../stopLine.js';
 import type { Basis } from '../counsel.js';
-import type { HotCaptureSchool } from '../hotCapture.js';
+import type { HotCapturePractice } from '../hotCapture.js';
 import { oxygenAtSaturation } from '../oxygen.js';
 import type { SpeciesId } from '../../domain/fish/species.js';
 import { standardPressureHpa } from '../../weather/atmosphere.js';
 import { NO_RULES, type Retention, type WaterRules } from '../../domain/water/rules.js';
 import type { BankKind, Hazard } from '../../domain/water/swim.js';
-import type { Around } from '../../domain/capture/conditions.js';
-import type { BankSchools } from '../../domain/capture/practices.js';
+import type { CaptureConditions } from '../../domain/capture/conditions.js';
+import type { BankPractices } from '../../domain/capture/practices.js';
 
 /** Where and how a fish is dealt with: what the order of work and the counsel hang on besides the log itself. */
-export interface Situation {
+export interface RunContext {
   /** As it was said, or the only one that was expected; null: not known yet. */
   readonly species: SpeciesId | null;
   readonly toothed: boolean;
@@ -20,23 +20,23 @@ export interface Situation {
   readonly dark: boolean;
   readonly waterName: string | null;
   readonly rules: WaterRules;
-  readonly schools: BankSchools;
+  readonly schools: BankPractices;
   readonly waterC: number | null;
   readonly airC: number | null;
   readonly oxygenShare: number | null;
   readonly stopLine: { readonly tempC: number; readonly basis: Basis };
   /** What the keeper does with a fish that was hooked in water too warm for it. */
-  readonly hotCapture: HotCaptureSchool;
+  readonly hotCapture: HotCapturePractice;
   readonly thunder: boolean;
   /** What the mat is worked out to be now; null: not known. */
   readonly matC: number | null;
 }
 
-export interface SituationInput {
+export interface RunContextInput {
   readonly species: SpeciesId | null;
   /** The kinds that it may be, while nobody has named it; empty where nothing is known. */
   readonly mayBe?: readonly SpeciesId[];
-  readonly hotCapture?: HotCaptureSchool;
+  readonly hotCapture?: HotCapturePractice;
   readonly bank: BankKind | null;
   readonly hazards?: readonly Hazard[];
   readonly water: {
@@ -45,32 +45,32 @@ export interface SituationInput {
     readonly altitudeM: number | null;
     readonly salinity: number;
   } | null;
-  readonly around: Around;
-  readonly schools: BankSchools;
-  readonly stopSchool: StopSchool;
+  readonly conditions: CaptureConditions;
+  readonly schools: BankPractices;
+  readonly stopSchool: StopPractice;
   readonly matC?: number | null;
 }
 
-/** Puts a situation together; what is not known is taken for the usual: a grass bank, alone, in daylight. */
-export function situationOf(input: SituationInput): Situation {
-  const { species, water, around, schools } = input;
+/** Builds the context of a run; what is not known is taken for the usual: a grass bank, alone, in daylight. */
+export function runContextOf(input: RunContextInput): RunContext {
+  const { species, water, conditions, schools } = input;
   const rules = water?.rules ?? NO_RULES;
   return {
     species,
     toothed: species !== null && isToothed(species),
     bank: input.bank ?? 'grass',
     hazards: input.hazards ?? [],
-    helped: (around.companions ?? 0) > 0,
-    dark: around.dark ?? false,
+    helped: (conditions.companions ?? 0) > 0,
+    dark: conditions.dark ?? false,
     waterName: water?.name ?? null,
     rules,
     schools,
-    waterC: around.waterC ?? null,
-    airC: around.airC ?? null,
-    oxygenShare: oxygenShare(around, water),
+    waterC: conditions.waterC ?? null,
+    airC: conditions.airC ?? null,
+    oxygenShare: oxygenShare(conditions, water),
     stopLine: strictestLine(input, rules),
     hotCapture: input.hotCapture ?? 'land',
-    thunder: around.thunder ?? false,
+    thunder: conditions.thunder ?? false,
     matC: input.matC ?? null,
   };
 }
@@ -79,14 +79,14 @@ export function situationOf(input: SituationInput): Situation {
 const MAY_BE: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
 
 /** The line of its kind; of a fish that nobody has named yet the strictest of the kinds that it may be. */
-function strictestLine({ species, mayBe = [], stopSchool, water }: SituationInput, rules: WaterRules) {
+function strictestLine({ species, mayBe = [], stopSchool, water }: RunContextInput, rules: WaterRules) {
   const kinds = species ? [species] : mayBe.length > 0 ? mayBe : MAY_BE;
   return kinds
     .map((kind) => stopLineOf(kind, stopSchool, rules, water?.name ?? ''))
     .reduce((strictest, line) => (line.tempC < strictest.tempC ? line : strictest));
 }
 
-function oxygenShare({ oxygenMgL, waterC }: Around, water: SituationInput['water']): number | null {
+function oxygenShare({ oxygenMgL, waterC }: CaptureConditions, water: RunContextInput['water']): number | null {
   if (oxygenMgL === undefined || waterC === undefined) return null;
   const pressureHpa = standardPressureHpa(water?.altitudeM ?? 0);
   return oxygenMgL / oxygenAtSaturation({ tempC: waterC, pressureHpa, salinity: water?.salinity ?? 0 });
@@ -99,7 +99,7 @@ const SHORT_REST_MS = 15 * 60_000;
  * The longest that a fish may be held in net or sling, and whose rule that is: the water's rule or the keeper's school, whichever is stricter.
  * Example: a water that allows twenty minutes does not loosen a keeper who keeps nothing.
  */
-export function retentionLimit({ rules, schools, waterName }: Situation): {
+export function retentionLimit({ rules, schools, waterName }: RunContext): {
   readonly ms: number;
   readonly basis: Basis;
 } {

@@ -1,20 +1,20 @@
 import type { RunStep } from '../../domain/capture/steps.js';
 import type { Finding, Rule } from '../counsel.js';
-import type { Moment } from './runState.js';
+import type { RunState } from './runState.js';
 
-/** What a counsel of the moment can ask for or advise against, besides the steps of the run. */
+/** What counsel can ask for or advise against, besides the steps of the run. */
 export type Act = RunStep | 'pull-hard' | 'wait' | 'pour' | 'grip' | 'move-on' | 'clean' | 'seal' | 'leave-wound';
 
 /** One piece of counsel; what it asks for and advises against is named, so that no two can pull both ways unseen. */
-export interface MomentCounsel extends Omit<Finding, 'rule'> {
+export interface RunCounsel extends Omit<Finding, 'rule'> {
   readonly does?: readonly Act[];
   readonly avoids?: readonly Act[];
 }
 
 const HOUR_MS = 3_600_000;
 
-export interface MomentRule extends Rule<Moment> {
-  readonly look: (moment: Moment) => MomentCounsel | null;
+export interface RunRule extends Rule<RunState> {
+  readonly look: (run: RunState) => RunCounsel | null;
 }
 
 /** A time as it is said on the bank. Examples: `spoken(95_000) === '1½ minutes'`, `spoken(25_530_000) === '7 hours'`. */

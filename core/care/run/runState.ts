@@ -1,22 +1,22 @@
 import { clocksAt, type Clocks } from '../../domain/capture/clocks.js';
-import { retentionLimit, type Situation } from './runContext.js';
+import { retentionLimit, type RunContext } from './runContext.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { done } from '../../domain/capture/steps.js';
-import type { CaptureStory, HookEnd, WoundInStory } from '../../domain/capture/captureState.js';
+import type { CaptureState, HookEnd, WoundOfCapture } from '../../domain/capture/captureState.js';
 import type { Basis } from '../counsel.js';
 import { exposureBudget, exposureUse, type ExposureBudget, type ExposureUse } from '../exposure.js';
 
 /** Where the work stands. `resting`: back in the water between two things; `holding`: upright, until it goes. */
 export type Phase = 'playing' | 'netted' | 'air' | 'resting' | 'holding' | 'gone';
 
-/** One moment of a run, with everything that order and counsel look at. */
-export interface Moment {
+/** A run at one moment, with everything that order and counsel look at. */
+export interface RunState {
   readonly phase: Phase;
-  readonly situation: Situation;
+  readonly context: RunContext;
   readonly clocks: Clocks;
   readonly signs: ReadonlySet<Sign>;
   readonly hookEnd: HookEnd | null;
-  readonly wounds: readonly WoundInStory[];
+  readonly wounds: readonly WoundOfCapture[];
   readonly lookedOver: boolean;
   readonly pictured: boolean;
   readonly dropped: boolean;
@@ -47,10 +47,10 @@ const NEAR_LINE_K = 3;
 const FROST_C = 0;
 
 /** Looks at a run at one moment. Example: lifted 20 s ago with 30 s allowed, its use is 0.67. */
-export function momentOf(story: CaptureStory, situation: Situation, nowMs: number): Moment {
-  const clocks = clocksAt(story, nowMs);
-  const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
-  const { waterC, stopLine, airC, oxygenShare, schools } = situation;
+export function runStateOf(state: CaptureState, context: RunContext, nowMs: number): RunState {
+  const clocks = clocksAt(state, nowMs);
+  const untilMs = state.endMs ?? Math.max(nowMs, state.spells.at(-1)?.fromMs ?? 0);
+  const { waterC, stopLine, airC, oxygenShare, schools } = context;
   const budget = exposureBudget({
     school: schools.air,
     ownS: schools.airOwnS,
@@ -59,54 +59,54 @@ export function momentOf(story: CaptureStory, situation: Situation, nowMs: numbe
     airC,
     oxygenShare,
     fightMs: clocks.fightMs,
-    signs: story.signs,
+    signs: state.signs,
   });
-  const phase = phaseOf(story, clocks);
-  const nettedMs = story.marks.find(({ type }) => type === 'netted')?.atMs;
-  const limit = retentionLimit(situation);
-  const heldMs = story.recovery.heldMs === null ? 0 : Math.max(0, untilMs - story.recovery.heldMs);
+  const phase = phaseOf(state, clocks);
+  const nettedMs = state.marks.find(({ type }) => type === 'netted')?.atMs;
+  const limit = retentionLimit(context);
+  const heldMs = state.recovery.heldMs === null ? 0 : Math.max(0, untilMs - state.recovery.heldMs);
   return {
     phase,
-    situation,
+    context,
     clocks,
-    signs: new Set(story.signs),
-    hookEnd: story.hookEnd,
-    wounds: story.wounds,
+    signs: new Set(state.signs),
+    hookEnd: state.hookEnd,
+    wounds: state.wounds,
     budget,
-    lookedOver: done(story, 'looked-over') || story.wounds.length > 0,
-    pictured: done(story, 'pictured'),
-    dropped: done(story, 'dropped'),
-    zeroed: done(story, 'zeroed'),
-    matSoaked: soakedBeforeLift(story),
+    lookedOver: done(state, 'looked-over') || state.wounds.length > 0,
+    pictured: done(state, 'pictured'),
+    dropped: done(state, 'dropped'),
+    zeroed: done(state, 'zeroed'),
+    matSoaked: soakedBeforeLift(state),
     use: exposureUse(budget, clocks.airNowMs, clocks.airMs),
-    dryMs: phase === 'air' ? Math.max(0, untilMs - (story.lastWetMs ?? untilMs)) : 0,
+    dryMs: phase === 'air' ? Math.max(0, untilMs - (state.lastWetMs ?? untilMs)) : 0,
     retention: {
-      ms: nettedMs === undefined ? 0 : keptMs(story, nettedMs, untilMs),
+      ms: nettedMs === undefined ? 0 : keptMs(state, nettedMs, untilMs),
       limitMs: limit.ms,
       basis: limit.basis,
     },
-    unhookingMs: nettedMs !== undefined && story.hookEnd === null ? Math.max(0, untilMs - nettedMs) : 0,
+    unhookingMs: nettedMs !== undefined && state.hookEnd === null ? Math.max(0, untilMs - nettedMs) : 0,
     heldMs,
-    recoverySigns: story.recovery.signs.length,
+    recoverySigns: state.recovery.signs.length,
     fromTheNet:
       (waterC !== null && waterC >= stopLine.tempC) ||
       (waterC !== null && waterC >= stopLine.tempC - NEAR_LINE_K && clocks.fightMs >= LONG_FIGHT_MS) ||
       (airC !== null && airC <= FROST_C) ||
-      story.signs.includes('spent'),
-    hookToTheMat: story.hookEnd === null && unhooksOnMat(situation),
+      state.signs.includes('spent'),
+    hookToTheMat: state.hookEnd === null && unhooksOnMat(context),
   };
 }
 
 /** On a boat and in the water the fish is unhooked where it breathes; there is no mat to carry it to. */
-export function unhooksOnMat({ schools, bank }: Pick<Situation, 'schools' | 'bank'>): boolean {
+export function unhooksOnMat({ schools, bank }: Pick<RunContext, 'schools' | 'bank'>): boolean {
   return schools.unhook === 'mat' && bank !== 'boat' && bank !== 'wading';
 }
 
-function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
-  if (story.outcome !== 'open') return 'gone';
+function phaseOf(state: CaptureState, clocks: Clocks): Phase {
+  if (state.outcome !== 'open') return 'gone';
   if (clocks.medium === 'air') return 'air';
-  const types = story.marks.map(({ type }) => type);
-  if (story.recovery.heldMs !== null && types.lastIndexOf('held') > types.lastIndexOf('lifted')) return 'holding';
+  const types = state.marks.map(({ type }) => type);
+  if (state.recovery.heldMs !== null && types.lastIndexOf('held') > types.lastIndexOf('lifted')) return 'holding';
   if (types.includes('rested') || types.includes('returned')) return 'resting';
   return types.some(
     (type) => type === 'netted' || type === 'off-rig' || type.startsWith('hook-') || type === 'line-cut',
@@ -115,16 +115,16 @@ function phaseOf(story: CaptureStory, clocks: Clocks): Phase {
     : 'playing';
 }
 
-function soakedBeforeLift({ marks }: CaptureStory): boolean {
+function soakedBeforeLift({ marks }: CaptureState): boolean {
   const soaked = marks.findIndex(({ type }) => type === 'wetted');
   const lifted = marks.findIndex(({ type }) => type === 'lifted');
   return soaked >= 0 && (lifted < 0 || soaked < lifted);
 }
 
 /** Time in the water after the netting and before it is held for its release. */
-function keptMs(story: CaptureStory, nettedMs: number, untilMs: number): number {
-  const endMs = Math.min(untilMs, story.recovery.heldMs ?? untilMs);
-  return story.spells
+function keptMs(state: CaptureState, nettedMs: number, untilMs: number): number {
+  const endMs = Math.min(untilMs, state.recovery.heldMs ?? untilMs);
+  return state.spells
     .filter(({ medium }) => medium === 'water')
     .reduce(
       (sum, { fromMs, toMs }) => sum + Math.max(0, Math.min(toMs ?? untilMs, endMs) - Math.max(fromMs, nettedMs)),

@@ -4,14 +4,14 @@ import { correctionsOf } from './facts.js';
 import type { GapTold } from './gapTold.js';
 import { withSign } from './sign.js';
 import {
-  emptyStory,
+  emptyCapture,
   isDeath,
-  type CaptureStory,
+  type CaptureState,
   type Mark,
   type Outcome,
-  type PictureInStory,
-  type Spell,
-  type WoundInStory,
+  type PictureOfCapture,
+  type MediumInterval,
+  type WoundOfCapture,
 } from './captureState.js';
 
 /** What is done at the desk says nothing of whether somebody still stands beside the fish. */
@@ -24,7 +24,7 @@ const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in',
 
 type Growing<T> = { -readonly [K in keyof T]: T[K] };
 type Plain = Omit<
-  CaptureStory,
+  CaptureState,
   | 'spells'
   | 'marks'
   | 'pictures'
@@ -38,26 +38,26 @@ type Plain = Omit<
   | 'setAside'
 >;
 
-/** A story that is being told: it grows in place, so that telling takes as long as there are events, not as long as their square. */
-export class StoryDraft {
+/** A capture while its log is replayed: it grows in place, so that a replay takes as long as there are events, not as long as their square. */
+export class CaptureDraft {
   private readonly plain: Growing<Plain>;
-  private readonly spells: Growing<Spell>[] = [];
+  private readonly spells: Growing<MediumInterval>[] = [];
   private readonly marks: Mark[] = [];
-  private readonly pictures = new Map<string, PictureInStory>();
-  private readonly amendments: CaptureStory['amendments'][number][] = [];
-  private readonly wounds: WoundInStory[] = [];
-  private readonly interruptions: Growing<CaptureStory['interruptions'][number]>[] = [];
+  private readonly pictures = new Map<string, PictureOfCapture>();
+  private readonly amendments: CaptureState['amendments'][number][] = [];
+  private readonly wounds: WoundOfCapture[] = [];
+  private readonly interruptions: Growing<CaptureState['interruptions'][number]>[] = [];
   private readonly devices = new Set<string>();
   private readonly notSameAs: string[] = [];
   private heldMs: number | null = null;
-  private readonly gillBeats: CaptureStory['recovery']['gillBeats'][number][] = [];
-  private readonly recoverySigns: CaptureStory['recovery']['signs'][number][] = [];
+  private readonly gillBeats: CaptureState['recovery']['gillBeats'][number][] = [];
+  private readonly recoverySigns: CaptureState['recovery']['signs'][number][] = [];
 
   constructor(captureId: string) {
-    this.plain = emptyStory(captureId);
+    this.plain = emptyCapture(captureId);
   }
 
-  story(): Omit<CaptureStory, 'timeAmendments' | 'setAside'> {
+  state(): Omit<CaptureState, 'timeAmendments' | 'setAside'> {
     return {
       ...this.plain,
       spells: this.spells,
@@ -223,7 +223,7 @@ export class StoryDraft {
     plain.outingId = payload.outingId ?? null;
     plain.swimId = payload.swimId ?? null;
     plain.gaps = payload.gaps ?? [];
-    plain.around = payload.around ?? {};
+    plain.conditions = payload.around ?? {};
     if (payload.waterId) plain.facts = { ...plain.facts, waterId: payload.waterId };
     this.enter('water', elapsedMs);
   }
@@ -232,7 +232,7 @@ export class StoryDraft {
     this.marks.push({ eventId: id, type, atMs: elapsedMs });
   }
 
-  private enter(medium: Spell['medium'], atMs: number): void {
+  private enter(medium: MediumInterval['medium'], atMs: number): void {
     const last = this.spells.at(-1);
     // After the release nothing reopens the clock; a second lift while in the air is the same spell.
     if (last && (last.toMs !== null || last.medium === medium)) return;
@@ -273,7 +273,7 @@ export class StoryDraft {
     if (plain.outingId !== null && plain.outingId !== outingId) return;
     plain.outingId = outingId;
     // What was known at the take stands.
-    if (around && Object.keys(plain.around).length === 0) plain.around = around;
+    if (around && Object.keys(plain.conditions).length === 0) plain.conditions = around;
     plain.swimId ??= swimId ?? null;
     if (waterId && plain.facts.waterId === undefined) plain.facts = { ...plain.facts, waterId };
   }

@@ -6,30 +6,30 @@ import { longGapSince } from './longGap.js';
 import { canHappen } from './steps.js';
 import { missingThings } from './missing.js';
 import { netOf } from './captureState.js';
-import { tellStory } from './replay.js';
+import { replay } from './replay.js';
 import { summaryOf } from './summary.js';
 
-const told = (events: Parameters<typeof tellStory>[1]) => tellStory(CAPTURE, events);
+const told = (events: Parameters<typeof replay>[1]) => replay(CAPTURE, events);
 const zeroed = (pounds: number, ounces: number) => ({
   asRead: poundsOunces(pounds, ounces),
   method: 'zeroed' as const,
 });
 
 describe('a clean capture', () => {
-  const story = told(cleanCapture());
+  const state = told(cleanCapture());
   test('has its spells of water and air', () => {
-    expect(story.spells.map(({ medium, fromMs, toMs }) => [medium, fromMs, toMs])).toEqual([
+    expect(state.spells.map(({ medium, fromMs, toMs }) => [medium, fromMs, toMs])).toEqual([
       ['water', 0, 360_000],
       ['air', 360_000, 400_000],
       ['water', 400_000, 460_000],
       ['air', 460_000, 480_000],
       ['water', 480_000, 540_000],
     ]);
-    expect(story.outcome).toBe('released');
-    expect(story.airComplete).toBe(true);
+    expect(state.outcome).toBe('released');
+    expect(state.airComplete).toBe(true);
   });
   test('has its clocks, and they stop at the release', () => {
-    expect(clocksAt(story, 9_000_000)).toEqual({
+    expect(clocksAt(state, 9_000_000)).toEqual({
       elapsedMs: 540_000,
       fightMs: 300_000,
       airMs: 60_000,
@@ -93,9 +93,9 @@ describe('corrections', () => {
   const reading = event('reading-taken', 380_000, { weight: zeroed(23, 11) });
   const amendment = event('amended', 900_000, { facts: { weight: zeroed(22, 11) }, why: 'The sling was not zeroed.' });
   test('an amended weight shows what it was, when and why', () => {
-    const story = told([...cleanCapture(), reading, amendment]);
-    expect(netOf(story)).toEqual(poundsOunces(22, 11));
-    expect(story.amendments).toEqual([
+    const state = told([...cleanCapture(), reading, amendment]);
+    expect(netOf(state)).toEqual(poundsOunces(22, 11));
+    expect(state.amendments).toEqual([
       {
         eventId: amendment.id,
         at: amendment.at,
@@ -116,27 +116,27 @@ describe('corrections', () => {
   test('a gross reading that gets its tare is finished, not corrected', () => {
     const gross = { asRead: poundsOunces(25, 3), method: 'gross-minus-tare' as const };
     const whole = event('described', 900_000, { facts: { weight: { ...gross, tare: poundsOunces(1, 8) } } });
-    const story = told([event('reading-taken', 380_000, { weight: gross }), whole]);
-    expect(netOf(story)).toEqual(poundsOunces(23, 11));
-    expect(story.amendments).toEqual([]);
+    const state = told([event('reading-taken', 380_000, { weight: gross }), whole]);
+    expect(netOf(state)).toEqual(poundsOunces(23, 11));
+    expect(state.amendments).toEqual([]);
   });
   test('a fact can be struck out', () => {
-    const story = told([reading, event('amended', 900_000, { facts: { weight: null }, why: 'Not this fish.' })]);
-    expect(netOf(story)).toBeUndefined();
-    expect(story.amendments).toHaveLength(1);
+    const state = told([reading, event('amended', 900_000, { facts: { weight: null }, why: 'Not this fish.' })]);
+    expect(netOf(state)).toBeUndefined();
+    expect(state.amendments).toHaveLength(1);
   });
 });
 
 test('pictures are kept once, and the portrait stands for the fish', () => {
-  const story = told([
+  const state = told([
     event('picture-added', 1, { sha256: 'a' }),
     event('picture-added', 2, { sha256: 'a' }),
     event('picture-added', 3, { sha256: 'b', role: 'portrait' }),
     event('picture-added', 4, { sha256: 'c' }),
     event('picture-removed', 5, { sha256: 'c', why: 'Blurred.' }),
   ]);
-  expect(story.pictures.map((picture) => picture.sha256)).toEqual(['a', 'b']);
-  expect(summaryOf(story).pictures).toEqual([
+  expect(state.pictures.map((picture) => picture.sha256)).toEqual(['a', 'b']);
+  expect(summaryOf(state).pictures).toEqual([
     { sha256: 'b', role: 'portrait', view: null },
     { sha256: 'a', role: null, view: null },
   ]);
@@ -176,48 +176,46 @@ test('a summary depends on the events alone', () => {
 describe('a run that was left alone', () => {
   const lifted = [event('hooked', 0), event('netted', 300_000), event('lifted', 360_000)];
   const told = (says: 'back-soon' | 'back-at' | 'still-here' | 'not-known', backMs?: number) =>
-    tellStory(CAPTURE, [
+    replay(CAPTURE, [
       ...lifted,
       event('gap-told', 7_560_000, { says, fromMs: 360_000, ...(backMs !== undefined && { backMs }) }),
     ]);
-  const airMs = (story: ReturnType<typeof tellStory>) => clocksAt(story, 7_600_000).airMs;
+  const airMs = (state: ReturnType<typeof replay>) => clocksAt(state, 7_600_000).airMs;
 
   test('asks after ten minutes in the air, and after six hours in the water', () => {
-    const story = tellStory(CAPTURE, lifted);
-    expect(longGapSince(story, 360_000 + 600_000)).toBeUndefined();
-    expect(longGapSince(story, 360_000 + 600_001)).toBe(360_000);
-    const netted = tellStory(CAPTURE, lifted.slice(0, 2));
+    const state = replay(CAPTURE, lifted);
+    expect(longGapSince(state, 360_000 + 600_000)).toBeUndefined();
+    expect(longGapSince(state, 360_000 + 600_001)).toBe(360_000);
+    const netted = replay(CAPTURE, lifted.slice(0, 2));
     expect(longGapSince(netted, 300_000 + 21_600_000)).toBeUndefined();
     expect(longGapSince(netted, 300_000 + 21_600_001)).toBe(300_000);
-    expect(longGapSince(tellStory(CAPTURE, [...lifted, event('released', 400_000)]), 9e9)).toBeUndefined();
+    expect(longGapSince(replay(CAPTURE, [...lifted, event('released', 400_000)]), 9e9)).toBeUndefined();
   });
 
   test('a sign that was seen meanwhile is a tap; writing at the desk is none', () => {
-    const seen = tellStory(CAPTURE, [...lifted, event('seen', 900_000, { sign: 'calm' })]);
+    const seen = replay(CAPTURE, [...lifted, event('seen', 900_000, { sign: 'calm' })]);
     expect(seen.lastTapMs).toBe(900_000);
-    expect(tellStory(CAPTURE, [...lifted, event('described', 900_000, { facts: { note: 'x' } })]).lastTapMs).toBe(
-      360_000,
-    );
+    expect(replay(CAPTURE, [...lifted, event('described', 900_000, { facts: { note: 'x' } })]).lastTapMs).toBe(360_000);
   });
 
   test('gone back soon after, or nobody knows: the air time is what was tapped, and at least that', () => {
     for (const says of ['back-soon', 'not-known'] as const) {
-      const story = told(says);
-      expect(story).toMatchObject({ outcome: 'released', endMs: 360_000, airComplete: false });
-      expect(airMs(story)).toBe(0);
+      const state = told(says);
+      expect(state).toMatchObject({ outcome: 'released', endMs: 360_000, airComplete: false });
+      expect(airMs(state)).toBe(0);
     }
   });
 
   test('gone back at a time that is known: the air time ends there', () => {
-    const story = told('back-at', 390_000);
-    expect(story).toMatchObject({ outcome: 'released', endMs: 390_000, airComplete: true });
-    expect(airMs(story)).toBe(30_000);
+    const state = told('back-at', 390_000);
+    expect(state).toMatchObject({ outcome: 'released', endMs: 390_000, airComplete: true });
+    expect(airMs(state)).toBe(30_000);
   });
 
   test('still here: the clocks go on, and it is not asked again at once', () => {
-    const story = told('still-here');
-    expect(story).toMatchObject({ outcome: 'open', endMs: null, lastTapMs: 7_560_000 });
-    expect(longGapSince(story, 7_600_000)).toBeUndefined();
+    const state = told('still-here');
+    expect(state).toMatchObject({ outcome: 'open', endMs: null, lastTapMs: 7_560_000 });
+    expect(longGapSince(state, 7_600_000)).toBeUndefined();
   });
 });
 
@@ -227,12 +225,12 @@ describe('a time that is put right', () => {
   const returned = taps.find(({ type, elapsedMs }) => type === 'returned' && elapsedMs === 400_000)?.id ?? '';
 
   test('moves the tap, keeps what it was with the reason, and the clocks follow', () => {
-    const story = tellStory(CAPTURE, [
+    const state = replay(CAPTURE, [
       ...taps,
       event('time-amended', 900_000, { eventId: returned, toMs: 385_000, why: 'tapped late' }),
     ]);
-    expect(clocksAt(story, 0).airMs).toBe(45_000);
-    expect(story.timeAmendments).toMatchObject([
+    expect(clocksAt(state, 0).airMs).toBe(45_000);
+    expect(state.timeAmendments).toMatchObject([
       { of: { eventId: returned, type: 'returned' }, fromMs: 400_000, toMs: 385_000, why: 'tapped late' },
     ]);
   });
@@ -240,36 +238,36 @@ describe('a time that is put right', () => {
   test('the last correction counts, each stays, and one that was taken back does not', () => {
     const first = event('time-amended', 900_000, { eventId: released, toMs: 600_000, why: 'a' });
     const second = event('time-amended', 901_000, { eventId: released, toMs: 500_000, why: 'b' });
-    const story = tellStory(CAPTURE, [...taps, first, second]);
-    expect(story.endMs).toBe(500_000);
-    expect(story.timeAmendments.map(({ fromMs, toMs }) => [fromMs, toMs])).toEqual([
+    const state = replay(CAPTURE, [...taps, first, second]);
+    expect(state.endMs).toBe(500_000);
+    expect(state.timeAmendments.map(({ fromMs, toMs }) => [fromMs, toMs])).toEqual([
       [540_000, 600_000],
       [600_000, 500_000],
     ]);
-    expect(tellStory(CAPTURE, [...taps, first, second, event('undone', 902_000, { eventId: second.id })]).endMs).toBe(
+    expect(replay(CAPTURE, [...taps, first, second, event('undone', 902_000, { eventId: second.id })]).endMs).toBe(
       600_000,
     );
   });
 
   test('the take itself is not moved, nor what is not there', () => {
     const take = taps[0]?.id ?? '';
-    const story = tellStory(CAPTURE, [
+    const state = replay(CAPTURE, [
       ...taps,
       event('time-amended', 900_000, { eventId: take, toMs: 5000, why: 'x' }),
       event('time-amended', 901_000, { eventId: '01930000-0000-7000-8000-00000000ffff', toMs: 5000, why: 'x' }),
     ]);
-    expect(story.timeAmendments).toEqual([]);
-    expect(story.endMs).toBe(540_000);
+    expect(state.timeAmendments).toEqual([]);
+    expect(state.endMs).toBe(540_000);
   });
 });
 
 test('a fish begun before its outing was read is bound to it, once', () => {
-  const story = tellStory(CAPTURE, [
+  const state = replay(CAPTURE, [
     event('hooked', 0),
     event('outing-bound', 1000, { outingId: 'o1', swimId: 's1', waterId: 'w1' }),
     event('outing-bound', 2000, { outingId: 'o2' }),
   ]);
-  expect(story).toMatchObject({ outingId: 'o1', swimId: 's1', facts: { waterId: 'w1' } });
+  expect(state).toMatchObject({ outingId: 'o1', swimId: 's1', facts: { waterId: 'w1' } });
 });
 
 test.each<[string, object, object, object]>([
@@ -293,17 +291,17 @@ test.each<[string, object, object, object]>([
   ],
   ['what another outing says is not its', { outingId: 'o1' }, { outingId: 'o2', around: { companions: 2 } }, {}],
 ])('the conditions of an outing that was read late: %s', (_, hooked, bound, around) => {
-  const story = tellStory(CAPTURE, [
+  const state = replay(CAPTURE, [
     event('hooked', 0, hooked),
     event('outing-bound', 1000, bound as { outingId: string }),
   ]);
-  expect(story).toMatchObject({ outingId: 'o1' });
-  expect(story.around).toEqual(around);
+  expect(state).toMatchObject({ outingId: 'o1' });
+  expect(state.conditions).toEqual(around);
 });
 
 test('off the rig the hook is still in', () => {
-  const story = tellStory(CAPTURE, [event('hooked', 0), event('netted', 1000), event('off-rig', 2000)]);
-  expect(story.hookEnd).toBeNull();
-  expect(canHappen(story, 'hook-out')).toBe(true);
-  expect(canHappen(story, 'off-rig')).toBe(false);
+  const state = replay(CAPTURE, [event('hooked', 0), event('netted', 1000), event('off-rig', 2000)]);
+  expect(state.hookEnd).toBeNull();
+  expect(canHappen(state, 'hook-out')).toBe(true);
+  expect(canHappen(state, 'off-rig')).toBe(false);
 });

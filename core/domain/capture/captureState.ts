@@ -2,13 +2,13 @@ import { netWeight, type ReadingWay } from './weightReading.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Mass } from '../../measure/mass.js';
 import type { PictureReading } from './pictureReading.js';
-import type { Around } from './conditions.js';
+import type { CaptureConditions } from './conditions.js';
 import type { EventType, Facts, Identified, Interruption, Leaving, PictureRole, RecoverySign } from './event.js';
 import type { Amendment } from './facts.js';
 import type { Sign } from './sign.js';
 
 /** A stretch of time that the fish spent in one place. `toMs` is null while it lasts. */
-export interface Spell {
+export interface MediumInterval {
   readonly medium: 'water' | 'air';
   readonly fromMs: number;
   readonly toMs: number | null;
@@ -21,7 +21,7 @@ export interface Mark {
   readonly atMs: number;
 }
 
-export interface PictureInStory {
+export interface PictureOfCapture {
   readonly sha256: string;
   readonly role: PictureRole | null;
   /** What was made out of it on the bench; not there before it lay there. */
@@ -29,7 +29,7 @@ export interface PictureInStory {
 }
 
 /** A wound with what was applied to it. */
-export interface WoundInStory extends Wound {
+export interface WoundOfCapture extends Wound {
   readonly woundId: string;
   readonly treatedWith: readonly Treatment[];
 }
@@ -59,7 +59,7 @@ export interface TimeAmendment {
 }
 
 /** Everything that one fish's events say, in one value. Both the device and the server tell it with `tellStory`. */
-export interface CaptureStory {
+export interface CaptureState {
   readonly captureId: string;
   readonly startedAt: string | null;
   /** The time zone of the place, where the device said it. */
@@ -71,10 +71,10 @@ export interface CaptureStory {
   readonly outcome: Outcome;
   /** When the fish left, in ms since the start; null while it has not. */
   readonly endMs: number | null;
-  readonly spells: readonly Spell[];
+  readonly spells: readonly MediumInterval[];
   readonly marks: readonly Mark[];
   readonly facts: Facts;
-  readonly pictures: readonly PictureInStory[];
+  readonly pictures: readonly PictureOfCapture[];
   readonly amendments: readonly Amendment[];
   readonly timeAmendments: readonly TimeAmendment[];
   readonly writtenUp: boolean;
@@ -83,11 +83,11 @@ export interface CaptureStory {
   readonly swimId: string | null;
   /** What was not ready at the take. */
   readonly gaps: readonly string[];
-  readonly around: Around;
+  readonly conditions: CaptureConditions;
   /** What was seen of the fish and still holds. */
   readonly signs: readonly Sign[];
   readonly hookEnd: HookEnd | null;
-  readonly wounds: readonly WoundInStory[];
+  readonly wounds: readonly WoundOfCapture[];
   /** When it was last wetted, lifted out of or put into water. */
   readonly lastWetMs: number | null;
   readonly recovery: Recovery;
@@ -115,8 +115,8 @@ export interface CaptureStory {
   readonly setAside: readonly { readonly eventId: string; readonly type: string }[];
 }
 
-/** The story before anything has happened. */
-export function emptyStory(captureId: string): CaptureStory {
+/** A capture before anything has happened. */
+export function emptyCapture(captureId: string): CaptureState {
   return {
     captureId,
     startedAt: null,
@@ -135,7 +135,7 @@ export function emptyStory(captureId: string): CaptureStory {
     outingId: null,
     swimId: null,
     gaps: [],
-    around: {},
+    conditions: {},
     signs: [],
     hookEnd: null,
     wounds: [],
@@ -160,8 +160,8 @@ export function isDeath(leaving: Leaving | null): boolean {
   return leaving === 'not-recovered' || leaving === 'found-dead';
 }
 
-/** The fish's own weight as the story has it; undefined when none was read or the tare is still missing. */
-export function netOf(story: Pick<CaptureStory, 'facts'>): Mass | undefined {
-  const answer = story.facts.weight && netWeight(story.facts.weight);
+/** The fish's own weight as the capture has it; undefined when none was read or the tare is still missing. */
+export function netOf(state: Pick<CaptureState, 'facts'>): Mass | undefined {
+  const answer = state.facts.weight && netWeight(state.facts.weight);
   return answer?.ok ? answer.value : undefined;
 }

@@ -1,8 +1,8 @@
 import { CAPTURE, event } from '../../spec/events.js';
 import { clocksAt } from './clocks.js';
-import { tellStory } from './replay.js';
+import { replay } from './replay.js';
 
-const at = (nowMs: number, ...events: Parameters<typeof tellStory>[1]) => clocksAt(tellStory(CAPTURE, events), nowMs);
+const at = (nowMs: number, ...events: Parameters<typeof replay>[1]) => clocksAt(replay(CAPTURE, events), nowMs);
 
 test('before the take every clock stands at nothing', () => {
   expect(at(5000)).toEqual({

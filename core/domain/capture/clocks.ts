@@ -1,7 +1,7 @@
-import type { CaptureStory, Mark, Spell } from './captureState.js';
+import type { CaptureState, Mark, MediumInterval } from './captureState.js';
 
-/** The part of a story that the clocks read. */
-export type Timeline = Pick<CaptureStory, 'spells' | 'endMs'> & {
+/** The part of a capture that the clocks read. */
+export type Timeline = Pick<CaptureState, 'spells' | 'endMs'> & {
   readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
 };
 
@@ -18,29 +18,29 @@ export interface Clocks {
   readonly longestAirMs: number;
   readonly waterMs: number;
   /** Where the fish is; null before the take. After it has left: water. */
-  readonly medium: Spell['medium'] | null;
+  readonly medium: MediumInterval['medium'] | null;
 }
 
 /**
  * Reads every clock of a capture at one moment. Air and water always add up to the elapsed time.
  * Example: lifted at 300 000 with no return, read at 312 000, gives `airNowMs` 12 000.
  */
-export function clocksAt(story: Timeline, nowMs: number): Clocks {
-  const untilMs = story.endMs ?? Math.max(nowMs, story.spells.at(-1)?.fromMs ?? 0);
-  const fromMs = story.spells[0]?.fromMs ?? untilMs;
+export function clocksAt(state: Timeline, nowMs: number): Clocks {
+  const untilMs = state.endMs ?? Math.max(nowMs, state.spells.at(-1)?.fromMs ?? 0);
+  const fromMs = state.spells[0]?.fromMs ?? untilMs;
   let [airMs, longestAirMs] = [0, 0];
-  for (const spell of story.spells) {
+  for (const spell of state.spells) {
     if (spell.medium !== 'air') continue;
     const lastsMs = (spell.toMs ?? untilMs) - spell.fromMs;
     airMs += lastsMs;
     longestAirMs = Math.max(longestAirMs, lastsMs);
   }
   const elapsedMs = untilMs - fromMs;
-  const last = story.spells.at(-1);
+  const last = state.spells.at(-1);
   const inAirNow = last?.medium === 'air' && last.toMs === null;
   return {
     elapsedMs,
-    fightMs: fightEndMs(story, untilMs) - fromMs,
+    fightMs: fightEndMs(state, untilMs) - fromMs,
     airMs,
     airNowMs: inAirNow ? untilMs - last.fromMs : 0,
     longestAirMs,
@@ -49,7 +49,7 @@ export function clocksAt(story: Timeline, nowMs: number): Clocks {
   };
 }
 
-function fightEndMs(story: Timeline, untilMs: number): number {
-  const ending = story.marks.find((mark) => mark.type === 'netted' || mark.type === 'lifted');
+function fightEndMs(state: Timeline, untilMs: number): number {
+  const ending = state.marks.find((mark) => mark.type === 'netted' || mark.type === 'lifted');
   return Math.min(ending?.atMs ?? untilMs, untilMs);
 }

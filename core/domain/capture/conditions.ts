@@ -1,5 +1,5 @@
 /** How it was around a fish when it took: kept with the capture, so that it can be read years later without the outing. */
-export interface Around {
+export interface CaptureConditions {
   readonly waterC?: number;
   readonly airC?: number;
   readonly oxygenMgL?: number;

@@ -6,7 +6,7 @@ import type { Mass } from '../../measure/mass.js';
 import { FIRST_YEAR, LAST_YEAR } from '../../measure/moment.js';
 import type { PictureReading } from './pictureReading.js';
 import type { ReadingWay, WeightReading } from './weightReading.js';
-import type { Around } from './conditions.js';
+import type { CaptureConditions } from './conditions.js';
 import type { GapTold } from './gapTold.js';
 import type { Sign } from './sign.js';
 
@@ -94,7 +94,7 @@ export interface EventPayloads {
     outingId?: string;
     swimId?: string;
     gaps?: readonly string[];
-    around?: Around;
+    around?: CaptureConditions;
     /** The time zone of the place, an IANA name: its clocks show the local time years later. */
     zone?: string;
     /** The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of how it was handled. */
@@ -151,7 +151,7 @@ export interface EventPayloads {
   interrupted: { why: Interruption };
   'taken-up': Record<string, never>;
   /** Begun before the device had read its outings: the one that was under way, where, and how it was around the fish at the take. */
-  'outing-bound': { outingId: string; swimId?: string; waterId?: string; around?: Around };
+  'outing-bound': { outingId: string; swimId?: string; waterId?: string; around?: CaptureConditions };
   /** Nothing was tapped for long: what the keeper says became of the fish. */
   'gap-told': GapTold;
   /** The time of an earlier tap put right: the tap keeps its own, and what was said of it. */
@@ -246,7 +246,7 @@ export type EventOf<T extends EventType> = EventHead & { readonly type: T; reado
 /** One thing that happened to one fish. Never changed, never deleted. */
 export type CaptureEvent = { [T in EventType]: EventOf<T> }[EventType];
 
-/** The order in which a story is told: by elapsed time, ties by id, whatever order the events arrived in. */
+/** The order in which a log is replayed: by elapsed time, ties by id, whatever order the events arrived in. */
 export function byTimeThenId(a: CaptureEvent, b: CaptureEvent): number {
   return a.elapsedMs - b.elapsedMs || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 }

@@ -1,7 +1,7 @@
 import { CAPTURE, event } from '../../spec/events.js';
 import type { CaptureEvent } from './event.js';
 import { mergeCaptures } from './merge.js';
-import { tellStory } from './replay.js';
+import { replay } from './replay.js';
 
 const OTHER = '01930000-0000-7000-8000-00000000ffff';
 /** The same fish begun a second time, 40 s later. */
@@ -25,14 +25,14 @@ const theirs = [
 test('the later one is taken over by the earlier one, at its own time and without what was undone', () => {
   const merge = mergeCaptures(theirs, mine);
   expect(merge).toMatchObject({ captureId: CAPTURE, fromId: OTHER });
-  const story = tellStory(CAPTURE, [...mine, ...(merge?.copies ?? [])]);
-  expect(story.marks.map(({ type, atMs }) => [type, atMs])).toEqual([
+  const state = replay(CAPTURE, [...mine, ...(merge?.copies ?? [])]);
+  expect(state.marks.map(({ type, atMs }) => [type, atMs])).toEqual([
     ['hooked', 0],
     ['netted', 60_000],
     ['lifted', 90_000],
     ['returned', 110_000],
   ]);
-  expect(story.devices).toEqual(['phone', 'tablet']);
+  expect(state.devices).toEqual(['phone', 'tablet']);
 });
 
 test('two devices that merge the same pair make the same events, with ids of their own kind', () => {
@@ -44,7 +44,7 @@ test('two devices that merge the same pair make the same events, with ids of the
 
 test('what was merged is no fish of its own; without a take there is nothing to merge', () => {
   const merged = event('merged', 80_000, { into: CAPTURE });
-  expect(tellStory(OTHER, [...theirs, { ...merged, captureId: OTHER }])).toMatchObject({
+  expect(replay(OTHER, [...theirs, { ...merged, captureId: OTHER }])).toMatchObject({
     outcome: 'merged',
     mergedInto: CAPTURE,
   });

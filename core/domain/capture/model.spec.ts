@@ -3,7 +3,7 @@ import { anyEvent, anyTap, CAPTURE, event } from '../../spec/events.js';
 import { clocksAt } from './clocks.js';
 import type { CaptureEvent, EventType } from './event.js';
 import { lastTap } from './lastTap.js';
-import { tellStory } from './replay.js';
+import { replay } from './replay.js';
 import { summaryOf } from './summary.js';
 
 /** What a bystander with two stopwatches would know. */
@@ -38,12 +38,12 @@ class TapCommand implements fc.Command<Bystander, Device> {
 
   run(model: Bystander, device: Device): void {
     model.nowMs += this.gapMs;
-    const before = tellStory(CAPTURE, device.log);
+    const before = replay(CAPTURE, device.log);
     const made = anyEvent(this.tap, model.nowMs);
     device.log.push(made);
     if (this.undo && lastTap(device.log)?.id === made.id) {
       device.log.push(event('undone', model.nowMs, { eventId: made.id }));
-      expect(tellStory(CAPTURE, device.log)).toEqual(before);
+      expect(replay(CAPTURE, device.log)).toEqual(before);
     } else move(model, this.tap.type);
     compare(model, device);
   }
@@ -67,13 +67,13 @@ function move(model: Bystander, type: EventType): void {
 }
 
 function compare(model: Bystander, { log }: Device): void {
-  const story = tellStory(CAPTURE, log);
-  const clocks = clocksAt(story, model.nowMs);
+  const state = replay(CAPTURE, log);
+  const clocks = clocksAt(state, model.nowMs);
   const airNowMs = model.inAir ? model.nowMs - model.sinceMs : 0;
   expect(clocks).toMatchObject({ airMs: model.airMs + airNowMs, airNowMs, elapsedMs: model.endMs ?? model.nowMs });
   expect(clocks.airMs + clocks.waterMs).toBe(clocks.elapsedMs);
   for (const ms of Object.values(clocks)) if (typeof ms === 'number') expect(ms).toBeGreaterThanOrEqual(0);
-  expect(story.outcome === 'open').toBe(model.endMs === null);
+  expect(state.outcome === 'open').toBe(model.endMs === null);
 }
 
 const commands = fc.commands(
@@ -122,7 +122,7 @@ test('two devices converge, whatever is late, doubled or out of order', () => {
       const arrives = () =>
         [...log, ...log].map((each) => [luck.next().value as number, each] as const).sort(([a], [b]) => a - b);
       const [phone, tablet] = [arrives(), arrives()].map((order) =>
-        tellStory(
+        replay(
           CAPTURE,
           order.map(([, each]) => each),
         ),

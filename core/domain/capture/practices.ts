@@ -1,32 +1,32 @@
 /** Where the hook comes out. */
-export const UNHOOK_SCHOOLS = ['water', 'mat'] as const;
-export type UnhookSchool = (typeof UNHOOK_SCHOOLS)[number];
+export const UNHOOK_PRACTICES = ['water', 'mat'] as const;
+export type UnhookPractice = (typeof UNHOOK_PRACTICES)[number];
 
 /** How the fish comes out of the water. */
-export const LIFT_SCHOOLS = ['sling', 'mesh'] as const;
-export type LiftSchool = (typeof LIFT_SCHOOLS)[number];
+export const LIFT_PRACTICES = ['sling', 'mesh'] as const;
+export type LiftPractice = (typeof LIFT_PRACTICES)[number];
 
 /** How long it is played. */
-export const FIGHT_SCHOOLS = ['settle', 'short', 'played-out'] as const;
-export type FightSchool = (typeof FIGHT_SCHOOLS)[number];
+export const FIGHT_PRACTICES = ['settle', 'short', 'played-out'] as const;
+export type FightPractice = (typeof FIGHT_PRACTICES)[number];
 
 /** How long it may be in the air at one time. */
-export const AIR_SCHOOLS = ['thirty', 'count-six', 'own-breath', 'sixty', 'own'] as const;
-export type AirSchool = (typeof AIR_SCHOOLS)[number];
+export const AIR_PRACTICES = ['thirty', 'count-six', 'own-breath', 'sixty', 'own'] as const;
+export type AirPractice = (typeof AIR_PRACTICES)[number];
 
 /** Whether it may be kept for a while in net or sling. */
-export const KEEP_SCHOOLS = ['short', 'none'] as const;
-export type KeepSchool = (typeof KEEP_SCHOOLS)[number];
+export const KEEP_PRACTICES = ['short', 'none'] as const;
+export type KeepPractice = (typeof KEEP_PRACTICES)[number];
 
 /** The keeper's ways on the bank. */
-export interface BankSchools {
-  readonly unhook: UnhookSchool;
-  readonly lift: LiftSchool;
-  readonly fight: FightSchool;
-  readonly air: AirSchool;
+export interface BankPractices {
+  readonly unhook: UnhookPractice;
+  readonly lift: LiftPractice;
+  readonly fight: FightPractice;
+  readonly air: AirPractice;
   /** Seconds, for those who go by a number of their own. */
   readonly airOwnS: number;
-  readonly keep: KeepSchool;
+  readonly keep: KeepPractice;
   /** What is done with a fish that is worth it. */
   readonly weigh: boolean;
   readonly measure: boolean;
@@ -34,7 +34,7 @@ export interface BankSchools {
 }
 
 /** The usual ones (common practice, no source). */
-export const FIRST_SCHOOLS: BankSchools = {
+export const DEFAULT_PRACTICES: BankPractices = {
   unhook: 'water',
   lift: 'sling',
   fight: 'settle',
@@ -46,26 +46,26 @@ export const FIRST_SCHOOLS: BankSchools = {
   picture: true,
 };
 
-interface SchoolWords {
+interface PracticeWords {
   readonly name: string;
   readonly why: string;
 }
 
-export const UNHOOK_WORDS: Readonly<Record<UnhookSchool, SchoolWords>> = {
+export const UNHOOK_WORDS: Readonly<Record<UnhookPractice, PracticeWords>> = {
   water: {
     name: 'In the net, in the water',
     why: 'It breathes while the hook comes out, if the hook is easily reached.',
   },
   mat: { name: 'On the mat', why: 'A large fish is under control there; the hook stays in while it is moved.' },
 };
-export const LIFT_WORDS: Readonly<Record<LiftSchool, SchoolWords>> = {
+export const LIFT_WORDS: Readonly<Record<LiftPractice, PracticeWords>> = {
   sling: { name: 'In the sling', why: 'The sling goes under it in the water and carries its whole length.' },
   mesh: {
     name: 'In the rolled net',
     why: 'Net and fish are lifted together, rolled to a pouch, over a short way, with support.',
   },
 };
-export const FIGHT_WORDS: Readonly<Record<FightSchool, SchoolWords>> = {
+export const FIGHT_WORDS: Readonly<Record<FightPractice, PracticeWords>> = {
   settle: {
     name: 'Short, then let it settle',
     why: 'Strong tackle and steady pressure; it calms down in the net before it is lifted.',
@@ -76,7 +76,7 @@ export const FIGHT_WORDS: Readonly<Record<FightSchool, SchoolWords>> = {
   },
   'played-out': { name: 'Played out', why: 'A large carp brought in green thrashes on the mat and hurts itself.' },
 };
-export const AIR_WORDS: Readonly<Record<AirSchool, SchoolWords>> = {
+export const AIR_WORDS: Readonly<Record<AirPractice, PracticeWords>> = {
   thirty: {
     name: '30 seconds',
     why: 'Long enough for one look and one picture with everything laid out; no time in the air is free. Of trout chased to exhaustion 12 in 100 died without air, 38 with 30 seconds, 72 with 60 (Ferguson and Tufts 1992, from memory). Shorter is kinder.',
@@ -92,7 +92,7 @@ export const AIR_WORDS: Readonly<Record<AirSchool, SchoolWords>> = {
   },
   own: { name: 'A number of your own', why: 'You know your hands.' },
 };
-export const KEEP_WORDS: Readonly<Record<KeepSchool, SchoolWords>> = {
+export const KEEP_WORDS: Readonly<Record<KeepPractice, PracticeWords>> = {
   short: { name: 'For minutes, with a clock', why: 'A short rest in net or sling, in the water, between two things.' },
   none: { name: 'Not at all', why: 'It goes back as soon as it can.' },
 };

@@ -1,9 +1,9 @@
 import type { BodyLength } from '../fish/bodyLength.js';
 import type { Wound } from '../fish/wound.js';
 import type { Length } from '../../measure/length.js';
-import type { CaptureStory } from './captureState.js';
+import type { CaptureState } from './captureState.js';
 
-/** What an export tells of a capture beyond its line of the book. Kept beside that line, it spares telling every story for every export. */
+/** What an export tells of a capture beyond its line of the book. Kept beside that line, it spares replaying every log for every export. */
 export interface CaptureRecord {
   readonly length: BodyLength | null;
   readonly girth: Length | null;
@@ -17,8 +17,8 @@ export interface CaptureRecord {
   readonly setAside: readonly string[];
 }
 
-/** What an export tells of a story beyond its summary. */
-export function recordOf({ facts, gaps, wounds, pictures, setAside }: CaptureStory): CaptureRecord {
+/** What an export tells of a capture beyond its summary. */
+export function recordOf({ facts, gaps, wounds, pictures, setAside }: CaptureState): CaptureRecord {
   return {
     length: facts.length ?? null,
     girth: facts.girth ?? null,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { anyHistory, CAPTURE, event } from '../../spec/events.js';
 import type { CaptureEvent } from './event.js';
-import { RunningStory } from './runningCapture.js';
-import { tellStory } from './replay.js';
+import { RunningCapture } from './runningCapture.js';
+import { replay } from './replay.js';
 
 /** Some histories with times put right as well. */
 const anyLog = fc
@@ -24,13 +24,13 @@ test('told one by one, in any order, it is what is told of all at once', () => {
     fc.property(
       anyLog.chain((log) => fc.tuple(fc.constant(log), fc.shuffledSubarray(log, { minLength: log.length }), fc.nat())),
       ([log, shuffled, looks]) => {
-        const running = new RunningStory(CAPTURE, []);
+        const running = new RunningCapture(CAPTURE, []);
         for (const [i, each] of shuffled.entries()) {
           running.add(each);
           // Looked at now and then, as a server does between two requests.
-          if (i % ((looks % 4) + 1) === 0) running.story();
+          if (i % ((looks % 4) + 1) === 0) running.state();
         }
-        expect(running.story()).toEqual(tellStory(CAPTURE, log));
+        expect(running.state()).toEqual(replay(CAPTURE, log));
       },
     ),
   );
@@ -38,20 +38,20 @@ test('told one by one, in any order, it is what is told of all at once', () => {
 
 test('an event that comes twice counts once', () => {
   const lift = event('lifted', 5000);
-  const running = new RunningStory(CAPTURE, [event('hooked', 0)]);
+  const running = new RunningCapture(CAPTURE, [event('hooked', 0)]);
   running.add(lift);
-  running.story();
+  running.state();
   running.add({ ...lift });
-  expect(running.story().marks).toHaveLength(2);
+  expect(running.state().marks).toHaveLength(2);
   expect(running.length).toBe(2);
 });
 
 test('what was said of an event before it came holds once it comes', () => {
   const lift = event('lifted', 5000);
-  const running = new RunningStory(CAPTURE, [event('hooked', 0), event('undone', 6000, { eventId: lift.id })]);
-  running.story();
+  const running = new RunningCapture(CAPTURE, [event('hooked', 0), event('undone', 6000, { eventId: lift.id })]);
+  running.state();
   running.add(lift);
-  expect(running.story().spells).toEqual([{ medium: 'water', fromMs: 0, toMs: null }]);
+  expect(running.state().spells).toEqual([{ medium: 'water', fromMs: 0, toMs: null }]);
 });
 
 const odd = (type: string, payload: unknown, elapsedMs = 10_000): CaptureEvent =>
@@ -69,18 +69,18 @@ test.each([
   const strange = odd(type, payload);
   const log = [event('hooked', 0), event('lifted', 5000)];
   const after = event('returned', 20_000);
-  const running = new RunningStory(CAPTURE, log);
-  running.story();
+  const running = new RunningCapture(CAPTURE, log);
+  running.state();
   running.add(strange);
   running.add(after);
-  const told = running.story();
+  const told = running.state();
   expect(told.setAside).toEqual([{ eventId: strange.id, type }]);
   expect(told.spells).toHaveLength(3);
-  expect(told).toEqual(tellStory(CAPTURE, [...log, strange, after]));
+  expect(told).toEqual(replay(CAPTURE, [...log, strange, after]));
 });
 
 test('a field that is not known is let through: a newer version may have it', () => {
-  expect(tellStory(CAPTURE, [odd('seen', { sign: 'calm', depthM: 3 })])).toMatchObject({
+  expect(replay(CAPTURE, [odd('seen', { sign: 'calm', depthM: 3 })])).toMatchObject({
     signs: ['calm'],
     setAside: [],
   });

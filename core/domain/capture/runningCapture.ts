@@ -1,20 +1,20 @@
 import { byTimeThenId, type CaptureEvent } from './event.js';
 import { effectiveOf, isAboutOthers, withTimesAmended } from './effectiveEvents.js';
 import { isReadable } from './readableEvent.js';
-import type { CaptureStory, TimeAmendment } from './captureState.js';
-import { StoryDraft } from './captureDraft.js';
+import type { CaptureState, TimeAmendment } from './captureState.js';
+import { CaptureDraft } from './captureDraft.js';
 
 /**
- * A story that goes on as its events come in. One that comes after all others costs no more than itself; one that says something of others, or
+ * The state of a capture that goes on as its events come in. One that comes after all others costs no more than itself; one that says something of others, or
  * comes late, has the whole told again.
  */
-export class RunningStory {
+export class RunningCapture {
   private readonly ids = new Set<string>();
   private readonly readable: CaptureEvent[] = [];
-  private readonly setAside: CaptureStory['setAside'][number][] = [];
+  private readonly setAside: CaptureState['setAside'][number][] = [];
   /** Ids that something was said of, perhaps before they came. */
   private readonly spokenOf = new Set<string>();
-  private draft: StoryDraft;
+  private draft: CaptureDraft;
   private timeAmendments: readonly TimeAmendment[] = [];
   private last: CaptureEvent | undefined;
   private isStale = false;
@@ -23,7 +23,7 @@ export class RunningStory {
     private readonly captureId: string,
     events: readonly CaptureEvent[],
   ) {
-    this.draft = new StoryDraft(captureId);
+    this.draft = new CaptureDraft(captureId);
     // Told when it is looked at: events may come in any order.
     this.isStale = true;
     for (const event of events) this.add(event);
@@ -55,15 +55,15 @@ export class RunningStory {
     this.last = event;
   }
 
-  /** The story so far. What it holds goes on with the next event: it is for looking at now, not for keeping. */
-  story(): CaptureStory {
+  /** The state so far. What it holds goes on with the next event: it is for looking at now, not for keeping. */
+  state(): CaptureState {
     if (this.isStale) this.tellAnew();
-    return { ...this.draft.story(), timeAmendments: this.timeAmendments, setAside: this.setAside };
+    return { ...this.draft.state(), timeAmendments: this.timeAmendments, setAside: this.setAside };
   }
 
   private tellAnew(): void {
     const { events, amended } = withTimesAmended(effectiveOf(this.readable));
-    this.draft = new StoryDraft(this.captureId);
+    this.draft = new CaptureDraft(this.captureId);
     for (const event of events) this.draft.apply(event);
     this.timeAmendments = amended;
     this.last = events.at(-1);

@@ -1,11 +1,11 @@
 import { CAPTURE, cleanCapture, event } from '../../spec/events.js';
 import { canHappen, RUN_STEPS, timesDone } from './steps.js';
-import { tellStory } from './replay.js';
+import { replay } from './replay.js';
 
 test('only the impossible is held back', () => {
-  const inAir = tellStory(CAPTURE, [event('hooked', 0), event('lifted', 1000)]);
+  const inAir = replay(CAPTURE, [event('hooked', 0), event('lifted', 1000)]);
   expect(RUN_STEPS.filter((step) => !canHappen(inAir, step))).toEqual(['netted', 'lifted']);
-  const inWater = tellStory(CAPTURE, [event('hooked', 0), event('netted', 1000), event('hook-cut', 2000)]);
+  const inWater = replay(CAPTURE, [event('hooked', 0), event('netted', 1000), event('hook-cut', 2000)]);
   expect(RUN_STEPS.filter((step) => !canHappen(inWater, step))).toEqual([
     'netted',
     'off-rig',
@@ -18,6 +18,6 @@ test('only the impossible is held back', () => {
     'dropped',
     'returned',
   ]);
-  expect(RUN_STEPS.some((step) => canHappen(tellStory(CAPTURE, cleanCapture()), step))).toBe(false);
-  expect(timesDone(tellStory(CAPTURE, cleanCapture()), 'lifted')).toBe(2);
+  expect(RUN_STEPS.some((step) => canHappen(replay(CAPTURE, cleanCapture()), step))).toBe(false);
+  expect(timesDone(replay(CAPTURE, cleanCapture()), 'lifted')).toBe(2);
 });

@@ -1,6 +1,6 @@
 import { clocksAt } from './clocks.js';
 import type { EventType } from './event.js';
-import type { CaptureStory } from './captureState.js';
+import type { CaptureState } from './captureState.js';
 
 /** The steps that are tapped on the bank, in the order of the work. */
 export const RUN_STEPS = [
@@ -53,9 +53,9 @@ export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: string; reado
 };
 
 /** Whether a step can have happened now. Only what is physically impossible is held back. */
-export function canHappen(story: CaptureStory, step: RunStep): boolean {
-  if (story.outcome !== 'open' || story.startedAt === null) return false;
-  const { medium } = clocksAt(story, 0);
+export function canHappen(state: CaptureState, step: RunStep): boolean {
+  if (state.outcome !== 'open' || state.startedAt === null) return false;
+  const { medium } = clocksAt(state, 0);
   switch (step) {
     case 'lifted':
       return medium === 'water';
@@ -65,32 +65,32 @@ export function canHappen(story: CaptureStory, step: RunStep): boolean {
     case 'wetted':
       return medium === 'air';
     case 'netted':
-      return medium === 'water' && !done(story, 'netted');
+      return medium === 'water' && !done(state, 'netted');
     case 'off-rig':
-      return story.hookEnd === null && !done(story, 'off-rig');
+      return state.hookEnd === null && !done(state, 'off-rig');
     case 'hook-out':
     case 'hook-cut':
     case 'line-cut':
     case 'hook-shed':
-      return story.hookEnd === null;
+      return state.hookEnd === null;
     case 'held':
-      return story.recovery.heldMs === null || medium === 'air' || last(story, 'held') < last(story, 'lifted');
+      return state.recovery.heldMs === null || medium === 'air' || last(state, 'held') < last(state, 'lifted');
     default:
       return true;
   }
 }
 
 /** Where a step stands among the marks for the last time; -1 where it was not done. */
-function last({ marks }: Pick<CaptureStory, 'marks'>, step: RunStep): number {
+function last({ marks }: Pick<CaptureState, 'marks'>, step: RunStep): number {
   return marks.findLastIndex(({ type }) => type === step);
 }
 
 /** How often a step has been done. Example: a fish lifted twice counts 2. */
-export function timesDone(story: Pick<CaptureStory, 'marks'>, step: RunStep): number {
-  return story.marks.filter((mark) => mark.type === step).length;
+export function timesDone(state: Pick<CaptureState, 'marks'>, step: RunStep): number {
+  return state.marks.filter((mark) => mark.type === step).length;
 }
 
 /** Whether a step has been done at all. */
-export function done(story: Pick<CaptureStory, 'marks'>, step: RunStep): boolean {
-  return timesDone(story, step) > 0;
+export function done(state: Pick<CaptureState, 'marks'>, step: RunStep): boolean {
+  return timesDone(state, step) > 0;
 }

@@ -8,12 +8,12 @@ import type { PictureView } from './pictureReading.js';
 import type { Leaving, PictureRole } from './event.js';
 import {
   netOf,
-  type CaptureStory,
+  type CaptureState,
   type HookEnd,
   type Mark,
   type Outcome,
-  type PictureInStory,
-  type Spell,
+  type PictureOfCapture,
+  type MediumInterval,
 } from './captureState.js';
 
 /** A picture and how the book shows it. */
@@ -52,7 +52,7 @@ export interface CaptureSummary {
   readonly longestAirMs: number;
   readonly elapsedMs: number;
   readonly airComplete: boolean;
-  readonly spells: readonly Spell[];
+  readonly spells: readonly MediumInterval[];
   readonly marks: readonly Pick<Mark, 'type' | 'atMs'>[];
   /** The one that stands for the capture first. */
   readonly pictures: readonly PictureOfSummary[];
@@ -71,56 +71,56 @@ export interface CaptureSummary {
 /** A line of the book draws so many marks and spells; more than any fish on a bank has. */
 const MOST_DRAWN = 400;
 
-/** Sums a story up. An open capture is summed up to its last event, so that the value depends on the events alone. */
-export function summaryOf(story: CaptureStory): CaptureSummary {
-  const lastMs = story.marks.at(-1)?.atMs ?? 0;
-  const clocks = clocksAt(story, lastMs);
-  const net = netOf(story) ?? null;
-  const { species, form, kindName, waterId, length, guess } = story.facts;
+/** Sums a capture up. An open capture is summed up to its last event, so that the value depends on the events alone. */
+export function summaryOf(state: CaptureState): CaptureSummary {
+  const lastMs = state.marks.at(-1)?.atMs ?? 0;
+  const clocks = clocksAt(state, lastMs);
+  const net = netOf(state) ?? null;
+  const { species, form, kindName, waterId, length, guess } = state.facts;
   return {
-    captureId: story.captureId,
-    startedAt: story.startedAt,
-    zone: story.zone,
-    fromPictures: story.fromPictures,
-    outcome: story.outcome,
+    captureId: state.captureId,
+    startedAt: state.startedAt,
+    zone: state.zone,
+    fromPictures: state.fromPictures,
+    outcome: state.outcome,
     species: species ?? null,
     form: form ?? null,
     kindName: kindName ?? null,
     waterId: waterId ?? null,
-    outingId: story.outingId,
-    swimId: story.swimId,
+    outingId: state.outingId,
+    swimId: state.swimId,
     net,
     netGrams: net && gramsOf(net),
-    weighing: weighingOf(story) ?? null,
+    weighing: weighingOf(state) ?? null,
     lengthMm: length ? totalLength(length, species).totalMm : null,
     guessGrams: guess ? gramsOf(guess) : null,
     fightMs: clocks.fightMs,
     airMs: clocks.airMs,
     longestAirMs: clocks.longestAirMs,
     elapsedMs: clocks.elapsedMs,
-    airComplete: story.airComplete,
-    spells: story.spells.slice(0, MOST_DRAWN),
-    marks: story.marks.slice(0, MOST_DRAWN).map(({ type, atMs }) => ({ type, atMs })),
-    pictures: picturesOf(story),
-    amendmentCount: story.amendments.length,
-    writtenUp: story.writtenUp,
-    hookEnd: story.hookEnd,
-    leaving: story.leaving,
-    woundCount: story.wounds.length,
-    waterC: story.around.waterC ?? null,
-    fishId: story.identity?.fishId ?? null,
-    notSameAs: story.notSameAs,
+    airComplete: state.airComplete,
+    spells: state.spells.slice(0, MOST_DRAWN),
+    marks: state.marks.slice(0, MOST_DRAWN).map(({ type, atMs }) => ({ type, atMs })),
+    pictures: picturesOf(state),
+    amendmentCount: state.amendments.length,
+    writtenUp: state.writtenUp,
+    hookEnd: state.hookEnd,
+    leaving: state.leaving,
+    woundCount: state.wounds.length,
+    waterC: state.conditions.waterC ?? null,
+    fishId: state.identity?.fishId ?? null,
+    notSameAs: state.notSameAs,
   };
 }
 
 /** The pictures in their order, but first the one that stands for the capture: the portrait, else the left flank, else the first there is. */
-function picturesOf({ pictures }: CaptureStory): PictureOfSummary[] {
+function picturesOf({ pictures }: CaptureState): PictureOfSummary[] {
   const byRole = (wanted: PictureRole) => pictures.find(({ role }) => role === wanted);
   const first = byRole('portrait') ?? byRole('left-flank') ?? pictures[0];
   return [...pictures].sort((a, b) => Number(b === first) - Number(a === first)).map(shownInBook);
 }
 
 /** A picture as a line of the book has it. Example: one that never lay on the bench has no view. */
-export function shownInBook({ sha256, role, reading }: PictureInStory): PictureOfSummary {
+export function shownInBook({ sha256, role, reading }: PictureOfCapture): PictureOfSummary {
   return { sha256, role, view: reading?.view ?? null };
 }

@@ -1,5 +1,5 @@
 import { gramsOf, subtractTare, type Mass } from '../../measure/mass.js';
-import { accept, type Answer } from '../../measure/answer.js';
+import { ok, type Result } from '../../measure/result.js';
 
 /** `zeroed`: scale zeroed with the wet sling on the hook, the reading is the weight. `gross-minus-tare`: the sling is taken off by sum. */
 export type WeighMethod = 'zeroed' | 'gross-minus-tare';
@@ -56,8 +56,8 @@ export interface WeightReading {
  * The fish's own weight, exact in the unit read; undefined when a gross reading still waits for its tare.
  * Example: a zeroed reading of 379 oz has a net of 379 oz.
  */
-export function netWeight(reading: WeightReading): Answer<Mass> | undefined {
-  if (reading.method === 'zeroed') return accept(reading.asRead);
+export function netWeight(reading: WeightReading): Result<Mass> | undefined {
+  if (reading.method === 'zeroed') return ok(reading.asRead);
   return reading.tare && subtractTare(reading.asRead, reading.tare);
 }
 

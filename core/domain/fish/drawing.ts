@@ -1,5 +1,5 @@
 import { heightAt, type Anatomy, type BodyPoint } from './anatomy.js';
-import { buildOf } from './otherBodyShapes.js';
+import { bodyShapeOf } from './otherBodyShapes.js';
 import type { SpeciesId } from './species.js';
 
 /** A fish as lines in the flank frame, its head to the left: outlines of body and fins, and what shows the head. */
@@ -19,7 +19,7 @@ const STEPS = 60;
 
 /** Draws a species. Example: `fishDrawing('pike').finsBehind` has the dorsal fin far back. */
 export function fishDrawing(species: SpeciesId | null): FishDrawing {
-  const build = buildOf(species);
+  const build = bodyShapeOf(species);
   const along = Array.from({ length: STEPS + 1 }, (_, i) => i / STEPS);
   const back = along.map((u) => ({ u, v: -heightAt(build.back, u) }));
   const belly = along.toReversed().map((u) => ({ u, v: heightAt(build.belly, u) }));

@@ -62,7 +62,7 @@ const FURTHER: Readonly<Record<Exclude<SpeciesId, 'carp' | 'pike' | 'barbel' | '
 };
 
 /** How a species is built, for a drawing of it. Example: a perch has two fins on its back. */
-export function buildOf(species: SpeciesId | null): Anatomy {
+export function bodyShapeOf(species: SpeciesId | null): Anatomy {
   if (species === 'carp' || species === null) return plainAnatomy('carp-common');
   if (species === 'pike' || species === 'barbel' || species === 'wels') return plainAnatomy(species);
   return FURTHER[species];

@@ -1,4 +1,4 @@
-import { tellStory } from '../capture/replay.js';
+import { replay } from '../capture/replay.js';
 import { summaryOf } from '../capture/summary.js';
 import { cleanCapture, event } from '../../spec/events.js';
 import { identityDecisions } from './identityDecision.js';
@@ -8,7 +8,7 @@ const A = '01990000-0000-7000-8000-00000000000a';
 const B = '01990000-0000-7000-8000-00000000000b';
 
 const summary = (captureId: string, day: string, fishId: string | null, netGrams: number | null = null) => ({
-  ...summaryOf(tellStory(captureId, cleanCapture())),
+  ...summaryOf(replay(captureId, cleanCapture())),
   captureId,
   startedAt: day,
   fishId,
@@ -40,13 +40,13 @@ test('a wrong "same" taken back later stays in the history, and the capture is w
     { says: 'new', fishId: A, takenBackAt: null },
     { says: 'same', fishId: B, at: wrong.at, takenBackAt: back.at },
   ]);
-  expect(summaryOf(tellStory('c', log)).fishId).toBe(A);
+  expect(summaryOf(replay('c', log)).fishId).toBe(A);
 });
 
 test('"another fish than that" changes nothing about who it is', () => {
   const by = { sha256: 'a', captureId: 'other', otherSha: 'b', score: 0.3, probability: 0.4 };
   const named = event('identified', 1000, { says: 'new', fishId: A });
   const other = event('identified', 2000, { says: 'different', fishId: null, by });
-  const told = tellStory('c', [...cleanCapture(), named, other]);
+  const told = replay('c', [...cleanCapture(), named, other]);
   expect([told.identity?.fishId, told.notSameAs]).toEqual([A, ['other']]);
 });

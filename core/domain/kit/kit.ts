@@ -1,4 +1,4 @@
-import type { ScaleNature } from './scaleSpec.js';
+import type { ScaleSpec } from './scaleSpec.js';
 import type { TareNote } from './tareNote.js';
 
 export const KIT_KINDS = [
@@ -54,7 +54,7 @@ export interface KitItem {
   /** When a scale was last held against a known mass without writing down what it showed. */
   readonly checkedAt: string | null;
   /** Of scales: its step, its class and its checks. */
-  readonly scale?: ScaleNature | null;
+  readonly scale?: ScaleSpec | null;
   readonly disinfected: Disinfection | null;
   /** The water where it was last wetted, and when. */
   readonly lastWater: { readonly waterId: string; readonly at: string } | null;

@@ -71,8 +71,8 @@ export function loadTestState(
   return Date.parse(now) - testedMs > LOAD_TEST_WEEKS * 7 * DAY_MS ? 'old' : 'stands';
 }
 
-export const BARB_SCHOOLS = ['barbless', 'rolled', 'micro'] as const;
-export type BarbSchool = (typeof BARB_SCHOOLS)[number];
+export const BARB_PRACTICES = ['barbless', 'rolled', 'micro'] as const;
+export type BarbPractice = (typeof BARB_PRACTICES)[number];
 
 export const BARB_TEXT: Readonly<Record<Barb, string>> = {
   barbless: 'barbless',

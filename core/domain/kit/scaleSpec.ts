@@ -17,7 +17,7 @@ export interface ScaleCheck {
 }
 
 /** What is asked of a scale to stand behind its weights. */
-export interface ScaleNature {
+export interface ScaleSpec {
   /** The step that it shows, such as 1 oz or 10 g. */
   readonly division: Mass;
   readonly scaleClass: ScaleClass;

@@ -1,6 +1,6 @@
 import { weatherAt, type WeatherHour } from './weather.js';
 import { decidingWater } from './decidingWater.js';
-import { newest, type OutingStory } from './outingState.js';
+import { newest, type OutingState } from './outingState.js';
 
 const HOUR_MS = 3_600_000;
 
@@ -21,10 +21,10 @@ export interface ConditionsNow {
  * The conditions of a moment, from the log alone: quick enough for the tap that begins a fish. Measurements come before the forecast.
  * Example: with neither a reading nor a forecast everything is null and nothing thunders.
  */
-export function conditionsNow(story: OutingStory, momentMs: number): ConditionsNow {
-  const weather = story.forecast ? weatherAt(story.forecast.hours, momentMs) : null;
-  const seen = (kind: 'airC' | 'oxygenMgL' | 'pressureHpa') => newest(story, kind, momentMs + HOUR_MS)?.value ?? null;
-  const deciding = decidingWater(story, momentMs + HOUR_MS);
+export function conditionsNow(state: OutingState, momentMs: number): ConditionsNow {
+  const weather = state.forecast ? weatherAt(state.forecast.hours, momentMs) : null;
+  const seen = (kind: 'airC' | 'oxygenMgL' | 'pressureHpa') => newest(state, kind, momentMs + HOUR_MS)?.value ?? null;
+  const deciding = decidingWater(state, momentMs + HOUR_MS);
   return {
     weather,
     waterC: deciding?.waterC ?? null,
@@ -32,11 +32,11 @@ export function conditionsNow(story: OutingStory, momentMs: number): ConditionsN
     airC: seen('airC') ?? weather?.airC ?? null,
     oxygenMgL: seen('oxygenMgL'),
     pressureHpa: seen('pressureHpa') ?? weather?.pressureHpa ?? null,
-    thunder: thunderSoon(story, momentMs),
+    thunder: thunderSoon(state, momentMs),
   };
 }
 
-function thunderSoon({ forecast }: OutingStory, momentMs: number): boolean {
+function thunderSoon({ forecast }: OutingState, momentMs: number): boolean {
   return (forecast?.hours ?? []).some(
     ({ thunder, atMs }) => thunder && atMs > momentMs - HOUR_MS && atMs <= momentMs + HOUR_MS,
   );

@@ -1,5 +1,5 @@
 import type { WaterDepth } from './event.js';
-import type { OutingStory, TakenCondition } from './outingState.js';
+import type { OutingState, TakenCondition } from './outingState.js';
 
 /** The reading of the water that decides whether to fish, and the coolest deep one that does not. */
 export interface DecidingWater {
@@ -18,7 +18,7 @@ const RECENT_MS = 3 * 3_600_000;
  * Common practice, no source: a cool layer below is often short of oxygen in the warm season, and the fish must come up through the warm one.
  * Example: 27 degrees at the surface, then 15 on the bottom an hour later, is 27, with 15 below.
  */
-export function decidingWater({ conditions }: Pick<OutingStory, 'conditions'>, untilMs: number): DecidingWater | null {
+export function decidingWater({ conditions }: Pick<OutingState, 'conditions'>, untilMs: number): DecidingWater | null {
   const measured = conditions.filter(({ waterC, atMs }) => waterC !== undefined && atMs <= untilMs);
   const above = measured.filter(({ depth }) => !isDeep(depth));
   const newest = (above.length > 0 ? above : measured).at(-1);

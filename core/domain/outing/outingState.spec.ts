@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { OutingEvent, OutingEventType, OutingPayloads } from './event.js';
-import { lastOutingTap, newest, outingMoment, summaryOfOuting, tellOuting } from './outingState.js';
+import { lastOutingTap, newest, outingMoment, summaryOfOuting, replayOuting } from './outingState.js';
 
 const OUTING = 'o1';
 let made = 0;
@@ -16,7 +16,7 @@ function event<T extends OutingEventType>(type: T, minute: number, payload: Outi
     payload,
   } as OutingEvent;
 }
-const told = (...events: OutingEvent[]) => tellOuting(OUTING, events);
+const told = (...events: OutingEvent[]) => replayOuting(OUTING, events);
 const at = (minute: number) => new Date(Date.UTC(2026, 6, 15, 5, minute)).toISOString();
 
 const planned = event('outing-planned', 0, {
@@ -39,12 +39,12 @@ const history = [
 ];
 
 test('an outing is told from its events', () => {
-  const story = told(...history);
-  expect(story).toMatchObject({ waterId: 'w', companions: 1, checked: ['net'], runsDropped: 2, endedAt: null });
-  expect(story.deeds).toMatchObject([{ kind: 'turned', face: 'down', atMs: Date.parse(at(100)) }]);
-  expect(newest(story, 'waterC')?.value).toBe(19.5);
-  expect(newest(story, 'waterC', Date.parse(at(60)))?.value).toBe(18);
-  expect(newest(story, 'airC')).toBeNull();
+  const state = told(...history);
+  expect(state).toMatchObject({ waterId: 'w', companions: 1, checked: ['net'], runsDropped: 2, endedAt: null });
+  expect(state.deeds).toMatchObject([{ kind: 'turned', face: 'down', atMs: Date.parse(at(100)) }]);
+  expect(newest(state, 'waterC')?.value).toBe(19.5);
+  expect(newest(state, 'waterC', Date.parse(at(60)))?.value).toBe(18);
+  expect(newest(state, 'airC')).toBeNull();
 });
 
 test('the order of arrival, and repeats, change nothing', () => {
@@ -64,11 +64,11 @@ test('what is taken back is as if it had never been', () => {
 test('a second plan replaces the first; another swim begins its list anew', () => {
   const later = event('outing-planned', 140, { ...planned.payload, toAt: at(700) } as OutingPayloads['outing-planned']);
   const moved = event('swim-taken', 150, { swimId: 's2' });
-  const story = told(...history, later, moved);
-  expect(story.toMs).toBe(Date.parse(at(700)));
-  expect(story).toMatchObject({ checked: [], layout: null });
-  expect(summaryOfOuting(story)).toMatchObject({ swimId: 's2', runsDropped: 2 });
-  expect(story.conditions).toHaveLength(2);
+  const state = told(...history, later, moved);
+  expect(state.toMs).toBe(Date.parse(at(700)));
+  expect(state).toMatchObject({ checked: [], layout: null });
+  expect(summaryOfOuting(state)).toMatchObject({ swimId: 's2', runsDropped: 2 });
+  expect(state.conditions).toHaveLength(2);
 });
 
 test('unchecked is not checked', () => {

@@ -12,7 +12,7 @@ export interface TakenCondition extends Condition {
 }
 
 /** Everything that one outing's events say. Both the device and the server tell it with `tellOuting`. */
-export interface OutingStory {
+export interface OutingState {
   readonly outingId: string;
   readonly waterId: string | null;
   readonly fromMs: number;
@@ -45,27 +45,27 @@ function emptyOuting(outingId: string) {
     toMs: 0,
     companions: 0,
     expected: [] as readonly SpeciesId[],
-    swims: [] as OutingStory['swims'][number][],
+    swims: [] as OutingState['swims'][number][],
     conditions: [] as TakenCondition[],
-    forecast: null as OutingStory['forecast'],
-    deeds: [] as OutingStory['deeds'][number][],
+    forecast: null as OutingState['forecast'],
+    deeds: [] as OutingState['deeds'][number][],
     layout: null as Layout | null,
     checked: new Set<string>(),
     runsDropped: 0,
     endedAt: null as string | null,
     calledOff: false,
     note: null as string | null,
-    lastEvent: null as OutingStory['lastEvent'],
+    lastEvent: null as OutingState['lastEvent'],
   };
 }
 
 type OutingDraft = ReturnType<typeof emptyOuting>;
 
 /**
- * Tells one outing's story from its events, in whatever order and however often each arrived. Events count by the moment they were made,
+ * Replays one outing's events into its state, in whatever order and however often each arrived. Events count by the moment they were made,
  * ties by id; what cannot be read is set aside. Example: checked, then found wanting, leaves the item out of `checked`.
  */
-export function tellOuting(outingId: string, events: readonly OutingEvent[]): OutingStory {
+export function replayOuting(outingId: string, events: readonly OutingEvent[]): OutingState {
   const once = new Map(events.map((event) => [event.id, event]));
   const setAside = [...once.values()].filter((event) => !isReadableOfOuting(event));
   for (const { id } of setAside) once.delete(id);
@@ -141,9 +141,9 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
   }
 }
 
-/** The newest value of one kind of measurement, not later than a moment. Example: `newest(story, 'waterC', now)?.value`. */
+/** The newest value of one kind of measurement, not later than a moment. Example: `newest(state, 'waterC', now)?.value`. */
 export function newest<K extends 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa' | 'cloudOctas' | 'windMs'>(
-  { conditions }: Pick<OutingStory, 'conditions'>,
+  { conditions }: Pick<OutingState, 'conditions'>,
   kind: K,
   atMs = Infinity,
 ): { readonly value: number; readonly condition: TakenCondition } | null {
@@ -168,9 +168,9 @@ export interface OutingSummary {
   readonly note: string | null;
 }
 
-export function summaryOfOuting(story: OutingStory): OutingSummary {
-  const { outingId, waterId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note } = story;
-  const swimId = story.swims.at(-1)?.swimId ?? null;
+export function summaryOfOuting(state: OutingState): OutingSummary {
+  const { outingId, waterId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note } = state;
+  const swimId = state.swims.at(-1)?.swimId ?? null;
   return { outingId, waterId, swimId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note };
 }
 
@@ -184,8 +184,8 @@ const TAPPED: readonly OutingEventType[] = [
 ];
 
 /** The last tap of an outing that can be taken back. */
-export function lastOutingTap(story: OutingStory): OutingStory['lastEvent'] {
-  return story.lastEvent && TAPPED.includes(story.lastEvent.type) ? story.lastEvent : null;
+export function lastOutingTap(state: OutingState): OutingState['lastEvent'] {
+  return state.lastEvent && TAPPED.includes(state.lastEvent.type) ? state.lastEvent : null;
 }
 
 /** Some hours beside the plan still belong to an outing: fish are caught before it begins and after it should have ended. */
@@ -193,14 +193,14 @@ export const OUTING_SLACK_MS = 6 * 3_600_000;
 
 /** Whether an outing is under way by the wall clock. Example: an hour before it should begin it is. */
 export function isUnderWay(
-  { fromMs, toMs, endedAt }: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>,
+  { fromMs, toMs, endedAt }: Pick<OutingState, 'fromMs' | 'toMs' | 'endedAt'>,
   wallMs: number,
 ): boolean {
   return endedAt === null && wallMs > fromMs - OUTING_SLACK_MS && wallMs < toMs + OUTING_SLACK_MS;
 }
 
 /** Whether its time is over, with the hours that still belong to it. Then nothing about it is advice any more. */
-export function isPast({ toMs }: Pick<OutingStory, 'toMs'>, wallMs: number): boolean {
+export function isPast({ toMs }: Pick<OutingState, 'toMs'>, wallMs: number): boolean {
   return wallMs >= toMs + OUTING_SLACK_MS;
 }
 
@@ -208,7 +208,7 @@ export function isPast({ toMs }: Pick<OutingStory, 'toMs'>, wallMs: number): boo
  * The moment that an outing is looked at: now while it is under way, else its beginning.
  * Example: on the evening before, the plan shows the morning.
  */
-export function outingMoment(outing: Pick<OutingStory, 'fromMs' | 'toMs' | 'endedAt'>, wallMs: number): number {
+export function outingMoment(outing: Pick<OutingState, 'fromMs' | 'toMs' | 'endedAt'>, wallMs: number): number {
   const { fromMs, toMs } = outing;
   return isUnderWay(outing, wallMs) ? Math.min(Math.max(wallMs, fromMs), toMs) : fromMs;
 }

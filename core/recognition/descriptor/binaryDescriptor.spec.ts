@@ -1,12 +1,12 @@
-import { chance } from '../../statistics/rng.js';
-import type { PrintLevel } from './descriptorLevel.js';
-import { movedSketch, printSketch, sketchGlance, sketchPlace } from './binaryDescriptor.js';
+import { createRng } from '../../statistics/rng.js';
+import type { DescriptorLevel } from './descriptorLevel.js';
+import { shiftBinaryDescriptor, binaryDescriptor, screenBinary, matchBinary } from './binaryDescriptor.js';
 
 const [columns, rows] = [58, 30];
 
 /** Blotches of a fish, moved by whole cells; a seventh of it is not known. */
-function level(fish: string, along = 0, across = 0): PrintLevel {
-  const luck = chance(fish);
+function level(fish: string, along = 0, across = 0): DescriptorLevel {
+  const luck = createRng(fish);
   const spots = Array.from({ length: 60 }, () => ({
     x: luck.between(-8, 66),
     y: luck.between(-6, 36),
@@ -29,22 +29,22 @@ function level(fish: string, along = 0, across = 0): PrintLevel {
 }
 
 test('a fish is found again where it lies, and is more alike than any other', () => {
-  const asked = movedSketch(level('notch'));
-  const { likeness, shift } = sketchPlace(asked, printSketch(level('notch', 3, -2)));
+  const asked = shiftBinaryDescriptor(level('notch'));
+  const { likeness, shift } = matchBinary(asked, binaryDescriptor(level('notch', 3, -2)));
   expect(Math.abs((shift[0] ?? 0) - 3)).toBeLessThan(0.7);
   expect(Math.abs((shift[6] ?? 0) + 2)).toBeLessThan(0.7);
   const others = Array.from(
     { length: 40 },
-    (_, i) => sketchPlace(asked, printSketch(level(`other ${i}`, 3, -2))).likeness,
+    (_, i) => matchBinary(asked, binaryDescriptor(level(`other ${i}`, 3, -2))).likeness,
   );
   expect(likeness).toBeGreaterThan(0.6);
   expect(Math.max(...others)).toBeLessThan(likeness - 0.1);
 });
 
 test('every other place only is enough to drop the least likely', () => {
-  const asked = movedSketch(level('notch'));
-  const own = sketchGlance(asked, printSketch(level('notch', 3, -1)));
-  const above = Array.from({ length: 40 }, (_, i) => sketchGlance(asked, printSketch(level(`other ${i}`)))).filter(
+  const asked = shiftBinaryDescriptor(level('notch'));
+  const own = screenBinary(asked, binaryDescriptor(level('notch', 3, -1)));
+  const above = Array.from({ length: 40 }, (_, i) => screenBinary(asked, binaryDescriptor(level(`other ${i}`)))).filter(
     (likeness) => likeness > own,
   );
   expect(above).toHaveLength(0);
@@ -52,7 +52,7 @@ test('every other place only is enough to drop the least likely', () => {
 
 test('itself is the most alike, a flank of which nothing is known is like nothing', () => {
   const one = level('notch');
-  expect(sketchPlace(movedSketch(one), printSketch(one)).likeness).toBeGreaterThan(0.6);
+  expect(matchBinary(shiftBinaryDescriptor(one), binaryDescriptor(one)).likeness).toBeGreaterThan(0.6);
   const blank = { ...one, known: new Float32Array(columns * rows) };
-  expect(sketchPlace(movedSketch(one), printSketch(blank)).likeness).toBe(0);
+  expect(matchBinary(shiftBinaryDescriptor(one), binaryDescriptor(blank)).likeness).toBe(0);
 });

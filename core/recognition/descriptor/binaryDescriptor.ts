@@ -1,5 +1,5 @@
-import { noShift, type BentShift } from '../registration/refineWarp.js';
-import type { PrintLevel } from './descriptorLevel.js';
+import { identityWarp, type Warp } from '../registration/refineWarp.js';
+import type { DescriptorLevel } from './descriptorLevel.js';
 
 /** How far a flank may lie off, in coarse cells, along and across. */
 const REACH_ALONG = 4;
@@ -20,7 +20,7 @@ const HELD = 40;
 const HELD_TILT = 4;
 
 /** A coarse print in two shades, one bit a cell: what a thousand flanks are told apart by in no time. */
-export interface PrintSketch {
+export interface BinaryDescriptor {
   readonly rows: number;
   readonly columns: number;
   /** Words of each row, fore and hind: where it is bright, and where dark. */
@@ -28,7 +28,7 @@ export interface PrintSketch {
   readonly dark: Int32Array;
 }
 
-export function printSketch({ columns, rows, value, known }: PrintLevel): PrintSketch {
+export function binaryDescriptor({ columns, rows, value, known }: DescriptorLevel): BinaryDescriptor {
   const half = Math.ceil(columns / WORDS);
   const [bright, dark] = [new Int32Array(rows * WORDS), new Int32Array(rows * WORDS)];
   for (let y = 0; y < rows; y += 1) {
@@ -45,9 +45,9 @@ export function printSketch({ columns, rows, value, known }: PrintLevel): PrintS
 }
 
 /** A sketch moved along the body by every distance within reach: made once for the flank that is asked about. */
-export type MovedSketch = readonly PrintSketch[];
+export type ShiftedBinaryDescriptors = readonly BinaryDescriptor[];
 
-export function movedSketch(level: PrintLevel): MovedSketch {
+export function shiftBinaryDescriptor(level: DescriptorLevel): ShiftedBinaryDescriptors {
   const { columns, rows } = level;
   return Array.from({ length: WIDE }, (_, i) => {
     const by = i - REACH_ALONG;
@@ -58,15 +58,15 @@ export function movedSketch(level: PrintLevel): MovedSketch {
         known[y * columns + x] = level.known[y * columns + x - by] as number;
       }
     }
-    return printSketch({ columns, rows, value, known });
+    return binaryDescriptor({ columns, rows, value, known });
   });
 }
 
 /** Where a sketch lies on another, and how alike they are there. */
-export interface SketchPlace {
+export interface BinaryMatch {
   readonly likeness: number;
   /** Shift and tilt, in coarse cells. */
-  readonly shift: BentShift;
+  readonly shift: Warp;
 }
 
 /**
@@ -74,25 +74,25 @@ export interface SketchPlace {
  * those that do not, the parts held together as by springs.
  * Example: a sketch against itself is about 0.7, one of another fish about 0.1.
  */
-export function sketchPlace(asked: MovedSketch, sketch: PrintSketch): SketchPlace {
+export function matchBinary(asked: ShiftedBinaryDescriptors, sketch: BinaryDescriptor): BinaryMatch {
   const { maps, weights } = partMaps(asked, sketch, 1);
   const { likeness, at } = together(maps, weights, 1);
-  return { likeness, shift: likeness === 0 ? noShift() : tilted(maps, weights, at) };
+  return { likeness, shift: likeness === 0 ? identityWarp() : tilted(maps, weights, at) };
 }
 
 /** About the same likeness, from every other place only: four times as quick, to drop the least likely. */
-export function sketchGlance(asked: MovedSketch, sketch: PrintSketch): number {
+export function screenBinary(asked: ShiftedBinaryDescriptors, sketch: BinaryDescriptor): number {
   const { maps, weights } = partMaps(asked, sketch, 2);
   return together(maps, weights, 2).likeness;
 }
 
 /** How alike each of the four parts is at every place within reach, and how much it has to say. */
-function partMaps(asked: MovedSketch, { rows, bright, dark }: PrintSketch, step: 1 | 2) {
+function partMaps(asked: ShiftedBinaryDescriptors, { rows, bright, dark }: BinaryDescriptor, step: 1 | 2) {
   const maps = new Float32Array(WORDS * HALVES * WIDE * HIGH);
   const counted = [0, 0, 0, 0];
   const middle = Math.ceil(rows / HALVES);
   for (let i = REACH_ALONG % step; i < WIDE; i += step) {
-    const { bright: askedBright, dark: askedDark } = asked[i] as PrintSketch;
+    const { bright: askedBright, dark: askedDark } = asked[i] as BinaryDescriptor;
     for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
       const across = j - REACH_ACROSS;
       for (let part = 0; part < WORDS * HALVES; part += 1) {
@@ -164,7 +164,7 @@ function slackened(map: Float32Array, weight: number, step: number, total: Float
 }
 
 /** The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower. */
-function tilted(maps: Float32Array, weights: readonly number[], at: number): BentShift {
+function tilted(maps: Float32Array, weights: readonly number[], at: number): Warp {
   const [j, i] = [Math.floor(at / WIDE), at % WIDE];
   const own = weights.map((weight, part) => {
     const found = { along: 0, across: 0, likeness: -1, weight };
@@ -181,7 +181,7 @@ function tilted(maps: Float32Array, weights: readonly number[], at: number): Ben
   const all = own.reduce((sum, { weight }) => sum + weight, 0) + HELD_TILT;
   const mean = (of: (part: (typeof own)[number], sideX: number, sideY: number) => number) =>
     own.reduce((sum, part, k) => sum + part.weight * of(part, k & 1 ? 1 : -1, k < 2 ? -1 : 1), 0) / all;
-  const shift = noShift();
+  const shift = identityWarp();
   // Parts lie half way out: what they are off by there is half of what the rim is.
   shift.set(
     [i - REACH_ALONG + mean((p) => p.along), 2 * mean((p, x) => p.along * x), 2 * mean((p, _, y) => p.along * y)],

@@ -1,9 +1,9 @@
 import { flankFrame } from '../landmarks/flankFrame.js';
-import { UNKNOWN, type FlankPrint } from './flankDescriptor.js';
+import { UNKNOWN, type FlankDescriptor } from './flankDescriptor.js';
 import { coarseLevel, fineLevel } from './descriptorLevel.js';
 
 const { columns, rows } = flankFrame('pike');
-const print = (of: (column: number, row: number) => number): FlankPrint => ({
+const print = (of: (column: number, row: number) => number): FlankDescriptor => ({
   kind: 'pike',
   side: 'left',
   cells: Int8Array.from({ length: columns * rows }, (_, i) => of(i % columns, Math.floor(i / columns))),

@@ -1,8 +1,8 @@
 import { flankFrame } from '../landmarks/flankFrame.js';
-import { UNKNOWN, type FlankPrint } from './flankDescriptor.js';
+import { UNKNOWN, type FlankDescriptor } from './flankDescriptor.js';
 
 /** A print ready to be compared: its values with a mean square of one, 0 where nothing is known. */
-export interface PrintLevel {
+export interface DescriptorLevel {
   readonly columns: number;
   readonly rows: number;
   readonly value: Float32Array;
@@ -14,7 +14,7 @@ export interface PrintLevel {
 const MOST = 2.5;
 
 /** The print as fine as it is kept. */
-export function fineLevel({ kind, cells }: FlankPrint): PrintLevel {
+export function fineLevel({ kind, cells }: FlankDescriptor): DescriptorLevel {
   const { columns, rows } = flankFrame(kind);
   const { value, known } = opened(cells);
   return evened(columns, rows, value, known);
@@ -34,7 +34,7 @@ function opened(cells: Int8Array): { value: Float32Array; known: Float32Array } 
 }
 
 /** The print at half its resolution, softened: where a flank lies is found on it first. */
-export function coarseLevel({ kind, cells }: FlankPrint): PrintLevel {
+export function coarseLevel({ kind, cells }: FlankDescriptor): DescriptorLevel {
   const { columns, rows } = flankFrame(kind);
   let { value, known } = opened(cells);
   for (let turn = 0; turn < 2; turn += 1) {
@@ -74,7 +74,7 @@ function softened(data: Float32Array, columns: number, rows: number): Float32Arr
   });
 }
 
-function evened(columns: number, rows: number, value: Float32Array, known: Float32Array): PrintLevel {
+function evened(columns: number, rows: number, value: Float32Array, known: Float32Array): DescriptorLevel {
   let [sum, count] = [0, 0];
   for (let i = 0; i < value.length; i += 1) {
     const is = known[i] as number;

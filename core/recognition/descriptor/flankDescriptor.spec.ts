@@ -1,26 +1,27 @@
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
-import { comparePrints, eitherWay, readyPrint, THOROUGH } from './compareDescriptors.js';
+import { compareDescriptors, eitherWay, prepareDescriptor, THOROUGH } from './compareDescriptors.js';
 import { flankFrame } from '../landmarks/flankFrame.js';
-import { flankPrint, UNKNOWN, type FlankPrint } from './flankDescriptor.js';
+import { describeFlank, UNKNOWN, type FlankDescriptor } from './flankDescriptor.js';
 
 const KIND = 'carp-mirror';
 type Taken = Parameters<typeof flankPicture>[2];
-const made = new Map<string, FlankPrint>();
-function print(name: string, taken: Taken = {}, side: 'left' | 'right' = 'left'): FlankPrint {
+const made = new Map<string, FlankDescriptor>();
+function print(name: string, taken: Taken = {}, side: 'left' | 'right' = 'left'): FlankDescriptor {
   const key = JSON.stringify([name, taken, side]);
   const known = made.get(key) ?? printOf(name, taken, side);
   made.set(key, known);
   return known;
 }
 
-function printOf(name: string, taken: Taken, side: 'left' | 'right'): FlankPrint {
+function printOf(name: string, taken: Taken, side: 'left' | 'right'): FlankDescriptor {
   const { raster, landmarks } = flankPicture(pattern(name), KIND, taken);
-  return flankPrint(raster, landmarks, side, KIND);
+  return describeFlank(raster, landmarks, side, KIND);
 }
-const match = (a: FlankPrint, b: FlankPrint) => comparePrints(readyPrint(a), readyPrint(b));
-const likeness = (a: FlankPrint, b: FlankPrint) => match(a, b).score;
+const match = (a: FlankDescriptor, b: FlankDescriptor) =>
+  compareDescriptors(prepareDescriptor(a), prepareDescriptor(b));
+const likeness = (a: FlankDescriptor, b: FlankDescriptor) => match(a, b).score;
 const body = () => flankFrame(KIND).body.reduce((sum, is) => sum + is, 0);
-const unknownShare = ({ cells }: FlankPrint) => 1 - cells.filter((cell) => cell !== UNKNOWN).length / body();
+const unknownShare = ({ cells }: FlankDescriptor) => 1 - cells.filter((cell) => cell !== UNKNOWN).length / body();
 
 test('a print is small, and alike with itself where it lies', () => {
   const one = print('a');
@@ -57,7 +58,7 @@ test('what is burnt out or beyond the picture is not known, and the rest still s
   const of = pattern('a');
   const glare = (u: number, v: number) => (u > 0.4 && u < 0.55 ? 255 : of(u, v));
   const { raster, landmarks } = flankPicture(glare, KIND);
-  const burnt = flankPrint(raster, landmarks, 'left', KIND);
+  const burnt = describeFlank(raster, landmarks, 'left', KIND);
   expect(unknownShare(burnt)).toBeGreaterThan(0.2);
   expect(unknownShare(burnt)).toBeLessThan(0.4);
   expect(likeness(print('a'), burnt)).toBeGreaterThan(0.8);
@@ -75,7 +76,7 @@ test('a hand over the flank is left out by its colour; a fish that is so all ove
       return value * ((hand(x) ? [1.25, 0.8, 0.6] : [1, 0.85, 0.4])[channel] ?? 1);
     }),
   });
-  const held = flankPrint(
+  const held = describeFlank(
     coloured((x) => x > 170 && x < 200),
     landmarks,
     'left',
@@ -85,7 +86,7 @@ test('a hand over the flank is left out by its colour; a fish that is so all ove
   expect(unknownShare(held)).toBeLessThan(0.35);
   expect(
     unknownShare(
-      flankPrint(
+      describeFlank(
         coloured(() => true),
         landmarks,
         'left',
@@ -99,12 +100,12 @@ test('points on one another give a print of nothing rather than an error', () =>
   const { raster, landmarks } = flankPicture(pattern('a'), KIND);
   const { snout } = landmarks;
   const one = { snout, eye: snout, dorsal: snout, pelvic: snout, anal: snout, fork: snout };
-  expect(likeness(print('a'), flankPrint(raster, one, 'left', KIND))).toBeLessThan(0.3);
+  expect(likeness(print('a'), describeFlank(raster, one, 'left', KIND))).toBeLessThan(0.3);
 });
 
 test('what is found only the other way round counts, and is shown as it lies this way', () => {
-  const [a, b] = [readyPrint(print('a')), readyPrint(print('a', { miss: 0.0106 }))];
-  const one = comparePrints(a, b, THOROUGH);
+  const [a, b] = [prepareDescriptor(print('a')), prepareDescriptor(print('a', { miss: 0.0106 }))];
+  const one = compareDescriptors(a, b, THOROUGH);
   // As if this way it had been laid beside.
   const beside = { ...one, score: 0.1, parts: [], shift: one.shift.map((term, i) => (i === 0 ? term + 9 : term)) };
   const found = eitherWay(a, b, beside);
@@ -115,7 +116,7 @@ test('what is found only the other way round counts, and is shown as it lies thi
 });
 
 test('with more care it is found where points are off by more than a hand is', () => {
-  const off = readyPrint(print('a', { miss: 0.02 }));
-  const quick = comparePrints(readyPrint(print('a')), off).score;
-  expect(comparePrints(readyPrint(print('a')), off, THOROUGH).score).toBeGreaterThanOrEqual(quick - 0.02);
+  const off = prepareDescriptor(print('a', { miss: 0.02 }));
+  const quick = compareDescriptors(prepareDescriptor(print('a')), off).score;
+  expect(compareDescriptors(prepareDescriptor(print('a')), off, THOROUGH).score).toBeGreaterThanOrEqual(quick - 0.02);
 });

@@ -3,17 +3,17 @@ import type { LandmarksPx } from '../../domain/fish/landmarks.js';
 import { smoothed } from '../../image/gaussian.js';
 import type { Plane, Raster } from '../../image/raster.js';
 import { flankFrame, type FlankFrame } from '../landmarks/flankFrame.js';
-import { laidFlank, type LaidFlank } from '../registration/rectify.js';
-import { underHands } from './skinMask.js';
+import { rectify, type RectifiedFlank } from '../registration/rectify.js';
+import { skinMask } from './skinMask.js';
 
 /** What is not known of a flank: beside the body, beyond the picture, burnt out, or under a hand. */
 export const UNKNOWN = -128;
 
 /** Raised when prints are made in another way: old ones cannot be compared with new ones. */
-export const PRINT_WAY = 2;
+export const DESCRIPTOR_VERSION = 2;
 
 /** The pattern of one flank in the frame of its kind. One byte a cell, less than 8 kB. */
-export interface FlankPrint {
+export interface FlankDescriptor {
   readonly side: 'left' | 'right';
   readonly kind: PaintedKind;
   /** Row by row from the back, -127 dark to 127 bright against the surroundings, `UNKNOWN` where nothing can be said. */
@@ -36,21 +36,21 @@ const STEPS_A_DEVIATION = 42;
  * and the light of the day is taken out by setting each cell against its row and its surroundings. `landmarks` in pixels of the raster.
  * Example: two pictures of one flank, one darker and turned by 20 degrees, give nearly the same print.
  */
-export function flankPrint(
+export function describeFlank(
   raster: Raster,
   landmarks: LandmarksPx,
   side: 'left' | 'right',
   kind: PaintedKind,
-): FlankPrint {
+): FlankDescriptor {
   const frame = flankFrame(kind);
-  const laid = laidFlank(raster, landmarks, kind, frame);
+  const laid = rectify(raster, landmarks, kind, frame);
   const known = withoutGlow(withoutHands(laid, frame), frame);
   const level = againstRow(laid.light, known, frame);
   return { side, kind, cells: againstSurroundings(level, known, frame) };
 }
 
-function withoutHands(laid: LaidFlank, frame: FlankFrame): Float32Array {
-  const hands = underHands(laid, frame);
+function withoutHands(laid: RectifiedFlank, frame: FlankFrame): Float32Array {
+  const hands = skinMask(laid, frame);
   return laid.known.map((is, i) => (hands[i] === 1 ? 0 : is));
 }
 

@@ -1,16 +1,16 @@
-import { chance } from '../../statistics/rng.js';
+import { createRng } from '../../statistics/rng.js';
 import type { FlankPoint } from '../../domain/fish/flankPoint.js';
 import { matchMarks } from './markConstellation.js';
 
 /** Marks on a flank, as a keeper would set them. */
 function marksOf(fish: string, count: number): FlankPoint[] {
-  const luck = chance(fish);
+  const luck = createRng(fish);
   return Array.from({ length: count }, () => ({ u: luck.between(0.28, 0.94), v: luck.between(-0.11, 0.11) }));
 }
 
 /** The same fish in another picture: askew, bent, grown at the shoulder, landmarks off, taps off, some marks lost and some new. */
 function seenAgain(marks: readonly FlankPoint[], name: string): FlankPoint[] {
-  const luck = chance(name);
+  const luck = createRng(name);
   const [turn, stretch, bend] = [0.03 * luck.normal(), 1 + 0.03 * luck.normal(), 0.04 * luck.normal()];
   const [du, dv] = [0.012 * luck.normal(), 0.012 * luck.normal()];
   const kept = marks.filter(() => luck.next() > 0.2);

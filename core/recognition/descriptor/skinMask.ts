@@ -1,5 +1,5 @@
 import type { FlankFrame } from '../landmarks/flankFrame.js';
-import type { LaidFlank } from '../registration/rectify.js';
+import type { RectifiedFlank } from '../registration/rectify.js';
 
 /** Skin is red for its brightness, and redder for its yellow than the flank is. By eye on painted pictures; common practice, no source. */
 const LEAST_RED = 0.1;
@@ -13,8 +13,8 @@ const AGREE = 5;
  * Which cells of a laid flank lie under a hand (1) or not (0), by colour against the usual colour of this flank.
  * Example: a golden flank with four fingers over it has four bars of ones.
  */
-export function underHands(
-  { light, redness, yellowness, known }: LaidFlank,
+export function skinMask(
+  { light, redness, yellowness, known }: RectifiedFlank,
   { columns, rows }: FlankFrame,
 ): Uint8Array {
   const ratio = redness.map((red, i) => red / (Math.abs(yellowness[i] as number) + 8));

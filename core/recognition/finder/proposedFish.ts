@@ -5,8 +5,8 @@ import { fishFinderModel } from './fishFinderModel.js';
 import { planesOf, shrunkRaster, type Raster } from '../../image/raster.js';
 import { scaled } from '../../domain/fish/landmarks.js';
 import { asFine } from '../landmarks/frameOnPicture.js';
-import { settledPoints } from '../landmarks/refineFrame.js';
-import { settleModel } from '../landmarks/frameModels.js';
+import { refineLandmarks } from '../landmarks/refineFrame.js';
+import { frameModelOf } from '../landmarks/frameModels.js';
 
 /** A fish that was found in a picture without being told anything; the landmarks in pixels of the raster. */
 export interface ProposedFish {
@@ -40,5 +40,5 @@ export function proposedFish(raster: Raster, kind?: PaintedKind): ProposedFish |
 function closer(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): LandmarksPx {
   const fine = asFine(raster, landmarks, kind);
   const by = fine.widthPx / raster.widthPx;
-  return scaled(settledPoints(planesOf(fine), scaled(landmarks, by), kind, settleModel(kind)), 1 / by);
+  return scaled(refineLandmarks(planesOf(fine), scaled(landmarks, by), kind, frameModelOf(kind)), 1 / by);
 }

@@ -1,4 +1,4 @@
-import { linkDoubts, type LinkedFacts } from './consistencyChecks.js';
+import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
 
 const DAY_MS = 24 * 3_600_000;
 const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
@@ -11,7 +11,7 @@ const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
   grams: 9000,
   ...facts,
 });
-const kinds = (...of: LinkedFacts[]) => linkDoubts(of).map(({ kind }) => kind);
+const kinds = (...of: LinkedFacts[]) => consistencyChecks(of).map(({ kind }) => kind);
 
 test('a fish that grew as fish grow, and lost what spawning takes, is not doubted', () => {
   expect(kinds(fish(0), fish(40, { grams: 7900 }), fish(400, { lengthMm: 745, grams: 9800 }))).toEqual([]);
@@ -32,7 +32,11 @@ test.each([
 });
 
 test('a length is held against the longest before it, and what was not measured says nothing', () => {
-  const doubts = linkDoubts([fish(0, { lengthMm: 760 }), fish(50, { lengthMm: 735 }), fish(90, { lengthMm: 722 })]);
+  const doubts = consistencyChecks([
+    fish(0, { lengthMm: 760 }),
+    fish(50, { lengthMm: 735 }),
+    fish(90, { lengthMm: 722 }),
+  ]);
   expect(doubts.map(({ kind, first, second }) => [kind, first.captureId, second.captureId])).toEqual([
     ['shrank', 'day 0', 'day 90'],
   ]);

@@ -20,7 +20,7 @@ export function linkedFacts(capture: CaptureSummary): LinkedFacts {
 }
 
 /** Why two captures are hardly of one fish. */
-export interface LinkDoubt {
+export interface Inconsistency {
   readonly kind: 'species' | 'two-places' | 'at-once' | 'shrank' | 'shot-up' | 'lost-weight' | 'gained-weight';
   readonly first: LinkedFacts;
   readonly second: LinkedFacts;
@@ -42,7 +42,7 @@ const AT_ONCE_MS = 10 * 60_000;
  * in any order; each is held against the next in time, and lengths against the longest before. An empty list is no proof: it only fits.
  * Example: 720 mm in May and 610 mm in September is a fish that shrank.
  */
-export function linkDoubts(captures: readonly LinkedFacts[]): LinkDoubt[] {
+export function consistencyChecks(captures: readonly LinkedFacts[]): Inconsistency[] {
   const sorted = captures.toSorted((a, b) => a.atMs - b.atMs);
   return sorted.slice(1).flatMap((second, i) => {
     const first = sorted[i];
@@ -56,8 +56,8 @@ export function linkDoubts(captures: readonly LinkedFacts[]): LinkDoubt[] {
   });
 }
 
-function ofPair(first: LinkedFacts, second: LinkedFacts): LinkDoubt[] {
-  const found: LinkDoubt['kind'][] = [];
+function ofPair(first: LinkedFacts, second: LinkedFacts): Inconsistency[] {
+  const found: Inconsistency['kind'][] = [];
   const years = (second.atMs - first.atMs) / YEAR_MS;
   if (first.species && second.species && first.species !== second.species) found.push('species');
   if (first.waterId && second.waterId && first.waterId !== second.waterId) found.push('two-places');
@@ -70,7 +70,7 @@ function ofPair(first: LinkedFacts, second: LinkedFacts): LinkDoubt[] {
   return found.map((kind) => ({ kind, first, second }));
 }
 
-function ofLength(first: LinkedFacts, second: LinkedFacts): LinkDoubt[] {
+function ofLength(first: LinkedFacts, second: LinkedFacts): Inconsistency[] {
   if (!first.lengthMm || !second.lengthMm) return [];
   const years = (second.atMs - first.atMs) / YEAR_MS;
   const by = second.lengthMm - first.lengthMm;

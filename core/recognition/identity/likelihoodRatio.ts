@@ -22,7 +22,7 @@ const MOST_EVIDENCE = 9;
  * The natural logarithm of how many times likelier a score is when both pictures show one fish than when they show two.
  * Example: a score of 0 is no proof of two fish: about one to twenty-five.
  */
-export function evidenceOf(score: number, kind: PaintedKind): number {
+export function logLikelihoodRatio(score: number, kind: PaintedKind): number {
   const { at, steep } = SPEAKS[kind];
   return Math.min(MOST_EVIDENCE, Math.log(MISSED + (1 - MISSED) * Math.exp(steep * (score - at))));
 }
@@ -36,7 +36,7 @@ export const NEW_BEFORE = 0.4;
  * they had. Sums to 1.
  * Example: one fish with no evidence at all is as likely as what is thought before looking.
  */
-export function chances(
+export function posterior(
   evidence: readonly number[],
   newBefore = NEW_BEFORE,
 ): { readonly known: number[]; readonly stranger: number } {

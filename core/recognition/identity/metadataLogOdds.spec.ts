@@ -1,4 +1,4 @@
-import { factsSpeak, factsTogether, type OfItsKind } from './metadataLogOdds.js';
+import { metadataLogOdds, combineLogOdds, type OfItsKind } from './metadataLogOdds.js';
 import type { LinkedFacts } from './consistencyChecks.js';
 
 const DAY_MS = 24 * 3_600_000;
@@ -18,7 +18,7 @@ const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
   ...facts,
 });
 const evidence = (asked: LinkedFacts, known = [fish(0)], kind = KIND) =>
-  Object.fromEntries(factsSpeak(asked, known, kind).map((each) => [each.by, each.evidence]));
+  Object.fromEntries(metadataLogOdds(asked, known, kind).map((each) => [each.by, each.evidence]));
 
 test('what agrees speaks for it, and rightly more the rarer it is', () => {
   const said = evidence(fish(200, { lengthMm: 725, grams: 9100 }));
@@ -46,12 +46,12 @@ test('another water and the same moment speak against it; what is not known says
 
 test('length and weight are not counted twice, and one that speaks against is not outvoted', () => {
   const said = (length: number, weight: number) =>
-    factsTogether([
+    combineLogOdds([
       { by: 'length', evidence: length, than: fish(0) },
       { by: 'weight', evidence: weight, than: fish(0) },
     ]);
   expect(said(2, 1)).toBe(1.5);
   expect(said(2, -3)).toBe(-3);
   expect(said(-6, -6)).toBe(-6);
-  expect(factsTogether([])).toBe(0);
+  expect(combineLogOdds([])).toBe(0);
 });

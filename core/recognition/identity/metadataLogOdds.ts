@@ -1,9 +1,9 @@
 import { isMeasure } from '../../domain/fish/isMeasure.js';
 import { lnNormal } from '../../statistics/normal.js';
-import { linkDoubts, type LinkedFacts } from './consistencyChecks.js';
+import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
 
 /** One thing beside the flank that speaks for or against two captures being of one fish, by natural logarithm. */
-export interface FactSpeaks {
+export interface MetadataEvidence {
   readonly by: 'length' | 'weight' | 'water' | 'at-once';
   readonly evidence: number;
   /** The capture of the known fish that it was held against. */
@@ -37,10 +37,14 @@ const ALL_CAN_SAY = { most: 4, least: -8 };
  * has too few fish beside it, says nothing.
  * Example: a fish ten centimetres shorter than the known one was is not that fish: -6.
  */
-export function factsSpeak(asked: LinkedFacts, known: readonly LinkedFacts[], kind: OfItsKind): FactSpeaks[] {
+export function metadataLogOdds(
+  asked: LinkedFacts,
+  known: readonly LinkedFacts[],
+  kind: OfItsKind,
+): MetadataEvidence[] {
   const nearest = (has: (facts: LinkedFacts) => boolean) =>
     known.filter(has).toSorted((a, b) => Math.abs(a.atMs - asked.atMs) - Math.abs(b.atMs - asked.atMs))[0];
-  const said: FactSpeaks[] = [];
+  const said: MetadataEvidence[] = [];
   const measured = isMeasure(asked.lengthMm) ? nearest(({ lengthMm }) => isMeasure(lengthMm)) : undefined;
   if (measured && asked.lengthMm && measured.lengthMm && kind.lengthsMm.filter(isMeasure).length >= LEAST_FISH) {
     const years = (asked.atMs - measured.atMs) / YEAR_MS;
@@ -69,15 +73,15 @@ export function factsSpeak(asked: LinkedFacts, known: readonly LinkedFacts[], ki
     const evidence = placed.waterId === asked.waterId ? Math.log(STAYS / here) : Math.log((1 - STAYS) / (1 - here));
     said.push({ by: 'water', than: placed, evidence: held(evidence) });
   }
-  const atOnce = known.flatMap((each) => linkDoubts([each, asked])).find((doubt) => doubt.kind === 'at-once');
+  const atOnce = known.flatMap((each) => consistencyChecks([each, asked])).find((doubt) => doubt.kind === 'at-once');
   if (atOnce)
     said.push({ by: 'at-once', than: atOnce.first === asked ? atOnce.second : atOnce.first, evidence: CAN_SAY.least });
   return said;
 }
 
 /** All of it in one number. Length and weight tell much the same: where they agree their mean counts, else the worse. */
-export function factsTogether(said: readonly FactSpeaks[]): number {
-  const of = (by: FactSpeaks['by']) => said.find((each) => each.by === by)?.evidence;
+export function combineLogOdds(said: readonly MetadataEvidence[]): number {
+  const of = (by: MetadataEvidence['by']) => said.find((each) => each.by === by)?.evidence;
   const [length, weight] = [of('length'), of('weight')];
   const size =
     length === undefined || weight === undefined

@@ -1,13 +1,13 @@
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
-import { readyPrint } from '../descriptor/compareDescriptors.js';
-import { flankPrint } from '../descriptor/flankDescriptor.js';
-import { chances, evidenceOf, NEW_BEFORE } from './likelihoodRatio.js';
+import { prepareDescriptor } from '../descriptor/compareDescriptors.js';
+import { describeFlank } from '../descriptor/flankDescriptor.js';
+import { posterior, logLikelihoodRatio, NEW_BEFORE } from './likelihoodRatio.js';
 import { whoIsThis } from './whoIsThis.js';
 
 const KIND = 'carp-mirror';
 function flank(name: string, taken: Parameters<typeof flankPicture>[2] = {}, side: 'left' | 'right' = 'left') {
   const { raster, landmarks } = flankPicture(pattern(name), KIND, taken);
-  return readyPrint(flankPrint(raster, landmarks, side, KIND));
+  return prepareDescriptor(describeFlank(raster, landmarks, side, KIND));
 }
 const names = ['ada', 'bea', 'cleo', 'dora', 'edda', 'fay', 'gus', 'hal'];
 const register = names.map((fishId) => ({ fishId, ready: flank(fishId) }));
@@ -57,43 +57,43 @@ test('the other flank is never asked', () => {
 });
 
 test('chances follow Bayes: without evidence they are what was thought before', () => {
-  const { known, stranger } = chances([0, 0, 0]);
+  const { known, stranger } = posterior([0, 0, 0]);
   expect(stranger).toBeCloseTo(NEW_BEFORE, 9);
   expect(known[1]).toBeCloseTo((1 - NEW_BEFORE) / 3, 9);
   // Worked by hand: odds before 0.3 to 0.4, evidence of ten to one for the first.
-  const told = chances([Math.log(10), 0]);
+  const told = posterior([Math.log(10), 0]);
   expect(told.known[0]).toBeCloseTo(3 / (3 + 0.3 + 0.4), 9);
-  expect(chances([1e3, 0]).known[0]).toBeCloseTo(1, 9);
+  expect(posterior([1e3, 0]).known[0]).toBeCloseTo(1, 9);
 });
 
 test('a higher score is never weaker evidence, and none is beyond doubt', () => {
   const scores = [0, 0.2, 0.4, 0.6, 0.8, 1];
-  const evidence = scores.map((score) => evidenceOf(score, 'pike'));
+  const evidence = scores.map((score) => logLikelihoodRatio(score, 'pike'));
   expect(evidence).toEqual(evidence.toSorted((a, b) => a - b));
   expect(Math.max(...evidence.map(Math.abs))).toBeLessThan(10);
 });
 
 test('with a hundred known fish the same evidence is worth less than with one', () => {
-  const strong = evidenceOf(0.6, KIND);
-  const among = (others: number) => chances([strong, ...Array.from({ length: others }, () => 0)]).known[0] ?? NaN;
+  const strong = logLikelihoodRatio(0.6, KIND);
+  const among = (others: number) => posterior([strong, ...Array.from({ length: others }, () => 0)]).known[0] ?? NaN;
   expect(among(0)).toBeGreaterThan(among(20));
   expect(among(20)).toBeGreaterThan(among(100));
 });
 
 test('a keeper whose fish are nearly all new believes a likeness less', () => {
-  const evidence = [evidenceOf(0.5, KIND)];
-  expect(chances(evidence, 0.95).stranger).toBeGreaterThan(chances(evidence, 0.2).stranger);
+  const evidence = [logLikelihoodRatio(0.5, KIND)];
+  expect(posterior(evidence, 0.95).stranger).toBeGreaterThan(posterior(evidence, 0.2).stranger);
 });
 
 test('a low score is no proof of another fish: hands and glare hide', () => {
-  expect(evidenceOf(0, KIND)).toBeCloseTo(Math.log(0.04), 1);
-  expect(evidenceOf(0, KIND)).toBeLessThan(-3);
+  expect(logLikelihoodRatio(0, KIND)).toBeCloseTo(Math.log(0.04), 1);
+  expect(logLikelihoodRatio(0, KIND)).toBeLessThan(-3);
 });
 
 test('evidence says nothing where it crosses', () => {
   for (const kind of ['carp-common', 'carp-mirror', 'carp-linear', 'pike', 'barbel', 'wels'] as const) {
-    expect(evidenceOf(0.2, kind)).toBeLessThan(0);
-    expect(evidenceOf(0.62, kind)).toBeGreaterThan(0);
+    expect(logLikelihoodRatio(0.2, kind)).toBeLessThan(0);
+    expect(logLikelihoodRatio(0.62, kind)).toBeGreaterThan(0);
   }
 });
 
@@ -118,7 +118,7 @@ test('of very many the right one is still found, and marks bring a fish to the c
     const { print } = others[i % others.length]?.ready ?? asked;
     const by = 31 * (i + 1);
     const cells = print.cells.map((_cell, at) => print.cells[(at + by) % print.cells.length] ?? 0);
-    return { fishId: `crowd ${i}`, ready: readyPrint({ ...print, cells }) };
+    return { fishId: `crowd ${i}`, ready: prepareDescriptor({ ...print, cells }) };
   });
   const { candidates } = whoIsThis(asked, [...crowd, ...register]);
   expect(candidates[0]?.fishId).toBe('cleo');

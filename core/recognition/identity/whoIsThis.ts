@@ -1,26 +1,26 @@
-import { finer, type BentShift } from '../registration/refineWarp.js';
-import { movedSketch, sketchGlance, sketchPlace } from '../descriptor/binaryDescriptor.js';
+import { upscale, type Warp } from '../registration/refineWarp.js';
+import { shiftBinaryDescriptor, screenBinary, matchBinary } from '../descriptor/binaryDescriptor.js';
 import {
-  type CoarsePlace,
-  coarsePlace,
+  type CoarseMatch,
+  coarseStage,
   comparable,
-  comparePrints,
-  type Care,
+  compareDescriptors,
+  type SearchEffort,
   eitherWay,
-  finePlace,
-  glance,
-  type PrintMatch,
+  fineStage,
+  screenStage,
+  type DescriptorMatch,
   QUICK,
-  type ReadyPrint,
+  type PreparedDescriptor,
   THOROUGH,
 } from '../descriptor/compareDescriptors.js';
 import { fineLevel } from '../descriptor/descriptorLevel.js';
-import { chances, evidenceOf, NEW_BEFORE } from './likelihoodRatio.js';
+import { posterior, logLikelihoodRatio, NEW_BEFORE } from './likelihoodRatio.js';
 
 /** A flank of a known fish, ready to be compared. */
 export interface KnownFlank {
   readonly fishId: string;
-  readonly ready: ReadyPrint;
+  readonly ready: PreparedDescriptor;
 }
 
 /** A known fish that may be the one on the bank. */
@@ -28,7 +28,7 @@ export interface Candidate<T extends KnownFlank = KnownFlank> {
   readonly fishId: string;
   /** The flank of it that is most alike. */
   readonly flank: T;
-  readonly match: PrintMatch;
+  readonly match: DescriptorMatch;
   /** Candidates that look like one another are one fish that nobody has linked yet: each has the chance of them all. */
   readonly probability: number;
 }
@@ -48,7 +48,7 @@ interface Look {
   readonly glanced: number;
   readonly close: number;
   readonly both: number;
-  readonly care: Care;
+  readonly care: SearchEffort;
   /** Evidence, by natural logarithm, with which somebody is found and no further look is taken. */
   readonly found: number;
 }
@@ -72,14 +72,14 @@ const ONE_FISH = 2;
  * Example: an empty register gives no candidate, and a stranger for certain.
  */
 export function whoIsThis<T extends KnownFlank>(
-  asked: ReadyPrint,
+  asked: PreparedDescriptor,
   known: readonly T[],
   { newBefore = NEW_BEFORE, beside = () => 0, oneOfMany = false }: WhoOptions<T> = {},
 ): WhoIsThis<T> {
   const flanks = known.filter(({ ready }) => comparable(asked.print, ready.print));
-  const seen = new Map<T, PrintMatch>();
-  const evidence = ({ flank, match }: { flank: T; match: PrintMatch }) =>
-    evidenceOf(match.score, asked.print.kind) + beside(flank);
+  const seen = new Map<T, DescriptorMatch>();
+  const evidence = ({ flank, match }: { flank: T; match: DescriptorMatch }) =>
+    logLikelihoodRatio(match.score, asked.print.kind) + beside(flank);
   const sketched = sketchedBy(asked, flanks);
   // What else speaks strongly for a flank brings it to the close look, however poor its picture.
   const spokenFor = flanks.filter((flank) => beside(flank) >= SPOKEN_FOR).slice(0, CLOSER_LOOK.close);
@@ -87,7 +87,7 @@ export function whoIsThis<T extends KnownFlank>(
     lookClosely(asked, sketched, spokenFor, looks, seen);
     if ([...seen].some(([flank, match]) => evidence({ flank, match }) >= looks.found)) break;
   }
-  const best = new Map<string, { flank: T; match: PrintMatch }>();
+  const best = new Map<string, { flank: T; match: DescriptorMatch }>();
   for (const [flank, match] of seen) {
     const before = best.get(flank.fishId);
     if (!before || match.score > before.match.score) best.set(flank.fishId, { flank, match });
@@ -102,8 +102,8 @@ export function whoIsThis<T extends KnownFlank>(
   );
   // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
   const others = new Set(flanks.map(({ fishId }) => fishId)).size - best.size;
-  const lost = Array.from({ length: others }, () => evidenceOf(0, asked.print.kind));
-  const { known: likely, stranger } = chances([...found.map(([{ evidence }]) => evidence), ...lost], newBefore);
+  const lost = Array.from({ length: others }, () => logLikelihoodRatio(0, asked.print.kind));
+  const { known: likely, stranger } = posterior([...found.map(([{ evidence }]) => evidence), ...lost], newBefore);
   const candidates = found.flatMap((group, i) =>
     group.map(({ fishId, flank, match }) => ({ fishId, flank, match, probability: likely[i] ?? 0 })),
   );
@@ -113,43 +113,43 @@ export function whoIsThis<T extends KnownFlank>(
 /** A flank with where it lies on the asked one, as far as its sketch tells; laid coarsely once that was asked for. */
 interface Sketched<T extends KnownFlank> {
   readonly flank: T;
-  readonly shift: BentShift;
-  place?: CoarsePlace | undefined;
+  readonly shift: Warp;
+  place?: CoarseMatch | undefined;
   glanced?: boolean;
   /** The place from which it was compared closely. */
-  compared?: CoarsePlace;
+  compared?: CoarseMatch;
 }
 
 /** All flanks by their sketches, the likeliest first. */
-function sketchedBy<T extends KnownFlank>(asked: ReadyPrint, flanks: readonly T[]): Sketched<T>[] {
-  const moved = movedSketch(asked.coarse);
+function sketchedBy<T extends KnownFlank>(asked: PreparedDescriptor, flanks: readonly T[]): Sketched<T>[] {
+  const moved = shiftBinaryDescriptor(asked.coarse);
   let left = flanks;
   if (flanks.length > MANY) {
-    const quick = new Map(flanks.map((flank) => [flank, sketchGlance(moved, flank.ready.sketch)]));
+    const quick = new Map(flanks.map((flank) => [flank, screenBinary(moved, flank.ready.sketch)]));
     const kept = Math.min(2 * MANY, Math.max(MANY, Math.round(flanks.length / 10)));
     left = flanks.toSorted((a, b) => (quick.get(b) ?? 0) - (quick.get(a) ?? 0)).slice(0, kept);
   }
   return left
-    .map((flank) => ({ flank, ...sketchPlace(moved, flank.ready.sketch) }))
+    .map((flank) => ({ flank, ...matchBinary(moved, flank.ready.sketch) }))
     .sort((a, b) => b.likeness - a.likeness);
 }
 
 /** Lays the likeliest, first from their sketches, then from a closer look, and compares the best of them closely. What was done is kept. */
 function lookClosely<T extends KnownFlank>(
-  asked: ReadyPrint,
+  asked: PreparedDescriptor,
   sketched: readonly Sketched<T>[],
   spokenFor: readonly T[],
   looks: Look,
-  seen: Map<T, PrintMatch>,
+  seen: Map<T, DescriptorMatch>,
 ): void {
   const byPlace = (list: readonly Sketched<T>[]) =>
     list.toSorted((a, b) => (b.place?.likeness ?? -1) - (a.place?.likeness ?? -1));
   const laid = sketched.slice(0, looks.laid);
-  for (const each of laid) each.place ??= coarsePlace(asked, each.flank.ready, [each.shift]);
+  for (const each of laid) each.place ??= coarseStage(asked, each.flank.ready, [each.shift]);
   for (const each of byPlace(laid).slice(0, looks.glanced)) {
     if (each.glanced) continue;
     each.glanced = true;
-    const again = coarsePlace(asked, each.flank.ready, glance(asked, each.flank.ready).shifts);
+    const again = coarseStage(asked, each.flank.ready, screenStage(asked, each.flank.ready).shifts);
     if (again && again.likeness > (each.place?.likeness ?? -1)) each.place = again;
   }
   const fine = fineLevel(asked.print);
@@ -159,11 +159,11 @@ function lookClosely<T extends KnownFlank>(
     each.compared = place;
     const match =
       looks.care === QUICK
-        ? finePlace(asked, flank.ready, finer(place.shift), looks.care, fine)
-        : comparePrints(asked, flank.ready, looks.care);
+        ? fineStage(asked, flank.ready, upscale(place.shift), looks.care, fine)
+        : compareDescriptors(asked, flank.ready, looks.care);
     if (match.score > (seen.get(flank)?.score ?? -1)) seen.set(flank, match);
   }
-  for (const flank of spokenFor) if (!seen.has(flank)) seen.set(flank, comparePrints(asked, flank.ready));
+  for (const flank of spokenFor) if (!seen.has(flank)) seen.set(flank, compareDescriptors(asked, flank.ready));
   // A flank found on another is not always found the other way round: of the best the better of both ways counts, shown as it lies here.
   const best = [...seen].sort((a, b) => b[1].score - a[1].score).slice(0, looks.both);
   for (const [flank, match] of best) seen.set(flank, eitherWay(asked, flank.ready, match, looks.care));
@@ -179,7 +179,7 @@ interface WhoOptions<T extends KnownFlank> {
 interface Found<T extends KnownFlank> {
   readonly fishId: string;
   readonly flank: T;
-  readonly match: PrintMatch;
+  readonly match: DescriptorMatch;
   readonly evidence: number;
 }
 
@@ -194,7 +194,10 @@ function groups<T extends KnownFlank>(found: readonly Found<T>[]): [Found<T>, ..
       each.evidence > ONE_FISH &&
       together.find(
         ([head]) =>
-          evidenceOf(comparePrints(head.flank.ready, each.flank.ready).score, each.flank.ready.print.kind) > ONE_FISH,
+          logLikelihoodRatio(
+            compareDescriptors(head.flank.ready, each.flank.ready).score,
+            each.flank.ready.print.kind,
+          ) > ONE_FISH,
       );
     if (group) group.push(each);
     else together.push([each]);

@@ -1,7 +1,7 @@
-import type { PackedSettleModel } from './packedSteps.js';
+import type { PackedFrameModel } from './packedSteps.js';
 
 /** Learned from 900 painted pictures by `npm run train:frame`; not written by hand. */
-export const BARBEL_FRAME_WEIGHTS: PackedSettleModel = {
+export const BARBEL_FRAME_WEIGHTS: PackedFrameModel = {
   far: [
     {
       scale: 0.00006857108852760059,

@@ -1,7 +1,7 @@
-import type { PackedSettleModel } from './packedSteps.js';
+import type { PackedFrameModel } from './packedSteps.js';
 
 /** Learned from 1500 painted pictures by `npm run train:frame`; not written by hand. */
-export const CARP_FRAME_WEIGHTS: PackedSettleModel = {
+export const CARP_FRAME_WEIGHTS: PackedFrameModel = {
   far: [
     {
       scale: 0.00008438706515342232,

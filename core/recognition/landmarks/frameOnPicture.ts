@@ -4,8 +4,8 @@ import { planesOf, shrunkRaster, type Planes, type Raster } from '../../image/ra
 import { scaled } from '../../domain/fish/landmarks.js';
 import type { PlaneMap } from '../../geometry/thinPlate.js';
 import { flankFrame } from './flankFrame.js';
-import { settledFrame } from './refineFrame.js';
-import { settleModel } from './frameModels.js';
+import { refineFrame } from './refineFrame.js';
+import { frameModelOf } from './frameModels.js';
 
 /** A picture about as fine as the cells of a print, and how the frame lies on it. */
 export interface FrameOnPicture {
@@ -25,7 +25,7 @@ export function frameOnPicture(raster: Raster, landmarks: LandmarksPx, kind: Pai
   const small = asFine(raster, landmarks, kind);
   const scale = small.widthPx / raster.widthPx;
   const planes = planesOf(small);
-  return { planes, map: settledFrame(planes, scaled(landmarks, scale), kind, settleModel(kind)), scale };
+  return { planes, map: refineFrame(planes, scaled(landmarks, scale), kind, frameModelOf(kind)), scale };
 }
 
 /** A copy in which the fish is about as fine as the cells of its print. */

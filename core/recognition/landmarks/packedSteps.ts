@@ -5,7 +5,7 @@ import type { StepWeights } from './refineFrame.js';
 export type PackedStep = readonly (PackedWeights & { readonly constant: number })[];
 
 /** As `SettleModel`, packed. */
-export interface PackedSettleModel {
+export interface PackedFrameModel {
   readonly far: PackedStep;
   readonly near: PackedStep;
   readonly bend: PackedStep;

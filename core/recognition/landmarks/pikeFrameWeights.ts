@@ -1,7 +1,7 @@
-import type { PackedSettleModel } from './packedSteps.js';
+import type { PackedFrameModel } from './packedSteps.js';
 
 /** Learned from 900 painted pictures by `npm run train:frame`; not written by hand. */
-export const PIKE_FRAME_WEIGHTS: PackedSettleModel = {
+export const PIKE_FRAME_WEIGHTS: PackedFrameModel = {
   far: [
     {
       scale: 0.00008300679376510185,

@@ -1,11 +1,11 @@
 import { anatomyOf, type PaintedKind } from '../../domain/fish/anatomy.js';
 import { LANDMARKS, type LandmarksPx } from '../../domain/fish/landmarks.js';
-import { chance } from '../../statistics/rng.js';
+import { createRng } from '../../statistics/rng.js';
 import { pointsFit } from './pointsFit.js';
 
 /** Six points of a kind in a picture: turned, seen askew, tapped a little off. */
 function pointsOf(kind: PaintedKind, seed: string): LandmarksPx {
-  const luck = chance(seed);
+  const luck = createRng(seed);
   const built = anatomyOf(kind, 1).landmarks;
   const [turn, mirror] = [luck.between(-3, 3), luck.next() < 0.5 ? -1 : 1];
   const askew = luck.between(-0.12, 0.12);

@@ -5,7 +5,7 @@ import { planesOf } from '../../image/raster.js';
 import { flankFrame } from './flankFrame.js';
 import { flankMap } from '../registration/flankMap.js';
 import { frameBend, inFrame, led, placeAt, pointsOff } from './refineFrame.js';
-import { settleModel } from './frameModels.js';
+import { frameModelOf } from './frameModels.js';
 
 const KIND = 'carp-mirror';
 const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad: 0.3 });
@@ -58,7 +58,7 @@ test('points say how far they lie off those of the build, by turns along and acr
 });
 
 test('the more is to be mended, the less is believed', () => {
-  const { near } = settleModel(KIND);
+  const { near } = frameModelOf(KIND);
   const planes = planesOf(raster);
   const moved = (usualMend: number) => {
     const { landmarks: at, trust } = led(planes, landmarks, KIND, near, usualMend);

@@ -11,7 +11,7 @@ import { framePatch } from './framePatch.js';
 export type StepWeights = Float32Array;
 
 /** What was learned about the fish of one build. Each of the first two says where the six points lie, `u` and `v` by turns. */
-export interface SettleModel {
+export interface FrameModel {
   /** From points that a machine proposed. */
   readonly far: readonly StepWeights[];
   /** From points that were tapped, or that `far` led to. */
@@ -26,7 +26,7 @@ const POINT_FEATURE = 60;
 const USUAL_MEND = 0.02;
 
 /** Everything a step looks at: the patch under the frame, and how far each point lies off where its kind has it. */
-export function settleFeatures(planes: Planes, landmarks: LandmarksPx, map: PlaneMap, kind: PaintedKind): Float32Array {
+export function frameFeatures(planes: Planes, landmarks: LandmarksPx, map: PlaneMap, kind: PaintedKind): Float32Array {
   const patch = framePatch(planes, map, kind);
   const off = pointsOff(landmarks, map, kind);
   const features = new Float32Array(patch.length + off.length);
@@ -49,11 +49,11 @@ export function pointsOff(landmarks: LandmarksPx, map: PlaneMap, kind: PaintedKi
  * `landmarks` in pixels of them. Source: supervised descent, Xiong and De la Torre (2013), CVPR, 532-539.
  * Example: points that are off by three hundredths of a length are led to within one.
  */
-export function settledPoints(
+export function refineLandmarks(
   planes: Planes,
   landmarks: LandmarksPx,
   kind: PaintedKind,
-  { far, near }: Pick<SettleModel, 'far' | 'near'>,
+  { far, near }: Pick<FrameModel, 'far' | 'near'>,
 ): LandmarksPx {
   let at = landmarks;
   for (const step of [far, near]) at = led(planes, at, kind, step).landmarks;
@@ -65,10 +65,10 @@ export function settledPoints(
  * of the body and points that are a little off no longer matter. As `flankMap` otherwise.
  * Example: a fish turned by 20 degrees is off by half as much as with six points that are exactly right.
  */
-export function settledFrame(planes: Planes, landmarks: LandmarksPx, kind: PaintedKind, model: SettleModel): PlaneMap {
+export function refineFrame(planes: Planes, landmarks: LandmarksPx, kind: PaintedKind, model: FrameModel): PlaneMap {
   const { landmarks: closer, trust } = led(planes, landmarks, kind, model.near, USUAL_MEND);
   const map = flankMap(closer, kind);
-  const features = settleFeatures(planes, closer, map, kind);
+  const features = frameFeatures(planes, closer, map, kind);
   return frameBend(
     map,
     model.bend.map((weights) => trust * said(weights, features)),
@@ -102,7 +102,7 @@ export function led(
   usualMend = Infinity,
 ): { readonly landmarks: LandmarksPx; readonly trust: number } {
   const map = flankMap(landmarks, kind);
-  const features = settleFeatures(planes, landmarks, map, kind);
+  const features = frameFeatures(planes, landmarks, map, kind);
   const before = pointsOff(landmarks, map, kind);
   const after = step.map((weights) => said(weights, features));
   const mended = Math.sqrt(

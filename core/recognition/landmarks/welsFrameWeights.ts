@@ -1,7 +1,7 @@
-import type { PackedSettleModel } from './packedSteps.js';
+import type { PackedFrameModel } from './packedSteps.js';
 
 /** Learned from 2400 painted pictures by `npm run train:frame`; not written by hand. */
-export const WELS_FRAME_WEIGHTS: PackedSettleModel = {
+export const WELS_FRAME_WEIGHTS: PackedFrameModel = {
   far: [
     {
       scale: 0.00009666658263272188,

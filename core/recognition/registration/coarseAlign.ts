@@ -1,5 +1,5 @@
-import { noShift, type BentShift } from './refineWarp.js';
-import type { PrintLevel } from '../descriptor/descriptorLevel.js';
+import { identityWarp, type Warp } from './refineWarp.js';
+import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
 
 /** How far a flank may lie off, in coarse cells, along and across. */
 const REACH_ALONG = 5;
@@ -17,11 +17,11 @@ const LEAST_CELLS = 25;
 /** Holds the fitted slopes back where few parts speak. */
 const HELD = 0.3;
 
-export interface RoughShift {
+export interface CoarseAlignment {
   /** How well the parts agree at the best place, about 0 to 1: tells a likely flank from an unlikely one. */
   readonly likeness: number;
   /** The best places, each tilted and stretched as its parts say, in coarse cells; the best first. */
-  readonly shifts: readonly BentShift[];
+  readonly shifts: readonly Warp[];
 }
 
 interface Part {
@@ -35,7 +35,7 @@ interface Part {
  * Where about a print lies on another. Each part of it is looked for by normalised correlation (Lewis 1995); the place is the one at
  * which the parts, each allowed a little slack, are together most alike, as with springs between them (Felzenszwalb and Huttenlocher 2005).
  */
-export function roughShift(print: PrintLevel, other: PrintLevel, most: number): RoughShift {
+export function coarseAlign(print: DescriptorLevel, other: DescriptorLevel, most: number): CoarseAlignment {
   const parts = partsOf(print, other);
   const total = new Float64Array(WIDE * HIGH);
   const weights = parts.reduce((sum, { weight }) => sum + weight, 0);
@@ -86,7 +86,7 @@ function nearby({ likeness }: Part, place: number): { likeness: number; along: n
 }
 
 /** A common place with the slopes along and across that the places of the parts suggest. */
-function tilted(parts: readonly Part[], place: number): BentShift {
+function tilted(parts: readonly Part[], place: number): Warp {
   const normal = [0, 0, 0].map((_, i) => [0, 0, 0].map((__, j) => (i === j ? HELD : 0)));
   const [rightAlong, rightAcross] = [
     [0, 0, 0],
@@ -102,7 +102,7 @@ function tilted(parts: readonly Part[], place: number): BentShift {
       rightAcross[i] = (rightAcross[i] ?? 0) + weight * a * found.across;
     }
   }
-  const shift = noShift();
+  const shift = identityWarp();
   shift.set(three(normal, rightAlong), 0);
   shift.set(three(normal, rightAcross), 6);
   shift[0] = (shift[0] as number) + along(place);
@@ -124,7 +124,7 @@ function three(m: readonly (readonly number[])[], r: readonly number[]): number[
   return [0, 1, 2].map((k) => det(m.map((row, i) => row.map((value, j) => (j === k ? (r[i] ?? 0) : value)))) / whole);
 }
 
-function partsOf(print: PrintLevel, other: PrintLevel): Part[] {
+function partsOf(print: DescriptorLevel, other: DescriptorLevel): Part[] {
   const { columns, rows } = print;
   const [wide, high] = [Math.floor(columns / PARTS_ALONG), Math.floor(rows / PARTS_ACROSS)];
   const parts: Part[] = [];
@@ -144,8 +144,8 @@ function partsOf(print: PrintLevel, other: PrintLevel): Part[] {
 
 /** How alike a part is to the other print at every place within reach. */
 function mapOf(
-  { columns, rows, value: a, known: ka }: PrintLevel,
-  { value: b, known: kb }: PrintLevel,
+  { columns, rows, value: a, known: ka }: DescriptorLevel,
+  { value: b, known: kb }: DescriptorLevel,
   left: number,
   top: number,
   wide: number,

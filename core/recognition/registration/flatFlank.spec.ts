@@ -1,12 +1,12 @@
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
-import { noShift } from './refineWarp.js';
+import { identityWarp } from './refineWarp.js';
 import { flankFrame } from '../landmarks/flankFrame.js';
 import { flatFlank } from './flatFlank.js';
 
 const KIND = 'carp-mirror';
 
 test('a flank lies flat whichever way it was held, and nothing lies beside the body', () => {
-  const flat = (turnRad: number, shift = noShift()) => {
+  const flat = (turnRad: number, shift = identityWarp()) => {
     const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad });
     return flatFlank(raster, landmarks, KIND, 2, { shift });
   };
@@ -21,7 +21,7 @@ test('a flank lies flat whichever way it was held, and nothing lies beside the b
     return seen.reduce((sum, i) => sum + Math.abs((a.data[i] ?? 0) - (b.data[i] ?? 0)), 0) / seen.length;
   };
   expect(off(level, flat(0.4))).toBeLessThan(5);
-  expect(off(level, flat(0, noShift().fill(4, 0, 1)))).toBeGreaterThan(6);
+  expect(off(level, flat(0, identityWarp().fill(4, 0, 1)))).toBeGreaterThan(6);
 });
 
 test('a mark that was set by hand lies on the flat flank where its scale is seen', () => {
@@ -30,7 +30,7 @@ test('a mark that was set by hand lies on the flat flank where its scale is seen
   const [plain] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark] }).marks;
   // The frame settles: a little off where the six points alone have it, and no more.
   expect(Math.hypot((plain?.u ?? NaN) - mark.u, (plain?.v ?? NaN) - mark.v)).toBeLessThan(0.03);
-  const shift = noShift().fill(3, 0, 1);
+  const shift = identityWarp().fill(3, 0, 1);
   const [laid] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark], shift }).marks;
   expect(laid?.u).toBeCloseTo((plain?.u ?? NaN) - 3 * flankFrame(KIND).cell, 5);
   expect(laid?.v).toBeCloseTo(plain?.v ?? NaN, 5);

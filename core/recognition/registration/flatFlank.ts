@@ -2,7 +2,7 @@ import type { PaintedKind } from '../../domain/fish/anatomy.js';
 import type { LandmarksPx } from '../../domain/fish/landmarks.js';
 import type { Raster } from '../../image/raster.js';
 import { scaled } from '../../domain/fish/landmarks.js';
-import { shifted, shiftedBack, type BentShift } from './refineWarp.js';
+import { warpPoint, unwarpPoint, type Warp } from './refineWarp.js';
 import { flankFrame, onBody } from '../landmarks/flankFrame.js';
 import { flankMap } from './flankMap.js';
 import type { FlankPoint } from '../../domain/fish/flankPoint.js';
@@ -24,7 +24,7 @@ export interface FlatFlank extends FlatPicture {
 
 interface LaidAs {
   /** As `comparePrints` gives it: the flank lies as the print that it was compared with. */
-  readonly shift?: BentShift | undefined;
+  readonly shift?: Warp | undefined;
   /** Marks that were set by hand, as `flankMarks` gives them. */
   readonly marks?: readonly FlankPoint[] | undefined;
 }
@@ -49,7 +49,7 @@ export function flatFlank(
     for (let x = 0; x < widthPx; x += 1, to += 4) {
       const [column, row] = [(x + 0.5) / fine - 0.5, (y + 0.5) / fine - 0.5];
       if (!onBody(kind, fromU + (column + 0.5) * cell, fromV + (row + 0.5) * cell)) continue;
-      const lies = shift ? shifted(shift, { columns, rows }, column, row) : { column, row };
+      const lies = shift ? warpPoint(shift, { columns, rows }, column, row) : { column, row };
       const at = map(fromU + (lies.column + 0.5) * cell, fromV + (lies.row + 0.5) * cell);
       const [px, py] = [Math.round(at.x / scale - 0.5), Math.round(at.y / scale - 0.5)];
       if (px < 0 || py < 0 || px >= raster.widthPx || py >= raster.heightPx) continue;
@@ -63,7 +63,7 @@ export function flatFlank(
   const laidMarks = marks.map((mark) => {
     const { u, v } = placeAt(map, tapped(mark.u, mark.v), mark);
     if (!shift) return { u, v };
-    const lies = shiftedBack(shift, size, (u - fromU) / cell - 0.5, (v - fromV) / cell - 0.5);
+    const lies = unwarpPoint(shift, size, (u - fromU) / cell - 0.5, (v - fromV) / cell - 0.5);
     return { u: fromU + (lies.column + 0.5) * cell, v: fromV + (lies.row + 0.5) * cell };
   });
   return { widthPx, heightPx, data, marks: laidMarks };

@@ -5,7 +5,7 @@ import type { FlankFrame } from '../landmarks/flankFrame.js';
 import { frameOnPicture } from '../landmarks/frameOnPicture.js';
 
 /** What was seen on the grid: brightness, the two opponent colours, and whether anything was seen (1 or 0). */
-export interface LaidFlank {
+export interface RectifiedFlank {
   readonly light: Float32Array;
   readonly redness: Float32Array;
   readonly yellowness: Float32Array;
@@ -15,7 +15,7 @@ export interface LaidFlank {
 const BURNT = 246;
 
 /** Lays a picture of a flank on the grid of its kind. */
-export function laidFlank(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind, frame: FlankFrame): LaidFlank {
+export function rectify(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind, frame: FlankFrame): RectifiedFlank {
   const { columns, rows, cell, fromU, fromV, body } = frame;
   const { planes, map } = frameOnPicture(raster, landmarks, kind);
   const { widthPx, heightPx } = planes.light;

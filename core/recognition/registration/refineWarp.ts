@@ -1,10 +1,10 @@
-import type { PrintLevel } from '../descriptor/descriptorLevel.js';
+import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
 
 /**
  * Where the cells of one print lie on another: twelve numbers in cells, the shift along as `1, x, y, x², xy, y²` and then the shift
  * across, with `x` from -1 at the head's end of the print to 1, `y` from -1 at the back to 1.
  */
-export type BentShift = Float64Array;
+export type Warp = Float64Array;
 
 const TERMS = 6;
 const NUMBERS = 2 * TERMS;
@@ -17,19 +17,19 @@ const MOST_STEP = 2;
 const STILL = 0.05;
 
 /** No shift at all. */
-export function noShift(): BentShift {
+export function identityWarp(): Warp {
   return new Float64Array(NUMBERS);
 }
 
 /** The same shift in cells half as large. */
-export function finer(shift: BentShift): BentShift {
+export function upscale(shift: Warp): Warp {
   return shift.map((term) => 2 * term);
 }
 
 /** Where a cell lies after the shift. */
-export function shifted(
-  shift: BentShift,
-  { columns, rows }: Pick<PrintLevel, 'columns' | 'rows'>,
+export function warpPoint(
+  shift: Warp,
+  { columns, rows }: Pick<DescriptorLevel, 'columns' | 'rows'>,
   column: number,
   row: number,
 ) {
@@ -40,15 +40,15 @@ export function shifted(
 }
 
 /** The other way: which cell of the first lies on a place of the second. By a few steps towards it; shifts are slight. */
-export function shiftedBack(
-  shift: BentShift,
+export function unwarpPoint(
+  shift: Warp,
   size: { readonly columns: number; readonly rows: number },
   column: number,
   row: number,
 ): { readonly column: number; readonly row: number } {
   let at = { column, row };
   for (let step = 0; step < 6; step += 1) {
-    const lies = shifted(shift, size, at.column, at.row);
+    const lies = warpPoint(shift, size, at.column, at.row);
     at = { column: at.column + column - lies.column, row: at.row + row - lies.row };
   }
   return at;
@@ -58,14 +58,14 @@ export function shiftedBack(
 const TURNED_AT = 9;
 
 /** The shift from the second print to the first, by least squares: it is of second degree again, the shifts being slight. Example: of no shift it is none. */
-export function turnedShift(shift: BentShift, size: { readonly columns: number; readonly rows: number }): BentShift {
+export function invertWarp(shift: Warp, size: { readonly columns: number; readonly rows: number }): Warp {
   const normal = Array.from({ length: TERMS }, () => new Float64Array(TERMS));
   const right = [new Float64Array(TERMS), new Float64Array(TERMS)] as const;
   for (let j = 0; j < TURNED_AT; j += 1) {
     for (let i = 0; i < TURNED_AT; i += 1) {
       const column = ((i + 0.5) * size.columns) / TURNED_AT - 0.5;
       const row = ((j + 0.5) * size.rows) / TURNED_AT - 0.5;
-      const back = shiftedBack(shift, size, column, row);
+      const back = unwarpPoint(shift, size, column, row);
       const [x, y] = [(2 * (column + 0.5)) / size.columns - 1, (2 * (row + 0.5)) / size.rows - 1];
       const terms = [1, x, y, x * x, x * y, y * y];
       for (let p = 0; p < TERMS; p += 1) {
@@ -76,7 +76,7 @@ export function turnedShift(shift: BentShift, size: { readonly columns: number; 
       }
     }
   }
-  const turned = noShift();
+  const turned = identityWarp();
   for (const [i, each] of right.entries()) {
     const copy = normal.map((line) => line.slice());
     turned.set(solved(copy, each) ?? each.fill(0), i * TERMS);
@@ -85,14 +85,14 @@ export function turnedShift(shift: BentShift, size: { readonly columns: number; 
 }
 
 /** What another print has at the places of this one. */
-export interface Overlaid {
+export interface Warped {
   readonly value: Float32Array;
   /** 1 where both are known, else 0. */
   readonly known: Uint8Array;
 }
 
 /** Lays `other` over `print` after a shift, joined straight between its cells. */
-export function overlaid(print: PrintLevel, other: PrintLevel, shift: BentShift): Overlaid {
+export function warp(print: DescriptorLevel, other: DescriptorLevel, shift: Warp): Warped {
   const { columns, rows, known: here } = print;
   const { value: from, known: there } = other;
   const value = new Float32Array(columns * rows);
@@ -136,16 +136,16 @@ const n = (value: number | undefined) => value as number;
  * (Lucas and Kanade 1981), with differences that stand out counted less and less, and each term held back in proportion to how large it
  * usually is. `coarseness` is the side of a cell in fine cells; at most `steps` steps.
  */
-export function bentShift(
-  print: PrintLevel,
-  other: PrintLevel,
-  first: BentShift,
+export function refineWarp(
+  print: DescriptorLevel,
+  other: DescriptorLevel,
+  first: Warp,
   coarseness: number,
   steps: number,
-): BentShift {
+): Warp {
   let shift = first;
   for (let step = 0; step < steps; step += 1) {
-    const by = gaussNewton(print, overlaid(print, other, shift), shift, coarseness);
+    const by = gaussNewton(print, warp(print, other, shift), shift, coarseness);
     if (!by) break;
     shift = shift.map((term, i) => term + Math.max(-MOST_STEP, Math.min(MOST_STEP, n(by[i]))));
     if (by.every((term) => Math.abs(term) < STILL)) break;
@@ -169,9 +169,9 @@ const MOMENTS = 5;
  * are summed row by row, and the equations are put together at the end.
  */
 function gaussNewton(
-  { columns, rows, value, known: here }: PrintLevel,
-  over: Overlaid,
-  shift: BentShift,
+  { columns, rows, value, known: here }: DescriptorLevel,
+  over: Warped,
+  shift: Warp,
   coarseness: number,
 ): Float64Array | undefined {
   const [there, seen] = [over.value, over.known];

@@ -1,14 +1,14 @@
-import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { relativeWeight, WS_SPREAD } from '@keeper/core/biometry/relativeWeight';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { totalLength } from '@keeper/core/domain/fish/bodyLength';
 import { gramsOf } from '@keeper/core/measure/mass';
 
 /** The subtraction as one would check it on paper. */
-export function AsRead({ story }: { story: CaptureStory }) {
-  const { weight } = story.facts;
+export function AsRead({ state }: { state: CaptureState }) {
+  const { weight } = state.facts;
   if (!weight) return null;
-  const net = netOf(story);
+  const net = netOf(state);
   const line = 'flex justify-between border-t border-rule py-2 tabular-nums';
   return (
     <dl>
@@ -26,16 +26,16 @@ export function AsRead({ story }: { story: CaptureStory }) {
         <dt>Net</dt>
         <dd>{net ? formatMass(net) : 'not known without the tare'}</dd>
       </div>
-      <ConditionLine story={story} />
+      <ConditionLine state={state} />
       {weight.written && <p className="text-sm text-soft">Written down as “{weight.written}”.</p>}
     </dl>
   );
 }
 
 /** How well fed it is for its length, where a standard weight is published for its kind; and what it was taken for. */
-function ConditionLine({ story }: { story: CaptureStory }) {
-  const { species, length, guess } = story.facts;
-  const net = netOf(story);
+function ConditionLine({ state }: { state: CaptureState }) {
+  const { species, length, guess } = state.facts;
+  const net = netOf(state);
   const relative =
     species && length && net ? relativeWeight(species, totalLength(length, species).totalMm, gramsOf(net)) : undefined;
   if (relative === undefined && !guess) return null;

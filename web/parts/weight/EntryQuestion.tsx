@@ -1,12 +1,12 @@
 import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/domain/capture/event';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { totalLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, lengthMm, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
-import { becauseOf } from '@keeper/core/weighing/slipEvidence';
+import { slipEvidence } from '@keeper/core/weighing/slipEvidence';
 import { explainEntry, type Explanation } from '@keeper/core/weighing/explain';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { SLIP_WORDS } from '@keeper/core/weighing/slip';
@@ -19,11 +19,11 @@ const SHOWN = 3;
 const TOO_UNLIKELY = 0.02;
 
 /** An entry that does not fit is explained, not only flagged: the likeliest slips with what each would make of it. It never holds anything up. */
-export function EntryQuestion({ story }: { story: CaptureStory }) {
-  const entry = useEntry(story);
+export function EntryQuestion({ state }: { state: CaptureState }) {
+  const entry = useEntry(state);
   const [note, setNote] = useState('');
   const said = useMemo(() => entry && explainEntry(entry), [entry]);
-  if (!entry || !said?.ask || story.entryKept) return null;
+  if (!entry || !said?.ask || state.entryKept) return null;
   const { unit } = entry.reading.asRead;
   const slips = said.slips.filter(({ probability }) => probability > TOO_UNLIKELY).slice(0, SHOWN);
   const write = (...made: ReturnType<typeof makeEvent>[]) => void record(made);
@@ -37,12 +37,12 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
       </p>
       <ul>
         {slips.map((slip) => {
-          const corrected = correctedFacts(slip, story);
+          const corrected = correctedFacts(slip, state);
           return (
             <li key={slip.kind} className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-3">
               <span className="min-w-48 flex-1">
                 <b>{SLIP_WORDS[slip.kind]}.</b> <span className="text-soft">{oddsText(slip.probability)}</span>
-                {becauseOf(slip.kind, entry).map((sentence) => (
+                {slipEvidence(slip.kind, entry).map((sentence) => (
                   <span key={sentence} className="block">
                     {sentence}
                   </span>
@@ -54,11 +54,11 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
                   className="button"
                   onClick={() =>
                     write(
-                      makeEvent(story.captureId, story.startedAt, 'amended', {
+                      makeEvent(state.captureId, state.startedAt, 'amended', {
                         facts: corrected.facts,
                         why: `${SLIP_WORDS[slip.kind]}.`,
                       }),
-                      makeEvent(story.captureId, story.startedAt, 'entry-kept', {}),
+                      makeEvent(state.captureId, state.startedAt, 'entry-kept', {}),
                     )
                   }
                 >
@@ -83,7 +83,7 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
           type="button"
           className="button"
           onClick={() =>
-            write(makeEvent(story.captureId, story.startedAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
+            write(makeEvent(state.captureId, state.startedAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
           }
         >
           It is right as it stands
@@ -96,7 +96,7 @@ export function EntryQuestion({ story }: { story: CaptureStory }) {
 /** What an explanation would make of the entry, and how that is said; nothing where it only says that the truth is not known. */
 function correctedFacts(
   { corrected, kind }: Explanation,
-  story: CaptureStory,
+  state: CaptureState,
 ): { readonly facts: Facts; readonly says: string } | undefined {
   if (corrected.species)
     return {
@@ -109,14 +109,14 @@ function correctedFacts(
         ? 'half-cm'
         : kind === 'centimetres-for-inches'
           ? 'quarter-in'
-          : story.facts.length?.unit;
-    const asked = story.facts.length;
+          : state.facts.length?.unit;
+    const asked = state.facts.length;
     // What is compared is the total length; what is written down is to where it was read.
-    const share = asked ? lengthMm(asked) / totalLength(asked, story.facts.species).totalMm : 1;
+    const share = asked ? lengthMm(asked) / totalLength(asked, state.facts.species).totalMm : 1;
     const length = { ...lengthIn(corrected.lengthMm * share, unit ?? 'half-cm'), ...(asked?.of && { of: asked.of }) };
     return { facts: { length }, says: `Make it ${formatLength(length)}` };
   }
-  const reading = story.facts.weight;
+  const reading = state.facts.weight;
   if (corrected.grams === undefined || !reading) return undefined;
   const { tare: _tare, ...rest } = reading;
   // What a connected scale sent belongs to what was read, not to what it is corrected to.

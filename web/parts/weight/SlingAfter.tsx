@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
 import type { ReadingWay } from '@keeper/core/domain/capture/weightReading';
 import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
 import { massFromParts, massParts } from '@keeper/core/measure/massParts';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useDevicePreference } from '../../data/devicePreferences.js';
 import { scaleOf } from '../../data/scale.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Choice } from '../Choice.js';
@@ -15,16 +15,16 @@ import { LiveScaleReading } from './LiveScaleReading.js';
 import { useLiveScale } from './useLiveScale.js';
 
 interface SlingAfterProps {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
   readonly onShown: (shown: Mass, way: ReadingWay) => void;
 }
 
 /** The empty wet sling on the scale once more: the two tares bracket the truth. */
-export function SlingAfter({ story, onShown }: SlingAfterProps) {
-  const way = useDeviceWay('scale');
+export function SlingAfter({ state, onShown }: SlingAfterProps) {
+  const way = useDevicePreference('scale');
   const [open, setOpen] = useState<'no' | 'live' | 'hand'>('no');
-  if (open === 'live') return <LiveSling story={story} onShown={onShown} onByHand={() => setOpen('hand')} />;
-  if (open === 'hand') return <SlingByHand story={story} onShown={onShown} />;
+  if (open === 'live') return <LiveSling state={state} onShown={onShown} onByHand={() => setOpen('hand')} />;
+  if (open === 'hand') return <SlingByHand state={state} onShown={onShown} />;
   return (
     <div className="flex flex-wrap items-center gap-3">
       <button type="button" className="button min-h-14" onClick={() => setOpen(way === 'none' ? 'hand' : 'live')}>
@@ -37,38 +37,38 @@ export function SlingAfter({ story, onShown }: SlingAfterProps) {
   );
 }
 
-function LiveSling({ story, onShown, onByHand }: SlingAfterProps & { onByHand: () => void }) {
-  const way = useDeviceWay('scale');
+function LiveSling({ state, onShown, onByHand }: SlingAfterProps & { onByHand: () => void }) {
+  const way = useDevicePreference('scale');
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
-  const { state, listen, stop } = useLiveScale(gramsOf(nature.division));
+  const { state: scale, listen, stop } = useLiveScale(gramsOf(nature.division));
   const begin = () => {
     // A fish leaves some water in the sling.
     const hung = { what: 'sling' as const, slingGrams: slingGrams * 1.04, division: nature.division };
-    void listen(scaleOf(way, { ...hung, zeroGrams: wasZeroed(story, zeroedAt) ? slingGrams : 0 }));
+    void listen(scaleOf(way, { ...hung, zeroGrams: wasZeroed(state, zeroedAt) ? slingGrams : 0 }));
   };
   const shown =
-    state.is === 'reading' && state.settling.steadiness === 'empty' ? state.samples.at(-1)?.grams : undefined;
+    scale.is === 'reading' && scale.settling.steadiness === 'empty' ? scale.samples.at(-1)?.grams : undefined;
   return (
     <div role="group" aria-label="Empty sling" className="grid gap-3">
-      {state.is === 'off' && (
+      {scale.is === 'off' && (
         <button type="button" className="button button-main min-h-14" onClick={begin}>
           It hangs there, wet and empty
         </button>
       )}
       <LiveScaleReading
-        state={state}
+        state={scale}
         division={nature.division}
         rounding="as-read"
         what="sling"
         onTaken={({ sent }) => onShown(sent, 'live')}
       />
-      {shown !== undefined && state.is === 'reading' && (
+      {shown !== undefined && scale.is === 'reading' && (
         <button
           type="button"
           className="button min-h-14"
           onClick={() => {
             stop();
-            onShown({ unit: state.unit, count: Math.round(shown / gramsOf({ unit: state.unit, count: 1 })) }, 'live');
+            onShown({ unit: scale.unit, count: Math.round(shown / gramsOf({ unit: scale.unit, count: 1 })) }, 'live');
           }}
         >
           Record as zero
@@ -81,8 +81,8 @@ function LiveSling({ story, onShown, onByHand }: SlingAfterProps & { onByHand: (
   );
 }
 
-function SlingByHand({ story, onShown }: SlingAfterProps) {
-  const asRead = story.facts.weight?.asRead;
+function SlingByHand({ state, onShown }: SlingAfterProps) {
+  const asRead = state.facts.weight?.asRead;
   const unit = asRead?.unit ?? 'oz';
   const parts = massParts(unit);
   const wheels = useWheels<'sling'>(parts, { sling: [] }, 'sling');
@@ -91,7 +91,7 @@ function SlingByHand({ story, onShown }: SlingAfterProps) {
   const signed = { unit, count: below === 'below' ? -shown.count : shown.count };
   return (
     <div role="group" aria-label="Empty sling" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
-      {story.facts.weight?.method === 'zeroed' && (
+      {state.facts.weight?.method === 'zeroed' && (
         <Choice
           label="Above or below zero"
           value={below}

@@ -1,9 +1,9 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import type { WeighedFish } from '@keeper/contract/weighed';
-import { emptyStory } from '@keeper/core/domain/capture/captureState';
+import { emptyCapture } from '@keeper/core/domain/capture/captureState';
 import { gramsOf, poundsOunces } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { weightResult, type WeightResult } from '@keeper/core/weighing/result';
@@ -40,8 +40,8 @@ function shown(reading: Partial<WeightReading> = {}, bestOz?: number) {
             weighing: { asRead: { unit: 'oz', count: bestOz }, method: 'zeroed' },
           },
         ];
-  const story = { ...emptyStory('c1'), facts: { species: 'carp' as const } };
-  return render(<WeightStands story={story} />);
+  const state = { ...emptyCapture('c1'), facts: { species: 'carp' as const } };
+  return render(<WeightStands state={state} />);
 }
 
 test('a weight stands in both families, each with its doubt in the same unit, with the budget on tap', async () => {

@@ -1,4 +1,4 @@
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatDoubt, formatInterval } from '@keeper/core/measure/formatInterval';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -22,8 +22,8 @@ const SOURCE_WORDS: Readonly<Record<Contribution['source'], string>> = {
 };
 
 /** The weight of one fish as far as it can be stood behind: one number with its own interval, and where the doubt comes from. */
-export function WeightStands({ story }: { story: CaptureStory }) {
-  const result = useWeightResult(story);
+export function WeightStands({ state }: { state: CaptureState }) {
+  const result = useWeightResult(state);
   const { massUnit } = useSettings();
   if (!result) return null;
   const keepers = massSystemOf(massUnit);
@@ -56,7 +56,7 @@ export function WeightStands({ story }: { story: CaptureStory }) {
         </summary>
         <Budget result={result} system={keepers} />
       </details>
-      <Best story={story} result={result} />
+      <Best state={state} result={result} />
     </div>
   );
 }
@@ -122,14 +122,14 @@ function Budget({ result, system }: { result: WeightResult; system: MassSystem }
 const NO_RIVAL_BELOW = 0.7;
 
 /** Whether it is the heaviest of its kind, as a chance where it overlaps with others. */
-function Best({ story, result }: { story: CaptureStory; result: WeightResult }) {
+function Best({ state, result }: { state: CaptureState; result: WeightResult }) {
   const weighed = useWeighed();
   const kit = useKit();
   const { rounding } = useSettings();
-  const { species, weight } = story.facts;
+  const { species, weight } = state.facts;
   // A dead fish is not praised.
-  if (!species || story.outcome === 'died') return null;
-  const others = weighed.filter((fish) => fish.species === species && fish.captureId !== story.captureId);
+  if (!species || state.outcome === 'died') return null;
+  const others = weighed.filter((fish) => fish.species === species && fish.captureId !== state.captureId);
   if (others.length === 0) return null;
   const rivals = others.flatMap(({ weighing, startedAt, grams }) => {
     if (!weighing || grams < NO_RIVAL_BELOW * result.best.grams) return [];

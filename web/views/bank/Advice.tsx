@@ -1,8 +1,8 @@
 import { basisText, type Finding, type Severity } from '@keeper/core/care/counsel';
 import type { FishingAdvice } from '@keeper/core/care/fishing';
-import { hotCaptureWays, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
+import { hotCaptureWays, type HotCapturePractice } from '@keeper/core/care/hotCapture';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 const VERDICT: Readonly<Record<Severity, string>> = { stop: 'leave them today', care: 'go with care', good: 'go' };
 
@@ -17,7 +17,7 @@ const BAR: Readonly<Record<Severity, string>> = {
 export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
   const saturation = advice[0]?.saturationMgL ?? undefined;
   return (
-    <Part title="Should we fish?">
+    <Section title="Should we fish?">
       <div className="grid gap-6">
         {advice.map(({ species, verdict, findings }) => (
           <div key={species}>
@@ -26,7 +26,7 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
             </h3>
             <ul className="grid gap-3">
               {findings.map((finding) => (
-                <Said key={finding.rule} finding={finding} />
+                <FindingItem key={finding.rule} finding={finding} />
               ))}
             </ul>
           </div>
@@ -39,12 +39,12 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
         </p>
       )}
       <p className="mt-4 text-sm text-soft">Local rules and licences decide; this only advises.</p>
-    </Part>
+    </Section>
   );
 }
 
 /** One finding: what, why, on what it stands, and what would change it. */
-export function Said({ finding }: { finding: Finding }) {
+export function FindingItem({ finding }: { finding: Finding }) {
   return (
     <li className={`pl-4 ${BAR[finding.severity]}`}>
       <p className="font-semibold">{finding.text}</p>
@@ -57,11 +57,11 @@ export function Said({ finding }: { finding: Finding }) {
 }
 
 /** What to do when a fish that should be left alone is hooked all the same. */
-export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdvice[]; school: HotCaptureSchool }) {
+export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdvice[]; school: HotCapturePractice }) {
   const warm = advice.filter(({ findings }) => findings.some(({ rule }) => rule === 'too-warm'));
   if (warm.length === 0) return null;
   return (
-    <Part title="If one is hooked all the same">
+    <Section title="If one is hooked all the same">
       <div className="grid gap-5 sm:grid-cols-2 lg:grid-cols-1">
         {hotCaptureWays(school).map((way, i) => (
           <div key={way.school} className="border-t-2 border-ink pt-3">
@@ -79,6 +79,6 @@ export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdv
           </div>
         ))}
       </div>
-    </Part>
+    </Section>
   );
 }

@@ -1,6 +1,6 @@
 import { Navigate } from 'react-router';
 import { currentOuting, useOutings } from '../../data/useOuting.js';
-import { useMinute } from '../../data/useProspect.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import { NewOuting } from './NewOuting.js';
 
 /** Leads to the outing that one is on, else to planning one. */

@@ -1,17 +1,17 @@
 import { useState } from 'react';
 import type { OutingPayloads } from '@keeper/core/domain/outing/event';
-import type { OutingStory } from '@keeper/core/domain/outing/outingState';
+import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { Sheet } from '../../parts/Sheet.js';
 import { localInput } from '../../parts/when.js';
 import { PlanFields, planOf, type PlanDraft } from './PlanFields.js';
 
 interface ChangePlanProps {
-  readonly story: OutingStory;
+  readonly state: OutingState;
   readonly onChanged: (plan: Omit<OutingPayloads['outing-planned'], 'waterId'>) => void;
 }
 
 /** Plans change: somebody comes along, it gets later, another fish is after all the one. */
-export function ChangePlan({ story, onChanged }: ChangePlanProps) {
+export function ChangePlan({ state, onChanged }: ChangePlanProps) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -20,7 +20,7 @@ export function ChangePlan({ story, onChanged }: ChangePlanProps) {
       </button>
       <Sheet title="Change what is planned" open={open} onOpenChange={setOpen}>
         <Fields
-          story={story}
+          state={state}
           onChanged={(plan) => {
             setOpen(false);
             onChanged(plan);
@@ -31,12 +31,12 @@ export function ChangePlan({ story, onChanged }: ChangePlanProps) {
   );
 }
 
-function Fields({ story, onChanged }: ChangePlanProps) {
+function Fields({ state, onChanged }: ChangePlanProps) {
   const [draft, setDraft] = useState<PlanDraft>({
-    from: localInput(story.fromMs),
-    to: localInput(story.toMs),
-    companions: story.companions === 0 ? '0' : story.companions === 1 ? '1' : '2',
-    expected: story.expected,
+    from: localInput(state.fromMs),
+    to: localInput(state.toMs),
+    companions: state.companions === 0 ? '0' : state.companions === 1 ? '1' : '2',
+    expected: state.expected,
   });
   const [tried, setTried] = useState(false);
   return (

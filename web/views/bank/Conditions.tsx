@@ -1,25 +1,25 @@
 import { useState } from 'react';
 import type { Condition } from '@keeper/core/domain/outing/event';
-import type { Prospect } from '@keeper/core/planning/assessOuting';
-import type { OutingStory, TakenCondition } from '@keeper/core/domain/outing/outingState';
-import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
+import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
+import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { compassText } from '@keeper/core/domain/water/swim';
 import { sunDay, type SunDay } from '@keeper/core/weather/sun';
 import { guessWaterC } from '@keeper/core/care/margin';
 import { meanAirC } from '@keeper/core/domain/outing/weather';
-import { clock, clockBetween } from '../../data/useProspect.js';
+import { clock, clockBetween } from '../../data/useOutingAssessment.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { MeasureWater } from './MeasureWater.js';
 import { SeeSky } from './SeeSky.js';
 import { Strip } from './Strip.js';
 
 interface ConditionsProps {
-  readonly story: OutingStory;
-  readonly prospect: Prospect;
-  readonly habit: TempHabit;
+  readonly state: OutingState;
+  readonly assessment: OutingAssessment;
+  readonly habit: TempUnit;
   readonly forecastProblem: string | undefined;
   readonly asking: boolean;
   /** Looks at another hour of what is only planned. */
@@ -30,20 +30,20 @@ interface ConditionsProps {
 
 /** The hours of the outing as a strip, what was measured on it, and the ways of measuring. */
 export function Conditions(props: ConditionsProps) {
-  const { story, prospect, habit, forecastProblem, asking, onLook, onForecast, onTaken } = props;
+  const { state, assessment, habit, forecastProblem, asking, onLook, onForecast, onTaken } = props;
   const [open, setOpen] = useState<'water' | 'sky'>();
-  const { momentMs, moments, now, position } = prospect;
-  const measured = story.conditions.filter(({ waterC }) => waterC !== undefined).length;
+  const { momentMs, moments, now, position } = assessment;
+  const measured = state.conditions.filter(({ waterC }) => waterC !== undefined).length;
   const take = (condition: Condition) => {
     setOpen(undefined);
     onTaken(condition);
   };
   return (
-    <Part title="Conditions">
+    <Section title="Conditions">
       {moments || measured > 1 ? (
         <>
-          <Strip moments={moments ?? []} momentMs={momentMs} habit={habit} conditions={story.conditions} />
-          {onLook && moments && <LookAt story={story} momentMs={momentMs} onLook={onLook} />}
+          <Strip moments={moments ?? []} momentMs={momentMs} habit={habit} conditions={state.conditions} />
+          {onLook && moments && <LookAt state={state} momentMs={momentMs} onLook={onLook} />}
         </>
       ) : (
         <p className="mb-3 max-w-prose text-soft">
@@ -52,10 +52,10 @@ export function Conditions(props: ConditionsProps) {
             : 'Say where the swim or the water lies, and sun, shade and heat are worked out here. The position stays in this book.'}
         </p>
       )}
-      {moments && !story.forecast && (
+      {moments && !state.forecast && (
         <p className="mb-3 text-soft">Without a forecast: drawn as if the air and sky you noted stayed so.</p>
       )}
-      <p className="mb-3">{nowSentence(prospect, story, habit)}</p>
+      <p className="mb-3">{nowSentence(assessment, state, habit)}</p>
       {forecastProblem && <Notice role="alert">{forecastProblem}</Notice>}
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="button button-main min-h-14" onClick={() => setOpen('water')}>
@@ -66,13 +66,13 @@ export function Conditions(props: ConditionsProps) {
         </button>
         {position && (
           <button type="button" className="button min-h-14" disabled={asking} onClick={onForecast}>
-            {asking ? 'Asking…' : story.forecast ? 'Ask the forecast again' : 'Ask the forecast'}
+            {asking ? 'Asking…' : state.forecast ? 'Ask the forecast again' : 'Ask the forecast'}
           </button>
         )}
       </div>
       <Sheet title="Measure the water" open={open === 'water'} onOpenChange={(is) => setOpen(is ? 'water' : undefined)}>
         <MeasureWater
-          aboutC={now.waterC ?? guessWaterC(story.forecast ? meanAirC(story.forecast.hours) : 16)}
+          aboutC={now.waterC ?? guessWaterC(state.forecast ? meanAirC(state.forecast.hours) : 16)}
           habit={habit}
           position={position}
           atMs={momentMs}
@@ -82,16 +82,16 @@ export function Conditions(props: ConditionsProps) {
       <Sheet title="Air and sky" open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
         <SeeSky aboutC={now.airC ?? 15} habit={habit} onTaken={take} />
       </Sheet>
-    </Part>
+    </Section>
   );
 }
 
 const STEP_MS = 15 * 60_000;
 
 /** The hour that is looked at, while the outing is only planned. */
-function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: number; onLook: (atMs: number) => void }) {
-  const clock = clockBetween(story.fromMs, story.toMs);
-  const steps = Math.floor((story.toMs - story.fromMs) / STEP_MS);
+function LookAt({ state, momentMs, onLook }: { state: OutingState; momentMs: number; onLook: (atMs: number) => void }) {
+  const clock = clockBetween(state.fromMs, state.toMs);
+  const steps = Math.floor((state.toMs - state.fromMs) / STEP_MS);
   return (
     <div className="mb-2 flex items-center gap-4">
       <span className="shrink-0">
@@ -101,8 +101,8 @@ function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: num
         label="The hour that is looked at"
         text={clock(momentMs)}
         most={steps}
-        value={Math.round((momentMs - story.fromMs) / STEP_MS)}
-        onChange={(step) => onLook(story.fromMs + step * STEP_MS)}
+        value={Math.round((momentMs - state.fromMs) / STEP_MS)}
+        onChange={(step) => onLook(state.fromMs + step * STEP_MS)}
       />
     </div>
   );
@@ -111,20 +111,20 @@ function LookAt({ story, momentMs, onLook }: { story: OutingStory; momentMs: num
 const DEPTH = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
 const SOURCE = { hand: 'by hand', probe: 'by the probe', service: 'from the service' } as const;
 
-function nowSentence({ now, position, momentMs }: Prospect, story: OutingStory, habit: TempHabit): string {
-  const measured = story.conditions.findLast(({ waterC }) => waterC !== undefined);
+function nowSentence({ now, position, momentMs }: OutingAssessment, state: OutingState, habit: TempUnit): string {
+  const measured = state.conditions.findLast(({ waterC }) => waterC !== undefined);
   const { weather } = now;
   const sky = weather
     ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
     : '';
   const water = measured ? measuredText(measured, habit) : 'The water has not been measured yet.';
-  return [water, seenText(story, habit), sky, position && sunSentence(sunDay(momentMs, position))]
+  return [water, seenText(state, habit), sky, position && sunSentence(sunDay(momentMs, position))]
     .filter(Boolean)
     .join(' ');
 }
 
 /** The newest of each other thing that was measured or seen. */
-function seenText({ conditions }: OutingStory, habit: TempHabit): string {
+function seenText({ conditions }: OutingState, habit: TempUnit): string {
   const last = (kind: 'airC' | 'oxygenMgL' | 'cloudOctas' | 'windMs' | 'pressureHpa') => {
     const found = conditions.findLast((condition) => condition[kind] !== undefined);
     return found && { value: found[kind] ?? 0, at: clock(found.atMs) };
@@ -151,7 +151,7 @@ function sunSentence({ riseMs, setMs, always }: SunDay): string {
   return riseMs && setMs ? `Sun up from ${clock(riseMs)} to ${clock(setMs)}.` : '';
 }
 
-function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit: TempHabit): string {
+function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit: TempUnit): string {
   const where = depth ? ` ${DEPTH[depth]}` : '';
   return `Water ${formatTemperature(waterC, habit)}${where}, measured ${SOURCE[source]} at ${clock(atMs)}.`;
 }

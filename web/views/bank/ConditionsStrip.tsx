@@ -9,17 +9,17 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import type { OutlookMoment } from '@keeper/core/care/heatForecast';
+import type { HeatMoment } from '@keeper/core/care/heatForecast';
 import type { TakenCondition } from '@keeper/core/domain/outing/outingState';
-import { fahrenheitOf, type TempHabit } from '@keeper/core/measure/temperature';
-import { clock } from '../../data/useProspect.js';
+import { fahrenheitOf, type TempUnit } from '@keeper/core/measure/temperature';
+import { clock } from '../../data/useOutingAssessment.js';
 
 interface ConditionsStripProps {
   /** Empty without a forecast: then only what was measured is drawn. */
-  readonly moments: readonly OutlookMoment[];
+  readonly moments: readonly HeatMoment[];
   readonly conditions: readonly TakenCondition[];
   readonly momentMs: number;
-  readonly habit: TempHabit;
+  readonly habit: TempUnit;
 }
 
 /** The hours as a picture: the water as a surface, air, mat and bucket over it, what was measured as dots on it. */
@@ -140,7 +140,7 @@ interface Drawn {
   readonly bucket?: number;
 }
 
-function ahead({ atMs, waterC, airC, matC, bucketC }: OutlookMoment, shown: (tempC: number) => number): Drawn {
+function ahead({ atMs, waterC, airC, matC, bucketC }: HeatMoment, shown: (tempC: number) => number): Drawn {
   return { atMs, water: shown(waterC), air: shown(airC), mat: shown(matC), bucket: shown(bucketC) };
 }
 
@@ -177,7 +177,7 @@ function hourTicks(firstMs: number, lastMs: number): number[] {
 }
 
 /** The strip in words, for those who hear it. */
-function words(moments: readonly OutlookMoment[], conditions: readonly TakenCondition[]): string {
+function words(moments: readonly HeatMoment[], conditions: readonly TakenCondition[]): string {
   if (moments.length === 0) return `What was measured: ${conditions.length} readings.`;
   const water = moments.map(({ waterC }) => waterC);
   const mat = Math.max(...moments.map(({ matC }) => matC));

@@ -1,13 +1,13 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
-import { tellOuting } from '@keeper/core/domain/outing/outingState';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
+import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { DayTold, readingText } from './DayTold.js';
 
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
 jest.mock('../../data/rows.js', () => ({ useSwims: () => [{ id: 's1', name: 'Reed gate' }] }));
-jest.mock('../../data/useProspect.js', () => ({
+jest.mock('../../data/useOutingAssessment.js', () => ({
   clockBetween: () => (atMs: number) => new Date(atMs).toISOString().slice(11, 16),
 }));
 
@@ -42,7 +42,7 @@ const day = [
 ];
 
 test('the page of an ended outing tells its hours, its swims, what was measured and what was dropped', () => {
-  render(<DayTold story={tellOuting('o', [...day, event('outing-ended', '16:00', {})])} />);
+  render(<DayTold state={replayOuting('o', [...day, event('outing-ended', '16:00', {})])} />);
   expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([
     '06:00 to 16:00, 10 h; 1 run dropped.',
     'Began at Reed gate.',
@@ -52,7 +52,7 @@ test('the page of an ended outing tells its hours, its swims, what was measured 
 });
 
 test('one that was called off has no day to tell', () => {
-  render(<DayTold story={tellOuting('o', [...day, event('outing-called-off', '05:30', {})])} />);
+  render(<DayTold state={replayOuting('o', [...day, event('outing-called-off', '05:30', {})])} />);
   expect(screen.queryByRole('listitem')).not.toBeInTheDocument();
 });
 

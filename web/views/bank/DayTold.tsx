@@ -1,29 +1,29 @@
-import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { spanText } from '@keeper/core/measure/duration';
-import type { OutingStory, TakenCondition } from '@keeper/core/domain/outing/outingState';
+import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
-import { clockBetween } from '../../data/useProspect.js';
-import { Part } from '../../parts/Part.js';
+import { clockBetween } from '../../data/useOutingAssessment.js';
+import { Section } from '../../parts/Section.js';
 
 /** The day of an outing as it went: the hours, the swims, and what was measured. */
-export function DayTold({ story }: { story: OutingStory }) {
+export function DayTold({ state }: { state: OutingState }) {
   const swims = useSwims();
   const { tempHabit } = useSettings();
-  const { fromMs, toMs, endedAt, conditions, runsDropped, calledOff } = story;
+  const { fromMs, toMs, endedAt, conditions, runsDropped, calledOff } = state;
   if (calledOff) return null;
   const endMs = Math.max(fromMs, endedAt === null ? toMs : Date.parse(endedAt));
   const clock = clockBetween(fromMs, endMs);
   const nameOf = (swimId: string) => swims.find(({ id }) => id === swimId)?.name ?? 'a swim that is archived';
   return (
-    <Part title="The day">
+    <Section title="The day">
       <ul className="max-w-prose">
         <li className="border-t border-rule py-2">
           {clock(fromMs)} to {clock(endMs)}, {spanText(endMs - fromMs)}
           {runsDropped > 0 && `; ${runsDropped} ${runsDropped === 1 ? 'run' : 'runs'} dropped`}.
         </li>
-        {story.swims.length > 1 &&
-          story.swims.map(({ swimId, at }, i) => (
+        {state.swims.length > 1 &&
+          state.swims.map(({ swimId, at }, i) => (
             <li key={`${swimId} ${at}`} className="border-t border-rule py-2">
               {i === 0 ? 'Began at' : `${clock(Date.parse(at))}, moved to`} {nameOf(swimId)}.
             </li>
@@ -34,14 +34,14 @@ export function DayTold({ story }: { story: OutingStory }) {
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }
 
 const DEPTHS = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
 
 /** What was measured or seen at one moment. Example: `water 12.0 °C at the surface, oxygen 9.8 mg/L`. */
-export function readingText(condition: TakenCondition, habit: TempHabit): string {
+export function readingText(condition: TakenCondition, habit: TempUnit): string {
   const { waterC, depth, airC, oxygenMgL, cloudOctas, windMs, pressureHpa } = condition;
   return [
     ...(waterC === undefined ? [] : [`water ${formatTemperature(waterC, habit)}${depth ? ` ${DEPTHS[depth]}` : ''}`]),

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { OutingStory } from '@keeper/core/domain/outing/outingState';
+import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
 import { useHeldSummaries } from '../../data/useCapture.js';
 import { NoteField } from '../../parts/NoteField.js';
@@ -26,10 +26,10 @@ export function outcomeText(fish: { landed: number; lost: number }, runsDropped:
 }
 
 /** Ends the outing: says what came of it, and takes a last note. */
-export function EndOuting({ story, onEnd }: { story: OutingStory; onEnd: (note: string) => void }) {
+export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: string) => void }) {
   const [open, setOpen] = useState(false);
-  const fish = useFishOf(story.outingId);
-  const [draft, change, clear] = useDraft(`end.${story.outingId}`, { note: '' });
+  const fish = useFishOf(state.outingId);
+  const [draft, change, clear] = useDraft(`end.${state.outingId}`, { note: '' });
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
@@ -44,7 +44,7 @@ export function EndOuting({ story, onEnd }: { story: OutingStory; onEnd: (note: 
             onEnd(draft.note.trim());
           }}
         >
-          <p className="font-book text-2xl">{outcomeText(fish, story.runsDropped)}</p>
+          <p className="font-book text-2xl">{outcomeText(fish, state.runsDropped)}</p>
           {fish.landed === 0 && (
             <p>A blank belongs in the book as much as a catch: it tells of the day, the swim and the rigs.</p>
           )}

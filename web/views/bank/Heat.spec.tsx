@@ -1,13 +1,13 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { HeatClocks, OutlookMoment } from '@keeper/core/care/heatForecast';
-import type { Prospect } from '@keeper/core/planning/assessOuting';
+import type { HeatClocks, HeatMoment } from '@keeper/core/care/heatForecast';
+import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
 import { Heat } from './Heat.js';
 
-jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => (atMs: number) => `${atMs}:00` }));
+jest.mock('../../data/useOutingAssessment.js', () => ({ clockBetween: () => (atMs: number) => `${atMs}:00` }));
 
-const moment: OutlookMoment = {
+const moment: HeatMoment = {
   atMs: 6,
   airC: 20,
   waterC: 20,
@@ -20,14 +20,16 @@ const moment: OutlookMoment = {
 };
 const cool: HeatClocks = { matWarmMs: null, matBurnsMs: null, matDryMs: null, bucketWarmMs: null };
 
-function heat(now: Partial<OutlookMoment>, clocks: Partial<HeatClocks>, soakLastsMs: number | null = null) {
+function heat(now: Partial<HeatMoment>, clocks: Partial<HeatClocks>, soakLastsMs: number | null = null) {
   const deeds: unknown[] = [];
-  const prospect = { momentMs: 6, moments: [{ ...moment, ...now }], heat: { ...cool, ...clocks }, soakLastsMs };
-  render(<Heat prospect={prospect as unknown as Prospect} habit="C" onDeed={(...deed) => deeds.push(deed)} />);
+  const assessment = { momentMs: 6, moments: [{ ...moment, ...now }], heat: { ...cool, ...clocks }, soakLastsMs };
+  render(
+    <Heat assessment={assessment as unknown as OutingAssessment} habit="C" onDeed={(...deed) => deeds.push(deed)} />,
+  );
   return deeds;
 }
 
-test.each<[string, Partial<OutlookMoment>, Partial<HeatClocks>, number | null, RegExp]>([
+test.each<[string, Partial<HeatMoment>, Partial<HeatClocks>, number | null, RegExp]>([
   ['burns now', { matC: 46 }, { matBurnsMs: 6 }, null, /^The mat burns now, at about 46\.0 °C\./],
   ['too warm now', { matC: 33 }, { matWarmMs: 6 }, null, /too warm for a fish from water at 20\.0 °C/],
   ['soaked', {}, { matDryMs: 9, matBurnsMs: 10 }, null, /lasts until about 9:00\. Dry, it burns from about 10:00\./],
@@ -51,7 +53,7 @@ test.each<[string, Partial<OutlookMoment>, Partial<HeatClocks>, number | null, R
   expect(screen.getByText(sentence)).toBeVisible();
 });
 
-test.each<[string, Partial<OutlookMoment>, Partial<HeatClocks>, RegExp]>([
+test.each<[string, Partial<HeatMoment>, Partial<HeatClocks>, RegExp]>([
   [
     'wants changing now',
     { bucketC: 23.4 },
@@ -75,7 +77,7 @@ test('what was done is one tap, and a mat is turned to its other side', async ()
 test('without a forecast nothing is said of heat', () => {
   const { container } = render(
     <Heat
-      prospect={{ momentMs: 6, moments: null, heat: null } as unknown as Prospect}
+      assessment={{ momentMs: 6, moments: null, heat: null } as unknown as OutingAssessment}
       habit="C"
       onDeed={() => undefined}
     />,

@@ -5,19 +5,19 @@ import {
   fahrenheitOf,
   formatTemperature,
   parseTemperature,
-  type TempHabit,
+  type TempUnit,
 } from '@keeper/core/measure/temperature';
 import { MOST_OXYGEN_MGL } from '@keeper/core/care/oxygen';
 import { Choice } from '../../parts/Choice.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 import { ProbeReading } from './ProbeReading.js';
 import type { Position } from '@keeper/core/domain/water/water';
 
 interface MeasureWaterProps {
   /** Round which the quick values lie: the last reading, or what the season would have. */
   readonly aboutC: number;
-  readonly habit: TempHabit;
+  readonly habit: TempUnit;
   readonly atMs: number;
   readonly position: Position | null;
   readonly onTaken: (condition: Condition) => void;
@@ -33,7 +33,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
   /** Oxygen that was typed goes along with whatever is taken; undefined, and said, where it is no number of the sort. */
   const oxygenTyped = (): { oxygenMgL?: number } | undefined => {
     if (oxygen.trim() === '') return {};
-    const mgL = typedNumber(oxygen);
+    const mgL = parseTypedNumber(oxygen);
     if (mgL !== undefined && mgL >= 0 && mgL <= MOST_OXYGEN_MGL) return { oxygenMgL: mgL };
     setOxygenProblem(`Oxygen is a number between 0 and ${MOST_OXYGEN_MGL} mg/L.`);
     return undefined;
@@ -122,7 +122,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
 }
 
 /** Half degrees round the likeliest value, in the keeper's own scale: the second of two taps. */
-function quickValues(aboutC: number, habit: TempHabit): number[] {
+function quickValues(aboutC: number, habit: TempUnit): number[] {
   const [to, from, step] = habit === 'F' ? [fahrenheitOf, celsiusOf, 1] : [(c: number) => c, (c: number) => c, 0.5];
   const middle = Math.round(to(aboutC) / step) * step;
   const values = Array.from({ length: 11 }, (_, i) => from(middle + (i - 5) * step));

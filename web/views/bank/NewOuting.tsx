@@ -7,7 +7,7 @@ import { useSwims, useStandingWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { localInput } from '../../parts/when.js';
@@ -80,7 +80,7 @@ export function NewOuting() {
     >
       <h1 className="mb-6 text-3xl font-semibold md:text-4xl">Plan an outing</h1>
       <div className="grid gap-8">
-        <Part title="Where?">
+        <Section title="Where?">
           <div className="grid gap-3 sm:grid-cols-2">
             <div>
               <WaterPicker value={water?.id} onChange={(waterId) => change({ waterId, swimId: '' })} />
@@ -104,7 +104,7 @@ export function NewOuting() {
               </p>
             </div>
           )}
-        </Part>
+        </Section>
         <PlanFields draft={draft} change={change} tried={tried} />
       </div>
       {notKept && (
@@ -125,13 +125,13 @@ function EarlierOutings() {
   if (outings.length === 0) return null;
   return (
     <div className="mt-12">
-      <Part title="Outings in the book">
+      <Section title="Outings in the book">
         <ul>
           {outings.slice(0, 12).map((outing) => (
             <OutingRow key={outing.outingId} outing={outing} />
           ))}
         </ul>
-      </Part>
+      </Section>
     </div>
   );
 }

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
-import type { OutingStory } from '@keeper/core/domain/outing/outingState';
+import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
-import { clockBetween, useBank } from '../../data/useProspect.js';
+import { clockBetween, useBank } from '../../data/useOutingAssessment.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { whenText } from '../../parts/when.js';
 import { DayTold } from './DayTold.js';
@@ -11,44 +11,44 @@ import { EndOuting, outcomeText, useFishOf } from './EndOuting.js';
 import { Strip } from './Strip.js';
 
 /** An outing that has ended, as it will be read years later. */
-export function OutingOver({ story }: { story: OutingStory }) {
-  const { water, swim, prospect } = useBank(story);
+export function OutingOver({ state }: { state: OutingState }) {
+  const { water, swim, assessment } = useBank(state);
   const { tempHabit } = useSettings();
-  const fish = useFishOf(story.outingId);
-  const rows = useBook({ outingId: story.outingId }).data?.pages.flatMap((page) => page.rows) ?? [];
-  const { lastEvent } = story;
+  const fish = useFishOf(state.outingId);
+  const rows = useBook({ outingId: state.outingId }).data?.pages.flatMap((page) => page.rows) ?? [];
+  const { lastEvent } = state;
   return (
     <article className="max-w-3xl">
       <p className="text-soft">
-        {whenText(new Date(story.fromMs).toISOString())} to {clockBetween(story.fromMs, story.toMs)(story.toMs)}
+        {whenText(new Date(state.fromMs).toISOString())} to {clockBetween(state.fromMs, state.toMs)(state.toMs)}
         {water && `, ${water.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">{swim?.name ?? 'An outing'}</h1>
       <p className="mt-1 mb-5 font-book text-2xl">
-        {story.calledOff ? 'Called off.' : outcomeText(fish, story.runsDropped)}
+        {state.calledOff ? 'Called off.' : outcomeText(fish, state.runsDropped)}
       </p>
-      {story.endedAt === null && (
+      {state.endedAt === null && (
         <p className="mb-5 max-w-prose border-l-4 border-water pl-4">
           Its time is over and it was not ended. Nothing here is advice any more; end it, and it stands in the book.
         </p>
       )}
-      {story.note && (
-        <p className="mb-6 border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">{story.note}</p>
+      {state.note && (
+        <p className="mb-6 border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">{state.note}</p>
       )}
-      {prospect?.moments && (
-        <Strip moments={prospect.moments} conditions={story.conditions} momentMs={story.toMs} habit={tempHabit} />
+      {assessment?.moments && (
+        <Strip moments={assessment.moments} conditions={state.conditions} momentMs={state.toMs} habit={tempHabit} />
       )}
-      <DayTold story={story} />
+      <DayTold state={state} />
       <ul className="mt-6">
         {rows.map((capture) => (
           <CaptureRow key={capture.captureId} capture={capture} />
         ))}
       </ul>
       <div className="mt-8 flex flex-wrap gap-3">
-        {story.endedAt === null && (
+        {state.endedAt === null && (
           <EndOuting
-            story={story}
-            onEnd={(text) => void record([makeOutingEvent(story.outingId, 'outing-ended', text ? { note: text } : {})])}
+            state={state}
+            onEnd={(text) => void record([makeOutingEvent(state.outingId, 'outing-ended', text ? { note: text } : {})])}
           />
         )}
         <Link to="/bank/new" className="button button-main">
@@ -58,9 +58,9 @@ export function OutingOver({ story }: { story: OutingStory }) {
           <button
             type="button"
             className="button"
-            onClick={() => void record([makeOutingEvent(story.outingId, 'taken-back', { eventId: lastEvent.id })])}
+            onClick={() => void record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })])}
           >
-            {story.calledOff ? 'It is on again' : 'It is not over: go on with it'}
+            {state.calledOff ? 'It is on again' : 'It is not over: go on with it'}
           </button>
         )}
       </div>

@@ -2,22 +2,22 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { expectedText } from '@keeper/core/bank/readiness';
 import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
-import { isPast, isUnderWay, lastOutingTap, type OutingStory } from '@keeper/core/domain/outing/outingState';
+import { isPast, isUnderWay, lastOutingTap, type OutingState } from '@keeper/core/domain/outing/outingState';
 import { ruleSentences } from '@keeper/core/text/waterRules';
 import { HAZARD_WORDS, compassText } from '@keeper/core/domain/water/swim';
 import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { NotHere } from '../../app/NotHere.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/keeper.js';
-import { setDeviceWay } from '../../data/deviceWays.js';
+import { setDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
-import { clock, clockBetween, useBank, useMinute } from '../../data/useProspect.js';
-import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
+import { clock, clockBetween, useBank, useMinute } from '../../data/useOutingAssessment.js';
+import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { FishOn } from '../../parts/FishOn.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { PlanDrawing } from '../layout/PlanDrawing.js';
 import { Advice, HotCaptureCard } from './Advice.js';
@@ -31,14 +31,14 @@ import { ReadinessList } from './ReadinessList.js';
 
 /** The half hour before a rod is cast, and what must be thought of while the rods are out. */
 export function OutingPage() {
-  const { story, loading, missing } = useOuting(useParams()['outingId'] ?? '');
+  const { state, loading, missing } = useOuting(useParams()['outingId'] ?? '');
   const nowMs = useMinute();
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the outing…</p>;
-  return story.endedAt === null && !isPast(story, nowMs) ? (
-    <OutingOf key={story.outingId} story={story} />
+  return state.endedAt === null && !isPast(state, nowMs) ? (
+    <OutingOf key={state.outingId} state={state} />
   ) : (
-    <OutingOver story={story} />
+    <OutingOver state={state} />
   );
 }
 
@@ -48,16 +48,16 @@ const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
   'run-dropped': 'dropped run',
 };
 
-function OutingOf({ story }: { story: OutingStory }) {
-  const { outingId } = story;
+function OutingOf({ state }: { state: OutingState }) {
+  const { outingId } = state;
   const settings = useSettings();
   const nowMs = useMinute();
-  const underWay = isUnderWay(story, nowMs);
+  const underWay = isUnderWay(state, nowMs);
   // Whoever has measured, moved or dropped a run was there, whatever the plan said.
   const isBegun =
-    nowMs >= story.fromMs || story.swims.length > 1 || story.conditions.length > 0 || story.runsDropped > 0;
+    nowMs >= state.fromMs || state.swims.length > 1 || state.conditions.length > 0 || state.runsDropped > 0;
   const [lookMs, setLookMs] = useState<number>();
-  const { water, swim, prospect } = useBank(story, underWay ? undefined : lookMs);
+  const { water, swim, assessment } = useBank(state, underWay ? undefined : lookMs);
   const [notKept, setNotKept] = useState(false);
   const [forecastProblem, setForecastProblem] = useState<string>();
   const [asking, setAsking] = useState(false);
@@ -67,14 +67,14 @@ function OutingOf({ story }: { story: OutingStory }) {
       () => setNotKept(true),
     );
   };
-  if (!water || !prospect) return <p>Opening the outing…</p>;
-  const { momentMs, position, advice, readiness, items } = prospect;
+  if (!water || !assessment) return <p>Opening the outing…</p>;
+  const { momentMs, position, advice, readiness, items } = assessment;
   const when = new Date(momentMs).toISOString();
   const forecast = async () => {
     if (!position) return;
     setAsking(true);
     setForecastProblem(undefined);
-    await askForecast(position, story.fromMs, story.toMs).then(
+    await askForecast(position, state.fromMs, state.toMs).then(
       ({ hours }) => note('forecast-taken', { hours }),
       (cause: unknown) => {
         const why = cause instanceof Error ? cause.message : 'The forecast could not be had.';
@@ -83,21 +83,21 @@ function OutingOf({ story }: { story: OutingStory }) {
     );
     setAsking(false);
   };
-  const lastTap = lastOutingTap(story);
+  const lastTap = lastOutingTap(state);
   const rules = ruleSentences(water.rules, settings);
   return (
     <article>
       <header className="mb-8 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
         <div>
           <p className="text-soft">
-            {new Date(story.fromMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })},{' '}
-            {clock(story.fromMs)} to {clockBetween(story.fromMs, story.toMs)(story.toMs)},{' '}
-            {story.companions === 0 ? 'alone' : `${story.companions + 1} of you`}
+            {new Date(state.fromMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })},{' '}
+            {clock(state.fromMs)} to {clockBetween(state.fromMs, state.toMs)(state.toMs)},{' '}
+            {state.companions === 0 ? 'alone' : `${state.companions + 1} of you`}
           </p>
           <h1 className="text-3xl font-semibold md:text-4xl">{swim ? swim.name : water.name}</h1>
           <p className="mt-1">
             {swim && `${water.name}; you look ${compassText(swim.facingDeg)} over the water. `}
-            {expectedText(story.expected)}.
+            {expectedText(state.expected)}.
           </p>
         </div>
         <FishOn
@@ -106,7 +106,7 @@ function OutingOf({ story }: { story: OutingStory }) {
             outingId,
             ...(swim && { swimId: swim.id }),
             ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
-            around: aroundNow(story, position, momentMs),
+            around: conditionsAtTake(state, position, momentMs),
           }}
         />
       </header>
@@ -119,8 +119,8 @@ function OutingOf({ story }: { story: OutingStory }) {
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Conditions
-            story={story}
-            prospect={prospect}
+            state={state}
+            assessment={assessment}
             forecastProblem={forecastProblem}
             asking={asking}
             habit={settings.tempHabit}
@@ -129,40 +129,40 @@ function OutingOf({ story }: { story: OutingStory }) {
             onTaken={(condition: Condition) => void note('condition-taken', { ...condition, when })}
           />
           <Heat
-            prospect={prospect}
+            assessment={assessment}
             habit={settings.tempHabit}
             onDeed={(kind: CareKind, face?: MatFace) => void note('care-done', { kind, when, ...(face && { face }) })}
           />
           <ReadinessList
             items={items}
             readiness={readiness}
-            checked={story.checked}
+            checked={state.checked}
             onCheck={(item, done) => {
               void note('item-checked', { item, done });
               // Zeroed with the wet sling: weights of this outing count their zero from now.
-              if (item === 'scales') setDeviceWay('zeroedAt', done ? new Date().toISOString() : '');
+              if (item === 'scales') setDevicePreference('zeroedAt', done ? new Date().toISOString() : '');
             }}
           />
         </div>
         <div className="grid content-start gap-10 lg:col-start-2">
-          <Part title="The plan of the bank">
-            {prospect.laid && (
+          <Section title="The plan of the bank">
+            {assessment.laid && (
               <Link to={`/bank/${outingId}/layout`} aria-label="Open the plan" className="mb-3 block">
-                <PlanDrawing plan={prospect.plan} layout={prospect.laid} atMs={momentMs} preview />
+                <PlanDrawing plan={assessment.plan} layout={assessment.laid} atMs={momentMs} preview />
               </Link>
             )}
             <Link to={`/bank/${outingId}/layout`} className="button w-full">
-              {story.layout ? 'Change the plan' : 'Lay out the bank'}
+              {state.layout ? 'Change the plan' : 'Lay out the bank'}
             </Link>
-            {prospect.layout && (
+            {assessment.layout && (
               <p className="mt-3">
-                {!story.layout && 'Your habit on this swim. '}
-                {prospect.layout.points[0]?.text}
+                {!state.layout && 'Your habit on this swim. '}
+                {assessment.layout.points[0]?.text}
               </p>
             )}
-          </Part>
+          </Section>
           <HotCaptureCard advice={advice} school={settings.hotCaptureSchool} />
-          <Part title={`The rules of ${water.name}`}>
+          <Section title={`The rules of ${water.name}`}>
             {rules.length === 0 ? (
               <p className="text-soft">None written down yet.</p>
             ) : (
@@ -182,13 +182,13 @@ function OutingOf({ story }: { story: OutingStory }) {
             <Link to={`/waters/${water.id}`} className="quiet-link text-sm">
               Write them down or change them
             </Link>
-          </Part>
-          <Part title="As it goes on">
+          </Section>
+          <Section title="As it goes on">
             <div className="grid gap-3">
               <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
-                A run dropped{story.runsDropped > 0 && `, ${story.runsDropped} so far`}
+                A run dropped{state.runsDropped > 0 && `, ${state.runsDropped} so far`}
               </button>
-              <AnotherSwim story={story} onTaken={(swimId) => void note('swim-taken', { swimId })} />
+              <AnotherSwim state={state} onTaken={(swimId) => void note('swim-taken', { swimId })} />
               {lastTap && TAP_WORDS[lastTap.type] && (
                 <button
                   type="button"
@@ -199,11 +199,11 @@ function OutingOf({ story }: { story: OutingStory }) {
                 </button>
               )}
               <ChangePlan
-                story={story}
+                state={state}
                 onChanged={(plan) => void note('outing-planned', { waterId: water.id, ...plan })}
               />
               {isBegun ? (
-                <EndOuting story={story} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
+                <EndOuting state={state} onEnd={(text) => void note('outing-ended', text ? { note: text } : {})} />
               ) : (
                 <CallOff onCalledOff={() => void note('outing-called-off', {})} />
               )}
@@ -211,7 +211,7 @@ function OutingOf({ story }: { story: OutingStory }) {
                 Plan another outing
               </Link>
             </div>
-          </Part>
+          </Section>
         </div>
       </div>
     </article>
@@ -219,9 +219,9 @@ function OutingOf({ story }: { story: OutingStory }) {
 }
 
 /** Moving on: another swim of the same water, with a list of its own. */
-function AnotherSwim({ story, onTaken }: { story: OutingStory; onTaken: (swimId: string) => void }) {
-  const here = story.swims.at(-1)?.swimId;
-  const others = useSwims().filter(({ waterId, id }) => waterId === story.waterId && id !== here);
+function AnotherSwim({ state, onTaken }: { state: OutingState; onTaken: (swimId: string) => void }) {
+  const here = state.swims.at(-1)?.swimId;
+  const others = useSwims().filter(({ waterId, id }) => waterId === state.waterId && id !== here);
   if (others.length === 0) return null;
   return (
     <Picker

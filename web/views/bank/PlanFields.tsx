@@ -2,7 +2,7 @@ import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/domain/outi
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 
 /** When, for what and with whom, as it is typed. */
@@ -44,7 +44,7 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
   const problems = tried ? problemsOf(draft) : {};
   return (
     <>
-      <Part title="When?">
+      <Section title="When?">
         <div className="grid gap-3 sm:grid-cols-2">
           <TextField
             type="datetime-local"
@@ -61,16 +61,16 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
             onChange={(to) => change({ to })}
           />
         </div>
-      </Part>
-      <Part title="For what?">
+      </Section>
+      <Section title="For what?">
         <Choices<SpeciesId>
           label="Expected species"
           value={draft.expected}
           onChange={(expected) => change({ expected })}
           options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: name }))}
         />
-      </Part>
-      <Part title="With whom?">
+      </Section>
+      <Section title="With whom?">
         <Choice<PlanDraft['companions']>
           label="Pairs of hands"
           value={draft.companions}
@@ -81,7 +81,7 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
             { value: '2', label: 'Three or more' },
           ]}
         />
-      </Part>
+      </Section>
     </>
   );
 }

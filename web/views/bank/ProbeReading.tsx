@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { formatTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import type { WaterProbe } from '@keeper/core/weather/probe';
 import { readProbePacket, settledTemperature } from '@keeper/core/weather/probeTemperature';
 import type { Position } from '@keeper/core/domain/water/water';
@@ -8,7 +8,7 @@ import { bluetoothProbe, simulatedProbe } from '../../data/probe.js';
 import { Notice } from '../../parts/Notice.js';
 
 interface ProbeReadingProps {
-  readonly habit: TempHabit;
+  readonly habit: TempUnit;
   readonly atMs: number;
   readonly position: Position | null;
   readonly onTaken: (waterC: number) => void;

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react';
 import { basisText } from '@keeper/core/care/counsel';
 import type { Readiness } from '@keeper/core/bank/readiness';
 import type { ReadinessItem } from '@keeper/core/bank/readinessState';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 interface ReadinessListProps {
   readonly items: readonly ReadinessItem[];
@@ -16,7 +16,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
   const next = items.find(({ id, done }) => !done && !checked.includes(id))?.id;
   const essentials = readiness.gaps.length;
   return (
-    <Part title="Ready?">
+    <Section title="Ready?">
       <p role="status" className="mb-3 font-book text-2xl">
         {readiness.ready
           ? readiness.open === 0
@@ -64,6 +64,6 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
           );
         })}
       </ul>
-    </Part>
+    </Section>
   );
 }

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { Condition } from '@keeper/core/domain/outing/event';
-import { formatTemperature, parseTemperature, type TempHabit } from '@keeper/core/measure/temperature';
+import { formatTemperature, parseTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 
 interface SeeSkyProps {
   readonly aboutC: number;
-  readonly habit: TempHabit;
+  readonly habit: TempUnit;
   readonly onTaken: (condition: Condition) => void;
 }
 
@@ -44,7 +44,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
         onSubmit={(event) => {
           event.preventDefault();
           const answer = air.trim() === '' ? undefined : parseTemperature(air, habit, 'air');
-          const hPa = typedNumber(pressure);
+          const hPa = parseTypedNumber(pressure);
           if (answer && !answer.ok) return setAirProblem(answer.reason);
           if (hPa !== undefined && !(hPa >= 850 && hPa <= 1100)) {
             return setPressureProblem('A barometer, reduced to sea level, shows between 850 and 1100 hPa.');

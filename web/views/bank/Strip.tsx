@@ -1,8 +1,8 @@
 import { Suspense, type ComponentProps } from 'react';
 import type { ConditionsStrip } from './ConditionsStrip.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 
-const Drawn = later(async () => (await import('./ConditionsStrip.js')).ConditionsStrip);
+const Drawn = lazyPart(async () => (await import('./ConditionsStrip.js')).ConditionsStrip);
 
 /** The strip of conditions; what draws it is fetched when it is first needed. */
 export function Strip(props: ComponentProps<typeof ConditionsStrip>) {

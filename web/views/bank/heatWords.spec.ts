@@ -1,16 +1,16 @@
-import type { OutlookMoment } from '@keeper/core/care/heatForecast';
-import type { Prospect } from '@keeper/core/planning/assessOuting';
+import type { HeatMoment } from '@keeper/core/care/heatForecast';
+import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
 import { dueNow } from './heatWords.js';
 
-jest.mock('../../data/useProspect.js', () => ({ clockBetween: () => String }));
+jest.mock('../../data/useOutingAssessment.js', () => ({ clockBetween: () => String }));
 
-const due = (now: Partial<OutlookMoment>, momentMs = 5) =>
+const due = (now: Partial<HeatMoment>, momentMs = 5) =>
   dueNow(
     {
       momentMs,
       heat: { matWarmMs: null, matBurnsMs: null, matDryMs: null, bucketWarmMs: null },
       moments: [{ atMs: 5, waterC: 20, matC: 25, bucketC: 21, face: 'up', ...now }],
-    } as unknown as Prospect,
+    } as unknown as OutingAssessment,
     (tempC) => `${tempC}°`,
   );
 

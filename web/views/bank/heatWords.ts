@@ -1,15 +1,16 @@
 import { BUCKET_TOO_WARM_K, MAT_BURNS_C, MAT_TOO_WARM_K } from '@keeper/core/care/heatForecast';
 import { spanText } from '@keeper/core/measure/duration';
-import type { Prospect } from '@keeper/core/planning/assessOuting';
-import { clockBetween } from '../../data/useProspect.js';
+import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
+import { clockBetween } from '../../data/useOutingAssessment.js';
 
 /** The clock of the hours that are looked at. */
-const clockOf = (moments: Prospect['moments']) => clockBetween(moments?.[0]?.atMs ?? 0, moments?.at(-1)?.atMs ?? 0);
+const clockOf = (moments: OutingAssessment['moments']) =>
+  clockBetween(moments?.[0]?.atMs ?? 0, moments?.at(-1)?.atMs ?? 0);
 
 type Degrees = (tempC: number) => string;
 
 /** The mat now and in the hours ahead. Empty while nothing is known of them. */
-export function matSentence({ heat, moments, momentMs, soakLastsMs }: Prospect, degrees: Degrees): string {
+export function matSentence({ heat, moments, momentMs, soakLastsMs }: OutingAssessment, degrees: Degrees): string {
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
   const clock = clockOf(moments);
@@ -30,7 +31,7 @@ export function matSentence({ heat, moments, momentMs, soakLastsMs }: Prospect, 
 }
 
 /** The bucket now and in the hours ahead. */
-export function bucketSentence({ heat, moments, momentMs }: Prospect, degrees: Degrees): string {
+export function bucketSentence({ heat, moments, momentMs }: OutingAssessment, degrees: Degrees): string {
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
   if (now.bucketC - now.waterC > BUCKET_TOO_WARM_K) {
@@ -42,12 +43,12 @@ export function bucketSentence({ heat, moments, momentMs }: Prospect, degrees: D
 }
 
 /** What wants doing now, as the outing goes on: the mat that burns, the bucket that is too warm. */
-export function dueNow(prospect: Prospect, degrees: Degrees): string[] {
-  const { moments, momentMs } = prospect;
+export function dueNow(assessment: OutingAssessment, degrees: Degrees): string[] {
+  const { moments, momentMs } = assessment;
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs);
   if (!now) return [];
   return [
-    ...(now.matC - now.waterC > MAT_TOO_WARM_K ? [matSentence(prospect, degrees)] : []),
-    ...(now.bucketC - now.waterC > BUCKET_TOO_WARM_K ? [bucketSentence(prospect, degrees)] : []),
+    ...(now.matC - now.waterC > MAT_TOO_WARM_K ? [matSentence(assessment, degrees)] : []),
+    ...(now.bucketC - now.waterC > BUCKET_TOO_WARM_K ? [bucketSentence(assessment, degrees)] : []),
   ];
 }

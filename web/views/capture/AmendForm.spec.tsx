@@ -1,9 +1,9 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SETTINGS } from '@keeper/contract/ways';
+import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { emptyStory } from '@keeper/core/domain/capture/captureState';
+import { emptyCapture } from '@keeper/core/domain/capture/captureState';
 import { poundsOunces } from '@keeper/core/measure/mass';
 import { AmendForm } from './AmendForm.js';
 
@@ -16,8 +16,8 @@ jest.mock('../../data/keeper.js', () => ({
     mockHasRoom ? Promise.resolve(mockRecorded.push(...events)) : Promise.reject(new Error('No room.')),
 }));
 
-const story = {
-  ...emptyStory('c1'),
+const state = {
+  ...emptyCapture('c1'),
   startedAt: '2026-06-01T05:00:00.000Z',
   facts: { weight: { asRead: poundsOunces(9, 0), method: 'zeroed' as const, scalesId: 'dial', slingId: 'green' } },
 };
@@ -26,7 +26,7 @@ beforeEach(() => {
   mockRecorded.length = 0;
   mockHasRoom = true;
   done = 0;
-  render(<AmendForm story={story} onDone={() => (done += 1)} />);
+  render(<AmendForm state={state} onDone={() => (done += 1)} />);
 });
 const enter = () => userEvent.click(screen.getByRole('button', { name: 'Enter the correction' }));
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { AmendedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 import { clockText } from '@keeper/core/measure/duration';
@@ -33,31 +33,31 @@ const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] =
 ];
 
 /** A correction is a further entry with its reason. What stood before stays in the book. */
-export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () => void }) {
+export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () => void }) {
   const settings = useSettings();
   const [subject, setSubject] = useState<Subject>('weight');
   const [weight, setWeight] = useState<TypedWeight>({
-    method: story.facts.weight?.method ?? settings.weighMethod,
+    method: state.facts.weight?.method ?? settings.weighMethod,
     asRead: '',
     tare: '',
   });
   const [kind, setKind] = useState<{ species: SpeciesId; form: FormId | undefined }>();
-  const [kindName, setKindName] = useState(story.facts.kindName ?? '');
+  const [kindName, setKindName] = useState(state.facts.kindName ?? '');
   const [waterId, setWaterId] = useState<string>();
   const [length, setLength] = useState('');
-  const [lengthOf, setLengthOf] = useState<LengthOf>(story.facts.length?.of ?? settings.lengthOf);
-  const [note, setNote] = useState(story.facts.note ?? '');
+  const [lengthOf, setLengthOf] = useState<LengthOf>(state.facts.length?.of ?? settings.lengthOf);
+  const [note, setNote] = useState(state.facts.note ?? '');
   const [tapId, setTapId] = useState('');
   const [time, setTime] = useState('');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
   const [notKept, setNotKept] = useState(false);
 
-  const readingUnit = story.facts.weight?.asRead.unit ?? settings.massUnit;
+  const readingUnit = state.facts.weight?.asRead.unit ?? settings.massUnit;
   const read = readWeight(weight, massSystemOf(readingUnit));
   const readLength = readLengthText(length, settings.lengthHabit);
   const facts: Record<Subject, Facts | undefined> = {
-    weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(story) } } : undefined,
+    weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(state) } } : undefined,
     species: kind && {
       species: kind.species,
       ...(kind.form && { form: kind.form }),
@@ -69,10 +69,10 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
     note: { note: note.trim() || null },
     time: undefined,
   };
-  const taps = story.marks.filter(({ type }) => type !== 'hooked');
+  const taps = state.marks.filter(({ type }) => type !== 'hooked');
   const tap = taps.find(({ eventId }) => eventId === tapId);
   // What is typed counts from the take, which was itself tapped a moment after the log began.
-  const takeMs = story.marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
+  const takeMs = state.marks.find(({ type }) => type === 'hooked')?.atMs ?? 0;
   const sinceTakeMs = readElapsed(time);
   const whyProblem = problemsIn(AmendedDto, { facts: {}, why: why.trim() })[0]?.sentence;
 
@@ -80,7 +80,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
     setTried(true);
     if (whyProblem) return;
     const keep = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
-      record([makeEvent(story.captureId, story.startedAt, type, payload)]).then(onDone, () => setNotKept(true));
+      record([makeEvent(state.captureId, state.startedAt, type, payload)]).then(onDone, () => setNotKept(true));
     if (subject === 'time') {
       if (tap && sinceTakeMs !== undefined)
         await keep('time-amended', { eventId: tap.eventId, toMs: takeMs + sinceTakeMs, why: why.trim() });
@@ -200,7 +200,7 @@ export function AmendForm({ story, onDone }: { story: CaptureStory; onDone: () =
 }
 
 /** A number that was put right was read off the same scale, with the same sling. */
-function weighedWith({ facts: { weight } }: CaptureStory) {
+function weighedWith({ facts: { weight } }: CaptureState) {
   return {
     ...(weight?.scalesId && { scalesId: weight.scalesId }),
     ...(weight?.slingId && { slingId: weight.slingId }),

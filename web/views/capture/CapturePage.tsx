@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import type { Amendment } from '@keeper/core/domain/capture/facts';
-import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength } from '@keeper/core/measure/length';
@@ -16,7 +16,7 @@ import { AddPictures } from '../../parts/AddPictures.js';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { MassText } from '../../parts/MassText.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
@@ -33,42 +33,42 @@ import { StrikeOut, StruckOut } from './StrikeOut.js';
 import { HandlingReview } from './HandlingReview.js';
 import { WoundsNoted } from './WoundsNoted.js';
 
-/** One fish with its whole story: as it happened, as it was read, and as it was corrected. */
+/** One fish with its whole history: as it happened, as it was read, and as it was corrected. */
 export function CapturePage() {
-  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the page…</p>;
-  return <CaptureOf story={story} />;
+  return <CaptureOf state={state} />;
 }
 
-function CaptureOf({ story }: { story: CaptureStory }) {
-  const { facts } = story;
+function CaptureOf({ state }: { state: CaptureState }) {
+  const { facts } = state;
   const { massUnit } = useSettings();
   const waterName = useWaterName();
-  const swim = useSwims().find(({ id }) => id === story.swimId);
+  const swim = useSwims().find(({ id }) => id === state.swimId);
   const [amending, setAmending] = useState(false);
   const [leaving, setLeaving] = useState(false);
-  const lastMs = story.endMs ?? Math.max(0, ...story.marks.map(({ atMs }) => atMs));
-  const lost = story.outcome === 'lost';
-  if (story.outcome === 'discarded') return <StruckOut story={story} />;
+  const lastMs = state.endMs ?? Math.max(0, ...state.marks.map(({ atMs }) => atMs));
+  const lost = state.outcome === 'lost';
+  if (state.outcome === 'discarded') return <StruckOut state={state} />;
   return (
     <article>
       <p className="text-soft">
-        {whenText(story.startedAt ?? '', undefined, story.zone)}
+        {whenText(state.startedAt ?? '', undefined, state.zone)}
         {facts.waterId && `, ${waterName(facts.waterId)}`}
         {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
         {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form, facts.kindName)}
       </h1>
-      {story.outcome === 'died' && (
+      {state.outcome === 'died' && (
         <p className="mt-1 font-book text-2xl text-rust">
-          {story.leaving === 'found-dead' ? 'It was found dead afterwards.' : 'It did not recover.'}
+          {state.leaving === 'found-dead' ? 'It was found dead afterwards.' : 'It did not recover.'}
         </p>
       )}
       {!lost && (
         <p className="mt-1 mb-5 text-3xl font-bold">
-          <MassText mass={netOf(story) ?? null} unit={massUnit} />
+          <MassText mass={netOf(state) ?? null} unit={massUnit} />
           {facts.length && (
             <span className="ml-4 text-2xl font-normal tabular-nums">
               {formatBodyLength(facts.length)}
@@ -77,19 +77,19 @@ function CaptureOf({ story }: { story: CaptureStory }) {
           )}
         </p>
       )}
-      {story.fromPictures ? (
+      {state.fromPictures ? (
         <p className="mt-3 max-w-prose text-lg">
           This page was begun from pictures. Nothing is known of how the fish was handled.
         </p>
       ) : (
         <>
-          <Waterline spells={story.spells} marks={story.marks} untilMs={lastMs} size="page" />
-          <HandlingSentence story={story} />
+          <Waterline spells={state.spells} marks={state.marks} untilMs={lastMs} size="page" />
+          <HandlingSentence state={state} />
         </>
       )}
-      <AroundSentence story={story} />
+      <AroundSentence state={state} />
       <div className="mt-5 max-w-3xl empty:hidden">
-        <EntryQuestion story={story} />
+        <EntryQuestion state={state} />
       </div>
       <div className="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="grid gap-6">
@@ -98,41 +98,41 @@ function CaptureOf({ story }: { story: CaptureStory }) {
               {facts.note}
             </p>
           )}
-          <Pictures captureId={story.captureId} pictures={story.pictures.slice(0, 1)} />
-          <HandlingReview story={story} />
-          <PictureStrip captureId={story.captureId} pictures={story.pictures.slice(1)} />
-          <AddPictures story={story} shown={false} />
+          <Pictures captureId={state.captureId} pictures={state.pictures.slice(0, 1)} />
+          <HandlingReview state={state} />
+          <PictureStrip captureId={state.captureId} pictures={state.pictures.slice(1)} />
+          <AddPictures state={state} shown={false} />
         </div>
         <div className="grid gap-8">
-          <WoundsNoted story={story} />
+          <WoundsNoted state={state} />
           {facts.weight && (
-            <Part title="The weight as it was read">
-              <AsRead story={story} />
-              <WeightStands story={story} />
-            </Part>
+            <Section title="The weight as it was read">
+              <AsRead state={state} />
+              <WeightStands state={state} />
+            </Section>
           )}
-          {story.gaps.length > 0 && (
-            <Part title="Not ready at the take">
+          {state.gaps.length > 0 && (
+            <Section title="Not ready at the take">
               <ul>
-                {story.gaps.map((gap) => (
+                {state.gaps.map((gap) => (
                   <li key={gap} className="border-t border-rule py-2">
                     {gap}
                   </li>
                 ))}
               </ul>
-            </Part>
+            </Section>
           )}
-          {story.amendments.length + story.timeAmendments.length > 0 && (
-            <Part title="What was corrected">
+          {state.amendments.length + state.timeAmendments.length > 0 && (
+            <Section title="What was corrected">
               <ul>
-                {story.amendments.map((amendment) => (
+                {state.amendments.map((amendment) => (
                   <Correction
                     key={`${amendment.eventId}${amendment.field}`}
                     amendment={amendment}
                     waterName={waterName}
                   />
                 ))}
-                {story.timeAmendments.map(({ eventId, of, fromMs, toMs, why, at }) => (
+                {state.timeAmendments.map(({ eventId, of, fromMs, toMs, why, at }) => (
                   <li key={eventId} className="border-t border-rule py-2">
                     <span className="block">
                       {tapName(of.type)}: <s className="text-soft">{clockText(fromMs)}</s> {clockText(toMs)} after the
@@ -143,26 +143,26 @@ function CaptureOf({ story }: { story: CaptureStory }) {
                   </li>
                 ))}
               </ul>
-            </Part>
+            </Section>
           )}
           <div className="flex flex-wrap gap-3">
-            <WhoLink story={story} className="button" />
+            <WhoLink state={state} className="button" />
             <button type="button" className="button" onClick={() => setAmending(true)}>
               Correct something
             </button>
-            {(story.outcome === 'released' || story.outcome === 'died') && (
+            {(state.outcome === 'released' || state.outcome === 'died') && (
               <button type="button" className="button" onClick={() => setLeaving(true)}>
                 How it left
               </button>
             )}
-            {story.outcome === 'released' && (
-              <Link to={`/book/${story.captureId}/share`} className="button">
+            {state.outcome === 'released' && (
+              <Link to={`/book/${state.captureId}/share`} className="button">
                 Catch card
               </Link>
             )}
-            {story.endMs !== null && <StrikeOut story={story} />}
-            {!story.writtenUp && (
-              <Link to={`/write-up/${story.captureId}`} className="button">
+            {state.endMs !== null && <StrikeOut state={state} />}
+            {!state.writtenUp && (
+              <Link to={`/write-up/${state.captureId}`} className="button">
                 Write it up
               </Link>
             )}
@@ -170,34 +170,34 @@ function CaptureOf({ story }: { story: CaptureStory }) {
         </div>
       </div>
       <Sheet title="How it left" open={leaving} onOpenChange={setLeaving}>
-        <LeftAs story={story} onDone={() => setLeaving(false)} />
+        <LeftAs state={state} onDone={() => setLeaving(false)} />
       </Sheet>
       <Sheet title="Correct something" open={amending} onOpenChange={setAmending}>
-        <AmendForm story={story} onDone={() => setAmending(false)} />
+        <AmendForm state={state} onDone={() => setAmending(false)} />
       </Sheet>
     </article>
   );
 }
 
 /** The waterline said in one sentence, with its reason where a number is only a bound. */
-function HandlingSentence({ story }: { story: CaptureStory }) {
-  const clocks = clocksAt(story, 0);
-  if (story.endMs === null) return <p>The run is still open. Its clocks go on.</p>;
-  const times = story.spells.filter(({ medium }) => medium === 'air').length;
+function HandlingSentence({ state }: { state: CaptureState }) {
+  const clocks = clocksAt(state, 0);
+  if (state.endMs === null) return <p>The run is still open. Its clocks go on.</p>;
+  const times = state.spells.filter(({ medium }) => medium === 'air').length;
   const air =
     times === 0
       ? 'never out of the water'
       : `${spanText(clocks.airMs)} out of the water${times > 1 ? ` in ${times} spells, the longest ${spanText(clocks.longestAirMs)}` : ''}`;
-  const end = { lost: 'the loss', died: 'its end' }[story.outcome as 'lost'] ?? 'the release';
+  const end = { lost: 'the loss', died: 'its end' }[state.outcome as 'lost'] ?? 'the release';
   return (
     <p className="mt-3 max-w-prose text-lg">
       {spanText(clocks.elapsedMs)} from the take to {end}: {spanText(clocks.fightMs)} of fight, {air}
-      {!story.airComplete && ' at the least, for not every lift or return was tapped'}.
+      {!state.airComplete && ' at the least, for not every lift or return was tapped'}.
     </p>
   );
 }
 
-function Pictures({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pictures'>) {
+function Pictures({ captureId, pictures }: Pick<CaptureState, 'captureId' | 'pictures'>) {
   return pictures.map((picture) => (
     <Link key={picture.sha256} to={`/pictures/${captureId}/${picture.sha256}`}>
       <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
@@ -206,7 +206,7 @@ function Pictures({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pic
 }
 
 /** The further pictures, small and side by side: each opens on the bench. */
-function PictureStrip({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 'pictures'>) {
+function PictureStrip({ captureId, pictures }: Pick<CaptureState, 'captureId' | 'pictures'>) {
   if (pictures.length === 0) return null;
   return (
     <ul aria-label="Further pictures" className="grid grid-cols-3 gap-2 sm:grid-cols-4">
@@ -222,15 +222,15 @@ function PictureStrip({ captureId, pictures }: Pick<CaptureStory, 'captureId' | 
 }
 
 /** How it was around it, how the hook came away, and how it left. */
-function AroundSentence({ story }: { story: CaptureStory }) {
+function AroundSentence({ state }: { state: CaptureState }) {
   const { tempHabit } = useSettings();
-  const { waterC } = story.around;
-  const gill = story.recovery.gillBeats.at(-1);
+  const { waterC } = state.conditions;
+  const gill = state.recovery.gillBeats.at(-1);
   const said = [
     ...(waterC === undefined ? [] : [`Water ${formatTemperature(waterC, tempHabit)}.`]),
-    ...(story.hookEnd && story.hookEnd !== 'out' ? [HOOK_WORDS[story.hookEnd]] : []),
+    ...(state.hookEnd && state.hookEnd !== 'out' ? [HOOK_WORDS[state.hookEnd]] : []),
     ...(gill ? [`${gill.perMinute} gill beats a minute at the last count.`] : []),
-    ...(story.leaving && story.outcome !== 'died' ? [`It left: ${LEAVING_WORDS[story.leaving].toLowerCase()}.`] : []),
+    ...(state.leaving && state.outcome !== 'died' ? [`It left: ${LEAVING_WORDS[state.leaving].toLowerCase()}.`] : []),
   ];
   return said.length > 0 ? <p className="mt-1 max-w-prose text-soft">{said.join(' ')}</p> : null;
 }

@@ -1,24 +1,24 @@
 import { splitsOf, suggestionOf } from '@keeper/core/care/handling';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { basisText } from '@keeper/core/care/counsel';
 import { deathFacts } from '@keeper/core/care/deathReview';
-import { momentOf, type Moment } from '@keeper/core/care/run/runState';
+import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { useHandlingPast } from '../../data/queries.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Splits } from '../../parts/Splits.js';
-import { useSituation } from '../../data/useSituation.js';
+import { useRunContext } from '../../data/useRunContext.js';
 
 /** How it went, step by step, against the keeper's own median; and one thing to do otherwise. */
-export function HandlingReview({ story }: { story: CaptureStory }) {
-  const past = useHandlingPast(story.facts.species ?? undefined);
-  const situation = useSituation(story);
-  const splits = splitsOf(story.marks);
-  if (story.endMs === null || splits.length === 0 || story.fromPictures) return null;
-  const end = momentOf(story, situation, story.endMs);
-  if (story.outcome === 'died') return <DeathReview story={story} end={end} />;
+export function HandlingReview({ state }: { state: CaptureState }) {
+  const past = useHandlingPast(state.facts.species ?? undefined);
+  const context = useRunContext(state);
+  const splits = splitsOf(state.marks);
+  if (state.endMs === null || splits.length === 0 || state.fromPictures) return null;
+  const end = runStateOf(state, context, state.endMs);
+  if (state.outcome === 'died') return <DeathReview state={state} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);
   return (
-    <Part title="How it was handled">
+    <Section title="How it was handled">
       <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
         {text}{' '}
         <span className="text-soft">
@@ -28,18 +28,18 @@ export function HandlingReview({ story }: { story: CaptureStory }) {
       <Splits splits={splits} past={past} />
       <p className="mt-2 text-sm text-soft">
         {past.captures > 1
-          ? `The tick is your own median over ${past.captures} fish${story.facts.species ? ' of this kind' : ''}.`
+          ? `The tick is your own median over ${past.captures} fish${state.facts.species ? ' of this kind' : ''}.`
           : 'With more fish of this kind in the book, your own median stands beside each step.'}
       </p>
-    </Part>
+    </Section>
   );
 }
 
 /** A fish that died: what the book knows of why, and no word of praise. */
-function DeathReview({ story, end }: { story: CaptureStory; end: Moment }) {
-  const facts = deathFacts(story, end);
+function DeathReview({ state, end }: { state: CaptureState; end: RunState }) {
+  const facts = deathFacts(state, end);
   return (
-    <Part title="It died">
+    <Section title="It died">
       {facts.length === 0 ? (
         <p className="max-w-prose text-lg">
           Nothing in the log explains it. A blow inside, an old wound or age cannot be seen from the bank.
@@ -57,9 +57,9 @@ function DeathReview({ story, end }: { story: CaptureStory; end: Moment }) {
         </>
       )}
       <p className="mt-3 max-w-prose text-soft">
-        {end.situation.waterName ? `Ask what ${end.situation.waterName} wants done` : 'Ask what this water wants done'}:
+        {end.context.waterName ? `Ask what ${end.context.waterName} wants done` : 'Ask what this water wants done'}:
         some want it reported, some left in the water.
       </p>
-    </Part>
+    </Section>
   );
 }

@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { emptyStory } from '@keeper/core/domain/capture/captureState';
+import { emptyCapture } from '@keeper/core/domain/capture/captureState';
 import { LeftAs } from './LeftAs.js';
 
 const mockRecorded: CaptureEvent[] = [];
@@ -13,13 +13,13 @@ jest.mock('../../data/keeper.js', () => ({
     mockHasRoom ? Promise.resolve(mockRecorded.push(...events)) : Promise.reject(new Error('No room.')),
 }));
 
-const story = { ...emptyStory('c1'), startedAt: '2026-06-01T05:00:00.000Z', leaving: 'strong' as const };
+const state = { ...emptyCapture('c1'), startedAt: '2026-06-01T05:00:00.000Z', leaving: 'strong' as const };
 let done = 0;
 beforeEach(() => {
   mockRecorded.length = 0;
   mockHasRoom = true;
   done = 0;
-  render(<LeftAs story={story} onDone={() => (done += 1)} />);
+  render(<LeftAs state={state} onDone={() => (done += 1)} />);
 });
 
 test('what was said stands marked; a fish that was found dead later is said by one tap', async () => {

@@ -1,15 +1,15 @@
 import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useState } from 'react';
 import { makeEvent, record } from '../../data/keeper.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { Notice } from '../../parts/Notice.js';
 
 /** How a fish left, noted or put right afterwards; that it was found dead later as well. What was said before stays in the log. */
-export function LeftAs({ story, onDone }: { story: CaptureStory; onDone: () => void }) {
+export function LeftAs({ state, onDone }: { state: CaptureState; onDone: () => void }) {
   const [notKept, setNotKept] = useState(false);
   const say = (leaving: Leaving) =>
-    void record([makeEvent(story.captureId, story.startedAt, 'left-as', { leaving })]).then(onDone, () =>
+    void record([makeEvent(state.captureId, state.startedAt, 'left-as', { leaving })]).then(onDone, () =>
       setNotKept(true),
     );
   return (
@@ -18,7 +18,7 @@ export function LeftAs({ story, onDone }: { story: CaptureStory; onDone: () => v
         <button
           key={leaving}
           type="button"
-          aria-pressed={story.leaving === leaving}
+          aria-pressed={state.leaving === leaving}
           className="button min-h-14 aria-pressed:border-ink"
           onClick={() => say(leaving)}
         >

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useCapture } from '../../data/useCapture.js';
@@ -9,7 +9,7 @@ import { Sheet } from '../../parts/Sheet.js';
 import { whenText } from '../../parts/when.js';
 
 /** Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken back. */
-export function StrikeOut({ story: { captureId, startedAt } }: { story: CaptureStory }) {
+export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureState }) {
   const [open, setOpen] = useState(false);
   const [failed, setFailed] = useState(false);
   return (
@@ -38,8 +38,8 @@ export function StrikeOut({ story: { captureId, startedAt } }: { story: CaptureS
 }
 
 /** A page that was struck out: what it was, and the way back. */
-export function StruckOut({ story }: { story: CaptureStory }) {
-  const { captureId, startedAt, facts } = story;
+export function StruckOut({ state }: { state: CaptureState }) {
+  const { captureId, startedAt, facts } = state;
   const { events } = useCapture(captureId);
   const [failed, setFailed] = useState(false);
   const standing = new Set(events.flatMap((event) => (event.type === 'undone' ? event.payload.eventId : [])));
@@ -50,7 +50,7 @@ export function StruckOut({ story }: { story: CaptureStory }) {
     );
   return (
     <article className="grid gap-5">
-      <p className="text-soft">{whenText(startedAt ?? '', undefined, story.zone)}</p>
+      <p className="text-soft">{whenText(startedAt ?? '', undefined, state.zone)}</p>
       <h1 className="text-3xl font-semibold">{speciesName(facts.species, facts.form, facts.kindName)}</h1>
       <p className="max-w-prose text-lg">This page was struck out. It is not in the book, and counts for nothing.</p>
       {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}

@@ -1,21 +1,21 @@
 import { WOUND_SIDES, type WoundSide } from '@keeper/core/domain/fish/wound';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { FishChart, WoundMark } from '../../parts/FishChart.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 
 const NAMES: Readonly<Record<WoundSide, string>> = { left: 'Left flank', right: 'Right flank', mouth: 'Mouth' };
 
 /** What was found on it, where it lies, and what was applied. */
-export function WoundsNoted({ story }: { story: CaptureStory }) {
-  const sides = WOUND_SIDES.filter((side) => story.wounds.some((wound) => wound.side === side));
+export function WoundsNoted({ state }: { state: CaptureState }) {
+  const sides = WOUND_SIDES.filter((side) => state.wounds.some((wound) => wound.side === side));
   if (sides.length === 0) return null;
   return (
-    <Part title="Wounds and marks">
+    <Section title="Wounds and marks">
       {sides.map((side) => (
-        <FishChart key={side} species={story.facts.species ?? null} side={side} label={NAMES[side]}>
-          {story.wounds
+        <FishChart key={side} species={state.facts.species ?? null} side={side} label={NAMES[side]}>
+          {state.wounds
             .filter((wound) => wound.side === side)
             .map((wound) => (
               <WoundMark key={wound.woundId} wound={wound} />
@@ -23,13 +23,13 @@ export function WoundsNoted({ story }: { story: CaptureStory }) {
         </FishChart>
       ))}
       <ul>
-        {story.wounds.map((wound) => (
+        {state.wounds.map((wound) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
             {woundText(wound)}
-            <WoundCloseUps wound={wound} laid={story.pictures.map((picture) => ({ story, picture }))} />
+            <WoundCloseUps wound={wound} laid={state.pictures.map((picture) => ({ state, picture }))} />
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }

@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { CaptureRow } from '../../parts/CaptureRow.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { betweenText } from './fishWords.js';
 
 const DAY_MS = 24 * 3_600_000;
@@ -10,7 +10,7 @@ const DAY_MS = 24 * 3_600_000;
 export function CatchesOfFish({ fish }: { fish: KnownFish }) {
   const newest = fish.captures.toReversed();
   return (
-    <Part title="Every time">
+    <Section title="Every time">
       <ul className="border-b border-rule">
         {newest.map((capture, i) => {
           const before = newest[i + 1];
@@ -25,6 +25,6 @@ export function CatchesOfFish({ fish }: { fish: KnownFish }) {
           );
         })}
       </ul>
-    </Part>
+    </Section>
   );
 }

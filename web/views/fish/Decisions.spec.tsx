@@ -32,7 +32,7 @@ jest.mock('../../data/known.js', () => ({
     nameOf: () => 'Penny',
   }),
 }));
-jest.mock('../../data/useStories.js', () => ({
+jest.mock('../../data/useCaptureStates.js', () => ({
   useStories: (ids: readonly string[]) =>
     ids.filter((id) => id === 'gone').map((captureId) => ({ captureId, startedAt: '2026-03-09T06:00:00Z' })),
 }));

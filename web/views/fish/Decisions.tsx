@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { takeBack } from '../../data/identity.js';
 import { useDecisions, useRegister, type Register } from '../../data/known.js';
-import { useStories } from '../../data/useStories.js';
+import { useStories } from '../../data/useCaptureStates.js';
 import { dayText } from '../../parts/when.js';
 import { chanceWords } from '../who/chanceWords.js';
 import { decisionsOfFish, type DecidedTogether } from './decisionsOfFish.js';
@@ -26,7 +26,7 @@ export function Decisions({ fishId }: { fishId: string }) {
 
 type DayOf = (captureId: string) => string | undefined;
 
-/** When each catch was: of the register, or, where it is no longer of any fish in it, by its own story. */
+/** When each catch was: of the register, or, where it is no longer of any fish in it, by its own log. */
 function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): DayOf {
   const known = useMemo(
     () => new Map(fish.flatMap(({ captures }) => captures.map(({ captureId, startedAt }) => [captureId, startedAt]))),
@@ -38,9 +38,9 @@ function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regis
     );
     return [...new Set(all)].filter((captureId) => !known.has(captureId));
   }, [ofFish, known]);
-  const stories = useStories(others);
+  const states = useStories(others);
   return (captureId) =>
-    known.get(captureId) ?? stories.find((story) => story.captureId === captureId)?.startedAt ?? undefined;
+    known.get(captureId) ?? states.find((state) => state.captureId === captureId)?.startedAt ?? undefined;
 }
 
 interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {

@@ -1,16 +1,16 @@
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { lastOf, type KnownFish } from '@keeper/core/domain/identity/knownFish';
-import { linkDoubts, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import { consistencyChecks, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { useDecisions, useRegister } from '../../data/known.js';
 import { useSwims, useWaters } from '../../data/rows.js';
-import { useStories } from '../../data/useStories.js';
+import { useStories } from '../../data/useCaptureStates.js';
 import { BookPicture } from '../../parts/BookPicture.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { dayText, whenText } from '../../parts/when.js';
 import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
@@ -22,7 +22,7 @@ import { MergeFish, PartFish } from './PutRight.js';
 import { ReferenceFlanks } from './ReferenceFlanks.js';
 import { UnderRegister } from './UnderRegister.js';
 
-const Growth = later(async () => (await import('./Growth.js')).Growth);
+const Growth = lazyPart(async () => (await import('./Growth.js')).Growth);
 
 /** One known fish: how it looks, how it grew, when and where it was met, how its wounds healed, and who said that it is one. */
 export function FishPage() {
@@ -66,8 +66,8 @@ function NowOf({ fishId }: { fishId: string }) {
 
 function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
   const ids = useMemo(() => fish.captures.map(({ captureId }) => captureId), [fish]);
-  const stories = useStories(ids);
-  const doubts = linkDoubts(fish.captures.map(linkedFacts));
+  const states = useStories(ids);
+  const doubts = consistencyChecks(fish.captures.map(linkedFacts));
   const [portrait] = fish.captures
     .toReversed()
     .flatMap(({ captureId, pictures }) => pictures.map((picture) => ({ captureId, picture })));
@@ -76,7 +76,7 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
       <UnderRegister>
         <NameFish fishId={fish.fishId} name={name} />
         <p className="mt-1 max-w-prose text-lg">
-          <Meetings fish={fish} stories={stories} />
+          <Meetings fish={fish} states={states} />
         </p>
       </UnderRegister>
       {doubts.map((doubt) => (
@@ -90,16 +90,16 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
             </Link>
           )}
           <CatchesOfFish fish={fish} />
-          <ReferenceFlanks stories={stories} />
+          <ReferenceFlanks states={states} />
         </div>
         <div className="grid gap-8">
           <Suspense fallback={<div className="h-56" />}>
-            <Growth fish={fish} stories={stories} />
+            <Growth fish={fish} states={states} />
           </Suspense>
-          <Wounds stories={stories} />
-          <Part title="Who said so">
+          <Wounds states={states} />
+          <Section title="Who said so">
             <Decisions fishId={fish.fishId} />
-          </Part>
+          </Section>
           <div className="flex flex-wrap gap-3">
             <MergeFish fish={fish} />
             {fish.captures.length > 1 && <PartFish fish={fish} />}
@@ -111,7 +111,7 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
 }
 
 /** What it is, how often and where it was met, and how long ago. */
-function Meetings({ fish, stories }: { fish: KnownFish; stories: readonly CaptureStory[] }) {
+function Meetings({ fish, states }: { fish: KnownFish; states: readonly CaptureState[] }) {
   const [now] = useState(() => Date.now());
   const waters = useWaters();
   const swims = useSwims();
@@ -119,7 +119,7 @@ function Meetings({ fish, stories }: { fish: KnownFish; stories: readonly Captur
   const last = lastOf(fish);
   const at = [...new Set(fish.captures.flatMap(({ waterId }) => waterId ?? []))];
   const water = at.map((id) => waters.find((each) => each.id === id)?.name ?? 'a water not in this book').join(' and ');
-  const placed = stories.flatMap(({ swimId }) => swims.find(({ id }) => id === swimId)?.name ?? []);
+  const placed = states.flatMap(({ swimId }) => swims.find(({ id }) => id === swimId)?.name ?? []);
   const most = [...new Set(placed)].toSorted((a, b) => times(placed, b) - times(placed, a));
   const days = (now - Date.parse(last.startedAt ?? '')) / (24 * 3_600_000);
   return (
@@ -138,23 +138,23 @@ function times(names: readonly string[], name: string): number {
 }
 
 /** Every wound that was noted on it, and the same place on all its pictures since. */
-function Wounds({ stories }: { stories: readonly CaptureStory[] }) {
-  const wounds = stories.flatMap((story) => story.wounds.map((wound) => ({ story, wound })));
+function Wounds({ states }: { states: readonly CaptureState[] }) {
+  const wounds = states.flatMap((state) => state.wounds.map((wound) => ({ state, wound })));
   if (wounds.length === 0) return null;
-  const laid = stories.flatMap((story) => story.pictures.map((picture) => ({ story, picture })));
+  const laid = states.flatMap((state) => state.pictures.map((picture) => ({ state, picture })));
   return (
-    <Part title="Wounds and how they healed">
+    <Section title="Wounds and how they healed">
       <ul>
-        {wounds.map(({ story, wound }) => (
+        {wounds.map(({ state, wound }) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
             <span>
               {woundText(wound)}
-              <span className="block text-sm text-soft">{whenText(story.startedAt ?? '', undefined, story.zone)}</span>
+              <span className="block text-sm text-soft">{whenText(state.startedAt ?? '', undefined, state.zone)}</span>
             </span>
             <WoundCloseUps wound={wound} laid={laid} />
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }

@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { problemsIn } from '@keeper/contract/validation';
-import { RegisterQueryDto, type TheirRegister } from '@keeper/contract/registers';
+import { RegisterQueryDto, type FriendRegister } from '@keeper/contract/registers';
 import type { SharedFish } from '@keeper/core/formats/registerJson';
 import { isMeasure } from '@keeper/core/domain/fish/isMeasure';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { useRegister } from '../../data/known.js';
 import { useSettings } from '../../data/queries.js';
-import { putRegisterAway, takeInRegister, useTheirRegisters } from '../../data/theirs.js';
+import { removeRegister, takeInRegister, useFriendRegisters } from '../../data/friendRegisters.js';
 import { Choices } from '../../parts/Choices.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { dayText, monthText } from '../../parts/when.js';
@@ -53,7 +53,7 @@ function Give() {
     link.click();
   };
   return (
-    <Part title="Give yours">
+    <Section title="Give yours">
       <div className="grid gap-4">
         <TextField label="Whose register it is" value={from} onChange={setFrom} problem={problem} />
         <Choices
@@ -72,12 +72,12 @@ function Give() {
           A file of {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
         </button>
       </div>
-    </Part>
+    </Section>
   );
 }
 
 function Take() {
-  const theirs = useTheirRegisters();
+  const theirs = useFriendRegisters();
   const [says, setSays] = useState<{ readonly text: string; readonly wrong: boolean }>();
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -92,7 +92,7 @@ function Take() {
     }
   };
   return (
-    <Part title="Take in one of a friend">
+    <Section title="Take in one of a friend">
       <div className="grid gap-4">
         <label className="button min-h-14 cursor-pointer">
           Choose the file
@@ -113,11 +113,11 @@ function Take() {
           ))}
         </ul>
       </div>
-    </Part>
+    </Section>
   );
 }
 
-function Theirs({ register: { id, from, fish, receivedAt } }: { register: TheirRegister }) {
+function Theirs({ register: { id, from, fish, receivedAt } }: { register: FriendRegister }) {
   return (
     <li className="border-t border-rule py-2">
       <span className="flex flex-wrap items-center justify-between gap-x-4">
@@ -125,7 +125,7 @@ function Theirs({ register: { id, from, fish, receivedAt } }: { register: TheirR
           <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
           <span className="block text-sm text-soft">Taken in on {dayText(receivedAt)}</span>
         </span>
-        <button type="button" className="quiet-link min-h-12" onClick={() => void putRegisterAway(id)}>
+        <button type="button" className="quiet-link min-h-12" onClick={() => void removeRegister(id)}>
           Remove this register
         </button>
       </span>

@@ -1,4 +1,4 @@
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/biometry/growth';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { formatLength } from '@keeper/core/measure/length';
@@ -7,7 +7,7 @@ import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
 import { resultOf } from '@keeper/core/weighing/resultOf';
 import { useSettings } from '../../data/queries.js';
 import { useKit, useWaters } from '../../data/rows.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { changeText } from './fishWords.js';
 import { GrowthPlot } from './GrowthPlot.js';
 
@@ -19,15 +19,15 @@ const [FINE, WHOLE] = [50, 500];
 const LONG_ENOUGH = 4;
 
 /** How it grew: in a sentence, and drawn. */
-export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly CaptureStory[] }) {
+export function Growth({ fish, states }: { fish: KnownFish; states: readonly CaptureState[] }) {
   const { massUnit, rounding, lengthHabit } = useSettings();
   const kit = useKit();
   const waterId = fish.captures.findLast((each) => each.waterId !== null)?.waterId;
   const isSouthern = (useWaters().find(({ id }) => id === waterId)?.position?.latitudeDeg ?? 0) < 0;
   const system = massSystemOf(massUnit);
-  const weights = stories.flatMap((story): Measure[] => {
-    const result = resultOf(story, kit, rounding);
-    return result ? [{ atMs: Date.parse(story.startedAt ?? ''), value: result.best.grams, u: result.best.uGrams }] : [];
+  const weights = states.flatMap((state): Measure[] => {
+    const result = resultOf(state, kit, rounding);
+    return result ? [{ atMs: Date.parse(state.startedAt ?? ''), value: result.best.grams, u: result.best.uGrams }] : [];
   });
   const lengths = fish.captures.flatMap(({ startedAt, lengthMm }): Measure[] =>
     lengthMm === null ? [] : [{ atMs: Date.parse(startedAt ?? ''), value: lengthMm, u: TAPE_U_MM }],
@@ -44,7 +44,7 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
   const fit = growthFit(weights, 'weight');
   const told = fit && Math.abs(fit.perYear.value) > fit.perYear.expanded;
   return (
-    <Part title="How it grew">
+    <Section title="How it grew">
       <div className="grid gap-3">
         {heavier && <p className="text-lg">{changeText(heavier, weightText)}.</p>}
         {weights.length > 1 && (
@@ -79,6 +79,6 @@ export function Growth({ fish, stories }: { fish: KnownFish; stories: readonly C
           />
         )}
       </div>
-    </Part>
+    </Section>
   );
 }

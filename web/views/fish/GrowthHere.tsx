@@ -1,10 +1,10 @@
 import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/biometry/fabens';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
-import { lengthsTwice } from '@keeper/core/biometry/recaptureIncrements';
+import { recaptureIncrements } from '@keeper/core/biometry/recaptureIncrements';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 const INCH_MM = 25.4;
 
@@ -15,12 +15,12 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
   const text = (mm: number) =>
     lengthHabit === 'in' ? `${(mm / INCH_MM).toFixed(1)} in` : `${(mm / 10).toFixed(1)} cm`;
   const here = waters.flatMap(({ id, name }) => {
-    const pairs = lengthsTwice(fish, id);
+    const pairs = recaptureIncrements(fish, id);
     return pairs.length > 0 ? [{ id, name, pairs, growth: fabensGrowth(pairs) }] : [];
   });
   if (here.length === 0) return null;
   return (
-    <Part title={`How ${speciesName(species).toLowerCase()} grow`}>
+    <Section title={`How ${speciesName(species).toLowerCase()} grow`}>
       <ul className="grid max-w-prose gap-2">
         {here.map(({ id, name, pairs, growth }) => {
           return (
@@ -32,7 +32,7 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
           );
         })}
       </ul>
-    </Part>
+    </Section>
   );
 }
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
-import { linkDoubts, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import { consistencyChecks, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { newId } from '../../data/device.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useRegister } from '../../data/known.js';
@@ -35,7 +35,7 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
       <Sheet title="It is also…" open={open} onOpenChange={setOpen}>
         <ul className="border-b border-rule">
           {others.map((other) => {
-            const doubts = linkDoubts([...fish.captures, ...other.captures].map(linkedFacts));
+            const doubts = consistencyChecks([...fish.captures, ...other.captures].map(linkedFacts));
             return (
               <li key={other.fishId} className="border-t border-rule">
                 <button type="button" className="grid min-h-14 w-full py-2 text-left" onClick={() => merge(other)}>

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { dayText } from '../../parts/when.js';
 
 const SIDES = [
@@ -11,26 +11,26 @@ const SIDES = [
 ] as const;
 
 /** Both flanks as they looked last: the two sides of a fish are two patterns. */
-export function ReferenceFlanks({ stories }: { stories: readonly CaptureStory[] }) {
-  const newest = stories.toReversed();
+export function ReferenceFlanks({ states }: { states: readonly CaptureState[] }) {
+  const newest = states.toReversed();
   const shown = SIDES.map(({ role, name }) => {
-    const found = newest.flatMap((story) =>
-      story.pictures.filter((picture) => picture.role === role).map((picture) => ({ story, picture })),
+    const found = newest.flatMap((state) =>
+      state.pictures.filter((picture) => picture.role === role).map((picture) => ({ state, picture })),
     );
     // One that was laid straight says more.
     return { name, of: found.find(({ picture }) => picture.reading?.view) ?? found[0] };
   });
   if (shown.every(({ of }) => !of)) return null;
   return (
-    <Part title="Its flanks">
+    <Section title="Its flanks">
       <ul className="grid grid-cols-2 gap-4">
         {shown.map(({ name, of }) => (
           <li key={name}>
             {of ? (
-              <Link to={`/pictures/${of.story.captureId}/${of.picture.sha256}`}>
+              <Link to={`/pictures/${of.state.captureId}/${of.picture.sha256}`}>
                 <BookPicture picture={shownInBook(of.picture)} size="view" className="aspect-2/1 w-full rounded" />
                 <span className="text-sm text-soft">
-                  {name}, {dayText(of.story.startedAt ?? '')}
+                  {name}, {dayText(of.state.startedAt ?? '')}
                 </span>
               </Link>
             ) : (
@@ -41,6 +41,6 @@ export function ReferenceFlanks({ stories }: { stories: readonly CaptureStory[] 
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }

@@ -1,5 +1,5 @@
 import type { GrowthChange } from '@keeper/core/biometry/growth';
-import type { LinkDoubt, LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
+import type { Inconsistency, LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { dayText } from '../../parts/when.js';
 
 /** Example: `Had 3 times`. */
@@ -27,7 +27,7 @@ export function changeText({ by, u, months }: GrowthChange, textOf: (value: numb
   return `${by > 0 ? 'Up' : 'Down'} ${textOf(Math.abs(by))} (give or take ${textOf(2 * u)}) in ${time}`;
 }
 
-const DOUBT_WORDS: Readonly<Record<LinkDoubt['kind'], string>> = {
+const DOUBT_WORDS: Readonly<Record<Inconsistency['kind'], string>> = {
   species: 'they were noted as fish of two kinds',
   'two-places': 'they were at two waters, and fish do not walk',
   'at-once': 'both were on the bank at the same time',
@@ -38,7 +38,7 @@ const DOUBT_WORDS: Readonly<Record<LinkDoubt['kind'], string>> = {
 };
 
 /** Why two captures are hardly one fish, with the days. */
-export function doubtText({ kind, first, second }: LinkDoubt): string {
+export function doubtText({ kind, first, second }: Inconsistency): string {
   const day = ({ atMs }: LinkedFacts) => dayText(new Date(atMs).toISOString());
   return `${day(first)} and ${day(second)}: ${DOUBT_WORDS[kind]}.`;
 }

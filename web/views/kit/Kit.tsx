@@ -9,9 +9,9 @@ import { gramsOf, massSystemOf } from '@keeper/core/measure/mass';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
-import { useMinute, useOwnFish } from '../../data/useProspect.js';
+import { useMinute, useOwnRecords } from '../../data/useOutingAssessment.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Unread } from '../../parts/Unread.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { whenText } from '../../parts/when.js';
@@ -22,14 +22,14 @@ export function Kit() {
   const kit = useKit();
   const { barbSchool, massUnit } = useSettings();
   const nowMs = useMinute();
-  const { lastFishAt } = useOwnFish();
+  const { lastFishAt } = useOwnRecords();
   const [freshRig] = useState(newId);
   const [freshItem] = useState(newId);
   return (
     <div className="grid max-w-3xl gap-10">
       <h1 className="text-3xl font-semibold">Kit</h1>
       <Unread kind="kit" />
-      <Part title="Rigs">
+      <Section title="Rigs">
         <ul className="border-b border-rule">
           {rigs.map((rig) => {
             const { findings } = judgeRig({
@@ -59,8 +59,8 @@ export function Kit() {
         <Link to={`/kit/rigs/${freshRig}`} className="button mt-4">
           Add a rig
         </Link>
-      </Part>
-      <Part title="What lies on the bank">
+      </Section>
+      <Section title="What lies on the bank">
         <ul className="border-b border-rule">
           {kit.map((item) => (
             <KitRow key={item.id} item={item} />
@@ -69,7 +69,7 @@ export function Kit() {
         <Link to={`/kit/items/${freshItem}`} className="button mt-4">
           Add kit
         </Link>
-      </Part>
+      </Section>
     </div>
   );
 }

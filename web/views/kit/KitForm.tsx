@@ -5,12 +5,12 @@ import { useSettings } from '../../data/queries.js';
 import { useKit, useStandingWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedSize } from '../../parts/typed.js';
+import { parseTypedSize } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { whenText } from '../../parts/when.js';
 
@@ -54,7 +54,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
     retired,
     revision: draft.revision,
     scale: item?.scale ?? null,
-    sizeMm: typedSize(draft.size, inches) ?? null,
+    sizeMm: parseTypedSize(draft.size, inches) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
     spare: draft.flags.includes('spare'),
     toReplace: draft.flags.includes('toReplace'),
@@ -141,7 +141,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           </p>
         )}
         {CARRIES_DISEASE.includes(draft.kind) && (
-          <Part title="Between waters">
+          <Section title="Between waters">
             <div className="grid gap-3 sm:grid-cols-2">
               <Picker
                 label="Last wet at"
@@ -167,7 +167,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
                 {draft.disinfected.how}, {whenText(draft.disinfected.at)}
               </p>
             )}
-          </Part>
+          </Section>
         )}
       </div>
     </RowForm>

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { LOAD_TEST_S, LOAD_TEST_WEEKS, type LoadTest } from '@keeper/core/domain/kit/rig';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { whenText } from '../../parts/when.js';
 
 interface LoadTestTimerProps {
@@ -22,7 +22,7 @@ export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTes
   }, [began]);
   const share = Math.min(1, heldS / LOAD_TEST_S.least);
   return (
-    <Part title="Load test">
+    <Section title="Load test">
       <p className="mb-3 text-soft">
         Hook it to something solid, walk back, load it fully. Shield your eyes: what gives comes back.
       </p>
@@ -63,7 +63,7 @@ export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTes
             </li>
           ))}
       </ul>
-    </Part>
+    </Section>
   );
 }
 

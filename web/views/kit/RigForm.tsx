@@ -2,23 +2,35 @@ import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { useNavigate, useParams } from 'react-router';
 import { WriteRigDto, type KeptRig } from '@keeper/contract/rigs';
-import { BARB_TEXT, BARBS, LEADERS, LEADS, TRACES, type Barb, type Leader, type LeadArrangement, type LoadTest, type Rig, type Trace } from '@keeper/core/domain/kit/rig';
+import {
+  BARB_TEXT,
+  BARBS,
+  LEADERS,
+  LEADS,
+  TRACES,
+  type Barb,
+  type Leader,
+  type LeadArrangement,
+  type LoadTest,
+  type Rig,
+  type Trace,
+} from '@keeper/core/domain/kit/rig';
 import { judgeRig } from '@keeper/core/bank/judgeRig';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { useSettings } from '../../data/queries.js';
-import { useMinute, useOwnFish } from '../../data/useProspect.js';
+import { useMinute, useOwnRecords } from '../../data/useOutingAssessment.js';
 import { useRigs, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
-import { Ask } from '../../parts/Ask.js';
-import { Part } from '../../parts/Part.js';
+import { Field } from '../../parts/Field.js';
+import { Section } from '../../parts/Section.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
-import { Said } from '../bank/Advice.js';
+import { FindingItem } from '../bank/Advice.js';
 import { LoadTestTimer } from './LoadTestTimer.js';
 
 interface Draft {
@@ -68,7 +80,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
   const pounds = system === 'lb-oz';
   const strainText = (kg: number) => String(Number(strainIn(kg, system).toFixed(1)));
   const nowMs = useMinute();
-  const { lastFishAt } = useOwnFish();
+  const { lastFishAt } = useOwnRecords();
   const waterId = localStorage.getItem('keeper.water');
   const water = useWaters().find(({ id }) => id === waterId);
   const [draft, change, clear] = useDraft<Draft>(`rig.${rigId}.${system}`, {
@@ -97,9 +109,9 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     loadTests: [...draft.loadTests],
     retired,
     snaggedAt: draft.snaggedAt,
-    mainLineKg: strainKg(typedNumber(draft.mainLine) ?? NaN, system),
-    linkKg: strainKg(typedNumber(draft.link) ?? NaN, system),
-    hookSize: typedNumber(draft.hook) ?? NaN,
+    mainLineKg: strainKg(parseTypedNumber(draft.mainLine) ?? NaN, system),
+    linkKg: strainKg(parseTypedNumber(draft.link) ?? NaN, system),
+    hookSize: parseTypedNumber(draft.hook) ?? NaN,
     revision: draft.revision,
   });
   const body = bodyOf(false);
@@ -161,40 +173,40 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
               onChange={(hook) => change({ hook })}
             />
           </div>
-          <Ask title="The hook is">
+          <Field title="The hook is">
             <Choice<Barb>
               label="Barb"
               value={draft.barb}
               onChange={(barb) => change({ barb })}
               options={named(BARBS, BARB_TEXT)}
             />
-          </Ask>
-          <Ask title="The lead">
+          </Field>
+          <Field title="The lead">
             <Choice<LeadArrangement>
               label="Lead"
               value={draft.lead}
               onChange={(lead) => change({ lead })}
               options={named(LEADS, LEAD_NAMES)}
             />
-          </Ask>
-          <Ask title="Leader">
+          </Field>
+          <Field title="Leader">
             <Choice<Leader>
               label="Leader"
               value={draft.leader}
               onChange={(leader) => change({ leader })}
               options={named(LEADERS, LEADER_NAMES)}
             />
-          </Ask>
-          <Ask title="Trace">
+          </Field>
+          <Field title="Trace">
             <Choice<Trace>
               label="Trace"
               value={draft.trace}
               onChange={(trace) => change({ trace })}
               options={named(TRACES, TRACE_NAMES)}
             />
-          </Ask>
+          </Field>
           {draft.trace !== 'none' && (
-            <Ask title="Up-trace above it">
+            <Field title="Up-trace above it">
               <Choice
                 label="Up-trace"
                 value={draft.upTrace}
@@ -204,21 +216,21 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
                   { value: 'no', label: 'no' },
                 ]}
               />
-            </Ask>
+            </Field>
           )}
         </div>
         <div className="grid content-start gap-8">
-          <Part
+          <Section
             title={
               judged.verdict === 'good' ? 'Sound' : judged.verdict === 'care' ? 'Look at it again' : 'Not on a fish'
             }
           >
             <ul className="grid gap-3">
               {judged.findings.map((finding) => (
-                <Said key={finding.rule} finding={finding} />
+                <FindingItem key={finding.rule} finding={finding} />
               ))}
             </ul>
-          </Part>
+          </Section>
           <LoadTestTimer
             tests={draft.loadTests}
             onTested={(test) => change({ loadTests: [...draft.loadTests, test] })}

@@ -1,5 +1,5 @@
 import type { LayoutJudgement, SunHour } from '@keeper/core/bank/judgeLayout';
-import { clockBetween } from '../../data/useProspect.js';
+import { clockBetween } from '../../data/useOutingAssessment.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 
 interface HourPickerProps {

@@ -1,15 +1,22 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { judgeLayout } from '@keeper/core/bank/judgeLayout';
-import { layHabit, layOut } from '@keeper/core/bank/autoLayout';
-import { FIXTURE_WORDS, KIT_PIECES, KIT_WORDS, type KitPiece, type Layout, type Point } from '@keeper/core/domain/water/plan';
-import type { OutingStory } from '@keeper/core/domain/outing/outingState';
+import { layoutByHabit, autoLayout } from '@keeper/core/bank/autoLayout';
+import {
+  FIXTURE_WORDS,
+  KIT_PIECES,
+  KIT_WORDS,
+  type KitPiece,
+  type Layout,
+  type Point,
+} from '@keeper/core/domain/water/plan';
+import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { NotHere } from '../../app/NotHere.js';
 import { makeOutingEvent, record, writeRow } from '../../data/keeper.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
-import { useBank } from '../../data/useProspect.js';
+import { useBank } from '../../data/useOutingAssessment.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { useWidth } from '../../parts/useWidth.js';
@@ -21,18 +28,18 @@ import { PlanHandles } from './PlanHandles.js';
 
 /** The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own. */
 export function LayoutPage() {
-  const { story, loading, missing } = useOuting(useParams()['outingId'] ?? '');
+  const { state, loading, missing } = useOuting(useParams()['outingId'] ?? '');
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the plan…</p>;
-  return <LayoutOf key={story.swims.at(-1)?.swimId} story={story} />;
+  return <LayoutOf key={state.swims.at(-1)?.swimId} state={state} />;
 }
 
 /** Narrower than this, there is room for the pieces only, and hardly for what lies round them. */
 const NARROW_PX = 520;
 
-function LayoutOf({ story }: { story: OutingStory }) {
-  const { outingId } = story;
-  const { water, swim, prospect } = useBank(story);
+function LayoutOf({ state }: { state: OutingState }) {
+  const { outingId } = state;
+  const { water, swim, assessment } = useBank(state);
   const settings = useSettings();
   const writeSettings = useWriteSettings();
   const [moved, setMoved] = useState<Layout>();
@@ -42,13 +49,13 @@ function LayoutOf({ story }: { story: OutingStory }) {
   const [notKept, setNotKept] = useState(false);
   const [drawn, width] = useWidth(640);
   const keptSwim = useSwims().find(({ id }) => id === swim?.id);
-  const plan = prospect?.plan;
-  const helped = story.companions > 0;
-  const first = useMemo(() => (plan ? layOut(plan, helped) : {}), [plan, helped]);
-  if (!plan || !water || !prospect) return <p>Opening the plan…</p>;
-  const layout = moved ?? prospect.laid ?? first;
+  const plan = assessment?.plan;
+  const helped = state.companions > 0;
+  const first = useMemo(() => (plan ? autoLayout(plan, helped) : {}), [plan, helped]);
+  if (!plan || !water || !assessment) return <p>Opening the plan…</p>;
+  const layout = moved ?? assessment.laid ?? first;
   const judged = judgeLayout({ ...plan, layout });
-  const lit = plan.hours.findIndex(({ atMs }) => atMs >= prospect.momentMs);
+  const lit = plan.hours.findIndex(({ atMs }) => atMs >= assessment.momentMs);
   const index = Math.min(hour ?? Math.max(0, lit), Math.max(0, plan.hours.length - 1));
 
   const view = drawing === 'kit' ? nearView(layout, width < NARROW_PX ? 0.7 : 1.7) : WHOLE_SWIM;
@@ -98,7 +105,7 @@ function LayoutOf({ story }: { story: OutingStory }) {
           <PlanDrawing
             plan={plan}
             layout={layout}
-            atMs={plan.hours[index]?.atMs ?? prospect.momentMs}
+            atMs={plan.hours[index]?.atMs ?? assessment.momentMs}
             view={view}
             chosen={chosen}
             outOfReach={judged.outOfReach}
@@ -134,11 +141,15 @@ function LayoutOf({ story }: { story: OutingStory }) {
             />
             {drawing === 'kit' && (
               <>
-                <button type="button" className="button button-main" onClick={() => lay(layOut(plan, helped))}>
+                <button type="button" className="button button-main" onClick={() => lay(autoLayout(plan, helped))}>
                   Lay it out for me
                 </button>
                 {settings.habit && (
-                  <button type="button" className="button" onClick={() => lay(layHabit(settings.habit ?? {}, plan))}>
+                  <button
+                    type="button"
+                    className="button"
+                    onClick={() => lay(layoutByHabit(settings.habit ?? {}, plan))}
+                  >
                     My habit
                   </button>
                 )}

@@ -1,6 +1,6 @@
 import type { LayoutJudgement } from '@keeper/core/bank/judgeLayout';
 import type { KitPiece } from '@keeper/core/domain/water/plan';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 /** Below this a point is something to mend. */
 const WRONG = 0.6;
@@ -26,7 +26,7 @@ export function LayoutSaid({
         </span>
       </p>
       {wrong.length > 0 && (
-        <Part title="To mend">
+        <Section title="To mend">
           <ul>
             {wrong.map((point) => (
               <li key={point.id} className="border-t border-rule">
@@ -37,9 +37,9 @@ export function LayoutSaid({
               </li>
             ))}
           </ul>
-        </Part>
+        </Section>
       )}
-      <Part title="Right">
+      <Section title="Right">
         <ul>
           {right.map(({ id, text }) => (
             <li key={id} className="border-t border-rule py-2">
@@ -47,7 +47,7 @@ export function LayoutSaid({
             </li>
           ))}
         </ul>
-      </Part>
+      </Section>
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { PictureRole } from '@keeper/core/domain/capture/event';
 import { PICTURE_ROLES } from '@keeper/core/domain/capture/event';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { paintedKind, type LandmarkName } from '@keeper/core/domain/fish/anatomy';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
@@ -18,7 +18,7 @@ import { useCapture } from '../../data/useCapture.js';
 import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { whenText } from '../../parts/when.js';
 import type { LookedAt } from '../../workers/pictureLook.js';
@@ -36,22 +36,22 @@ import { ViewPart } from './ViewPart.js';
 /** One picture laid out: its fish found, laid straight, judged and measured. The original stays as it was taken. */
 export function BenchPage() {
   const { captureId = '', sha256 = '' } = useParams();
-  const { story, loading } = useCapture(captureId);
+  const { state, loading } = useCapture(captureId);
   if (loading) return <p>Opening the picture…</p>;
-  const picture = story.pictures.find((each) => each.sha256 === sha256);
+  const picture = state.pictures.find((each) => each.sha256 === sha256);
   if (!picture) return <NotHere />;
-  return <BenchOf key={sha256} story={story} picture={picture} />;
+  return <BenchOf key={sha256} state={state} picture={picture} />;
 }
 
 type Work = 'fish' | 'board' | 'marks';
 
-function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
+function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
   const { bytes, gone } = usePictureBytes(picture.sha256);
   const { lengthHabit, lengthOf } = useSettings();
   const inches = lengthHabit === 'in';
-  const bench = useBench(story, picture);
+  const bench = useBench(state, picture);
   const { reading, role } = picture;
-  const kind = story.facts.species ? paintedKind(story.facts.species, story.facts.form) : undefined;
+  const kind = state.facts.species ? paintedKind(state.facts.species, state.facts.form) : undefined;
   const { looked, unreadable } = useLook(bytes, kind, reading?.landmarks);
   const [work, setWork] = useState<Work>(role === 'board' ? 'board' : 'fish');
   // Until something is tapped the board is as it was left, in the keeper's own unit where it never was.
@@ -85,7 +85,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
   };
   const noteLength = (mm: number) =>
     void record([
-      makeEvent(story.captureId, story.startedAt, 'described', {
+      makeEvent(state.captureId, state.startedAt, 'described', {
         facts: { length: { ...roundedDown(mm, inches), of: lengthOf } },
       }),
     ]);
@@ -97,10 +97,10 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
     <article className="grid gap-5">
       <div>
         <p className="text-soft">
-          <Link to={`/book/${story.captureId}`} className="quiet-link">
-            {speciesName(story.facts.species, story.facts.form)}
+          <Link to={`/book/${state.captureId}`} className="quiet-link">
+            {speciesName(state.facts.species, state.facts.form)}
           </Link>
-          , {whenText(story.startedAt ?? '', undefined, story.zone)}
+          , {whenText(state.startedAt ?? '', undefined, state.zone)}
         </p>
         <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : 'A picture'}</h1>
       </div>
@@ -180,15 +180,15 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
         </div>
         <div className="grid gap-6">
           {work === 'board' ? (
-            <Part title="Length off the board">
+            <Section title="Length off the board">
               <BoardPanel
-                story={story}
+                state={state}
                 draft={draft}
                 reading={looked && readDraft(draft, looked.widthPx)}
                 onChange={(next) => void keepBoard(next)}
                 onNote={noteLength}
               />
-            </Part>
+            </Section>
           ) : work === 'marks' ? (
             <MarksPart count={marks.length} landmarks={landmarks !== undefined} />
           ) : (
@@ -204,7 +204,7 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
             </button>
           )}
           {work !== 'board' && landmarks && kind && (
-            <Link to={`/pictures/${story.captureId}/${picture.sha256}/who`} className="button min-h-14">
+            <Link to={`/pictures/${state.captureId}/${picture.sha256}/who`} className="button min-h-14">
               Who is this?
             </Link>
           )}
@@ -230,10 +230,10 @@ function BenchOf({ story, picture }: { story: CaptureStory; picture: PictureInSt
         </div>
       </div>
       <div className="flex flex-wrap gap-3">
-        <BesideAny story={story} picture={picture} />
-        <PictureAway story={story} sha256={picture.sha256} />
+        <BesideAny state={state} picture={picture} />
+        <PictureAway state={state} sha256={picture.sha256} />
       </div>
-      <Series story={story} shown={picture} kind={kind} mayLook={looked !== undefined || unreadable} />
+      <Series state={state} shown={picture} kind={kind} mayLook={looked !== undefined || unreadable} />
     </article>
   );
 }
@@ -247,7 +247,7 @@ const STAGE_WORDS: Readonly<Record<Work, string>> = {
 /** What marks are for, and how many there are. */
 function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) {
   return (
-    <Part title="Marks to know it by">
+    <Section title="Marks to know it by">
       <p className="mb-2">
         Where a picture is too poor for its pattern to be read, tap single scales, blotches and scars that would be
         there next time. Set on two pictures, nine of them tell one fish from another by how they lie to each other.
@@ -257,7 +257,7 @@ function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) 
         takes it away.
         {!landmarks && ' They count once the six points of the fish are known.'}
       </p>
-    </Part>
+    </Section>
   );
 }
 
@@ -270,24 +270,24 @@ function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; p
   if (!looked) return null;
   if (!looked.fish) {
     return (
-      <Part title="No fish found">
+      <Section title="No fish found">
         <p className="mb-3">No flank stands out here. Set the six points by hand, and everything else follows.</p>
         <button type="button" className="button" onClick={onAsk}>
           Set them by hand
         </button>
-      </Part>
+      </Section>
     );
   }
   const { verdicts, doubtful } = looked.fish;
   return (
-    <Part title="Is it good enough?">
+    <Section title="Is it good enough?">
       {proposed && doubtful && (
         <p className="mb-3 border-l-4 border-air pl-3">
           The six points are a guess here. Look at them and move what is off.
         </p>
       )}
       <VerdictList verdicts={verdicts} />
-    </Part>
+    </Section>
   );
 }
 

@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { PictureInBook } from '@keeper/contract/book';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { BesideAny } from './BesideAny.js';
 
@@ -30,16 +30,16 @@ const of = (n: number, role: PictureInBook['role'], captureId = `other ${n}`): P
 });
 
 const beside = async () => {
-  const story = tellStory(CAPTURE, [
+  const state = replay(CAPTURE, [
     event('hooked', 0),
     event('picture-added', 5000, { sha256: 'mine', role: 'left-flank' }),
     event('described', 6000, { facts: { species: 'pike' } }),
   ]);
-  const [picture] = story.pictures;
+  const [picture] = state.pictures;
   if (!picture) throw new Error('The picture is gone.');
   render(
     <MemoryRouter>
-      <BesideAny story={story} picture={picture} />
+      <BesideAny state={state} picture={picture} />
     </MemoryRouter>,
   );
   await userEvent.click(screen.getByRole('button', { name: 'Lay it beside another fish' }));

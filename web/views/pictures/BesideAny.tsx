@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { useBookPictures } from '../../data/queries.js';
 import { BookPicture } from '../../parts/BookPicture.js';
@@ -10,13 +10,13 @@ import { whenText } from '../../parts/when.js';
 const SHOWN_AT_ONCE = 24;
 
 /** Any other fish of its kind, to lay its picture beside this one: to see that two are two, as well as that they are one. */
-export function BesideAny({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
+export function BesideAny({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
   const [open, setOpen] = useState(false);
   const [most, setMost] = useState(SHOWN_AT_ONCE);
-  const { species } = story.facts;
+  const { species } = state.facts;
   const book = useBookPictures({ ...(species && { species }) }, open);
   const others = (book.data ?? []).filter(
-    ({ captureId, role }) => captureId !== story.captureId && (picture.role === null || role === picture.role),
+    ({ captureId, role }) => captureId !== state.captureId && (picture.role === null || role === picture.role),
   );
   return (
     <>
@@ -31,7 +31,7 @@ export function BesideAny({ story, picture }: { story: CaptureStory; picture: Pi
           {others.slice(0, most).map(({ captureId, sha256, startedAt, zone, net, ...shown }) => (
             <li key={`${captureId} ${sha256}`}>
               <Link
-                to={`/pictures/${story.captureId}/${picture.sha256}/beside/${captureId}/${sha256}`}
+                to={`/pictures/${state.captureId}/${picture.sha256}/beside/${captureId}/${sha256}`}
                 className="grid gap-1.5"
               >
                 <BookPicture picture={{ ...shown, sha256 }} size="thumb" className="aspect-4/3 w-full rounded" />

@@ -1,4 +1,4 @@
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatLength, lengthMm } from '@keeper/core/measure/length';
 import type { BoardReading } from '@keeper/core/pictures/boardLength';
 import { tapeAgainstPicture } from '@keeper/core/pictures/tapeAgainstPicture';
@@ -9,7 +9,7 @@ import { markOf, roundedDown } from './boardMarks.js';
 import { inUnit, longThing, scaledBy, type BoardDraft, type BoardTarget, type ScaleBy } from './boardDraft.js';
 
 interface BoardPanelProps {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
   readonly draft: BoardDraft;
   readonly reading: BoardReading | undefined;
   readonly onChange: (draft: BoardDraft) => void;
@@ -17,12 +17,12 @@ interface BoardPanelProps {
 }
 
 /** Reading a length off the board in a picture: what is tapped next, what it comes to, and whether it is what was written down. */
-export function BoardPanel({ story, draft, reading, onChange, onNote }: BoardPanelProps) {
+export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPanelProps) {
   const { lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';
   const thing = draft.by === 'thing';
   const mark = markOf(draft.nextMark, draft.inches);
-  const written = story.facts.length;
+  const written = state.facts.length;
   const match =
     reading?.ok && written ? tapeAgainstPicture(reading.value, lengthMm(written), inches ? 6.35 : 5) : undefined;
   return (

@@ -5,7 +5,7 @@ import type { PictureGroup } from '@keeper/core/pictures/sortByTime';
 import type { NotTaken } from '../../data/card.js';
 import { useStandingWaters } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { useStable } from '../../parts/useStable.js';
 import { whenText } from '../../parts/when.js';
 import { CardGroup, NEW_PAGE, type Putting } from './CardGroup.js';
@@ -166,7 +166,7 @@ export function CardPage() {
         </Notice>
       )}
       {groups.length > 0 && !card.sorting && !card.bookAway && (
-        <Part
+        <Section
           title={files.length === 1 ? 'One picture' : `${files.length} pictures`}
           aside={
             sure.length > 1 && (
@@ -191,7 +191,7 @@ export function CardPage() {
               />
             ))}
           </ul>
-        </Part>
+        </Section>
       )}
       {sorted.known.length > 0 && (
         <p>

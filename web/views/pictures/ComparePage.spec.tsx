@@ -9,7 +9,7 @@ let pair: object | 'gone' | undefined;
 jest.mock('../../data/useCapture.js', () => ({
   useCapture: (captureId: string) => ({
     loading: false,
-    story: {
+    state: {
       captureId,
       startedAt: '2026-09-27T04:26:00Z',
       wounds: [],

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { straightened } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { NotHere } from '../../app/NotHere.js';
@@ -10,7 +10,7 @@ import { useCapture } from '../../data/useCapture.js';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { PictureInView } from '../../parts/PictureInView.js';
 import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
@@ -27,14 +27,14 @@ export function ComparePage() {
   const first = useCapture(captureId);
   const second = useCapture(otherId);
   if (first.loading || second.loading) return <p>Opening the pictures…</p>;
-  const a = first.story.pictures.find((picture) => picture.sha256 === sha256);
-  const b = second.story.pictures.find((picture) => picture.sha256 === otherSha);
+  const a = first.state.pictures.find((picture) => picture.sha256 === sha256);
+  const b = second.state.pictures.find((picture) => picture.sha256 === otherSha);
   if (!a || !b) return <NotHere />;
-  return <CompareOf a={{ story: first.story, picture: a }} b={{ story: second.story, picture: b }} />;
+  return <CompareOf a={{ state: first.state, picture: a }} b={{ state: second.state, picture: b }} />;
 }
 
 interface Laid extends LaidPicture {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
 }
 
 function CompareOf({ a, b }: { a: Laid; b: Laid }) {
@@ -46,7 +46,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
     <article className="grid gap-6">
       <div>
         <p>
-          <Link to={`/pictures/${a.story.captureId}/${a.picture.sha256}`} className="quiet-link">
+          <Link to={`/pictures/${a.state.captureId}/${a.picture.sha256}`} className="quiet-link">
             Back to the picture
           </Link>
         </p>
@@ -101,17 +101,17 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
   );
 }
 
-function Shown({ laid: { story, picture }, view }: { laid: Laid; view: PictureView }) {
+function Shown({ laid: { state, picture }, view }: { laid: Laid; view: PictureView }) {
   return (
     <figure className="grid gap-2">
       <PictureInView
         sha256={picture.sha256}
         size="view"
         view={view}
-        alt={whenText(story.startedAt ?? '', undefined, story.zone)}
+        alt={whenText(state.startedAt ?? '', undefined, state.zone)}
         className="aspect-4/3 w-full rounded-lg"
       />
-      <figcaption className="text-soft">{whenText(story.startedAt ?? '', undefined, story.zone)}</figcaption>
+      <figcaption className="text-soft">{whenText(state.startedAt ?? '', undefined, state.zone)}</figcaption>
     </figure>
   );
 }
@@ -119,12 +119,12 @@ function Shown({ laid: { story, picture }, view }: { laid: Laid; view: PictureVi
 /** Every wound that was noted on either day, close up, at its place on both pictures. */
 function Wounds({ a, b }: { a: Laid; b: Laid }) {
   const side = flankOf(a.picture);
-  const wounds = [...a.story.wounds, ...(a.story.captureId === b.story.captureId ? [] : b.story.wounds)].filter(
+  const wounds = [...a.state.wounds, ...(a.state.captureId === b.state.captureId ? [] : b.state.wounds)].filter(
     (wound) => wound.side === side,
   );
   if (wounds.length === 0) return null;
   return (
-    <Part title="Wounds at the same place">
+    <Section title="Wounds at the same place">
       <ul className="grid gap-4">
         {wounds.map((wound) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule pt-3">
@@ -133,7 +133,7 @@ function Wounds({ a, b }: { a: Laid; b: Laid }) {
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }
 
@@ -153,7 +153,7 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
         <Evidence
           asked={pair.asked}
           mayBe={pair.mayBe}
-          says={whenText(a.story.startedAt ?? '', undefined, a.story.zone)}
+          says={whenText(a.state.startedAt ?? '', undefined, a.state.zone)}
         />
       ) : (
         <p role="status">Laying both flat…</p>
@@ -165,26 +165,26 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
 const NONE: readonly FlankInBook[] = [];
 
 /** As they were taken, beside each other: enough to see with one's own eyes, too little to lay one over the other. */
-function AsTaken({ a, b, notLaid: { story, picture } }: { a: Laid; b: Laid; notLaid: Laid }) {
+function AsTaken({ a, b, notLaid: { state, picture } }: { a: Laid; b: Laid; notLaid: Laid }) {
   return (
     <article className="grid gap-6">
       <h1 className="text-3xl font-semibold">Side by side</h1>
       <div className="grid gap-4 md:grid-cols-2">
         {[a, b].map((each) => (
-          <figure key={`${each.story.captureId} ${each.picture.sha256}`} className="grid content-start gap-2">
+          <figure key={`${each.state.captureId} ${each.picture.sha256}`} className="grid content-start gap-2">
             <BookPicture
               picture={shownInBook(each.picture)}
               size="view"
               className="aspect-4/3 w-full rounded-lg object-contain"
             />
             <figcaption className="text-soft">
-              {whenText(each.story.startedAt ?? '', undefined, each.story.zone)}
+              {whenText(each.state.startedAt ?? '', undefined, each.state.zone)}
             </figcaption>
           </figure>
         ))}
       </div>
       <p>One of them has not been laid straight yet: without its six points the two cannot be laid over each other.</p>
-      <Link to={`/pictures/${story.captureId}/${picture.sha256}`} className="button justify-self-start">
+      <Link to={`/pictures/${state.captureId}/${picture.sha256}`} className="button justify-self-start">
         Lay it on the bench
       </Link>
     </article>
@@ -192,13 +192,13 @@ function AsTaken({ a, b, notLaid: { story, picture } }: { a: Laid; b: Laid; notL
 }
 
 /** Both are laid by their points alone, so that they lie on each other whatever was cut off for the book. */
-function viewOf(picture: PictureInStory): PictureView | undefined {
+function viewOf(picture: PictureOfCapture): PictureView | undefined {
   const { landmarks, view } = picture.reading ?? {};
   return landmarks && view
     ? { ...straightened(landmarks, flankOf(picture), view.of, view.stops), widthPx: widthOf(landmarks) }
     : undefined;
 }
 
-function widthOf({ snout, fork }: NonNullable<NonNullable<PictureInStory['reading']>['landmarks']>): number {
+function widthOf({ snout, fork }: NonNullable<NonNullable<PictureOfCapture['reading']>['landmarks']>): number {
   return 1.3 * Math.hypot(fork.x - snout.x, fork.y - snout.y);
 }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { ask } from '../../data/api.js';
 import { makeEvent, record } from '../../data/keeper.js';
 import { Picker } from '../../parts/Picker.js';
@@ -11,7 +11,7 @@ import { TextField } from '../../parts/TextField.js';
 import { fishOptions } from './nearestFish.js';
 
 /** Takes a picture from this fish: out of the book, or over to the fish that it really shows. The picture itself is kept. */
-export function PictureAway({ story, sha256 }: { story: CaptureStory; sha256: string }) {
+export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: string }) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -19,7 +19,7 @@ export function PictureAway({ story, sha256 }: { story: CaptureStory; sha256: st
         Remove or move this picture
       </button>
       <Sheet title="Remove or move this picture" open={open} onOpenChange={setOpen}>
-        <Choices story={story} sha256={sha256} />
+        <Choices state={state} sha256={sha256} />
       </Sheet>
     </>
   );
@@ -27,8 +27,8 @@ export function PictureAway({ story, sha256 }: { story: CaptureStory; sha256: st
 
 const NOWHERE = 'nowhere';
 
-function Choices({ story, sha256 }: { story: CaptureStory; sha256: string }) {
-  const { captureId, startedAt } = story;
+function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
+  const { captureId, startedAt } = state;
   const navigate = useNavigate();
   const [to, setTo] = useState(NOWHERE);
   const [why, setWhy] = useState('');
@@ -38,7 +38,7 @@ function Choices({ story, sha256 }: { story: CaptureStory; sha256: string }) {
   const away = async () => {
     const removal = makeEvent(captureId, startedAt, 'picture-removed', { sha256, why: why.trim() });
     const target = others.find((each) => each.captureId === to);
-    const role = story.pictures.find((picture) => picture.sha256 === sha256)?.role;
+    const role = state.pictures.find((picture) => picture.sha256 === sha256)?.role;
     await record([
       ...(target
         ? [makeEvent(target.captureId, target.startedAt, 'picture-added', { sha256, ...(role && { role }) })]

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { faultsOf } from '@keeper/core/pictures/verdict';
 import { outbox } from '../../data/keeper.js';
@@ -8,11 +8,11 @@ import { heldBytes, pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture, ROLE_WORDS } from '../../parts/BookPicture.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 interface SeriesProps {
-  readonly story: CaptureStory;
-  readonly shown: PictureInStory;
+  readonly state: CaptureState;
+  readonly shown: PictureOfCapture;
   readonly kind: PaintedKind | undefined;
   /** The others wait until the one that is shown has been looked at. */
   readonly mayLook: boolean;
@@ -25,20 +25,20 @@ interface Judged {
 }
 
 /** All pictures of this fish on this day, the best first; each with what is wrong with it most. */
-export function Series({ story, shown, kind, mayLook }: SeriesProps) {
-  const judged = useJudged(mayLook ? story.pictures : [], kind);
-  if (story.pictures.length < 2) return null;
-  const rank = ({ sha256 }: PictureInStory) => judged.get(sha256)?.worth ?? -1;
-  const ordered = story.pictures.toSorted((a, b) => rank(b) - rank(a));
+export function Series({ state, shown, kind, mayLook }: SeriesProps) {
+  const judged = useJudged(mayLook ? state.pictures : [], kind);
+  if (state.pictures.length < 2) return null;
+  const rank = ({ sha256 }: PictureOfCapture) => judged.get(sha256)?.worth ?? -1;
+  const ordered = state.pictures.toSorted((a, b) => rank(b) - rank(a));
   return (
-    <Part title={`The ${story.pictures.length} pictures of this fish, the best first`}>
+    <Section title={`The ${state.pictures.length} pictures of this fish, the best first`}>
       <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-4">
         {ordered.map((picture) => {
           const here = picture.sha256 === shown.sha256;
           const both = !here && picture.reading?.landmarks && shown.reading?.landmarks && picture.role === shown.role;
           return (
             <li key={picture.sha256} className="grid content-start gap-1.5">
-              <Link to={`/pictures/${story.captureId}/${picture.sha256}`} aria-current={here ? 'page' : undefined}>
+              <Link to={`/pictures/${state.captureId}/${picture.sha256}`} aria-current={here ? 'page' : undefined}>
                 <BookPicture
                   picture={shownInBook(picture)}
                   size="thumb"
@@ -51,7 +51,7 @@ export function Series({ story, shown, kind, mayLook }: SeriesProps) {
               </p>
               {both && (
                 <Link
-                  to={`/pictures/${story.captureId}/${shown.sha256}/beside/${story.captureId}/${picture.sha256}`}
+                  to={`/pictures/${state.captureId}/${shown.sha256}/beside/${state.captureId}/${picture.sha256}`}
                   className="quiet-link text-sm"
                 >
                   Lay it beside
@@ -61,12 +61,12 @@ export function Series({ story, shown, kind, mayLook }: SeriesProps) {
           );
         })}
       </ul>
-    </Part>
+    </Section>
   );
 }
 
 /** Looks at each picture in turn, behind the page. */
-function useJudged(pictures: readonly PictureInStory[], kind: PaintedKind | undefined): ReadonlyMap<string, Judged> {
+function useJudged(pictures: readonly PictureOfCapture[], kind: PaintedKind | undefined): ReadonlyMap<string, Judged> {
   const [judged, setJudged] = useState<ReadonlyMap<string, Judged>>(new Map());
   const names = pictures.map(({ sha256 }) => sha256).join(' ');
   useEffect(() => {

@@ -2,7 +2,7 @@ import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { adjusted, type ViewChange } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 import { PictureInView } from '../../parts/PictureInView.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 interface ViewPartProps {
   readonly sha256: string;
@@ -53,7 +53,7 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
     onChange(adjusted(view, { shift }));
   };
   return (
-    <Part title="As the book shows it">
+    <Section title="As the book shows it">
       <div
         role="application"
         aria-label="What is shown: drag it, or move it with the arrow keys"
@@ -88,6 +88,6 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
           As it was taken
         </button>
       </div>
-    </Part>
+    </Section>
   );
 }

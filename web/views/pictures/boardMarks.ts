@@ -1,5 +1,5 @@
 import type { Length } from '@keeper/core/measure/length';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 
 const MM_PER_INCH = 25.4;
 
@@ -9,7 +9,7 @@ export function unitMm(inches: boolean): number {
 
 /** What stands at a mark, in millimetres; undefined for what no board shows. */
 export function markOf(text: string, inches: boolean): number | undefined {
-  const typed = typedNumber(text);
+  const typed = parseTypedNumber(text);
   if (typed === undefined || !(typed >= 0)) return undefined;
   const mm = typed * unitMm(inches);
   return mm <= 3000 ? mm : undefined;

@@ -11,8 +11,8 @@ jest.mock('../../data/keeper.js', () => ({
     recorded.push(...events);
     return Promise.resolve();
   },
-  addPicture: (story: { pictures: readonly { sha256: string }[] }, file: File) => {
-    if (story.pictures.some(({ sha256 }) => file.name.startsWith(sha256))) return Promise.resolve('known');
+  addPicture: (state: { pictures: readonly { sha256: string }[] }, file: File) => {
+    if (state.pictures.some(({ sha256 }) => file.name.startsWith(sha256))) return Promise.resolve('known');
     if (added.length >= room) return Promise.resolve('no-room');
     added.push(file.name);
     return Promise.resolve('added');

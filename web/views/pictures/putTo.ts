@@ -26,10 +26,10 @@ export async function putTo(
   const done: CardFile[] = [];
   const eventIds: string[] = [];
   const { captureId, startedAt, pictures } = fish;
-  const story = { captureId, startedAt, pictures: pictures.map((sha256) => ({ sha256, role: null })) };
+  const state = { captureId, startedAt, pictures: pictures.map((sha256) => ({ sha256, role: null })) };
   for (const file of files) {
     const { sha256, name, bytes } = file;
-    const came = await addPicture(story, new File([bytes], name, { type: bytes.type })).catch(() => 'no-room' as const);
+    const came = await addPicture(state, new File([bytes], name, { type: bytes.type })).catch(() => 'no-room' as const);
     if (came === 'no-room') {
       const sentence = `There is no room left on this device for ${name}. It stays on the list.`;
       return { put: { fish, isNew, files: done, eventIds }, sentence };

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import type { CaptureEvent, EventPayloads } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { useBench } from './useBench.js';
 
@@ -35,13 +35,12 @@ const VIEW = {
 
 /** The bench of the one picture, told anew after each step as the page would. */
 function bench() {
-  const told = () =>
-    tellStory(CAPTURE, [event('hooked', 0), event('picture-added', 5000, { sha256: SHA }), ...recorded]);
+  const told = () => replay(CAPTURE, [event('hooked', 0), event('picture-added', 5000, { sha256: SHA }), ...recorded]);
   const hook = renderHook(() => {
-    const story = told();
-    const [picture] = story.pictures;
+    const state = told();
+    const [picture] = state.pictures;
     if (!picture) throw new Error('The picture is gone.');
-    return useBench(story, picture);
+    return useBench(state, picture);
   });
   const step = async (work: (() => unknown) | undefined) => {
     await act(async () => {

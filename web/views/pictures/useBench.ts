@@ -1,12 +1,12 @@
 import { useCallback, useState } from 'react';
 import type { EventPayloads, PictureRole } from '@keeper/core/domain/capture/event';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { makeEvent, record } from '../../data/keeper.js';
 
 type Made = Omit<EventPayloads['picture-read'], 'sha256'>;
 
 export interface Bench {
-  readonly picture: PictureInStory;
+  readonly picture: PictureOfCapture;
   /**
    * Keeps what was made out of the picture; each is a step that can be taken back. A step of which there is nothing to keep yet, such as the
    * first marks of a board, is a step as well. `shown` puts the page as it was before the step, and as it was after it.
@@ -30,11 +30,11 @@ interface Step {
 }
 
 /** One picture on the bench, with the steps since it was laid there. Taking a step back is written down as well: nothing is erased. */
-export function useBench(story: CaptureStory, picture: PictureInStory): Bench {
+export function useBench(state: CaptureState, picture: PictureOfCapture): Bench {
   const [steps, setSteps] = useState<readonly Step[]>([]);
   const [done, setDone] = useState(0);
   const [notKept, setNotKept] = useState(false);
-  const { captureId, startedAt } = story;
+  const { captureId, startedAt } = state;
   const { sha256 } = picture;
 
   const write = useCallback(
@@ -75,7 +75,7 @@ export function useBench(story: CaptureStory, picture: PictureInStory): Bench {
 }
 
 /** What stood before in the places that are about to change. A part that was never given goes back to none that is known. */
-function soFar({ role, reading }: PictureInStory, made: Made): Made {
+function soFar({ role, reading }: PictureOfCapture, made: Made): Made {
   return {
     ...('role' in made && role !== null && { role: role satisfies PictureRole }),
     ...('landmarks' in made && { landmarks: reading?.landmarks ?? null }),

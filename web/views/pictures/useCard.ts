@@ -4,7 +4,7 @@ import type { PicturedFish } from '@keeper/contract/pictured';
 import { BankTimes } from '@keeper/core/pictures/bankTimes';
 import { sortByTime } from '@keeper/core/pictures/sortByTime';
 import { ask } from '../../data/api.js';
-import { useMinute } from '../../data/useProspect.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import {
   cardFiles,
   forgetToCome,

@@ -1,7 +1,7 @@
 import { Check, X } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { basisText } from '@keeper/core/care/counsel';
 import { spanText } from '@keeper/core/measure/duration';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';
@@ -15,14 +15,14 @@ import { Splits } from '../../parts/Splits.js';
 interface RehearsalResultProps {
   readonly scenario: Scenario;
   readonly seed: string;
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
 }
 
 /** How a rehearsal went: each decision with its reason, and the splits beside the keeper's real ones. Kept at once, apart from the book. */
-export function RehearsalResult({ scenario, seed, story }: RehearsalResultProps) {
+export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps) {
   const { bank, stopSchool } = useSettings();
   const past = useHandlingPast(scenario.species);
-  const result = useMemo(() => judgeRehearsal(scenario, story, bank, stopSchool), [scenario, story, bank, stopSchool]);
+  const result = useMemo(() => judgeRehearsal(scenario, state, bank, stopSchool), [scenario, state, bank, stopSchool]);
   const kept = useRef(false);
   useEffect(() => {
     if (kept.current) return;

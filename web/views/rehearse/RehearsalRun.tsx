@@ -25,7 +25,7 @@ function Drawn({ seed }: { seed: string }) {
   const [begun, setBegun] = useState(false);
   const units = useSettings();
   if (begun) return <Practice scenario={scenario} seed={seed} />;
-  const { around, title, told } = scenario;
+  const { conditions: around, title, told } = scenario;
   const rules = ruleSentences({ ...NO_RULES, ...scenario.rules }, units);
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
@@ -62,14 +62,14 @@ function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
       desk={desk}
       expected={[]}
       told={<Told scenario={scenario} desk={desk} />}
-      over={<RehearsalResult scenario={scenario} seed={seed} story={desk.story} />}
+      over={<RehearsalResult scenario={scenario} seed={seed} state={desk.state} />}
       header={
         <>
           <Link to="/rehearse" aria-label="Leave the rehearsal" className="grid size-14 place-items-center">
             <X aria-hidden />
           </Link>
           <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {scenario.title}</h1>
-          {desk.story.outcome === 'open' && desk.tapped && <Undo desk={desk} />}
+          {desk.state.outcome === 'open' && desk.tapped && <Undo desk={desk} />}
         </>
       }
     />
@@ -79,7 +79,7 @@ function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
 /** What has just turned up. */
 function Told({ scenario, desk }: { scenario: Scenario; desk: RunDesk }) {
   const nowMs = useRunningClock(desk);
-  const last = twistsTold(scenario, desk.story.marks, nowMs).at(-1);
+  const last = twistsTold(scenario, desk.state.marks, nowMs).at(-1);
   return (
     <p
       role="status"

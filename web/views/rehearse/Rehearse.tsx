@@ -3,12 +3,12 @@ import { Link } from 'react-router';
 import { scenarioOf, SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
 import { spanText } from '@keeper/core/measure/duration';
 import { useRehearsals } from '../../data/rows.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { whenText } from '../../parts/when.js';
 import { newSeed } from './RehearsalResult.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 
-const ScorePlot = later(async () => (await import('./ScorePlot.js')).ScorePlot);
+const ScorePlot = lazyPart(async () => (await import('./ScorePlot.js')).ScorePlot);
 
 /** Playing a fish through before there is one, and how it went over time. */
 export function Rehearse() {
@@ -29,14 +29,14 @@ export function Rehearse() {
         <p className="text-soft">{SCENARIO_IDS.length} scenarios. Nothing of it goes into the book.</p>
       </div>
       {played.length > 1 && (
-        <Part title="How it went">
+        <Section title="How it went">
           <Suspense fallback={<div className="h-56" />}>
             <ScorePlot played={played} />
           </Suspense>
-        </Part>
+        </Section>
       )}
       {played.length > 0 && (
-        <Part title="The last ones">
+        <Section title="The last ones">
           <ul>
             {played
               .slice(-8)
@@ -54,7 +54,7 @@ export function Rehearse() {
                 </li>
               ))}
           </ul>
-        </Part>
+        </Section>
       )}
     </div>
   );

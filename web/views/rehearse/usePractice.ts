@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
-import { situationIn } from '@keeper/core/rehearse/judge';
+import { replay } from '@keeper/core/domain/capture/replay';
+import { runContextIn } from '@keeper/core/rehearse/judge';
 import type { Scenario } from '@keeper/core/rehearse/scenario';
 import { deviceClock, newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
@@ -14,19 +14,19 @@ export function usePractice(scenario: Scenario): RunDesk & { readonly tapped: bo
   const [begunMs] = useState(() => deviceClock.monotonicMs());
   const elapsed = () => Math.round(scenario.fightMs + deviceClock.monotonicMs() - begunMs);
   const [events, setEvents] = useState<readonly CaptureEvent[]>(() => [
-    makeEvent('hooked', 0, { around: scenario.around }),
+    makeEvent('hooked', 0, { around: scenario.conditions }),
     ...(scenario.zeroed ? [makeEvent('zeroed', 1, {})] : []),
   ]);
   // Two taps within one drawing of the screen must both be in the log.
   const log = useRef(events);
   const [given] = useState(events.length);
-  const story = useMemo(() => tellStory(CAPTURE, events), [events]);
+  const state = useMemo(() => replay(CAPTURE, events), [events]);
   const { bank, stopSchool } = useSettings();
-  const situation = useMemo(() => situationIn(scenario, bank, stopSchool), [scenario, bank, stopSchool]);
+  const context = useMemo(() => runContextIn(scenario, bank, stopSchool), [scenario, bank, stopSchool]);
   return {
-    story,
+    state,
     events,
-    situation,
+    context,
     elapsed,
     tapped: events.length > given,
     tap: (type, payload) => {

@@ -4,15 +4,15 @@ import { WeightStands } from '../../parts/weight/WeightStands.js';
 import type { RunDesk } from './runDesk.js';
 
 /** The weight once the fish is away: what it can be stood behind with, while sling and scale still hang there. */
-export function AfterWeighing({ desk: { story, tap } }: { desk: RunDesk }) {
-  if (!story.facts.weight) return null;
+export function AfterWeighing({ desk: { state, tap } }: { desk: RunDesk }) {
+  if (!state.facts.weight) return null;
   return (
     <section aria-label="The weight" className="mb-5 grid gap-4">
-      <WeightStands story={story} />
-      {!story.slingAfter && (
-        <SlingAfter story={story} onShown={(shown, way) => void tap('sling-hung', { shown, way })} />
+      <WeightStands state={state} />
+      {!state.slingAfter && (
+        <SlingAfter state={state} onShown={(shown, way) => void tap('sling-hung', { shown, way })} />
       )}
-      <EntryQuestion story={story} />
+      <EntryQuestion state={state} />
     </section>
   );
 }

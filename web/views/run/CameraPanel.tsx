@@ -3,7 +3,7 @@ import { timesDone } from '@keeper/core/domain/capture/steps';
 import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { wantedShot, type WantedShot } from '@keeper/core/domain/capture/wantedShot';
 import { openCamera, stillOf, type OpenCamera } from '../../data/camera.js';
-import { setDeviceWay, useDeviceWay } from '../../data/deviceWays.js';
+import { setDevicePreference, useDevicePreference } from '../../data/devicePreferences.js';
 import { addPicture } from '../../data/keeper.js';
 import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
@@ -23,20 +23,20 @@ const SHOTS: readonly { value: WantedShot; label: string }[] = [
 ];
 
 /** The camera beside the fish: the shot that is wanted next, a frame for it, what is wrong with it now, one large tap. */
-export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; onDone: () => void }) {
-  const way = useDeviceWay('camera');
-  const { species, form } = story.facts;
+export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; onDone: () => void }) {
+  const way = useDevicePreference('camera');
+  const { species, form } = state.facts;
   const kind = species ? paintedKind(species, form) : undefined;
-  const onBoard = timesDone(story, 'measured') > 0 && !story.facts.length;
+  const onBoard = timesDone(state, 'measured') > 0 && !state.facts.length;
   const wanted = wantedShot(
-    story.pictures.map(({ role }) => role),
-    { wounds: story.wounds.length, onBoard },
+    state.pictures.map(({ role }) => role),
+    { wounds: state.wounds.length, onBoard },
   );
   const [chosen, setChosen] = useState<WantedShot>();
   const shot = chosen ?? wanted ?? 'left-flank';
   const side = shot === 'right-flank' ? 'right' : 'left';
   const { video, problem, open } = useCamera(way, {
-    fish: `fish of ${story.captureId}`,
+    fish: `fish of ${state.captureId}`,
     kind: kind ?? 'carp-mirror',
     side,
   });
@@ -51,10 +51,10 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
   }, []);
 
   const keep = async (file: File) => {
-    const came = await addPicture(story, file, shot).catch(() => 'no-room' as const);
+    const came = await addPicture(state, file, shot).catch(() => 'no-room' as const);
     setFull(came === 'no-room');
     if (came !== 'added') return;
-    if (timesDone(story, 'pictured') === 0) await tap('pictured', {});
+    if (timesDone(state, 'pictured') === 0) await tap('pictured', {});
     setSaid(`${ROLE_WORDS[shot]} kept.`);
     setChosen(undefined);
   };
@@ -136,7 +136,7 @@ export function CameraPanel({ desk: { story, tap }, onDone }: { desk: RunDesk; o
       <button
         type="button"
         className="quiet-link justify-self-start text-sm"
-        onClick={() => setDeviceWay('camera', way === 'simulated' ? 'device' : 'simulated')}
+        onClick={() => setDevicePreference('camera', way === 'simulated' ? 'device' : 'simulated')}
       >
         {way === 'simulated' ? 'Use the camera of this device' : 'Use the simulated camera'}
       </button>

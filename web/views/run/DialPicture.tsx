@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { addPicture } from '../../data/keeper.js';
 import { FileCapture } from './FileCapture.js';
 
 /** The dial is pictured now and read afterwards: the fish does not wait for the reading. */
-export function DialPicture({ story, onPictured }: { story: CaptureStory; onPictured: () => void }) {
+export function DialPicture({ state, onPictured }: { state: CaptureState; onPictured: () => void }) {
   const [problem, setProblem] = useState(false);
   const add = async (file: File) => {
-    const came = await addPicture(story, file, 'scale').catch(() => 'no-room' as const);
+    const came = await addPicture(state, file, 'scale').catch(() => 'no-room' as const);
     if (came === 'added' || came === 'known') onPictured();
     else setProblem(true);
   };

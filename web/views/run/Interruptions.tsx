@@ -7,11 +7,11 @@ import type { RunDesk } from './runDesk.js';
 export function Interruptions({ desk }: { desk: RunDesk }) {
   const navigate = useNavigate();
   const [handing, setHanding] = useState(false);
-  const { story, tap, situation } = desk;
+  const { state, tap, context } = desk;
   const secondRod = async () => {
     await tap('interrupted', { why: 'second-rod' });
-    const { outingId, swimId, around } = story;
-    const { waterId } = story.facts;
+    const { outingId, swimId, conditions: around } = state;
+    const { waterId } = state.facts;
     const captureId = await fishOn({
       ...(waterId && { waterId }),
       ...(outingId && { outingId }),
@@ -44,7 +44,7 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
         <p className="col-span-2">
           On the other device this run stands on Today as soon as both reach the book. Both can tap; nothing is told
           twice.
-          {situation.helped ? '' : ' Say out loud who holds the fish.'}
+          {context.helped ? '' : ' Say out loud who holds the fish.'}
         </p>
       )}
     </div>

@@ -1,4 +1,4 @@
-import type { LengthHabit } from '@keeper/contract/ways';
+import type { LengthHabit } from '@keeper/contract/preferences';
 import type { BodyLength, LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { useSettings } from '../../data/queries.js';

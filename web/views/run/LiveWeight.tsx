@@ -1,9 +1,9 @@
 import { useEffect, useEffectEvent } from 'react';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { gramsOf } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
 import { scaleOf } from '../../data/scale.js';
 import { lastTare } from '../../data/tares.js';
@@ -12,20 +12,20 @@ import { LiveScaleReading, type TakenLive } from '../../parts/weight/LiveScaleRe
 import { useLiveScale } from '../../parts/weight/useLiveScale.js';
 
 interface LiveWeightProps {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
   readonly onSet: (reading: WeightReading) => void;
 }
 
 /** The connected scale beside a fish: its value goes into the book when it has settled. */
-export function LiveWeight({ story, onSet }: LiveWeightProps) {
+export function LiveWeight({ state, onSet }: LiveWeightProps) {
   const { weighMethod, rounding } = useSettings();
-  const way = useDeviceWay('scale');
+  const way = useDevicePreference('scale');
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
   const around = useWeighedWith();
-  const { state, listen } = useLiveScale(gramsOf(nature.division));
-  const zeroed = weighMethod === 'zeroed' && wasZeroed(story, zeroedAt);
+  const { state: scale, listen } = useLiveScale(gramsOf(nature.division));
+  const zeroed = weighMethod === 'zeroed' && wasZeroed(state, zeroedAt);
   const begin = useEffectEvent(() => {
-    const hung = { what: { fishOf: story.captureId }, slingGrams, division: nature.division };
+    const hung = { what: { fishOf: state.captureId }, slingGrams, division: nature.division };
     void listen(scaleOf(way, { ...hung, zeroGrams: zeroed ? slingGrams : 0 }));
   });
   useEffect(() => void begin(), []);
@@ -34,5 +34,5 @@ export function LiveWeight({ story, onSet }: LiveWeightProps) {
     const how = { method: weighMethod, way: 'live', ...(tare && { tare }) } as const;
     onSet({ ...read, ...how, ...around, readAt: new Date().toISOString() });
   };
-  return <LiveScaleReading state={state} division={nature.division} rounding={rounding} onTaken={taken} what="fish" />;
+  return <LiveScaleReading state={scale} division={nature.division} rounding={rounding} onTaken={taken} what="fish" />;
 }

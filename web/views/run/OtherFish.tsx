@@ -14,7 +14,7 @@ const TWICE_MS = 15 * 60_000;
 
 /** The other fish that are on: one tap to each. Where one was begun twice, the two become one. */
 export function OtherFish({ desk }: { desk: RunDesk }) {
-  const { captureId, startedAt } = desk.story;
+  const { captureId, startedAt } = desk.state;
   const others = useRecentCaptures().rows.filter((row) => row.outcome === 'open' && row.captureId !== captureId);
   return (
     <>
@@ -60,7 +60,7 @@ function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
   const merge = async () => {
     const merged = mergeCaptures(desk.events, other.events);
     if (!merged) return;
-    const fromStory = merged.fromId === otherId ? other.story : desk.story;
+    const fromStory = merged.fromId === otherId ? other.state : desk.state;
     const closing = makeEvent(merged.fromId, fromStory.startedAt, 'merged', { into: merged.captureId });
     await record([...merged.copies, closing]);
     await navigate(`/run/${merged.captureId}`, { replace: true });

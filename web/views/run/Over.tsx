@@ -1,25 +1,25 @@
 import { Suspense } from 'react';
 import { Link } from 'react-router';
 import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
-import type { Moment } from '@keeper/core/care/run/runState';
+import type { RunState } from '@keeper/core/care/run/runState';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 import type { RunDesk } from './runDesk.js';
 
 /** That it was found dead is noted later, on its page. */
 const LEFT_NOW = LEAVINGS.filter((each) => each !== 'found-dead');
 
 // Nothing of this is needed while the fish is there.
-const AfterWeighing = later(async () => (await import('./AfterWeighing.js')).AfterWeighing);
+const AfterWeighing = lazyPart(async () => (await import('./AfterWeighing.js')).AfterWeighing);
 
-const WhoLink = later(async () => (await import('../../parts/WhoLink.js')).WhoLink);
+const WhoLink = lazyPart(async () => (await import('../../parts/WhoLink.js')).WhoLink);
 
 /** After the release: how it left, and where the writing waits. */
-export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
-  const { story, tap } = desk;
-  const { captureId, outcome, leaving } = story;
-  const { clocks } = moment;
+export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
+  const { state, tap } = desk;
+  const { captureId, outcome, leaving } = state;
+  const { clocks } = run;
   return (
     <div className="rounded-xl bg-leaf p-6">
       {outcome === 'released' && leaving === null ? (
@@ -37,16 +37,16 @@ export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
           ))}
         </div>
       ) : (
-        <p className="mb-5 text-lg">{overText(outcome, leaving, clocks.elapsedMs, moment.situation.waterName)}</p>
+        <p className="mb-5 text-lg">{overText(outcome, leaving, clocks.elapsedMs, run.context.waterName)}</p>
       )}
-      {leaving !== null && story.facts.weight && (
+      {leaving !== null && state.facts.weight && (
         <Suspense>
           <AfterWeighing desk={desk} />
         </Suspense>
       )}
       <div className="grid gap-3">
-        {outcome === 'merged' && story.mergedInto ? (
-          <Link to={`/run/${story.mergedInto}`} className="button button-main min-h-16 text-lg">
+        {outcome === 'merged' && state.mergedInto ? (
+          <Link to={`/run/${state.mergedInto}`} className="button button-main min-h-16 text-lg">
             To that run
           </Link>
         ) : (
@@ -55,7 +55,7 @@ export function Over({ desk, moment }: { desk: RunDesk; moment: Moment }) {
           </Link>
         )}
         <Suspense>
-          <WhoLink story={story} className="button min-h-16" />
+          <WhoLink state={state} className="button min-h-16" />
         </Suspense>
         <Link to="/" className="button min-h-16">
           Later

@@ -1,10 +1,10 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
-import { situation } from '@keeper/core/spec/situations';
+import { context } from '@keeper/core/spec/runContexts';
 import { Recovery } from './Recovery.js';
 
 const HELD = [event('hooked', 0), event('held', 10_000)];
@@ -16,9 +16,9 @@ function recovery(events: readonly CaptureEvent[] = HELD, gapsMs: readonly numbe
   render(
     <Recovery
       desk={{
-        story: tellStory(CAPTURE, events),
+        state: replay(CAPTURE, events),
         events,
-        situation: situation(),
+        context: context(),
         elapsed: () => (nowMs += gaps.shift() ?? 1000),
         tap: (type, payload) => {
           tapped.push([type, payload]);

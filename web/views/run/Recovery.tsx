@@ -16,8 +16,8 @@ const ANEW_MS = 10_000;
 
 /** While it is held: its gill beats tapped along, and what shows that it is ready. */
 export function Recovery({ desk }: { desk: RunDesk }) {
-  const { story, tap, elapsed } = desk;
-  const { recovery } = story;
+  const { state, tap, elapsed } = desk;
+  const { recovery } = state;
   // Two beats within one drawing of the screen must both count.
   const counted = useRef<readonly number[]>([]);
   const [taps, setTaps] = useState<readonly number[]>([]);

@@ -12,10 +12,10 @@ import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
 import { useOutingBound } from '../../data/useOutingBound.js';
-import { useSituation } from '../../data/useSituation.js';
-import { later } from '../../parts/later.js';
+import { useRunContext } from '../../data/useRunContext.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 
-const WhoLink = later(async () => (await import('../../parts/WhoLink.js')).WhoLink);
+const WhoLink = lazyPart(async () => (await import('../../parts/WhoLink.js')).WhoLink);
 
 /** The run of one fish of the book. */
 export function Run() {
@@ -27,17 +27,17 @@ export function Run() {
         <NotHere />
       </main>
     );
-  if (capture.loading || capture.story.startedAt === null) return <main className="p-6">Opening the run…</main>;
+  if (capture.loading || capture.state.startedAt === null) return <main className="p-6">Opening the run…</main>;
   return <RunOf key={captureId} capture={capture} />;
 }
 
 function RunOf({ capture }: { capture: Capture }) {
-  const { story, events } = capture;
-  const { captureId, startedAt } = story;
-  const water = useWaters().find(({ id }) => id === story.facts.waterId);
-  const { expected } = useOuting(story.outingId).story;
-  const situation = useSituation(story);
-  useOutingBound(story);
+  const { state, events } = capture;
+  const { captureId, startedAt } = state;
+  const water = useWaters().find(({ id }) => id === state.facts.waterId);
+  const { expected } = useOuting(state.outingId).state;
+  const context = useRunContext(state);
+  useOutingBound(state);
   // A second run opens at its top, wherever the first one stood.
   useEffect(() => {
     scrollTo({ top: 0 });
@@ -51,7 +51,7 @@ function RunOf({ capture }: { capture: Capture }) {
       return false;
     }
   };
-  const desk: RunDesk = { story, events, situation, tap, elapsed: () => runClock.elapsed(captureId, startedAt) };
+  const desk: RunDesk = { state, events, context, tap, elapsed: () => runClock.elapsed(captureId, startedAt) };
 
   useEffect(() => {
     const renewing = setInterval(() => runClock.renew(captureId), 1000);
@@ -76,9 +76,9 @@ function RunOf({ capture }: { capture: Capture }) {
       footer={
         <>
           {/* Whom it is, is asked while it is kept in the water, never while it lies in the air. */}
-          {desk.story.spells.at(-1)?.medium === 'water' && (
+          {desk.state.spells.at(-1)?.medium === 'water' && (
             <Suspense>
-              <WhoLink story={desk.story} />
+              <WhoLink state={desk.state} />
             </Suspense>
           )}
           <Interruptions desk={desk} />

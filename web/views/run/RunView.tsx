@@ -1,14 +1,14 @@
 import { Suspense, useState, type ReactNode } from 'react';
 import type { EventType, Facts } from '@keeper/core/domain/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
-import { counselOfMoment } from '@keeper/core/care/run/counselOfRun';
-import { momentOf, type Moment } from '@keeper/core/care/run/runState';
+import { counselOfRun } from '@keeper/core/care/run/counselOfRun';
+import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { longGapSince } from '@keeper/core/domain/capture/longGap';
-import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { clockText } from '@keeper/core/measure/duration';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useDevicePreference } from '../../data/devicePreferences.js';
 import { Notice } from '../../parts/Notice.js';
 import { Counsel } from './Counsel.js';
 import { KindTaps } from './KindTaps.js';
@@ -23,10 +23,10 @@ import { useAlerts, useKeepingNag } from './useAlerts.js';
 import { useRunningClock } from './useRunningClock.js';
 import { useWakeLock } from './useWakeLock.js';
 import { isWeightBegun, WeighPanel } from './WeighPanel.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 
-const CameraPanel = later(async () => (await import('./CameraPanel.js')).CameraPanel);
-const WoundMap = later(async () => (await import('./WoundMap.js')).WoundMap);
+const CameraPanel = lazyPart(async () => (await import('./CameraPanel.js')).CameraPanel);
+const WoundMap = lazyPart(async () => (await import('./WoundMap.js')).WoundMap);
 
 interface RunViewProps {
   readonly desk: RunDesk;
@@ -47,18 +47,18 @@ type Panel = 'weight' | 'length' | 'wounds' | 'camera';
 export function RunView({ desk: given, header, expected, told, footer, over }: RunViewProps) {
   const [notKept, setNotKept] = useState(false);
   // A weight that was being set when the page was left is gone on with.
-  const [panel, setPanel] = useState<Panel | undefined>(() => (isWeightBegun(given.story) ? 'weight' : undefined));
+  const [panel, setPanel] = useState<Panel | undefined>(() => (isWeightBegun(given.state) ? 'weight' : undefined));
   const desk = { ...given, tap: watched(given, setNotKept) };
-  const { story, situation, tap } = desk;
+  const { state, context, tap } = desk;
   // What matters now is looked at once a second; only the clocks run faster.
   const nowMs = useRunningClock(desk, 1000);
-  const moment = momentOf(story, situation, nowMs);
-  const open = story.outcome === 'open';
-  const leftHand = useDeviceWay('hand') === 'left';
-  const counsel = counselOfMoment(moment);
-  const gapMs = longGapSince(story, nowMs);
-  const kicked = story.recovery.signs.some(({ sign }) => sign === 'kick');
-  useAlerts(moment.use.stage, moment.phase === 'air');
+  const run = runStateOf(state, context, nowMs);
+  const open = state.outcome === 'open';
+  const leftHand = useDevicePreference('hand') === 'left';
+  const counsel = counselOfRun(run);
+  const gapMs = longGapSince(state, nowMs);
+  const kicked = state.recovery.signs.some(({ sign }) => sign === 'kick');
+  useAlerts(run.use.stage, run.phase === 'air');
   useKeepingNag(counsel.some(({ rule }) => rule === 'kept-too-long' || rule === 'overnight'));
   const wake = useWakeLock(open);
   const shut = (kept: boolean) => setPanel((now) => (kept ? undefined : now));
@@ -86,23 +86,23 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
             </Notice>
           )}
-          {open && panel && <ClockBar moment={moment} />}
+          {open && panel && <ClockBar run={run} />}
           {open && told}
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
-          {open && !panel && <TakenWeight story={story} />}
+          {open && !panel && <TakenWeight state={state} />}
           {!open ? (
-            (over ?? <Over desk={desk} moment={moment} />)
-          ) : gapMs !== undefined && story.startedAt !== null ? (
+            (over ?? <Over desk={desk} run={run} />)
+          ) : gapMs !== undefined && state.startedAt !== null ? (
             <LongGap
               sinceMs={gapMs}
               nowMs={nowMs}
-              startedAt={story.startedAt}
-              inAir={moment.phase === 'air'}
+              startedAt={state.startedAt}
+              inAir={run.phase === 'air'}
               onTold={(gap) => void tap('gap-told', gap)}
             />
           ) : panel === 'weight' ? (
             <WeighPanel
-              story={story}
+              state={state}
               onSet={(weight) => void tap('reading-taken', { weight }).then(shut)}
               onGuess={(guess) => void tap('described', { facts: { guess } })}
               onLater={() => shut(true)}
@@ -123,15 +123,15 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
           ) : (
             <>
               <KindTaps
-                species={situation.species}
-                said={story.facts.species ?? undefined}
+                species={context.species}
+                said={state.facts.species ?? undefined}
                 expected={expected}
-                onSay={(species) => void tap('described', { facts: kindFacts(story, species) })}
+                onSay={(species) => void tap('described', { facts: kindFacts(state, species) })}
               />
-              {moment.phase === 'holding' && <Recovery desk={desk} />}
+              {run.phase === 'holding' && <Recovery desk={desk} />}
               <Steps
-                story={story}
-                moment={moment}
+                state={state}
+                run={run}
                 onStep={(step) => {
                   void (step === 'treated' ? Promise.resolve(true) : tap(step, {})).then((kept) => {
                     // Seen kicking away it is not asked once more how it left.
@@ -164,7 +164,7 @@ function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): rea
 }
 
 /** While a panel has the room of the clocks on a small screen, the one that matters stays in sight. */
-function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
+function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
   if (phase !== 'air') return null;
   return (
     <p className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
@@ -174,15 +174,15 @@ function ClockBar({ moment: { phase, clocks } }: { moment: Moment }) {
 }
 
 /** Another kind than before has neither its scaling nor its name. */
-function kindFacts({ facts }: CaptureStory, species: SpeciesId): Facts {
+function kindFacts({ facts }: CaptureState, species: SpeciesId): Facts {
   return { species, ...(facts.form && { form: null }), ...(facts.kindName && { kindName: null }) };
 }
 
 /** The weight that was taken stays in sight until the release. */
-function TakenWeight({ story }: { story: CaptureStory }) {
-  const { weight } = story.facts;
+function TakenWeight({ state }: { state: CaptureState }) {
+  const { weight } = state.facts;
   if (!weight) return null;
-  const net = netOf(story);
+  const net = netOf(state);
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 text-lg" data-testid="taken-weight">
       <b className="text-2xl tabular-nums">{formatMass(net ?? weight.asRead)}</b>
@@ -195,9 +195,9 @@ function TakenWeight({ story }: { story: CaptureStory }) {
 const STAYS: readonly EventType[] = ['gill-beat', 'recovering', 'wound-noted', 'treated'];
 
 /** A tap that says when it could not be kept, and takes a fish up again that was set aside. */
-function watched({ story, tap }: RunDesk, setNotKept: (is: boolean) => void): RunDesk['tap'] {
+function watched({ state, tap }: RunDesk, setNotKept: (is: boolean) => void): RunDesk['tap'] {
   return async (type, payload) => {
-    const aside = story.interruptions.some(({ endMs }) => endMs === null) && type !== 'interrupted';
+    const aside = state.interruptions.some(({ endMs }) => endMs === null) && type !== 'interrupted';
     const kept = (!aside || (await tap('taken-up', {}))) && (await tap(type, payload));
     setNotKept(!kept);
     // What matters now stands at the top: a tap farther down must not hide what it brings.

@@ -1,18 +1,18 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import type { SituationInput } from '@keeper/core/care/run/runContext';
-import { FIRST_SCHOOLS } from '@keeper/core/domain/capture/practices';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import type { RunContextInput } from '@keeper/core/care/run/runContext';
+import { DEFAULT_PRACTICES } from '@keeper/core/domain/capture/practices';
+import { replay } from '@keeper/core/domain/capture/replay';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
-import { situation } from '@keeper/core/spec/situations';
+import { context } from '@keeper/core/spec/runContexts';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { RunningClocks } from './RunningClocks.js';
 
-function clocks(events: readonly CaptureEvent[], nowMs: number, change: Partial<SituationInput> = {}) {
-  const story = tellStory(CAPTURE, events);
+function clocks(events: readonly CaptureEvent[], nowMs: number, change: Partial<RunContextInput> = {}) {
+  const state = replay(CAPTURE, events);
   const tap = () => Promise.resolve(true);
-  render(<RunningClocks desk={{ story, events, situation: situation(change), tap, elapsed: () => nowMs }} />);
+  render(<RunningClocks desk={{ state, events, context: context(change), tap, elapsed: () => nowMs }} />);
 }
 
 const NETTED = [event('hooked', 0), event('netted', 300_000)];
@@ -31,7 +31,7 @@ test.each<[string, CaptureEvent[], number, string, RegExp]>([
 });
 
 test('why it may be out no longer is said on tap', () => {
-  clocks(LIFTED, 365_000, { around: { waterC: 26 } });
+  clocks(LIFTED, 365_000, { conditions: { waterC: 26 } });
   expect(screen.getByText(/15 s at a time/)).toBeVisible();
   expect(screen.getByText(/Shortened: The water is within three degrees of the line\. \(Gale/)).toBeInTheDocument();
 });
@@ -41,6 +41,6 @@ test('where nothing is kept it is said; those who go by their breath are told to
     water: { name: 'Mere', rules: { ...NO_RULES, retention: { kind: 'none' } }, altitudeM: 0, salinity: 0 },
   });
   expect(screen.getByText('in the net; nothing is kept here')).toBeVisible();
-  clocks(LIFTED, 370_000, { schools: { ...FIRST_SCHOOLS, air: 'own-breath' } });
+  clocks(LIFTED, 370_000, { schools: { ...DEFAULT_PRACTICES, air: 'own-breath' } });
   expect(screen.getByText('Hold your breath.')).toBeVisible();
 });

@@ -1,12 +1,12 @@
 import { AIR_WORDS } from '@keeper/core/domain/capture/practices';
 import { basisText } from '@keeper/core/care/counsel';
-import { momentOf, type Moment } from '@keeper/core/care/run/runState';
+import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { Waterline } from '../../parts/Waterline.js';
 import type { RunDesk } from './runDesk.js';
 import { useRunningClock } from './useRunningClock.js';
 
-const STATUS: Readonly<Record<Moment['phase'], string>> = {
+const STATUS: Readonly<Record<RunState['phase'], string>> = {
   playing: 'Being played',
   netted: 'In the net',
   air: 'In the air',
@@ -23,21 +23,21 @@ const GONE: Readonly<Record<string, string>> = {
 
 /** The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them all. */
 export function RunningClocks({ desk }: { desk: RunDesk }) {
-  const { story } = desk;
+  const { state } = desk;
   const nowMs = useRunningClock(desk);
-  const moment = momentOf(story, desk.situation, nowMs);
-  const { phase } = moment;
-  const { spellMs } = moment.budget;
-  const { stage } = moment.use;
+  const run = runStateOf(state, desk.context, nowMs);
+  const { phase } = run;
+  const { spellMs } = run.budget;
+  const { stage } = run.use;
   const inAir = phase === 'air';
-  const large = largeClock(moment);
+  const large = largeClock(run);
   // Drawn once a second: finer nobody sees it, and a tap need not wait for it.
-  const drawnMs = Math.max(Math.floor(nowMs / 1000) * 1000, story.marks.at(-1)?.atMs ?? 0);
-  const liftedMs = story.spells.at(-1)?.fromMs ?? 0;
+  const drawnMs = Math.max(Math.floor(nowMs / 1000) * 1000, state.marks.at(-1)?.atMs ?? 0);
+  const liftedMs = state.spells.at(-1)?.fromMs ?? 0;
   return (
     <>
       <p role="status" className="font-book text-2xl font-semibold">
-        {phase === 'gone' ? (GONE[story.outcome] ?? 'The fish has gone back') : STATUS[phase]}
+        {phase === 'gone' ? (GONE[state.outcome] ?? 'The fish has gone back') : STATUS[phase]}
       </p>
       <p
         data-stage={inAir ? stage : undefined}
@@ -55,24 +55,24 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
           <summary className="min-h-9 cursor-pointer list-none">
             {large.words} <span className="text-sm text-soft underline underline-offset-4">why</span>
           </summary>
-          <p className="max-w-prose text-base text-soft">{roomReason(moment)}</p>
+          <p className="max-w-prose text-base text-soft">{roomReason(run)}</p>
         </details>
       ) : (
         <p className="mb-2 text-lg">
           {large.words}
-          {!story.airComplete && ', at least: not every lift or return was tapped'}
+          {!state.airComplete && ', at least: not every lift or return was tapped'}
         </p>
       )}
-      {inAir && desk.situation.schools.air === 'own-breath' && <Breath share={moment.use.share} />}
+      {inAir && desk.context.schools.air === 'own-breath' && <Breath share={run.use.share} />}
       <Waterline
-        spells={story.spells}
-        marks={story.marks}
-        untilMs={story.endMs ?? drawnMs}
+        spells={state.spells}
+        marks={state.marks}
+        untilMs={state.endMs ?? drawnMs}
         size="live"
         {...(inAir && { roomFromMs: liftedMs, roomMs: spellMs, roomStage: stage })}
       />
       <dl className="mt-1 flex flex-wrap gap-x-7 gap-y-1">
-        {smallClocks(moment).map(({ name, ms, testId }) => (
+        {smallClocks(run).map(({ name, ms, testId }) => (
           <div key={name}>
             <dt className="text-sm text-soft">{name}</dt>
             <dd data-testid={testId} className="text-lg font-semibold tabular-nums">
@@ -85,7 +85,7 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
   );
 }
 
-function largeClock({ phase, clocks, budget, retention, heldMs }: Moment): { ms: number; words: string } {
+function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { ms: number; words: string } {
   switch (phase) {
     case 'playing':
       return { ms: clocks.fightMs, words: 'since the take' };
@@ -108,13 +108,13 @@ function largeClock({ phase, clocks, budget, retention, heldMs }: Moment): { ms:
 }
 
 /** Why a fish may be out for so long and no longer. */
-function roomReason({ budget, situation }: Moment): string {
-  const school = `${AIR_WORDS[situation.schools.air].name}, your school: ${AIR_WORDS[situation.schools.air].why}`;
+function roomReason({ budget, context }: RunState): string {
+  const school = `${AIR_WORDS[context.schools.air].name}, your school: ${AIR_WORDS[context.schools.air].why}`;
   const shorter = budget.reasons.map(({ text, basis }) => `${text} (${basisText(basis)})`).join(' ');
   return shorter === '' ? school : `${school} Shortened: ${shorter}`;
 }
 
-function smallClocks({ phase, clocks, dryMs, retention }: Moment) {
+function smallClocks({ phase, clocks, dryMs, retention }: RunState) {
   return [
     { name: 'Fight', ms: clocks.fightMs, testId: undefined, shown: phase !== 'playing' },
     {

@@ -1,21 +1,21 @@
 import '@testing-library/jest-dom';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import type { SituationInput } from '@keeper/core/care/run/runContext';
+import type { RunContextInput } from '@keeper/core/care/run/runContext';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
-import { momentAfter } from '@keeper/core/spec/situations';
-import { FIRST_SCHOOLS } from '@keeper/core/domain/capture/practices';
+import { runAfter } from '@keeper/core/spec/runContexts';
+import { DEFAULT_PRACTICES } from '@keeper/core/domain/capture/practices';
 import { Steps } from './Steps.js';
 
-function steps(events: readonly CaptureEvent[], change: Partial<SituationInput> = {}) {
+function steps(events: readonly CaptureEvent[], change: Partial<RunContextInput> = {}) {
   const done: string[] = [];
   const lastMs = Math.max(...events.map(({ elapsedMs }) => elapsedMs));
   render(
     <Steps
-      story={tellStory(CAPTURE, events)}
-      moment={momentAfter(events, lastMs + 1000, change)}
+      state={replay(CAPTURE, events)}
+      run={runAfter(events, lastMs + 1000, change)}
       onStep={(step) => done.push(step)}
       onSeen={(sign) => done.push(sign)}
       onSetWeight={() => done.push('weight')}
@@ -84,7 +84,7 @@ test('what is seen changes what comes next, and is not offered twice', () => {
 });
 
 test('of two people each is told a part', () => {
-  steps(NETTED, { around: { companions: 1 } });
+  steps(NETTED, { conditions: { companions: 1 } });
   expect(names()[0]).toBe('Hook outYou: the hook. Helper: the net, fish in the water.');
 });
 
@@ -108,7 +108,7 @@ test('a fish that does not recover is said so in one tap, not released', () => {
 });
 
 test('off the rig with the hook in stands at hand only where it is unhooked on the mat, and leaves the hook open', () => {
-  const onMat = { schools: { ...FIRST_SCHOOLS, unhook: 'mat' } } as const;
+  const onMat = { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } } as const;
   steps(NETTED, onMat);
   expect(names().slice(0, 2)).toEqual(['Lift', 'Off the rig, hook in']);
   cleanup();

@@ -1,15 +1,15 @@
 import { nextTap, rolesOf } from '@keeper/core/care/run/order';
 import { SIGN_WORDS, type Sign } from '@keeper/core/domain/capture/sign';
 import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/domain/capture/steps';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
-import type { Moment } from '@keeper/core/care/run/runState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
+import type { RunState } from '@keeper/core/care/run/runState';
 import { treatmentWanted, type Treatment } from '@keeper/core/domain/fish/wound';
 import { phaseControls } from './phaseControls.js';
 import { useSettling } from './useSettling.js';
 
 interface StepsProps {
-  readonly story: CaptureStory;
-  readonly moment: Moment;
+  readonly state: CaptureState;
+  readonly run: RunState;
   readonly onStep: (step: RunStep) => void;
   readonly onSeen: (sign: Sign) => void;
   readonly onSetWeight: () => void;
@@ -22,8 +22,8 @@ interface StepsProps {
 
 /** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
 export function Steps({
-  story,
-  moment,
+  state,
+  run,
   onStep,
   onSeen,
   onSetWeight,
@@ -33,13 +33,13 @@ export function Steps({
   onLost,
   onDied,
 }: StepsProps) {
-  const next = nextTap(story, moment);
+  const next = nextTap(state, run);
   const { within, tapped } = useSettling(next ? (next.kind === 'step' ? next.step : next.sign) : '');
   const step = next?.kind === 'step' ? next.step : null;
-  const { likely, sights, others } = phaseControls(story, moment, step);
-  const weightWaits = timesDone(story, 'weighed') > 0 && !story.facts.weight;
-  const treatment = moment.situation.rules.treatments === 'forbidden' ? null : treatmentWanted(story.wounds);
-  const roles = step && rolesOf(step, moment.situation);
+  const { likely, sights, others } = phaseControls(state, run, step);
+  const weightWaits = timesDone(state, 'weighed') > 0 && !state.facts.weight;
+  const treatment = run.context.rules.treatments === 'forbidden' ? null : treatmentWanted(state.wounds);
+  const roles = step && rolesOf(step, run.context);
   const small = 'button min-h-14 px-2 font-normal leading-tight';
   return (
     <div ref={within} role="group" aria-label="Steps" className="grid gap-2.5">
@@ -50,7 +50,7 @@ export function Steps({
             {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
             className="button button-main min-h-24 flex-col gap-0 text-3xl"
           >
-            {next.kind === 'step' ? stepLabel(story, moment, next.step) : SIGN_WORDS[next.sign]}
+            {next.kind === 'step' ? stepLabel(state, run, next.step) : SIGN_WORDS[next.sign]}
             {roles && (
               <span className="text-base font-normal">
                 You: {roles.you.toLowerCase()}. Helper: {roles.helper.toLowerCase()}.
@@ -60,7 +60,7 @@ export function Steps({
         </div>
       )}
       <div className="grid grid-cols-2 gap-2.5">
-        {moment.phase === 'air' && (
+        {run.phase === 'air' && (
           <>
             <button {...tapped(onCamera)} className="button min-h-16 px-2">
               Camera
@@ -77,7 +77,7 @@ export function Steps({
         )}
         {likely.map((each) => (
           <button key={each} {...tapped(() => onStep(each))} className="button min-h-16 px-2 leading-tight">
-            {stepLabel(story, moment, each)}
+            {stepLabel(state, run, each)}
           </button>
         ))}
         {weightWaits && (
@@ -85,7 +85,7 @@ export function Steps({
             Set the weight
           </button>
         )}
-        {moment.phase === 'playing' && (
+        {run.phase === 'playing' && (
           <button {...tapped(onLost)} className="button min-h-16 px-2 text-rust">
             Fish lost
           </button>
@@ -111,15 +111,15 @@ export function Steps({
       >
         {others.map((each) => (
           <button key={each} {...tapped(() => onStep(each))} className={small}>
-            {stepLabel(story, moment, each)}
+            {stepLabel(state, run, each)}
           </button>
         ))}
-        {(moment.phase === 'holding' || moment.phase === 'resting') && (
+        {(run.phase === 'holding' || run.phase === 'resting') && (
           <button {...tapped(onDied)} className={`${small} text-rust`}>
             It did not recover
           </button>
         )}
-        {moment.phase !== 'playing' && (
+        {run.phase !== 'playing' && (
           <button {...tapped(onLost)} className={`${small} text-rust`}>
             Fish lost
           </button>
@@ -131,8 +131,8 @@ export function Steps({
 
 const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: 'Cleaned', sealant: 'Sealed' };
 
-function stepLabel(story: CaptureStory, { phase }: Moment, step: RunStep): string {
+function stepLabel(state: CaptureState, { phase }: RunState, step: RunStep): string {
   if (step === 'wetted') return phase === 'air' ? 'Poured over it' : 'Mat soaked';
   const words = STEP_WORDS[step].todo;
-  return timesDone(story, step) > 0 ? `${words} again` : words;
+  return timesDone(state, step) > 0 ? `${words} again` : words;
 }

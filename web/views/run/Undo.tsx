@@ -10,10 +10,10 @@ import type { RunDesk } from './runDesk.js';
 /** Takes back the last tap; with nothing but the take, takes back the start itself. */
 export function Undo({ desk }: { desk: RunDesk }) {
   const navigate = useNavigate();
-  const { story, events, tap } = desk;
+  const { state, events, tap } = desk;
   const last = lastTap(events);
   const discard = () => void tap('discarded', {}).then((kept) => kept && navigate('/'));
-  if (story.writtenUp) return <span className="w-14" />;
+  if (state.writtenUp) return <span className="w-14" />;
   return (
     <button
       type="button"

@@ -2,8 +2,8 @@ import '@testing-library/jest-dom';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/ways';
-import { emptyStory } from '@keeper/core/domain/capture/captureState';
+import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
+import { emptyCapture } from '@keeper/core/domain/capture/captureState';
 import { poundsOunces, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { WeighPanel } from './WeighPanel.js';
@@ -20,11 +20,11 @@ function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {
   const taken: WeightReading[] = [];
   const guessed: Mass[] = [];
   let later = 0;
-  const story = { ...emptyStory('c1'), facts: current ? { weight: current } : {} };
+  const state = { ...emptyCapture('c1'), facts: current ? { weight: current } : {} };
   render(
     <QueryClientProvider client={client}>
       <WeighPanel
-        story={story}
+        state={state}
         onSet={({ readAt, way, ...reading }) => {
           expect([way, typeof readAt]).toEqual(['set', 'string']);
           taken.push(reading);

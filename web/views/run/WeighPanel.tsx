@@ -1,38 +1,38 @@
 import { Suspense, useEffect, useState } from 'react';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { nearest } from '@keeper/core/weighing/tareBracket';
 import { canUseBluetooth } from '../../data/bluetooth.js';
-import { setDeviceWay, useDeviceWay, type ScaleWay } from '../../data/deviceWays.js';
+import { setDevicePreference, useDevicePreference, type ScaleWay } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
 import { keepTare, lastTare } from '../../data/tares.js';
 import { useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
 import { Choice } from '../../parts/Choice.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 import { useWheels } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 import { DialPicture } from './DialPicture.js';
 import { GuessPanel } from './GuessPanel.js';
 
 // The trace and the judging of a connected scale come when one is used.
-const LiveWeight = later(async () => (await import('./LiveWeight.js')).LiveWeight);
+const LiveWeight = lazyPart(async () => (await import('./LiveWeight.js')).LiveWeight);
 
 interface WeighPanelProps {
-  readonly story: CaptureStory;
+  readonly state: CaptureState;
   readonly onSet: (reading: WeightReading) => void;
   readonly onGuess: (guess: Mass) => void;
   readonly onLater: () => void;
 }
 
 /** The weight beside the fish: off a connected scale by itself, or by steppers and keypad; "later" is always an answer. */
-export function WeighPanel({ story, onSet, onGuess, onLater }: WeighPanelProps) {
-  const way = useDeviceWay('scale');
+export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) {
+  const way = useDevicePreference('scale');
   const { guessFirst } = useSettings();
-  const [guessing, setGuessing] = useState(guessFirst && !story.facts.guess && !story.facts.weight);
-  const [byHand, setByHand] = useState(way === 'none' || Boolean(story.facts.weight));
+  const [guessing, setGuessing] = useState(guessFirst && !state.facts.guess && !state.facts.weight);
+  const [byHand, setByHand] = useState(way === 'none' || Boolean(state.facts.weight));
   const guessed = (guess: Mass | undefined) => {
     setGuessing(false);
     if (guess) onGuess(guess);
@@ -41,7 +41,7 @@ export function WeighPanel({ story, onSet, onGuess, onLater }: WeighPanelProps) 
   if (byHand) {
     return (
       <>
-        <ByHand story={story} onSet={onSet} onLater={onLater} />
+        <ByHand state={state} onSet={onSet} onLater={onLater} />
         <ListenTo onChosen={() => setByHand(false)} />
       </>
     );
@@ -49,13 +49,13 @@ export function WeighPanel({ story, onSet, onGuess, onLater }: WeighPanelProps) 
   return (
     <div role="group" aria-label="Weight" className="grid gap-3">
       <Suspense fallback={<p>Looking for the scale…</p>}>
-        <LiveWeight story={story} onSet={onSet} />
+        <LiveWeight state={state} onSet={onSet} />
       </Suspense>
       <div className="grid grid-cols-3 gap-3">
         <button type="button" className="button min-h-20 px-2" onClick={() => setByHand(true)}>
           Set it by hand
         </button>
-        <DialPicture story={story} onPictured={onLater} />
+        <DialPicture state={state} onPictured={onLater} />
         <button type="button" className="button min-h-20 px-2" onClick={onLater}>
           Later
         </button>
@@ -67,7 +67,7 @@ export function WeighPanel({ story, onSet, onGuess, onLater }: WeighPanelProps) 
 /** A scale is chosen once; from then on it is listened to by itself. */
 function ListenTo({ onChosen }: { onChosen: () => void }) {
   const choose = (way: ScaleWay) => {
-    setDeviceWay('scale', way);
+    setDevicePreference('scale', way);
     onChosen();
   };
   return (
@@ -88,12 +88,12 @@ function ListenTo({ onChosen }: { onChosen: () => void }) {
 type Row = 'asRead' | 'tare';
 
 /** Sets the weight by steppers or keypad, with wet thumbs and without typing. */
-function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSet' | 'onLater'>) {
+function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSet' | 'onLater'>) {
   const settings = useSettings();
-  const current = story.facts.weight ?? undefined;
+  const current = state.facts.weight ?? undefined;
   const around = useWeighedWith();
   const unit = current?.asRead.unit ?? settings.massUnit;
-  const [begun] = useState(() => begunOf(story.captureId));
+  const [begun] = useState(() => begunOf(state.captureId));
   const { slingGrams, sling } = useWeighingKit();
   const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? settings.weighMethod);
   // The sling's tare as it is known stands there from the beginning; it is set right beside the scale.
@@ -109,7 +109,7 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
   );
   const { values } = wheels;
   // Digits that were set survive a reload.
-  useEffect(() => void keepBegun(story.captureId, { method, values }), [story.captureId, method, values]);
+  useEffect(() => void keepBegun(state.captureId, { method, values }), [state.captureId, method, values]);
   const asRead = massFromParts(unit, values.asRead);
   const tare = massFromParts(unit, values.tare);
   const read = { asRead, method, way: 'set' as const, ...around };
@@ -143,20 +143,20 @@ function ByHand({ story, onSet, onLater }: Pick<WeighPanelProps, 'story' | 'onSe
           type="button"
           className="button min-h-20 px-2"
           onClick={() => {
-            forgetBegun(story.captureId);
+            forgetBegun(state.captureId);
             onLater();
           }}
         >
           Later
         </button>
-        <DialPicture story={story} onPictured={onLater} />
+        <DialPicture state={state} onPictured={onLater} />
         <button
           type="button"
           className="button button-main min-h-20 flex-col gap-0 px-2 text-2xl"
           disabled={asRead.count === 0 || (net !== undefined && !net.ok)}
           onClick={() => {
             if (reading.tare) keepTare(reading.tare);
-            forgetBegun(story.captureId);
+            forgetBegun(state.captureId);
             onSet({ ...reading, readAt: new Date().toISOString() });
           }}
         >
@@ -202,6 +202,6 @@ function forgetBegun(captureId: string): void {
 }
 
 /** Whether a weight was being set when the page was left, and was not taken. */
-export function isWeightBegun({ captureId, facts, outcome }: CaptureStory): boolean {
+export function isWeightBegun({ captureId, facts, outcome }: CaptureState): boolean {
   return outcome === 'open' && !facts.weight && begunOf(captureId) !== undefined;
 }

@@ -29,15 +29,15 @@ const STEP = 0.03;
 
 /** What is seen when it is looked over: a tap on the drawn fish says where, one more what. Everything is kept in the frame of the flank. */
 export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }) {
-  const { story, situation, tap } = desk;
+  const { state, context, tap } = desk;
   const [side, setSide] = useState<WoundSide>('left');
   const [at, setAt] = useState<FlankPoint>();
   const [sizeMm, setSizeMm] = useState<number>(20);
-  const forbidden = situation.rules.treatments === 'forbidden';
+  const forbidden = context.rules.treatments === 'forbidden';
 
   const note = async (kind: WoundKind) => {
     if (!at) return;
-    if (!story.marks.some(({ type }) => type === 'looked-over')) await tap('looked-over', {});
+    if (!state.marks.some(({ type }) => type === 'looked-over')) await tap('looked-over', {});
     if (await tap('wound-noted', { wound: { kind, side, at, sizeMm } })) setAt(undefined);
   };
   const moved = (by: FlankPoint) => {
@@ -67,8 +67,8 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
         }}
         onKeyDown={(event) => arrow(event, moved)}
       >
-        <FishChart species={situation.species} side={side} label={chartWords(story.wounds, side)}>
-          {story.wounds
+        <FishChart species={context.species} side={side} label={chartWords(state.wounds, side)}>
+          {state.wounds
             .filter((wound) => wound.side === side)
             .map((wound) => (
               <WoundMark key={wound.woundId} wound={wound} />
@@ -101,18 +101,18 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
           </div>
         </>
       )}
-      {story.wounds.length > 0 && (
+      {state.wounds.length > 0 && (
         <ul>
-          {story.wounds.map((wound) => (
+          {state.wounds.map((wound) => (
             <li key={wound.woundId} className="border-t border-rule py-1.5">
               {woundText(wound)}
             </li>
           ))}
         </ul>
       )}
-      {forbidden && story.wounds.length > 0 && <p>No treatment on this water: its rule.</p>}
+      {forbidden && state.wounds.length > 0 && <p>No treatment on this water: its rule.</p>}
       <div className="grid grid-cols-3 gap-2.5">
-        {!forbidden && story.wounds.length > 0 && (
+        {!forbidden && state.wounds.length > 0 && (
           <>
             <button
               type="button"

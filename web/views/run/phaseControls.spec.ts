@@ -1,15 +1,15 @@
 import { RUN_STEPS, canHappen } from '@keeper/core/domain/capture/steps';
-import { tellStory } from '@keeper/core/domain/capture/replay';
+import { replay } from '@keeper/core/domain/capture/replay';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';
-import { momentAfter } from '@keeper/core/spec/situations';
+import { runAfter } from '@keeper/core/spec/runContexts';
 import { phaseControls } from './phaseControls.js';
 
 const NETTED = [event('hooked', 0), event('netted', 1000)];
 const LIFTED = [...NETTED, event('hook-out', 2000), event('lifted', 3000)];
 const HELD = [...LIFTED, event('held', 4000)];
 const controls = (events: readonly CaptureEvent[]) =>
-  phaseControls(tellStory(CAPTURE, events), momentAfter(events, 5000), null);
+  phaseControls(replay(CAPTURE, events), runAfter(events, 5000), null);
 
 test.each([
   ['played', [event('hooked', 0)]],
@@ -18,8 +18,8 @@ test.each([
   ['held', HELD],
 ])('%s: every step that can happen is one tap away, each once', (_, events) => {
   const { likely, others } = controls(events);
-  const story = tellStory(CAPTURE, events);
-  const possible = RUN_STEPS.filter((step) => step !== 'treated' && canHappen(story, step));
+  const state = replay(CAPTURE, events);
+  const possible = RUN_STEPS.filter((step) => step !== 'treated' && canHappen(state, step));
   expect([...likely, ...others].sort()).toEqual([...possible].sort());
 });
 

@@ -1,7 +1,7 @@
-import type { Moment, Phase } from '@keeper/core/care/run/runState';
+import type { RunState, Phase } from '@keeper/core/care/run/runState';
 import type { Sign } from '@keeper/core/domain/capture/sign';
 import { canHappen, type RunStep } from '@keeper/core/domain/capture/steps';
-import type { CaptureStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 
 /** What is likely next beside the order of the work, by phase. */
 const LIKELY: Readonly<Record<Phase, readonly RunStep[]>> = {
@@ -40,22 +40,20 @@ export interface PhaseControls {
 }
 
 /** Every step that can happen now, the likely ones first; and what can be seen. Nothing is forced and nothing is out of reach. */
-export function phaseControls(story: CaptureStory, moment: Moment, next: RunStep | null): PhaseControls {
-  const steps = ALL_STEPS.filter((step) => step !== next && canHappen(story, step));
+export function phaseControls(state: CaptureState, run: RunState, next: RunStep | null): PhaseControls {
+  const steps = ALL_STEPS.filter((step) => step !== next && canHappen(state, step));
   // Off the rig with the hook in is for those who carry it to the mat so.
-  const likely = LIKELY[moment.phase].filter(
-    (step) => steps.includes(step) && (step !== 'off-rig' || moment.hookToTheMat),
-  );
-  const unhooked = moment.hookEnd !== null;
-  const open = (sign: Sign) => !(unhooked && sign.startsWith('hook-')) && !(sign === 'hook-easy' && !hookSeen(moment));
+  const likely = LIKELY[run.phase].filter((step) => steps.includes(step) && (step !== 'off-rig' || run.hookToTheMat));
+  const unhooked = run.hookEnd !== null;
+  const open = (sign: Sign) => !(unhooked && sign.startsWith('hook-')) && !(sign === 'hook-easy' && !hookSeen(run));
   return {
     likely,
-    sights: SIGHTS[moment.phase].filter((sign) => open(sign) && !moment.signs.has(sign)),
+    sights: SIGHTS[run.phase].filter((sign) => open(sign) && !run.signs.has(sign)),
     others: steps.filter((step) => !likely.includes(step)),
   };
 }
 
-function hookSeen({ signs }: Moment): boolean {
+function hookSeen({ signs }: RunState): boolean {
   return signs.has('hook-deep') || signs.has('hook-swallowed') || signs.has('hook-near-gills');
 }
 

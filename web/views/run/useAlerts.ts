@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { ExposureUse } from '@keeper/core/care/exposure';
-import { useLight } from '../../app/light.js';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useTheme } from '../../app/theme.js';
+import { useDevicePreference } from '../../data/devicePreferences.js';
 import { soundTones } from './soundTones.js';
 
 type Stage = ExposureUse['stage'];
@@ -16,8 +16,8 @@ const ORDER: readonly Stage[] = ['fine', 'half', 'three-quarters', 'over'];
 
 /** Speaks up once at each stage of the time in the air, in the way this device is set to. At night nothing sounds. */
 export function useAlerts(stage: Stage, inAir: boolean): void {
-  const way = useDeviceWay('alert');
-  const quiet = useLight() === 'night';
+  const way = useDevicePreference('alert');
+  const quiet = useTheme() === 'night';
   const before = useRef<Stage>('fine');
   useEffect(() => {
     const graver = ORDER.indexOf(stage) > ORDER.indexOf(before.current);
@@ -33,7 +33,7 @@ export function useAlerts(stage: Stage, inAir: boolean): void {
 
 /** Nags once a minute while it has been kept too long. */
 export function useKeepingNag(keptTooLong: boolean): void {
-  const way = useDeviceWay('alert');
+  const way = useDevicePreference('alert');
   useEffect(() => {
     if (!keptTooLong || way === 'silent' || !('vibrate' in navigator)) return;
     const nag = () => navigator.vibrate([200, 150, 200]);

@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react';
 import type { RunDesk } from './runDesk.js';
 
 /** Elapsed ms of a run, looked at every so often while it is open; when it is over, its end. */
-export function useRunningClock({ story, elapsed }: Pick<RunDesk, 'story' | 'elapsed'>, everyMs = 250): number {
-  const { endMs } = story;
+export function useRunningClock({ state, elapsed }: Pick<RunDesk, 'state' | 'elapsed'>, everyMs = 250): number {
+  const { endMs } = state;
   const [, look] = useState(0);
   useEffect(() => {
     if (endMs !== null) return;

@@ -1,13 +1,13 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useEffect, useState } from 'react';
-import type { AlertWay } from '../../data/deviceWays.js';
+import type { AlertWay } from '../../data/devicePreferences.js';
 import { useSelfTake } from './useSelfTake.js';
 
 let way: AlertWay = 'vibrate';
 let light = 'day';
 const sounded: number[] = [];
-jest.mock('../../data/deviceWays.js', () => ({ useDeviceWay: () => way }));
-jest.mock('../../app/light.js', () => ({ useLight: () => light }));
+jest.mock('../../data/devicePreferences.js', () => ({ useDevicePreference: () => way }));
+jest.mock('../../app/theme.js', () => ({ useTheme: () => light }));
 jest.mock('./soundTones.js', () => ({ soundTones: (count: number) => sounded.push(count) }));
 
 let taken = 0;

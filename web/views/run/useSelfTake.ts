@@ -1,6 +1,6 @@
 import { useEffect, useEffectEvent, useState } from 'react';
-import { useDeviceWay, type AlertWay } from '../../data/deviceWays.js';
-import { useLight } from '../../app/light.js';
+import { useDevicePreference, type AlertWay } from '../../data/devicePreferences.js';
+import { useTheme } from '../../app/theme.js';
 import { soundTones } from './soundTones.js';
 
 export const SELF_SECONDS = 5;
@@ -14,8 +14,8 @@ interface SelfTake {
 /** Counts down aloud, unless this device is to be silent or it is night, and then takes. However often the page is drawn meanwhile, a second is a second. */
 export function useSelfTake(take: () => void): SelfTake {
   const [left, setLeft] = useState<number>();
-  const way = useDeviceWay('alert');
-  const quiet = useLight() === 'night';
+  const way = useDevicePreference('alert');
+  const quiet = useTheme() === 'night';
   const tick = useEffectEvent(() => {
     if (left !== undefined && left > 1) return setLeft(left - 1);
     setLeft(undefined);

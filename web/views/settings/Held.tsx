@@ -2,7 +2,7 @@ import type { StoredPicture, StoredRow } from '../../data/deviceStore.js';
 import { outbox, writeRow } from '../../data/keeper.js';
 import { useRow } from '../../data/rows.js';
 import { useOutbox } from '../../data/useCapture.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { HeldActions } from './HeldActions.js';
 import { HeldEvent, OfFish } from './HeldEvent.js';
 import { MendFields } from './MendFields.js';
@@ -19,7 +19,7 @@ export function Held() {
   const count = heldEvents.length + heldPictures.length + heldRows.length;
   if (count === 0) return null;
   return (
-    <Part title="Not taken by the server">
+    <Section title="Not taken by the server">
       <p className="mb-2 text-soft">
         {count === 1
           ? 'This is kept on this device and waits for you. Nothing else waits behind it.'
@@ -45,7 +45,7 @@ export function Held() {
           ),
         )}
       </ul>
-    </Part>
+    </Section>
   );
 }
 

@@ -30,14 +30,14 @@ export function HeldEvent({ held }: { held: StoredEvent }) {
 
 /** Which fish an entry is about. */
 export function OfFish({ captureId }: { captureId: string }) {
-  const { story } = useCapture(captureId);
-  const { species, form, kindName } = story.facts;
+  const { state } = useCapture(captureId);
+  const { species, form, kindName } = state.facts;
   const fish = species ? speciesName(species, form, kindName) : 'a fish';
   return (
     <>
       {', '}
       <Link to={`/book/${captureId}`} className="quiet-link">
-        {story.startedAt ? `${fish}, ${whenText(story.startedAt, new Date(), story.zone)}` : 'a fish of the book'}
+        {state.startedAt ? `${fish}, ${whenText(state.startedAt, new Date(), state.zone)}` : 'a fish of the book'}
       </Link>
     </>
   );

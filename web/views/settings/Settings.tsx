@@ -1,22 +1,22 @@
 import { Download } from 'lucide-react';
 import { useState } from 'react';
-import type { LengthHabit } from '@keeper/contract/ways';
-import type { BarbSchool } from '@keeper/core/domain/kit/rig';
-import { HOT_CAPTURE_WAYS, type HotCaptureSchool } from '@keeper/core/care/hotCapture';
-import { STOP_SCHOOL_WORDS, STOP_SCHOOLS, type StopSchool } from '@keeper/core/care/stopLine';
-import type { TempHabit } from '@keeper/core/measure/temperature';
+import type { LengthHabit } from '@keeper/contract/preferences';
+import type { BarbPractice } from '@keeper/core/domain/kit/rig';
+import { HOT_CAPTURE_WAYS, type HotCapturePractice } from '@keeper/core/care/hotCapture';
+import { STOP_PRACTICE_WORDS, STOP_PRACTICES, type StopPractice } from '@keeper/core/care/stopLine';
+import type { TempUnit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { Rounding } from '@keeper/core/weighing/rounding';
 import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
-import { setLight, useLight, type Light } from '../../app/light.js';
+import { setTheme, useTheme, type Theme } from '../../app/theme.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { Choice } from '../../parts/Choice.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { Notice } from '../../parts/Notice.js';
 import { NotSecure } from '../../parts/NotSecure.js';
-import { Part } from '../../parts/Part.js';
-import { BankWays } from './BankWays.js';
-import { DeviceWays } from './DeviceWays.js';
+import { Section } from '../../parts/Section.js';
+import { BankWays } from './BankPreferences.js';
+import { DeviceWays } from './DevicePreferences.js';
 import { Held } from './Held.js';
 import { Standins } from './Standins.js';
 import { WaitingHere } from './Waiting.js';
@@ -25,26 +25,26 @@ import { WaitingHere } from './Waiting.js';
 export function Settings() {
   const { updatedAt: _at, ...ways } = useSettings();
   const write = useWriteSettings();
-  const light = useLight();
+  const light = useTheme();
   return (
     <div className="grid max-w-2xl gap-9">
       <h1 className="text-3xl font-semibold">Settings</h1>
       <NotSecure />
       <WaitingHere />
       <Held />
-      <Part title="Light of this screen">
-        <Choice<Light>
+      <Section title="Light of this screen">
+        <Choice<Theme>
           label="Light"
           value={light}
-          onChange={setLight}
+          onChange={setTheme}
           options={[
             { value: 'day', label: 'Day' },
             { value: 'glare', label: 'Glare' },
             { value: 'night', label: 'Night' },
           ]}
         />
-      </Part>
-      <Part title="What your scale shows">
+      </Section>
+      <Section title="What your scale shows">
         <Choice<MassUnit>
           label="Division of the scale"
           value={ways.massUnit}
@@ -57,8 +57,8 @@ export function Settings() {
             { value: 'g', label: 'kg' },
           ]}
         />
-      </Part>
-      <Part title="How you weigh">
+      </Section>
+      <Section title="How you weigh">
         <Choice<WeighMethod>
           label="School of weighing"
           value={ways.weighMethod}
@@ -73,8 +73,8 @@ export function Settings() {
             ? 'The reading is the weight. Nothing is left to subtract, so nothing can be subtracted wrongly.'
             : 'The tare is of the sling as wet as it is now. The sum is shown the way one would check it on paper.'}
         </p>
-      </Part>
-      <Part title="What lies between two marks">
+      </Section>
+      <Section title="What lies between two marks">
         <Choice<Rounding>
           label="Rounding of weights"
           value={ways.rounding}
@@ -95,8 +95,8 @@ export function Settings() {
             { value: 'asked', label: 'asked' },
           ]}
         />
-      </Part>
-      <Part title="How you measure">
+      </Section>
+      <Section title="How you measure">
         <Choice<LengthHabit>
           label="Length in"
           value={ways.lengthHabit}
@@ -106,16 +106,16 @@ export function Settings() {
             { value: 'cm', label: 'Centimetres' },
           ]}
         />
-      </Part>
-      <Part title="What a length is of">
+      </Section>
+      <Section title="What a length is of">
         <LengthOfChoice value={ways.lengthOf} onChange={(lengthOf) => write.mutate({ ...ways, lengthOf })} />
         <p className="mt-2 text-soft">
           Each length keeps to where it was read. Growth, condition and what a fish should weigh go by the tip with the
           tail pinched, converted by kind.
         </p>
-      </Part>
-      <Part title="Temperatures in">
-        <Choice<TempHabit>
+      </Section>
+      <Section title="Temperatures in">
+        <Choice<TempUnit>
           label="Temperatures in"
           value={ways.tempHabit}
           onChange={(tempHabit) => write.mutate({ ...ways, tempHabit })}
@@ -124,26 +124,26 @@ export function Settings() {
             { value: 'F', label: '°F' },
           ]}
         />
-      </Part>
-      <Part title="When the water is too warm">
-        <Choice<StopSchool>
+      </Section>
+      <Section title="When the water is too warm">
+        <Choice<StopPractice>
           label="School of the stop line"
           value={ways.stopSchool}
           onChange={(stopSchool) => write.mutate({ ...ways, stopSchool })}
-          options={STOP_SCHOOLS.map((value) => ({ value, label: STOP_SCHOOL_WORDS[value].name }))}
+          options={STOP_PRACTICES.map((value) => ({ value, label: STOP_PRACTICE_WORDS[value].name }))}
         />
         <p className="mt-2 mb-4 text-soft">
-          {STOP_SCHOOL_WORDS[ways.stopSchool].why} A rule of the water comes before it.
+          {STOP_PRACTICE_WORDS[ways.stopSchool].why} A rule of the water comes before it.
         </p>
-        <Choice<HotCaptureSchool>
+        <Choice<HotCapturePractice>
           label="A fish hooked all the same"
           value={ways.hotCaptureSchool}
           onChange={(hotCaptureSchool) => write.mutate({ ...ways, hotCaptureSchool })}
           options={HOT_CAPTURE_WAYS.map(({ school, name }) => ({ value: school, label: name }))}
         />
-      </Part>
-      <Part title="Your hooks">
-        <Choice<BarbSchool>
+      </Section>
+      <Section title="Your hooks">
+        <Choice<BarbPractice>
           label="School of hooks"
           value={ways.barbSchool}
           onChange={(barbSchool) => write.mutate({ ...ways, barbSchool })}
@@ -153,14 +153,14 @@ export function Settings() {
             { value: 'micro', label: 'Micro-barbed' },
           ]}
         />
-      </Part>
+      </Section>
       <BankWays bank={ways.bank} onChange={(bank) => write.mutate({ ...ways, bank })} />
       <DeviceWays />
       {write.isError && <Notice role="alert">{write.error.message} Nothing was changed.</Notice>}
       <Standins />
-      <Part title="Take the book with you">
+      <Section title="Take the book with you">
         <TakeAway />
-      </Part>
+      </Section>
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Behaviour, DayKind } from '@keeper/core/weather/standinDay';
 import { standinWishes, wishStandins, type StandinWishes } from '../../data/forecast.js';
 import { Choice } from '../../parts/Choice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 
 const DAYS: readonly { value: DayKind; label: string }[] = [
   { value: 'as-it-falls', label: 'as it falls' },
@@ -39,7 +39,7 @@ export function Standins() {
     setWishes(next);
   };
   return (
-    <Part title="Simulated weather, probe and scale">
+    <Section title="Simulated weather, probe and scale">
       <p className="mb-3 text-soft">
         They stand in for a weather service, a water probe and a hanging scale, and need no network. What they give is
         invented.
@@ -67,6 +67,6 @@ export function Standins() {
         onChange={(behave) => wish({ behave })}
         options={WAYS}
       />
-    </Part>
+    </Section>
   );
 }

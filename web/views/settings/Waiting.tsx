@@ -1,7 +1,7 @@
 import { useOutbox } from '../../data/useCapture.js';
-import { useLowRoom } from '../../data/room.js';
-import { Part } from '../../parts/Part.js';
-import { TakeWaiting } from '../../parts/TakeWaiting.js';
+import { useLowRoom } from '../../data/storageQuota.js';
+import { Section } from '../../parts/Section.js';
+import { SaveUnsent } from '../../parts/SaveUnsent.js';
 
 /** What this device holds that the book has not got yet, and how much room there is for more. */
 export function WaitingHere() {
@@ -14,7 +14,7 @@ export function WaitingHere() {
   const lowMb = useLowRoom(images);
   if (entries + images + refused === 0 && lowMb === undefined) return null;
   return (
-    <Part title="Waiting on this device">
+    <Section title="Waiting on this device">
       <p className="mb-3">
         {entries + images === 0
           ? 'Nothing waits.'
@@ -22,7 +22,7 @@ export function WaitingHere() {
         {trouble && ` Nothing goes just now: ${trouble.sentence}`}
         {lowMb !== undefined && ` This device has about ${lowMb} MB left for them.`}
       </p>
-      {entries + images + refused > 0 && <TakeWaiting />}
-    </Part>
+      {entries + images + refused > 0 && <SaveUnsent />}
+    </Section>
   );
 }

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import { shownInBook, summaryOf } from '@keeper/core/domain/capture/summary';
-import { isDeath, netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { isDeath, netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
@@ -25,10 +25,10 @@ import type { CatchCard } from './drawCatchCard.js';
 
 /** What leaves the book of one fish: seen before it goes, without its place. */
 export function SharePage() {
-  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the page…</p>;
-  return <ShareOf story={story} />;
+  return <ShareOf state={state} />;
 }
 
 const DATES: readonly { value: DateWay; label: string }[] = [
@@ -38,20 +38,20 @@ const DATES: readonly { value: DateWay; label: string }[] = [
   { value: 'none', label: 'No date' },
 ];
 
-function ShareOf({ story }: { story: CaptureStory }) {
+function ShareOf({ state }: { state: CaptureState }) {
   const [chosen, setChosen] = useState<string>();
-  const sha256 = chosen ?? summaryOf(story).pictures[0]?.sha256;
+  const sha256 = chosen ?? summaryOf(state).pictures[0]?.sha256;
   const [date, setDate] = useState<DateWay>('season');
-  const picture = story.pictures.find((each) => each.sha256 === sha256);
+  const picture = state.pictures.find((each) => each.sha256 === sha256);
   const { bytes } = usePictureBytes(sha256);
-  const words = useCardWords(story, date);
+  const words = useCardWords(state, date);
   const { file, address, problem } = useCardPicture(words, picture && bytes, picture?.reading?.view ?? undefined);
   const name = words.fish.toLowerCase().replace(/\W+/g, '-');
   return (
     <article className="grid gap-6">
       <div>
         <p>
-          <Link to={`/book/${story.captureId}`} className="quiet-link">
+          <Link to={`/book/${state.captureId}`} className="quiet-link">
             Back to the fish
           </Link>
         </p>
@@ -71,9 +71,9 @@ function ShareOf({ story }: { story: CaptureStory }) {
         )}
         <div className="grid gap-6">
           {problem && <Notice role="alert">{problem}</Notice>}
-          {story.pictures.length > 1 && (
+          {state.pictures.length > 1 && (
             <ul className="flex flex-wrap gap-2" aria-label="The picture on it">
-              {story.pictures.map((each, i) => (
+              {state.pictures.map((each, i) => (
                 <li key={each.sha256}>
                   <button
                     type="button"
@@ -118,7 +118,7 @@ function ShareOf({ story }: { story: CaptureStory }) {
               The picture alone
             </button>
           </div>
-          <Stays story={story} />
+          <Stays state={state} />
         </div>
       </div>
     </article>
@@ -126,8 +126,8 @@ function ShareOf({ story }: { story: CaptureStory }) {
 }
 
 /** What does not leave: said before anything does. */
-function Stays({ story }: { story: CaptureStory }) {
-  const water = useWaters().find(({ id }) => id === story.facts.waterId);
+function Stays({ state }: { state: CaptureState }) {
+  const water = useWaters().find(({ id }) => id === state.facts.waterId);
   return (
     <p className="max-w-prose border-l-4 border-water pl-4">
       Stays here: {water ? `${water.name}, ` : ''}the swim, the hour, and everything that the camera wrote into the
@@ -136,28 +136,28 @@ function Stays({ story }: { story: CaptureStory }) {
   );
 }
 
-function useCardWords(story: CaptureStory, way: DateWay): CatchCard {
-  const result = useWeightResult(story);
-  const net = result?.stands ?? netOf(story);
-  const water = useWaters().find(({ id }) => id === story.facts.waterId);
+function useCardWords(state: CaptureState, way: DateWay): CatchCard {
+  const result = useWeightResult(state);
+  const net = result?.stands ?? netOf(state);
+  const water = useWaters().find(({ id }) => id === state.facts.waterId);
   // The day is the one of the place, wherever it is shared from.
-  const there = localTime(story.startedAt ?? '', story.zone ?? deviceZone())?.day ?? '1970-01-01';
+  const there = localTime(state.startedAt ?? '', state.zone ?? deviceZone())?.day ?? '1970-01-01';
   const [year = 1970, month = 1, day = 1] = there.split('-').map(Number);
-  const clocks = clocksAt(story, 0);
-  const { length } = story.facts;
+  const clocks = clocksAt(state, 0);
+  const { length } = state.facts;
   return {
-    fish: story.facts.species ? speciesName(story.facts.species, story.facts.form, story.facts.kindName) : 'A fish',
+    fish: state.facts.species ? speciesName(state.facts.species, state.facts.form, state.facts.kindName) : 'A fish',
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),
     date: sharedDate({ year, month: month - 1, day }, way, (water?.position?.latitudeDeg ?? 0) < 0),
-    spells: story.fromPictures ? [] : story.spells,
-    untilMs: story.endMs ?? 0,
-    handling: story.fromPictures ? '' : `${spanText(clocks.airMs)} out of the water, ${endText(story)}.`,
+    spells: state.fromPictures ? [] : state.spells,
+    untilMs: state.endMs ?? 0,
+    handling: state.fromPictures ? '' : `${spanText(clocks.airMs)} out of the water, ${endText(state)}.`,
   };
 }
 
-function endText({ outcome, leaving }: CaptureStory): string {
+function endText({ outcome, leaving }: CaptureState): string {
   if (isDeath(leaving)) return 'not recovered';
   return outcome === 'released' ? 'released' : 'lost';
 }

@@ -1,4 +1,4 @@
-import type { Spell } from '@keeper/core/domain/capture/captureState';
+import type { MediumInterval } from '@keeper/core/domain/capture/captureState';
 import { viewMatrix, VIEW_SHAPE } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
 
@@ -10,7 +10,7 @@ export interface CatchCard {
   readonly giveOrTake?: string;
   readonly length?: string;
   readonly date: string;
-  readonly spells: readonly Spell[];
+  readonly spells: readonly MediumInterval[];
   readonly untilMs: number;
   readonly handling: string;
 }

@@ -4,14 +4,14 @@ import type { EventPayloads } from '@keeper/core/domain/capture/event';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
-import { aroundNow } from '@keeper/core/planning/conditionsAtTake';
-import { isUnderWay, type OutingStory, type OutingSummary } from '@keeper/core/domain/outing/outingState';
+import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
+import { isUnderWay, type OutingState, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { Position } from '@keeper/core/domain/water/water';
 import { makeEvent, record } from '../../data/keeper.js';
 import { useSettings, useTally } from '../../data/queries.js';
 import { useStandingWaters } from '../../data/rows.js';
 import { currentOuting, useOuting, useOutings } from '../../data/useOuting.js';
-import { useBank, useMinute } from '../../data/useProspect.js';
+import { useBank, useMinute } from '../../data/useOutingAssessment.js';
 import { useTakenBack } from '../../data/useCapture.js';
 import { useRecentCaptures } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
@@ -22,12 +22,12 @@ import { NotSecure } from '../../parts/NotSecure.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { timeText, whenText } from '../../parts/when.js';
 import { dueNow } from '../bank/heatWords.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 
 /** A list that opens is no small thing to load; the take does not wait for it. */
-const WaterPicker = later(async () => (await import('../../parts/WaterPicker.js')).WaterPicker);
+const WaterPicker = lazyPart(async () => (await import('../../parts/WaterPicker.js')).WaterPicker);
 
-const KeepRegister = later(async () => (await import('../../parts/KeepRegister.js')).KeepRegister);
+const KeepRegister = lazyPart(async () => (await import('../../parts/KeepRegister.js')).KeepRegister);
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
 export function Today() {
@@ -99,28 +99,28 @@ function Begin() {
 }
 
 /** What the log of an outing says of a fish that takes now; while it is still being read the run asks it again. */
-function whereOf(story: OutingStory, position: Position | null, nowMs: number): EventPayloads['hooked'] {
-  const { outingId, waterId } = story;
+function whereOf(state: OutingState, position: Position | null, nowMs: number): EventPayloads['hooked'] {
+  const { outingId, waterId } = state;
   if (waterId === null) return { outingId };
-  const swimId = story.swims.at(-1)?.swimId;
-  return { outingId, waterId, ...(swimId && { swimId }), around: aroundNow(story, position, nowMs) };
+  const swimId = state.swims.at(-1)?.swimId;
+  return { outingId, waterId, ...(swimId && { swimId }), around: conditionsAtTake(state, position, nowMs) };
 }
 
 function OnOuting({ outingId }: { outingId: string }) {
-  const { story } = useOuting(outingId);
-  const { water, swim, prospect } = useBank(story);
+  const { state } = useOuting(outingId);
+  const { water, swim, assessment } = useBank(state);
   const nowMs = useMinute();
-  const gaps = prospect?.readiness.gaps ?? [];
+  const gaps = assessment?.readiness.gaps ?? [];
   const { tempHabit } = useSettings();
-  const due = prospect ? dueNow(prospect, (tempC) => formatTemperature(tempC, tempHabit)) : [];
+  const due = assessment ? dueNow(assessment, (tempC) => formatTemperature(tempC, tempHabit)) : [];
   const [worst] =
-    prospect?.advice.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'stop') ?? [];
+    assessment?.advice.flatMap(({ findings }) => findings).filter(({ severity }) => severity === 'stop') ?? [];
   return (
     <>
       <FishOn
         large
         where={{
-          ...whereOf(story, swim?.position ?? water?.position ?? null, nowMs),
+          ...whereOf(state, swim?.position ?? water?.position ?? null, nowMs),
           ...(gaps.length > 0 && { gaps: [...gaps] }),
         }}
       />
@@ -180,7 +180,7 @@ function TakenBack() {
   const navigate = useNavigate();
   const takenBack = useTakenBack();
   if (!takenBack) return null;
-  const { captureId, startedAt } = takenBack.story;
+  const { captureId, startedAt } = takenBack.state;
   const putBack = async () => {
     await record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]);
     await navigate(`/run/${captureId}`);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { FieldProblem } from '@keeper/contract/errors';
 import { TextField } from '../../parts/TextField.js';
-import { sentenceAt, typedNumber } from '../../parts/typed.js';
+import { sentenceAt, parseTypedNumber } from '../../parts/typed.js';
 
 export interface PlaceDraft {
   readonly latitude: string;
@@ -10,7 +10,7 @@ export interface PlaceDraft {
 
 /** The place as it goes into the book; null when neither field is filled. What is no number stays for the contract to refuse. */
 export function placeOf({ latitude, longitude }: PlaceDraft): { latitudeDeg: number; longitudeDeg: number } | null {
-  const [latitudeDeg, longitudeDeg] = [typedNumber(latitude), typedNumber(longitude)];
+  const [latitudeDeg, longitudeDeg] = [parseTypedNumber(latitude), parseTypedNumber(longitude)];
   if (latitudeDeg === undefined && longitudeDeg === undefined) return null;
   return { latitudeDeg: latitudeDeg ?? NaN, longitudeDeg: longitudeDeg ?? NaN };
 }

@@ -1,16 +1,23 @@
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { WriteSwimDto, type KeptSwim } from '@keeper/contract/swims';
-import { BANK_KINDS, compassText, HAZARD_WORDS, HAZARDS, type BankKind, type Hazard } from '@keeper/core/domain/water/swim';
+import {
+  BANK_KINDS,
+  compassText,
+  HAZARD_WORDS,
+  HAZARDS,
+  type BankKind,
+  type Hazard,
+} from '@keeper/core/domain/water/swim';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Notice } from '../../parts/Notice.js';
 import { NoteField } from '../../parts/NoteField.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 
@@ -48,7 +55,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     note: swim?.note ?? '',
     revision: swim?.revision ?? 0,
   });
-  const facingDeg = typedNumber(draft.facing);
+  const facingDeg = parseTypedNumber(draft.facing);
   const bodyOf = (retired: boolean) => ({
     waterId,
     name: draft.name,
@@ -84,7 +91,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     >
       <div className="grid gap-8">
         <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
-        <Part title="Where do you look over the water?">
+        <Section title="Where do you look over the water?">
           <div className="grid gap-3">
             <Choice
               label="Bearing"
@@ -101,8 +108,8 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
               onChange={(facing) => change({ facing })}
             />
           </div>
-        </Part>
-        <Part title="What do you stand on?">
+        </Section>
+        <Section title="What do you stand on?">
           <Choice<BankKind>
             label="Bank"
             value={draft.bank}
@@ -112,8 +119,8 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
               label: each === 'wading' ? 'in the water, wading' : each,
             }))}
           />
-        </Part>
-        <Part title="What to watch out for?">
+        </Section>
+        <Section title="What to watch out for?">
           <Choices<Hazard>
             label="Hazards"
             value={draft.hazards}
@@ -123,13 +130,13 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
           {draft.hazards.includes('power-line') && (
             <Notice>A carbon rod near a power line kills, even without touching it. Fish another swim.</Notice>
           )}
-        </Part>
-        <Part title="Where exactly?">
+        </Section>
+        <Section title="Where exactly?">
           <p className="mb-3 text-soft">
             Left empty, the place of the water is taken; for sun and shade that is near enough.
           </p>
           <PlaceFields draft={draft} onChange={change} problems={problems} />
-        </Part>
+        </Section>
         <NoteField label="A note" value={draft.note} onChange={(note) => change({ note })} />
       </div>
     </RowForm>

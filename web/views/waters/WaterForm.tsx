@@ -5,13 +5,13 @@ import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
-import { Ask } from '../../parts/Ask.js';
+import { Field } from '../../parts/Field.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber, typedSize } from '../../parts/typed.js';
+import { parseTypedNumber, parseTypedSize } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
@@ -74,7 +74,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
       known={water !== undefined && !water.retired}
     >
       <div className="grid gap-9">
-        <Part title="The water">
+        <Section title="The water">
           <div className="grid gap-4">
             <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
             <Choice<WaterKind>
@@ -101,14 +101,14 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
               />
             </div>
           </div>
-        </Part>
-        <Part title="Its rules">
+        </Section>
+        <Section title="Its rules">
           <p className="mb-4 max-w-prose text-soft">
             They come before your own ways wherever they speak. Local rules, the law and your licence decide; this is
             only where you write them down.
           </p>
           <div className="grid gap-5">
-            <Ask title="Own net, mat and sling">
+            <Field title="Own net, mat and sling">
               <Choice
                 label="Own net, mat and sling"
                 value={draft.ownKit}
@@ -120,7 +120,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                   { value: 'supplied', label: 'the water supplies them' },
                 ]}
               />
-            </Ask>
+            </Field>
             <div className="grid gap-3 sm:grid-cols-2">
               <TextField
                 label={`Net at least this wide, ${inches ? 'inches' : 'cm'}`}
@@ -137,7 +137,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                 onChange={(leastMat) => change({ leastMat })}
               />
             </div>
-            <Ask title="Hooks">
+            <Field title="Hooks">
               <Choice
                 label="Hooks"
                 value={draft.barbless}
@@ -147,8 +147,8 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                   { value: 'yes', label: 'barbless only' },
                 ]}
               />
-            </Ask>
-            <Ask title="Retaining fish">
+            </Field>
+            <Field title="Retaining fish">
               <Choice
                 label="Retaining fish"
                 value={draft.retention}
@@ -169,8 +169,8 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                   onChange={(retentionMin) => change({ retentionMin })}
                 />
               )}
-            </Ask>
-            <Ask title="Treating wounds">
+            </Field>
+            <Field title="Treating wounds">
               <Choice
                 label="Treating wounds"
                 value={draft.treatments}
@@ -181,23 +181,23 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                   { value: 'forbidden', label: 'forbidden' },
                 ]}
               />
-            </Ask>
-            <Ask title="Closed seasons">
+            </Field>
+            <Field title="Closed seasons">
               <SeasonFields
                 seasons={draft.closedSeasons}
                 problem={at('rules.closedSeasons')}
                 onChange={(closedSeasons) => change({ closedSeasons })}
               />
-            </Ask>
-            <Ask title="Water too warm to fish">
+            </Field>
+            <Field title="Water too warm to fish">
               <StopLineFields
                 lines={draft.stopTemperatures}
                 problem={at('rules.stopTemperatures')}
                 onChange={(stopTemperatures) => change({ stopTemperatures })}
               />
-            </Ask>
+            </Field>
           </div>
-        </Part>
+        </Section>
         <NoteField label="A note on the water" value={draft.note} onChange={(note) => change({ note })} />
         {water?.retired && <p>This water was put away. Kept again, it can be chosen again.</p>}
         {water && !water.retired && <WrittenTwice water={water} />}
@@ -232,13 +232,13 @@ function draftOf(water: KeptWater | undefined, inches: boolean): Draft {
 
 function bodyOf(draft: Draft, inches: boolean) {
   const said = <T extends string>(value: T | Unsaid): T | null => (value === 'unsaid' ? null : value);
-  const minutes = typedNumber(draft.retentionMin);
+  const minutes = parseTypedNumber(draft.retentionMin);
   return {
     name: draft.name,
     kind: draft.kind,
     position: placeOf(draft),
-    altitudeM: typedNumber(draft.altitude) ?? null,
-    salinity: typedNumber(draft.salinity) ?? 0,
+    altitudeM: parseTypedNumber(draft.altitude) ?? null,
+    salinity: parseTypedNumber(draft.salinity) ?? 0,
     rules: {
       barblessOnly: draft.barbless === 'yes',
       retention:
@@ -247,12 +247,12 @@ function bodyOf(draft: Draft, inches: boolean) {
           : { kind: draft.retention, ...(draft.retention === 'minutes' && { most: minutes ?? NaN }) },
       treatments: said(draft.treatments),
       ownKit: said(draft.ownKit),
-      leastNetMm: typedSize(draft.leastNet, inches) ?? null,
-      leastMatMm: typedSize(draft.leastMat, inches) ?? null,
+      leastNetMm: parseTypedSize(draft.leastNet, inches) ?? null,
+      leastMatMm: parseTypedSize(draft.leastMat, inches) ?? null,
       closedSeasons: draft.closedSeasons,
       stopTemperatures: draft.stopTemperatures.map(({ species, temp }) => ({
         species,
-        tempC: typedNumber(temp) ?? NaN,
+        tempC: parseTypedNumber(temp) ?? NaN,
       })),
     },
     note: draft.note.trim() || null,

@@ -4,7 +4,7 @@ import type { KeptWater } from '@keeper/contract/waters';
 import { useTally } from '../../data/queries.js';
 import { useStandingWaters, useSwims } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { countText } from './countText.js';
 import { becomeOneWater } from './becomeOneWater.js';
@@ -34,7 +34,7 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
     await navigate('/waters');
   };
   return (
-    <Part title="Is it in the book twice?">
+    <Section title="Is it in the book twice?">
       <div className="grid max-w-md gap-3">
         <Picker
           label="The same water as"
@@ -61,6 +61,6 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
           </>
         )}
       </div>
-    </Part>
+    </Section>
   );
 }

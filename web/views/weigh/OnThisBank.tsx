@@ -1,11 +1,11 @@
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { OLD_ZERO_MIN, zeroErrorGrams } from '@keeper/core/weighing/slingDrain';
-import { setDeviceWay } from '../../data/deviceWays.js';
+import { setDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
-import { useMinute } from '../../data/useProspect.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
 
@@ -25,18 +25,18 @@ export function OnThisBank() {
   const of = (kind: 'scales' | 'sling') =>
     kit.filter((item) => item.kind === kind).map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <Part title="On this bank">
+    <Section title="On this bank">
       <div className="grid gap-3">
         <Picker
           label="Scales"
           value={scales?.id ?? ''}
-          onChange={(id) => setDeviceWay('scalesId', id)}
+          onChange={(id) => setDevicePreference('scalesId', id)}
           options={of('scales')}
         />
         <Picker
           label="Sling"
           value={sling?.id ?? ''}
-          onChange={(id) => setDeviceWay('slingId', id)}
+          onChange={(id) => setDevicePreference('slingId', id)}
           options={of('sling')}
         />
         <ol className="list-decimal pl-5">
@@ -49,7 +49,7 @@ export function OnThisBank() {
         <button
           type="button"
           className="button button-main min-h-14"
-          onClick={() => setDeviceWay('zeroedAt', new Date().toISOString())}
+          onClick={() => setDevicePreference('zeroedAt', new Date().toISOString())}
         >
           {weighMethod === 'zeroed' ? 'It shows nothing: zeroed' : 'The tare is read'}
         </button>
@@ -57,7 +57,7 @@ export function OnThisBank() {
           <ZeroAge ageMin={ageMin} errorGrams={zeroErrorGrams(drain, ageMin)} system={massSystemOf(massUnit)} />
         )}
       </div>
-    </Part>
+    </Section>
   );
 }
 

@@ -4,14 +4,14 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import { massSystemOf, type Mass, type MassUnit } from '@keeper/core/measure/mass';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpec';
 import { judgeCheck } from '@keeper/core/weighing/scaleCheck';
-import type { ScaleNature } from '@keeper/core/domain/kit/scaleSpec';
+import type { ScaleSpec } from '@keeper/core/domain/kit/scaleSpec';
 import { NotHere } from '../../app/NotHere.js';
 import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { readCheck, type TypedPoint } from './readCheck.js';
 import { CheckPointFields } from './CheckPointFields.js';
@@ -58,7 +58,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
   const [tried, setTried] = useState(false);
   const [notKept, setNotKept] = useState(false);
   const read = readCheck(draft.points, massSystemOf(draft.division.unit));
-  const nature: ScaleNature = {
+  const nature: ScaleSpec = {
     division: draft.division,
     scaleClass: draft.scaleClass,
     checks: item.scale?.checks ?? [],
@@ -98,7 +98,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
       <h1 className="text-3xl font-semibold">{item.name}: check with known masses</h1>
       <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-8">
-          <Part title="What it shows in">
+          <Section title="What it shows in">
             <Choice
               label="Step of the scale"
               value={divisionLabel(draft.division)}
@@ -117,8 +117,8 @@ function CheckOf({ item }: { item: KeptKitItem }) {
               onChange={(scaleClass) => change({ scaleClass })}
               options={SCALE_CLASSES.map((value) => ({ value, label: value }))}
             />
-          </Part>
-          <Part title="What was hung, and what it showed">
+          </Section>
+          <Section title="What was hung, and what it showed">
             <p className="mb-3 text-soft">
               At least three, from light to about your heaviest. Kitchen weights do; so do bottles of water: the litres
               in them and how warm it is give the mass. Hang it as you weigh, by its loop. Zero it with the empty bag or
@@ -147,7 +147,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
             >
               Another mass
             </button>
-          </Part>
+          </Section>
         </div>
         <div className="grid gap-4 lg:sticky lg:top-8">
           {judged?.ok ? (

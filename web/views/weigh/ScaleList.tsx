@@ -4,8 +4,8 @@ import { massSystemOf } from '@keeper/core/measure/mass';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { errorAt, judgeCheck, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
 import { useKit } from '../../data/rows.js';
-import { useMinute } from '../../data/useProspect.js';
-import { Part } from '../../parts/Part.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
+import { Section } from '../../parts/Section.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { dayText, whenText } from '../../parts/when.js';
 import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
@@ -14,7 +14,7 @@ import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 export function ScaleList() {
   const scales = useKit().filter(({ kind }) => kind === 'scales');
   return (
-    <Part title="Scales that are known">
+    <Section title="Scales that are known">
       {scales.length === 0 && (
         <p className="text-soft">
           No scales stand in your kit.{' '}
@@ -31,7 +31,7 @@ export function ScaleList() {
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }
 

@@ -4,7 +4,7 @@ import { gramsOf, massSystemOf, type MassUnit } from '@keeper/core/measure/mass'
 import { slingDrain } from '@keeper/core/weighing/slingDrain';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { DrainPlot } from './DrainPlot.js';
@@ -15,7 +15,7 @@ import { TareList } from './TareList.js';
 export function SlingList() {
   const slings = useKit().filter(({ kind }) => kind === 'sling');
   return (
-    <Part title="Slings">
+    <Section title="Slings">
       {slings.length === 0 && (
         <p className="text-soft">
           No sling stands in your kit.{' '}
@@ -32,7 +32,7 @@ export function SlingList() {
           </li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }
 

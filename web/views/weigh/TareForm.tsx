@@ -4,14 +4,14 @@ import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
 import type { TareNote } from '@keeper/core/domain/kit/tareNote';
-import { useDeviceWay } from '../../data/deviceWays.js';
+import { useDevicePreference } from '../../data/devicePreferences.js';
 import { writeRow } from '../../data/keeper.js';
 import { useSettings } from '../../data/queries.js';
 import { scaleOf } from '../../data/scale.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Notice } from '../../parts/Notice.js';
 import { TextField } from '../../parts/TextField.js';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 import { aboutMass } from '../../parts/weight/massWords.js';
 import { LiveScaleReading } from '../../parts/weight/LiveScaleReading.js';
 import { useLiveScale } from '../../parts/weight/useLiveScale.js';
@@ -19,14 +19,14 @@ import { useLiveScale } from '../../parts/weight/useLiveScale.js';
 /** One more weighing of the empty sling: typed, or off the connected scale; wet ones with how long it has hung. */
 export function TareForm({ item }: { item: KeptKitItem }) {
   const { massUnit } = useSettings();
-  const way = useDeviceWay('scale');
+  const way = useDevicePreference('scale');
   const { nature, slingGrams } = useWeighingKit();
   const { state, listen, stop } = useLiveScale(gramsOf(nature.division));
   const [text, setText] = useState('');
   const [hung, setHung] = useState('');
   const [problem, setProblem] = useState<string>();
   const [notKept, setNotKept] = useState(false);
-  const minutes = typedNumber(hung);
+  const minutes = parseTypedNumber(hung);
   const hungProblem =
     minutes !== undefined && !(minutes >= 0 && minutes <= 24 * 60)
       ? 'Minutes since it came out of the water, from 0 on.'

@@ -1,4 +1,4 @@
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { OnThisBank } from './OnThisBank.js';
 import { ScaleList } from './ScaleList.js';
 import { SlingList } from './SlingList.js';
@@ -18,9 +18,9 @@ export function WeighDesk() {
         </div>
         <div className="grid gap-10">
           <OnThisBank />
-          <Part title="Your eye">
+          <Section title="Your eye">
             <YourEye />
-          </Part>
+          </Section>
         </div>
       </div>
     </div>

@@ -1,6 +1,6 @@
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
-import { eyeBySize, judgeEye, type Eye, type Guess } from '@keeper/core/weighing/guessBias';
+import { guessBiasBySize, guessBias, type GuessBias, type Guess } from '@keeper/core/weighing/guessBias';
 import { useSettings } from '../../data/queries.js';
 import { useWeighed } from '../../data/useWeighing.js';
 
@@ -13,7 +13,7 @@ export function YourEye() {
   const guesses = useWeighed().flatMap(({ species, guessGrams, grams }): Guess[] =>
     guessGrams === null ? [] : [{ species, guessGrams, readGrams: grams }],
   );
-  const whole = judgeEye(guesses);
+  const whole = guessBias(guesses);
   if (!whole) {
     return (
       <p className="text-soft">
@@ -35,9 +35,9 @@ export function YourEye() {
       </p>
       <ul className="border-b border-rule">
         {kinds.map((species) => (
-          <EyeRow key={species} name={speciesName(species)} eye={judgeEye(ofKind(guesses, species))} />
+          <EyeRow key={species} name={speciesName(species)} eye={guessBias(ofKind(guesses, species))} />
         ))}
-        {eyeBySize(guesses, edges).map(({ fromGrams, toGrams, eye }) => (
+        {guessBiasBySize(guesses, edges).map(({ fromGrams, toGrams, eye }) => (
           <EyeRow
             key={fromGrams}
             name={toGrams === Infinity ? `over ${sizeText(fromGrams)}` : `up to ${sizeText(toGrams)}`}
@@ -54,7 +54,7 @@ function ofKind(guesses: readonly Guess[], species: SpeciesId): Guess[] {
 }
 
 /** The bias as a mark left or right of the truth; the bar is what two thirds of the guesses lie in. */
-function EyeRow({ name, eye }: { name: string; eye: Eye | undefined }) {
+function EyeRow({ name, eye }: { name: string; eye: GuessBias | undefined }) {
   if (!eye) return null;
   const at = (share: number) => `${50 + Math.max(-48, Math.min(48, share * 120))}%`;
   const [from, to] = [eye.bias - eye.spread, eye.bias + eye.spread];
@@ -85,7 +85,7 @@ function signed(share: number): string {
   return `${whole > 0 ? '+' : whole < 0 ? '−' : ''}${Math.abs(whole)} %`;
 }
 
-function biasWords({ bias, count }: Eye): string {
+function biasWords({ bias, count }: GuessBias): string {
   if (count < 5 || Math.abs(bias) < 0.02) return '';
   return bias > 0 ? `You see them ${percent(bias)} too heavy.` : `You see them ${percent(-bias)} too light.`;
 }

@@ -2,7 +2,7 @@ import { gramsOf, type MassSystem } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
 import type { CheckPoint } from '@keeper/core/domain/kit/scaleSpec';
 import { shownWaterGrams } from '@keeper/core/weighing/waterDensity';
-import { typedNumber } from '../../parts/typed.js';
+import { parseTypedNumber } from '../../parts/typed.js';
 
 /** One row of a check as it is typed. */
 export interface TypedPoint {
@@ -46,9 +46,9 @@ function readMass(text: string, habit: MassSystem): { trueGrams: number; uGrams:
 }
 
 function readWater(litres: string, tempC: string): { trueGrams: number; uGrams: number } | string {
-  const volume = typedNumber(litres.replace(/\s*(l|litres?)$/i, ''));
+  const volume = parseTypedNumber(litres.replace(/\s*(l|litres?)$/i, ''));
   if (volume === undefined || !(volume >= 0.1 && volume <= 50)) return 'litres of water, from 0.1 to 50.';
-  const temp = tempC.trim() === '' ? 20 : typedNumber(tempC);
+  const temp = tempC.trim() === '' ? 20 : parseTypedNumber(tempC);
   if (temp === undefined || !(temp >= 0 && temp <= 40)) return 'how warm the water is, from 0 to 40 °C.';
   return { trueGrams: shownWaterGrams(volume * 1000, temp), uGrams: FILLED_SHARE * volume * 1000 };
 }

@@ -1,19 +1,19 @@
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { useSettings } from '../../data/queries.js';
-import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import type { AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
 import { besideText } from './besideText.js';
 
 /** What speaks for or against it beside the flank: length, weight, water and time. */
-export function Beside({ asked: { facts }, mayBe: { beside } }: { asked: AskedFlank; mayBe: MayBe }) {
+export function Beside({ asked: { facts }, mayBe: { beside } }: { asked: AskedFlank; mayBe: PossibleMatch }) {
   const { massUnit, lengthHabit } = useSettings();
   if (beside.length === 0) return null;
   return (
-    <Part title="Beside the flank">
+    <Section title="Beside the flank">
       <ul className="grid gap-1">
         {beside.map((each) => (
           <li key={each.by}>{besideText(each, facts, { massUnit, lengthHabit })}</li>
         ))}
       </ul>
-    </Part>
+    </Section>
   );
 }

@@ -1,14 +1,14 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { Answer, MayBe } from '../../workers/whoIsThis.js';
+import type { Answer, PossibleMatch } from '../../workers/whoIsThis.js';
 import { Candidates } from './Candidates.js';
 
 const mayBe = (sha256: string, probability: number) =>
-  ({ flank: { sha256, captureId: sha256, startedAt: '2026-05-01T06:00:00Z' }, probability }) as MayBe;
+  ({ flank: { sha256, captureId: sha256, startedAt: '2026-05-01T06:00:00Z' }, probability }) as PossibleMatch;
 const chosen: number[] = [];
 
 function listed(likely: readonly number[], stranger: number) {
   const answer: Answer = { mayBe: likely.map((p, i) => mayBe(`fish ${i}`, p)), stranger, known: 9, seen: 1 };
-  const nameOf = ({ flank }: MayBe) => ('sha256' in flank ? flank.sha256 : '');
+  const nameOf = ({ flank }: PossibleMatch) => ('sha256' in flank ? flank.sha256 : '');
   const { unmount } = render(
     <Candidates answer={answer} nameOf={nameOf} chosen={0} onChoose={(at) => chosen.push(at)} />,
   );

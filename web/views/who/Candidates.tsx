@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { isTheirs } from '../../workers/theirFlank.js';
-import type { Answer, MayBe } from '../../workers/whoIsThis.js';
+import { isFriendFlank } from '../../workers/friendFlank.js';
+import type { Answer, PossibleMatch } from '../../workers/whoIsThis.js';
 import { chanceWords } from './chanceWords.js';
 
 /** Less likely than this, a fish is listed only when it is asked for. */
@@ -9,7 +9,7 @@ const MOST_LISTED = 5;
 
 interface CandidatesProps {
   readonly answer: Answer;
-  readonly nameOf: (mayBe: MayBe) => string;
+  readonly nameOf: (mayBe: PossibleMatch) => string;
   readonly chosen: number;
   readonly onChoose: (at: number) => void;
 }
@@ -59,6 +59,6 @@ export function Candidates({ answer: { mayBe, stranger }, nameOf, chosen, onChoo
   );
 }
 
-export function keyOf({ flank }: MayBe): string {
-  return isTheirs(flank) ? flank.fishId : flank.sha256;
+export function keyOf({ flank }: PossibleMatch): string {
+  return isFriendFlank(flank) ? flank.fishId : flank.sha256;
 }

@@ -9,8 +9,8 @@ import { whoWorker } from '../../data/flanks.js';
 import { Notice } from '../../parts/Notice.js';
 import { Wipe } from '../../parts/Wipe.js';
 import { whenText } from '../../parts/when.js';
-import type { AskedFlank, LaidFlat, MayBe } from '../../workers/whoIsThis.js';
-import { isTheirs } from '../../workers/theirFlank.js';
+import type { AskedFlank, LaidFlat, PossibleMatch } from '../../workers/whoIsThis.js';
+import { isFriendFlank } from '../../workers/friendFlank.js';
 
 /** Alike at least so much, a place speaks for one fish. */
 const AGREES = 0.5;
@@ -18,7 +18,7 @@ const PART = FINE_PARTS.side;
 
 interface EvidenceProps {
   readonly asked: AskedFlank;
-  readonly mayBe: MayBe;
+  readonly mayBe: PossibleMatch;
   /** What the first of the two is called. */
   readonly says?: string;
 }
@@ -32,7 +32,7 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
     const lay = async () => {
       const [ours, others] = [marks.same.map(([one]) => one), marks.same.map(([, other]) => other)];
       const here = await whoWorker().flat(asked, ours);
-      const there = isTheirs(flank) ? await whoWorker().drawn(flank) : await laid(flank, others, shift);
+      const there = isFriendFlank(flank) ? await whoWorker().drawn(flank) : await laid(flank, others, shift);
       if (!past) setPair([here, there]);
     };
     lay().catch(() => past || setPair('gone'));
@@ -51,7 +51,9 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
       <Flat laid={pair[0]} says={says} places={places} kind={asked.kind} />
       <Flat
         laid={pair[1]}
-        says={isTheirs(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt, undefined, flank.zone)}
+        says={
+          isFriendFlank(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt, undefined, flank.zone)
+        }
         places={places}
         kind={asked.kind}
       />
@@ -62,7 +64,7 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
       )}
       <p>
         {agree} of {places.length} places agree: full dots where they do, rings where not.{' '}
-        {!isTheirs(flank) && (
+        {!isFriendFlank(flank) && (
           <Link to={`/book/${flank.captureId}`} className="quiet-link">
             That catch in the book
           </Link>
@@ -76,7 +78,7 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
 async function laid(
   { sha256, landmarks, of, kind }: FlankInBook,
   marks: readonly FlankPoint[],
-  shift: MayBe['shift'],
+  shift: PossibleMatch['shift'],
 ): Promise<LaidFlat> {
   const bytes = await pictureBytes(sha256, 'view');
   return whoWorker().flat({ bytes, landmarks, widthPx: of.widthPx, kind }, marks, shift);
@@ -123,7 +125,7 @@ function OneOnTheOther({ pair: [here, there] }: { pair: readonly [LaidFlat, Laid
 interface FlatProps {
   readonly laid: LaidFlat;
   readonly says: string;
-  readonly places: MayBe['parts'];
+  readonly places: PossibleMatch['parts'];
   readonly kind: AskedFlank['kind'];
 }
 

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { Identified } from '@keeper/core/domain/capture/event';
-import type { CaptureStory, PictureInStory } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { paintedKind, speciesOf, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { linkedFacts, type LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
@@ -22,9 +22,9 @@ import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { dayText, whenText } from '../../parts/when.js';
-import { useTheirFlanks } from '../../data/theirs.js';
-import type { Answer, AskedFlank, MayBe } from '../../workers/whoIsThis.js';
-import { isTheirs, type TheirFlank } from '../../workers/theirFlank.js';
+import { useFriendFlanks } from '../../data/friendRegisters.js';
+import type { Answer, AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
+import { isFriendFlank, type FriendFlank } from '../../workers/friendFlank.js';
 import { answerSentence } from './chanceWords.js';
 import { Beside } from './Beside.js';
 import { Candidates, keyOf } from './Candidates.js';
@@ -33,42 +33,42 @@ import { Evidence } from './Evidence.js';
 /** Who is this? The fish of the book that a flank may show, each with what speaks for it. The keeper decides. */
 export function WhoPage() {
   const { captureId = '', sha256 = '' } = useParams();
-  const { story, loading } = useCapture(captureId);
+  const { state, loading } = useCapture(captureId);
   if (loading) return <p>Opening the picture…</p>;
-  const picture = story.pictures.find((each) => each.sha256 === sha256);
+  const picture = state.pictures.find((each) => each.sha256 === sha256);
   if (!picture) return <NotHere />;
   return (
     <article className="grid gap-6">
       <div>
         <p className="text-soft">
           <Link
-            to={story.outcome === 'open' ? `/run/${captureId}` : `/pictures/${captureId}/${sha256}`}
+            to={state.outcome === 'open' ? `/run/${captureId}` : `/pictures/${captureId}/${sha256}`}
             className="quiet-link"
           >
-            {story.outcome === 'open' ? 'Back to the run' : 'Back to the picture'}
+            {state.outcome === 'open' ? 'Back to the run' : 'Back to the picture'}
           </Link>
-          , {speciesName(story.facts.species, story.facts.form)}, {whenText(story.startedAt ?? '')}
+          , {speciesName(state.facts.species, state.facts.form)}, {whenText(state.startedAt ?? '')}
         </p>
         <h1 className="text-3xl font-semibold">Who is this?</h1>
       </div>
-      <WhoOf key={sha256} story={story} picture={picture} />
+      <WhoOf key={sha256} state={state} picture={picture} />
     </article>
   );
 }
 
-function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStory }) {
-  const asked = useAsked(story, picture);
+function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
+  const asked = useAsked(state, picture);
   const register = useFlanks();
-  const theirs = useTheirFlanks();
+  const theirs = useFriendFlanks();
   const answer = useAnswer(typeof asked === 'string' ? undefined : asked, register?.flanks, theirs);
   const [chosen, setChosen] = useState(0);
   const known = useRegister();
-  const nameOf = ({ flank }: MayBe) => {
-    if (isTheirs(flank)) return `${flank.name}, a fish of ${flank.from}`;
+  const nameOf = ({ flank }: PossibleMatch) => {
+    if (isFriendFlank(flank)) return `${flank.name}, a fish of ${flank.from}`;
     const fishId = known.fishOf(flank.captureId) ?? flank.fishId;
     return fishId ? known.nameOf(fishId) : whenText(flank.startedAt, undefined, flank.zone);
   };
-  if (!story.facts.species) return <WhichKind story={story} />;
+  if (!state.facts.species) return <WhichKind state={state} />;
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
   if (!asked || !answer) return <p role="status">Holding it against the book…</p>;
   if (answer.seen < LEAST_SEEN)
@@ -94,7 +94,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
         <div className="grid gap-4">
           <Candidates answer={answer} nameOf={nameOf} chosen={chosen} onChoose={setChosen} />
           {shown && <Beside asked={asked} mayBe={shown} />}
-          <Decision story={story} sha256={picture.sha256} mayBe={shown} />
+          <Decision state={state} sha256={picture.sha256} mayBe={shown} />
         </div>
       </div>
     </>
@@ -102,7 +102,7 @@ function WhoOf({ story, picture }: { story: CaptureStory; picture: PictureInStor
 }
 
 /** Fish are held against their own kind, and a carp against those that are scaled as it is. */
-function WhichKind({ story }: { story: CaptureStory }) {
+function WhichKind({ state }: { state: CaptureState }) {
   const [kind, setKind] = useState<{ species?: SpeciesId; form?: FormId | undefined }>({});
   const { species, form } = kind;
   const told = species && (species !== 'carp' || form) ? { species, ...(form && { form }) } : undefined;
@@ -114,7 +114,7 @@ function WhichKind({ story }: { story: CaptureStory }) {
         type="button"
         className="button button-main min-h-14"
         disabled={!told}
-        onClick={() => told && void record([makeEvent(story.captureId, story.startedAt, 'described', { facts: told })])}
+        onClick={() => told && void record([makeEvent(state.captureId, state.startedAt, 'described', { facts: told })])}
       >
         Ask the book
       </button>
@@ -123,11 +123,11 @@ function WhichKind({ story }: { story: CaptureStory }) {
 }
 
 /** What the keeper says; the last word stands, and each can be taken back. */
-function Decision({ story, sha256, mayBe }: { story: CaptureStory; sha256: string; mayBe: MayBe | undefined }) {
+function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: string; mayBe: PossibleMatch | undefined }) {
   const register = useRegister();
-  const { captureId, startedAt, identity } = story;
-  const own = mayBe && !isTheirs(mayBe.flank) ? mayBe.flank : undefined;
-  const their = mayBe && isTheirs(mayBe.flank) ? mayBe.flank : undefined;
+  const { captureId, startedAt, identity } = state;
+  const own = mayBe && !isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
+  const their = mayBe && isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
   const by = mayBe &&
     own && {
       sha256,
@@ -140,7 +140,7 @@ function Decision({ story, sha256, mayBe }: { story: CaptureStory; sha256: strin
     void record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]);
   const otherFish = own && (register.fishOf(own.captureId) ?? own.fishId);
   /** A fish of this book begins, by the name that a friend gave it. */
-  const asTheirs = async ({ name, from }: TheirFlank) => {
+  const asTheirs = async ({ name, from }: FriendFlank) => {
     const fishId = newId();
     const why = `${from} knows it as “${name}”`;
     await writeRow('fish', fishId, { name, note: `${why}.`, retired: false, revision: 0 } as { revision: number });
@@ -211,14 +211,14 @@ const SAID: Readonly<Record<Identified['says'], string>> = {
 };
 
 /** The flank that is asked about, a sentence that says why it cannot be, or nothing while it is looked for. */
-function useAsked(story: CaptureStory, { sha256, role, reading }: PictureInStory): AskedFlank | string | undefined {
-  const { captureId, facts } = story;
+function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCapture): AskedFlank | string | undefined {
+  const { captureId, facts } = state;
   const { bytes, gone } = usePictureBytes(sha256);
   const kind = facts.species ? paintedKind(facts.species, facts.form) : undefined;
   const told = reading?.landmarks;
   const marks = reading?.marks ?? NO_MARKS;
   // The same facts are the same question, whatever else was tapped.
-  const factsKey = JSON.stringify(linkedFacts(summaryOf(story)));
+  const factsKey = JSON.stringify(linkedFacts(summaryOf(state)));
   const linked = useMemo(() => JSON.parse(factsKey) as LinkedFacts, [factsKey]);
   const [found, setFound] = useState<Pick<AskedFlank, 'landmarks' | 'side'> | string>();
   useEffect(() => {
@@ -265,7 +265,7 @@ function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
     : 'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.';
 }
 
-function sideOf(role: PictureInStory['role']): AskedFlank['side'] | undefined {
+function sideOf(role: PictureOfCapture['role']): AskedFlank['side'] | undefined {
   return role === 'left-flank' ? 'left' : role === 'right-flank' ? 'right' : undefined;
 }
 
@@ -277,7 +277,7 @@ const DOUBTFUL =
 function useAnswer(
   asked: AskedFlank | undefined,
   register: readonly FlankInBook[] | undefined,
-  theirs: readonly TheirFlank[],
+  theirs: readonly FriendFlank[],
 ) {
   const [answer, setAnswer] = useState<Answer>();
   useEffect(() => {

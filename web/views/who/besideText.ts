@@ -1,5 +1,5 @@
-import type { KeptSettings } from '@keeper/contract/ways';
-import type { FactSpeaks } from '@keeper/core/recognition/identity/metadataLogOdds';
+import type { KeptSettings } from '@keeper/contract/preferences';
+import type { MetadataEvidence } from '@keeper/core/recognition/identity/metadataLogOdds';
 import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { betweenText } from '../fish/fishWords.js';
@@ -11,7 +11,7 @@ const INCH_MM = 25.4;
 const CLEARLY = 0.7;
 
 /** One thing beside the flank in a sentence. Example: `28.3 in now, 28.0 in 4 months before: it fits.` */
-export function besideText({ by, evidence, than }: FactSpeaks, asked: LinkedFacts, habits: Habits): string {
+export function besideText({ by, evidence, than }: MetadataEvidence, asked: LinkedFacts, habits: Habits): string {
   const days = (asked.atMs - than.atMs) / (24 * 3_600_000);
   const when = Math.abs(days) < 1 ? 'the same day' : `${betweenText(Math.abs(days))} ${days > 0 ? 'before' : 'later'}`;
   const fits =

@@ -2,12 +2,12 @@ import { useEffect, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import { whoWorker } from '../../data/flanks.js';
 import { pictureBytes } from '../../data/pictureBytes.js';
-import type { AskedFlank, MayBe } from '../../workers/whoIsThis.js';
+import type { AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
 
 /** Two flanks, and how the second lies on the first. */
 export interface FlankPair {
   readonly asked: AskedFlank;
-  readonly mayBe: MayBe;
+  readonly mayBe: PossibleMatch;
 }
 
 /** Two flanks of the book laid on each other; undefined while that is made, or while one of them has no print. */

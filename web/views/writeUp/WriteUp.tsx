@@ -4,7 +4,7 @@ import { DescribedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import { missingThings } from '@keeper/core/domain/capture/missing';
-import { netOf, type CaptureStory } from '@keeper/core/domain/capture/captureState';
+import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
@@ -22,7 +22,7 @@ import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { Notice } from '../../parts/Notice.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { NoteField } from '../../parts/NoteField.js';
-import { Part } from '../../parts/Part.js';
+import { Section } from '../../parts/Section.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
@@ -44,18 +44,18 @@ interface Draft extends TypedWeight {
 
 /** The paperwork after the release: what is missing is asked once, and may stay missing. */
 export function WriteUp() {
-  const { story, loading, missing } = useCapture(useParams()['captureId'] ?? '');
+  const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
   if (loading) return <p>Opening the page…</p>;
-  return <WriteUpOf key={story.captureId} story={story} />;
+  return <WriteUpOf key={state.captureId} state={state} />;
 }
 
-function WriteUpOf({ story }: { story: CaptureStory }) {
+function WriteUpOf({ state }: { state: CaptureState }) {
   const settings = useSettings();
   const navigate = useNavigate();
-  const { facts } = story;
+  const { facts } = state;
   const standing = facts.weight ?? undefined;
-  const [draft, change, clearDraft] = useDraft<Draft>(story.captureId, {
+  const [draft, change, clearDraft] = useDraft<Draft>(state.captureId, {
     method: standing?.method ?? settings.weighMethod,
     asRead: standing ? formatMass(standing.asRead) : '',
     tare: '',
@@ -67,11 +67,11 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
   const { zeroedAt: _zeroed, ...weighedWith } = useWeighedWith();
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();
-  const asked = new Set(missingThings(story));
+  const asked = new Set(missingThings(state));
   // A dial that was pictured on the bank is what the number is read from.
-  const dial = story.pictures.some(({ role }) => role === 'scale');
-  const lost = story.outcome === 'lost';
-  // Said on the bank in one tap; how it is scaled is for the desk.
+  const dial = state.pictures.some(({ role }) => role === 'scale');
+  const lost = state.outcome === 'lost';
+  // FindingItem on the bank in one tap; how it is scaled is for the desk.
   const formOpen = !facts.form && (SPECIES.find(({ id }) => id === facts.species)?.forms.length ?? 0) > 0;
   const water = useWaters().find(({ id }) => id === facts.waterId);
 
@@ -104,11 +104,11 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       return;
     }
     const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
-      makeEvent(story.captureId, story.startedAt, type, payload);
+      makeEvent(state.captureId, state.startedAt, type, payload);
     const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
     await record([...events, make('written-up', {})]);
     clearDraft();
-    await navigate(`/book/${story.captureId}`);
+    await navigate(`/book/${state.captureId}`);
   };
 
   return (
@@ -121,14 +121,14 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
       }}
     >
       <p className="text-soft">
-        {whenText(story.startedAt ?? '', undefined, story.zone)}
+        {whenText(state.startedAt ?? '', undefined, state.zone)}
         {water && `, ${water.name}`}
       </p>
       <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
-      <Waterline spells={story.spells} marks={story.marks} untilMs={story.endMs ?? 0} size="page" />
+      <Waterline spells={state.spells} marks={state.marks} untilMs={state.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">
         {(asked.has('species') || lost || formOpen || (facts.species === 'other' && !facts.kindName)) && (
-          <Part title="What was it?">
+          <Section title="What was it?">
             <SpeciesChoice
               species={draft.species}
               form={draft.form}
@@ -136,17 +136,17 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
               kindName={draft.kindName ?? ''}
               onKindName={(kindName) => change({ kindName })}
             />
-          </Part>
+          </Section>
         )}
         {asked.has('water') && (
-          <Part title="Where?">
+          <Section title="Where?">
             <div className="max-w-sm">
               <WaterPicker value={draft.waterId} onChange={(waterId) => change({ waterId })} />
             </div>
-          </Part>
+          </Section>
         )}
         {!lost && (
-          <Part title="How heavy?">
+          <Section title="How heavy?">
             {asked.has('weight') || asked.has('tare') ? (
               <WeightFields
                 typed={draft}
@@ -154,12 +154,12 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
                 question={tried || question?.meanings ? question : undefined}
               />
             ) : (
-              <WeightRead story={story} />
+              <WeightRead state={state} />
             )}
-          </Part>
+          </Section>
         )}
         {asked.has('length') && (
-          <Part title="How long?">
+          <Section title="How long?">
             <div className="grid max-w-lg gap-3 sm:grid-cols-2">
               <LengthField
                 label="Read down to the mark"
@@ -178,19 +178,19 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
             {draft.length.trim() !== '' && (
               <LengthOfChoice value={lengthOf} onChange={(of) => change({ lengthOf: of })} />
             )}
-          </Part>
+          </Section>
         )}
-        <Part title="Pictures">
-          <AddPictures story={story} />
-          <WhoLink story={story} className="button mt-3" />
-        </Part>
-        <Part title="Anything else">
+        <Section title="Pictures">
+          <AddPictures state={state} />
+          <WhoLink state={state} className="button mt-3" />
+        </Section>
+        <Section title="Anything else">
           <NoteField
             label="On what, how it fought, wounds and what was done for them"
             value={draft.note}
             onChange={(note) => change({ note })}
           />
-        </Part>
+        </Section>
       </div>
       {problem && <Notice role="alert">{problem}</Notice>}
       <div className="mt-8 flex flex-wrap items-center gap-4">
@@ -204,15 +204,15 @@ function WriteUpOf({ story }: { story: CaptureStory }) {
 }
 
 /** A weight that was taken on the bank stands as it was read; it is corrected with a reason, not typed over. */
-function WeightRead({ story }: { story: CaptureStory }) {
-  const net = netOf(story);
-  const { length } = story.facts;
+function WeightRead({ state }: { state: CaptureState }) {
+  const net = netOf(state);
+  const { length } = state.facts;
   return (
     <p className="text-lg">
       <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : 'Not known'}</span>, read on the
       bank
       {length && `, ${formatBodyLength(length)} long`}.{' '}
-      <Link to={`/book/${story.captureId}`} className="quiet-link">
+      <Link to={`/book/${state.captureId}`} className="quiet-link">
         Correct it on its page
       </Link>
     </p>

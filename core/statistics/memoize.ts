@@ -1,0 +1,18 @@
+/**
+ * A function of a few numbers that remembers its answers, for those that take long and are asked again and again. When it has as many as it may
+ * keep it begins anew.
+ *
+ * @example const slow = remember(1000, (x: number) => costly(x));
+ */
+export function memoize<A extends readonly number[]>(most: number, work: (...of: A) => number): (...of: A) => number {
+  const known = new Map<string, number>();
+  return (...of) => {
+    const key = of.join(' ');
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    if (known.size >= most) known.clear();
+    const answer = work(...of);
+    known.set(key, answer);
+    return answer;
+  };
+}

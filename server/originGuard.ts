@@ -1,0 +1,35 @@
+import type { NextFunction, Request, Response } from 'express';
+import type { ErrorBody } from '@keeper/contract/errors';
+
+const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]'];
+
+/**
+ * Refuses requests that name a foreign host (a name rebound to this address) or come from a foreign page.
+ * `hosts` are the further names under which the keeper lets the server be asked.
+ */
+export function originGuard(hosts: readonly string[]) {
+  const known = new Set([...LOOPBACK, ...hosts].map((host) => host.toLowerCase()));
+  return (request: Request, response: Response, next: NextFunction): void => {
+    const host = request.headers.host ?? '';
+    const { origin } = request.headers;
+    const isRead = request.method === 'GET' || request.method === 'HEAD';
+    if (!known.has(nameOf(host))) {
+      refuse(response, {
+        code: 'foreign-host',
+        sentence: `This book does not answer as "${host}". Start it with --host to allow that name.`,
+      });
+    } else if (!isRead && request.headers['sec-fetch-site'] === 'cross-site') {
+      refuse(response, { code: 'foreign-origin', sentence: 'This book takes nothing from pages from elsewhere.' });
+    } else if (origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`) {
+      refuse(response, { code: 'foreign-origin', sentence: 'This book does not answer to pages from elsewhere.' });
+    } else next();
+  };
+}
+
+function refuse(response: Response, body: ErrorBody): void {
+  response.status(403).json(body);
+}
+
+function nameOf(host: string): string {
+  return host.toLowerCase().replace(/:\d+$/, '');
+}

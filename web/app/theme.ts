@@ -1,0 +1,27 @@
+import { useSyncExternalStore } from 'react';
+
+/** The three lights that the screen is read in. */
+export type Theme = 'day' | 'glare' | 'night';
+
+const KEY = 'keeper.light';
+const listeners = new Set<() => void>();
+
+/** Chooses the light on this device; `light.js` sets it before the first paint of the next page. */
+export function setTheme(light: Theme): void {
+  localStorage.setItem(KEY, light);
+  document.documentElement.dataset['light'] = light;
+  // The browser's own bar must not shine at night.
+  const bar = document.querySelector<HTMLMetaElement>('meta[name="theme-color"]');
+  if (bar) bar.content = getComputedStyle(document.documentElement).getPropertyValue('--paper').trim();
+  for (const listener of listeners) listener();
+}
+
+export function useTheme(): Theme {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => (document.documentElement.dataset['light'] as Theme | undefined) ?? 'day',
+  );
+}

@@ -1,0 +1,30 @@
+import { useQueries } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { CaptureEvents } from '@keeper/contract/events';
+import { type CaptureState } from '@keeper/core/domain/capture/captureState';
+import { replay } from '@keeper/core/domain/capture/replay';
+import { ask } from './api.js';
+import { useOutbox } from './useCapture.js';
+
+/** The states of several captures, as far as they have come; what this device holds is replayed with them. */
+export function useStories(captureIds: readonly string[]): readonly CaptureState[] {
+  const logs = useQueries({
+    queries: captureIds.map((captureId) => ({
+      queryKey: ['capture', captureId],
+      queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
+    })),
+    combine: (answers) => answers.map(({ data }) => data),
+  });
+  const { events } = useOutbox();
+  return useMemo(
+    () =>
+      captureIds.flatMap((captureId, i) => {
+        const held = events.flatMap(({ event }) =>
+          'captureId' in event && event.captureId === captureId ? event : [],
+        );
+        const all = [...(logs[i]?.events ?? []), ...held];
+        return all.length === 0 ? [] : [replay(captureId, all)];
+      }),
+    [captureIds, logs, events],
+  );
+}
