@@ -23,7 +23,7 @@ export async function registerOnScreenBench(browser: Browser): Promise<void> {
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.goto(url);
   await stop();
-  const first = page.getByRole('link', { name: /Had twice/ }).first();
+  const first = page.getByRole('link', { name: /Caught twice/ }).first();
   const [fromTap, fromAddress]: [number[], number[]] = [[], []];
   for (let i = 0; i < OPENED; i += 1) {
     // A fresh start each time: nothing of the register is in memory yet.

@@ -70,7 +70,7 @@ export class MassDto {
   @IsInt() @Min(0) @IsWeighable() count: number;
 }
 
-const NO_WEIGHT = 'A weight of 0 is no weight. Leave it out instead.';
+const NO_WEIGHT = 'A weight of 0 is not a weight. Leave it out instead.';
 
 /** A reading with something on the hook. */
 export class ReadMassDto {

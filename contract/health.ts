@@ -16,8 +16,8 @@ export const TROUBLE_SENTENCES: Readonly<Record<BookTrouble, string>> = {
   'book-gone': 'The book is gone: its folder was moved or deleted. Put it back, or restart the server.',
   'book-damaged':
     'The book is damaged. Nothing more is written to it. Stop the server and put back a copy; nothing on your devices is lost.',
-  'book-busy': 'Another program holds the book. It is tried again by itself.',
-  'disk-fails': 'The disk of the book fails. Copy the whole folder to another disk while it can be read.',
+  'book-busy': 'Another program is using the book. The server keeps trying.',
+  'disk-fails': 'The disk that holds the book is failing. Copy the whole folder to another disk while it can be read.',
 };
 
 /** How the server and its book are. */

@@ -20,7 +20,7 @@ import { IsId, IsMoment, IsText, IsName, Nested, NestedList, Maybe } from './fie
 import { EndsAfterItBegan } from './possible.js';
 
 const { water, air } = TEMP_BOUNDS;
-const WATER = `Water lies between ${water.leastC} and ${water.mostC} degrees C. Look at the thermometer again.`;
+const WATER = `Water lies between ${water.leastC} and ${water.mostC} degrees C. Check the thermometer.`;
 const OXYGEN = `Oxygen lies between 0 and ${MOST_OXYGEN_MGL} mg/L.`;
 
 export class OutingPlannedDto {

@@ -16,7 +16,7 @@ const WORDED: readonly (readonly [said: RegExp, plain: string])[] = [
   [/must match .* regular expression$/, 'It is not written as it should be.'],
   [/^All .* elements must be unique$/i, 'Each stands in the list only once.'],
   [/^nested property|must be either object or array/, 'It is one object with named fields.'],
-  [/unknown value was passed/, 'It is nothing that is known here.'],
+  [/unknown value was passed/, 'It is not known here.'],
 ];
 
 /**

@@ -30,7 +30,7 @@ describe('weights', () => {
   test('250 kg is the most that is believed, in every unit', () => {
     expect(grams(250_000)).toEqual([]);
     expect(grams(250_001)).toEqual([
-      'payload.weight.asRead.count: No freshwater fish weighs more than 250 kg. Look at the unit again.',
+      'payload.weight.asRead.count: No freshwater fish weighs more than 250 kg. Check the unit.',
     ]);
     const oz = (count: number) => reading({ asRead: { unit: 'oz', count }, method: 'zeroed' }).length;
     expect([8818, 8819].map(oz)).toEqual([0, 1]);

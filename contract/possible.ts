@@ -17,7 +17,7 @@ export function IsWeighable(): PropertyDecorator {
       if (typeof count !== 'number' || unit === undefined || !MASS_UNITS.includes(unit)) return true;
       return Math.abs(gramsOf({ unit, count })) <= MOST_GRAMS;
     },
-    sentence: `No freshwater fish weighs more than ${MOST_GRAMS / 1000} kg. Look at the unit again.`,
+    sentence: `No freshwater fish weighs more than ${MOST_GRAMS / 1000} kg. Check the unit.`,
   });
 }
 
@@ -30,7 +30,7 @@ export function IsOnABoard(): PropertyDecorator {
       if (typeof count !== 'number' || unit === undefined || !LENGTH_UNITS.includes(unit)) return true;
       return lengthMm({ unit, count }) <= LONGEST_MM;
     },
-    sentence: `No freshwater fish is longer than ${LONGEST_MM / 1000} m. Look at the unit again.`,
+    sentence: `No freshwater fish is longer than ${LONGEST_MM / 1000} m. Check the unit.`,
   });
 }
 

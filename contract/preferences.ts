@@ -12,7 +12,7 @@ import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 export const LENGTH_HABITS = ['in', 'cm'] as const;
 export type LengthHabit = (typeof LENGTH_HABITS)[number];
 
-/** The keeper's ways as they are kept. `revision` is 0 before they were ever written. */
+/** The keeper's preferences as they are kept. `revision` is 0 before they were ever written. */
 export interface KeptSettings {
   /** The division that the keeper's scale shows. */
   readonly massUnit: MassUnit;

@@ -82,19 +82,19 @@ export const ROUTES: readonly Route[] = [
   {
     method: 'get',
     path: '/captures/weighed',
-    summary: 'Every fish that was weighed, newest first: what other weights are held against',
+    summary: 'Every fish that was weighed, newest first: what other weights are compared with',
     gives: JSON_TYPE,
   },
   {
     method: 'get',
     path: '/flanks',
-    summary: 'Every flank of the book that has a print: what a fish on the bank is held against',
+    summary: 'Every flank of the book that has a descriptor: what a fish on the bank is compared with',
     gives: JSON_TYPE,
   },
   {
     method: 'get',
     path: '/flanks/cells',
-    summary: 'The prints themselves, fifty at most at a time',
+    summary: 'The descriptors themselves, fifty at most at a time',
     query: CellsQueryDto,
     gives: JSON_TYPE,
   },
@@ -156,7 +156,7 @@ export const ROUTES: readonly Route[] = [
   {
     method: 'get',
     path: '/register.json',
-    summary: 'The known fish for a friend: names and prints, no places',
+    summary: 'The known fish for a friend: names and descriptors, no places',
     query: RegisterQueryDto,
     gives: JSON_TYPE,
   },
@@ -168,7 +168,7 @@ export const ROUTES: readonly Route[] = [
     upload: true,
     gives: JSON_TYPE,
   },
-  { method: 'delete', path: '/registers/{id}', summary: "Put a friend's register away", gives: JSON_TYPE },
+  { method: 'delete', path: '/registers/{id}', summary: "Remove a friend's register", gives: JSON_TYPE },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
   {
     method: 'put',
@@ -186,8 +186,14 @@ export const ROUTES: readonly Route[] = [
     query: ForecastQueryDto,
     gives: JSON_TYPE,
   },
-  { method: 'get', path: '/settings', summary: "The keeper's ways", gives: JSON_TYPE },
-  { method: 'put', path: '/settings', summary: "Write the keeper's ways", body: WriteSettingsDto, gives: JSON_TYPE },
+  { method: 'get', path: '/settings', summary: "The keeper's preferences", gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/settings',
+    summary: "Write the keeper's preferences",
+    body: WriteSettingsDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/book.csv', summary: 'The whole book as CSV', query: ExportQueryDto, gives: 'text/csv' },
   { method: 'get', path: '/book.json', summary: 'The whole book as JSON', query: ExportQueryDto, gives: JSON_TYPE },
 ];

@@ -38,7 +38,7 @@ export class BankPracticesDto {
   @IsBoolean() picture: boolean;
 }
 
-/** The keeper's ways. `revision` is the one they were read at; 0 before they were ever written. */
+/** The keeper's preferences. `revision` is the one they were read at; 0 before they were ever written. */
 export class WriteSettingsDto {
   /** The division that the keeper's scale shows. */
   @IsIn(MASS_UNITS) massUnit: MassUnit;

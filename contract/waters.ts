@@ -25,7 +25,7 @@ const LONGITUDE = 'A longitude runs from -180 in the west to 180 in the east.';
 const ALTITUDE = `A height above the sea is between ${LEAST_ALTITUDE_M} and ${MOST_ALTITUDE_M} m. Write it in metres.`;
 const SALINITY = 'Salinity runs from 0 in fresh water to 40; the open sea has 35.';
 const MINUTES = 'Say for how many minutes a fish may be retained: whole ones, twelve hours at most.';
-const STOP_LINE = `A stop line lies between 0 and ${TEMP_BOUNDS.water.mostC} degrees C.`;
+const STOP_LINE = `A temperature limit lies between 0 and ${TEMP_BOUNDS.water.mostC} degrees C.`;
 
 export class PositionDto {
   @IsNumber({}, { message: LATITUDE })

@@ -22,16 +22,16 @@ async function simulate(page: Page, day: string, behave = 'well'): Promise<void>
 async function setUp(page: Page, server: KeeperServer, day: string, expected: readonly string[]): Promise<void> {
   await simulate(page, day);
   await page.goto(`${server.url}/waters`);
-  await page.getByRole('link', { name: 'Another water' }).click();
+  await page.getByRole('link', { name: 'Add a water' }).click();
   await page.getByLabel('Its name').fill('The Mere');
   await page.getByLabel('Latitude, degrees north').fill('46,7');
   await page.getByLabel('Longitude, degrees east').fill('-22.4');
   await page.getByRole('radio', { name: 'allowed' }).first().click();
-  await page.getByRole('button', { name: 'Keep this water' }).click();
+  await page.getByRole('button', { name: 'Save this water' }).click();
   await page.getByRole('link', { name: 'Another swim' }).click();
   await page.getByLabel('Its name').fill('Alder bay');
   await page.getByRole('radio', { name: 'north', exact: true }).click();
-  await page.getByRole('button', { name: 'Keep this swim' }).click();
+  await page.getByRole('button', { name: 'Save this swim' }).click();
   await page.getByRole('heading', { name: 'Waters' }).waitFor();
   await page.goto(`${server.url}/bank`);
   await page.getByRole('combobox', { name: 'Water' }).click();
@@ -49,7 +49,7 @@ async function addRig(page: Page, server: KeeperServer): Promise<void> {
   await page.goto(`${server.url}/kit`);
   await page.getByRole('link', { name: 'Add a rig' }).click();
   await page.getByLabel('Its name').fill('Silt rig');
-  await page.getByRole('button', { name: 'Keep this rig' }).click();
+  await page.getByRole('button', { name: 'Save this rig' }).click();
   await page.getByRole('link', { name: /Silt rig/ }).waitFor();
 }
 
@@ -64,8 +64,8 @@ test(
     await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 });
     await expect(page.getByText(/^Leave pike alone: the water is at 23\.\d °C, the line at 22\.0 °C/)).toBeVisible();
     await expect(page.getByText(/a fish that swims off well may die within a day/)).toBeVisible();
-    await expect(page.getByText(/the mat will burn from about \d\d:\d\d/)).toBeVisible();
-    await expect(page.getByText(/The bucket wants changing by \d\d:\d\d/)).toBeVisible();
+    await expect(page.getByText(/the mat will be burning hot from about \d\d:\d\d/)).toBeVisible();
+    await expect(page.getByText(/Change the bucket by \d\d:\d\d/)).toBeVisible();
     await expect(page.getByText(/Silt rig: Not load-tested/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'If one is hooked all the same' })).toBeVisible();
 
@@ -76,7 +76,7 @@ test(
     await drag(page, camera, 0, -0.45);
     await expect(page.getByText(/^The camera should stand on the other side/)).toBeVisible();
     await expect(
-      page.getByText('The sun belongs on the side of the fish that is pictured: the angler faces it.'),
+      page.getByText('The sun should fall on the side you photograph: face it while you hold the fish.'),
     ).toBeVisible();
     await page.getByRole('link', { name: 'Back to the outing' }).click();
     await expect(page.getByRole('checkbox', { name: /^Camera on its stand/ })).toContainText('stand on the other side');
@@ -188,13 +188,13 @@ test(
   { tag: '@desk' },
   async ({ page, server }) => {
     await page.goto(`${server.url}/waters`);
-    await page.getByRole('link', { name: 'Another water' }).click();
+    await page.getByRole('link', { name: 'Add a water' }).click();
     await page.getByLabel('Its name').fill('The Mere');
     await page.getByLabel('Height above the sea, m').fill('90000');
     await page.getByRole('button', { name: 'A closed season' }).click();
     await page.getByRole('combobox', { name: 'Last closed day: day' }).click();
     await page.getByRole('option', { name: '31' }).click();
-    await page.getByRole('button', { name: 'Keep this water' }).click();
+    await page.getByRole('button', { name: 'Save this water' }).click();
     await expect(page.getByText(/between -450 and 6000 m/)).toBeVisible();
     await expect(page.getByText(/^There is no such day/)).toBeVisible();
     await page.reload();
@@ -202,11 +202,11 @@ test(
     await page.getByLabel('Height above the sea, m').fill('90');
     await page.getByRole('combobox', { name: 'Last closed day: month' }).click();
     await page.getByRole('option', { name: 'January' }).click();
-    await page.getByRole('button', { name: 'Keep this water' }).click();
+    await page.getByRole('button', { name: 'Save this water' }).click();
     await page.getByRole('link', { name: 'Another swim' }).click();
     await page.getByLabel('Its name').fill('Alder bay');
     await page.getByLabel('Or by the compass, degrees').fill('400');
-    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await page.getByRole('button', { name: 'Save this swim' }).click();
     await expect(page.getByText(/^A bearing runs from 0/)).toBeVisible();
     await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
   },
@@ -220,7 +220,7 @@ test(
     await simulate(page, 'heatwave', 'nonsense');
     await page.goto(`${server.url}/bank/${outingId}`);
     await page.getByRole('button', { name: 'Ask the forecast again' }).click();
-    await expect(page.getByText(/sent nonsense: it gave 483 for airC\. .*goes in by hand/)).toBeVisible();
+    await expect(page.getByText(/sent nonsense: it gave 483 for airC\. .*by hand/)).toBeVisible();
     await page.getByRole('button', { name: 'Measure the water' }).click();
     await page.getByRole('button', { name: 'Use the simulated probe' }).click();
     await expect(page.getByText(/which no water here has\. Read a thermometer/)).toBeVisible();
@@ -235,7 +235,7 @@ test(
     await page.getByLabel('Another value').fill('60');
     await page.getByRole('button', { name: 'Take it' }).first().click();
     await expect(
-      page.getByText('60 degrees C is more than any water has. If that is Fahrenheit, write 60 F.'),
+      page.getByText('60 degrees C is warmer than any water gets. If that is Fahrenheit, write 60 F.'),
     ).toBeVisible();
     await expect(page.getByLabel('Another value')).toHaveValue('60');
     await page.getByLabel('Another value').fill('60 F');
@@ -255,7 +255,7 @@ test(
     await expect(page.getByText(/Lying face down, the mat stays cool enough/)).toBeVisible();
     await page.getByRole('button', { name: 'Take back the last care of mat and bucket' }).click();
     await page.getByRole('button', { name: 'Soaked' }).click();
-    await expect(page.getByText(/^The soaking lasts until about \d\d:\d\d\. Dry, it burns/)).toBeVisible();
+    await expect(page.getByText(/^The soaking lasts until about \d\d:\d\d\. Dry, it is burning hot/)).toBeVisible();
   },
 );
 
@@ -293,14 +293,14 @@ test(
     await anotherSwim.click();
     await page.getByLabel('Its name').fill('Osier corner');
     await page.getByRole('radio', { name: 'west', exact: true }).click();
-    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await page.getByRole('button', { name: 'Save this swim' }).click();
     await expect(page.getByRole('radio', { name: 'Osier corner' })).toBeChecked();
     await page.getByRole('button', { name: 'Plan it' }).click();
     await page.getByRole('checkbox').first().click();
     await expect(page.getByRole('checkbox').first()).toBeChecked();
-    await page.getByRole('button', { name: 'A run dropped' }).click();
+    await page.getByRole('button', { name: 'Dropped run' }).click();
     // Said once it is on the device, and not before.
-    await expect(page.getByRole('button', { name: 'A run dropped, 1 so far' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Dropped run, 1 so far' })).toBeVisible();
     await expect(page.getByText(/safe on this device/).filter({ visible: true })).toBeVisible();
     await page.reload();
     await expect(page.getByRole('checkbox').first()).toBeChecked();
@@ -333,8 +333,8 @@ test(
 test('a blank is ended and stands in the book as honestly as a catch', { tag: '@desk' }, async ({ page, server }) => {
   const outingId = await hotOuting(server);
   await page.goto(`${server.url}/bank/${outingId}`);
-  await page.getByRole('button', { name: 'A run dropped' }).click();
-  await page.getByRole('button', { name: 'A run dropped, 1 so far' }).waitFor();
+  await page.getByRole('button', { name: 'Dropped run' }).click();
+  await page.getByRole('button', { name: 'Dropped run, 1 so far' }).waitFor();
   await page.getByRole('button', { name: 'End the outing' }).click();
   await expect(page.getByText('A blank, 1 run dropped.')).toBeVisible();
   await page.getByLabel('Anything to remember').fill('Too hot for them, and for us.');
@@ -342,8 +342,8 @@ test('a blank is ended and stands in the book as honestly as a catch', { tag: '@
   await expect(page.getByText('Too hot for them, and for us.')).toBeVisible();
   await page.goto(`${server.url}/book`);
   await page.getByRole('link', { name: /A blank, 14 hours, 1 run dropped/ }).click();
-  await page.getByRole('button', { name: 'It is not over: go on with it' }).click();
-  await expect(page.getByRole('button', { name: /A run dropped, 1 so far/ })).toBeVisible();
+  await page.getByRole('button', { name: 'It is not over: carry on' }).click();
+  await expect(page.getByRole('button', { name: /Dropped run, 1 so far/ })).toBeVisible();
 });
 
 test('a rig is loaded until it counts, and is sound then', { tag: '@desk' }, async ({ page, server }) => {
@@ -363,7 +363,7 @@ test('a rig is loaded until it counts, and is sound then', { tag: '@desk' }, asy
   await page.clock.runFor(12_000);
   await page.getByRole('button', { name: /it held, let go/ }).click();
   await expect(page.getByRole('heading', { name: 'Sound' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this rig' }).click();
+  await page.getByRole('button', { name: 'Save this rig' }).click();
   await page.clock.runFor(1000);
   type Row = { loadTests: { heldS: number }[] };
   await expect
@@ -387,11 +387,11 @@ test(
     await page.getByRole('link', { name: /Green sling/ }).click();
     await page.getByRole('link', { name: 'Its tares are kept at the weigh desk' }).click();
     await page.getByLabel('Empty, it weighs').fill('1lb 17oz');
-    await page.getByRole('button', { name: 'Note it wet' }).click();
+    await page.getByRole('button', { name: 'Record it wet' }).click();
     await expect(page.getByText(/A pound has 16 ounces/)).toBeVisible();
     await page.getByLabel('Empty, it weighs').fill('1-11');
     await page.getByLabel('Minutes it has hung').fill('4');
-    await page.getByRole('button', { name: 'Note it wet' }).click();
+    await page.getByRole('button', { name: 'Record it wet' }).click();
     await expect(page.getByText(/Wet through it weighs about/)).toBeVisible();
     await page.getByText('Its one weighing').click();
     await expect(page.getByText('1 lb 11 oz, wet, hung for 4 min')).toBeVisible();
@@ -422,13 +422,13 @@ test(
       body: JSON.stringify({ ...body, name: 'Alder point' }),
     });
     await page.getByLabel('Its name').fill('Alder creek');
-    await page.getByRole('button', { name: 'Keep this swim' }).click();
+    await page.getByRole('button', { name: 'Save this swim' }).click();
     await page.goto(`${server.url}/settings`);
-    const held = page.getByRole('region', { name: 'Not taken by the server' });
+    const held = page.getByRole('region', { name: 'Not accepted by the server' });
     await expect(held).toContainText('changed on another device');
     await expect(held).toContainText('here: "Alder creek"');
     await expect(held).toContainText('there: "Alder point"');
-    await held.getByRole('button', { name: 'Write the one from here' }).click();
+    await held.getByRole('button', { name: 'Use the one from here' }).click();
     await expect(held).toHaveCount(0);
     await expect.poll(async () => (await get<{ name: string }[]>(server, '/swims'))[0]?.name).toBe('Alder creek');
   },

@@ -9,7 +9,7 @@ test(
     const rows = entries.filter({ hasNotText: 'A blank' });
     await expect(rows.first()).toBeVisible();
     await expect(rows).toHaveCount(40);
-    await page.getByRole('button', { name: 'Turn the page' }).click();
+    await page.getByRole('button', { name: 'Next page' }).click();
     await expect(rows).toHaveCount(79);
     // Days without a fish stand among the others.
     await expect(entries.filter({ hasText: 'A blank, 9 hours, 1 run dropped' })).toHaveCount(1);
@@ -19,10 +19,10 @@ test(
     const year = (back: number) => String(new Date().getFullYear() - back);
     const heads = page.getByRole('heading', { level: 2 });
     await expect(heads.first()).toContainText(year(first));
-    await page.getByRole('combobox', { name: 'From which year on' }).click();
+    await page.getByRole('combobox', { name: 'From year' }).click();
     await page.getByRole('option', { name: new RegExp(`^${year(second)}, \\d+`) }).click();
     await expect(heads.first()).toContainText(year(second));
-    await page.getByRole('combobox', { name: 'From which year on' }).click();
+    await page.getByRole('combobox', { name: 'From year' }).click();
     await page.getByRole('option', { name: 'From the latest year' }).click();
 
     await page.getByRole('combobox', { name: 'Species' }).click();
@@ -41,7 +41,7 @@ test(
     await page.getByRole('option', { name: 'Saltern Pit' }).click();
     await rows.first().getByRole('link').click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wels catfish');
-    await expect(page.getByRole('region', { name: 'How it was handled' })).toContainText('netted');
+    await expect(page.getByRole('region', { name: 'Handling' })).toContainText('netted');
     expect(noErrors).toEqual([]);
   },
 );
@@ -76,13 +76,13 @@ test('an amended weight shows what it was, when and why it changed', { tag: '@de
   await step(page, 'Released', 'released');
   await page.goto(page.url().replace('/run/', '/book/'));
   await expect(page.getByText(/at the least, for not every lift or return was tapped/)).toBeVisible();
-  await page.getByRole('button', { name: 'Correct something' }).click();
+  await page.getByRole('button', { name: 'Correct an entry' }).click();
   await page.getByLabel('Weight', { exact: true }).fill('8lb 2oz');
   await page.getByRole('button', { name: 'Enter the correction' }).click();
   await expect(page.getByText('A correction is kept with its reason. Say in a few words why.')).toBeVisible();
   await page.getByLabel('Why').fill('The sling had not been zeroed.');
   await page.getByRole('button', { name: 'Enter the correction' }).click();
-  const corrected = page.getByRole('region', { name: 'What was corrected' });
+  const corrected = page.getByRole('region', { name: 'Corrections' });
   await expect(corrected).toContainText('9 lb 0 oz');
   await expect(corrected).toContainText('8 lb 2 oz');
   await expect(corrected).toContainText('The sling had not been zeroed.');
@@ -99,8 +99,8 @@ test(
     await step(page, 'Released', 'released');
     await page.goto(page.url().replace('/run/', '/book/'));
     await expect(page.getByText(/^1 min 3\d s from the take to the release/)).toBeVisible();
-    await page.getByRole('button', { name: 'Correct something' }).click();
-    await page.getByRole('combobox', { name: 'What is corrected' }).click();
+    await page.getByRole('button', { name: 'Correct an entry' }).click();
+    await page.getByRole('combobox', { name: 'What to correct' }).click();
     await page.getByRole('option', { name: 'A time' }).click();
     await page.getByRole('combobox', { name: 'Which tap' }).click();
     await page.getByRole('option', { name: /^Released, 1:3\d after the take/ }).click();
@@ -111,9 +111,7 @@ test(
     await page.getByLabel('Minutes and seconds since the take').fill('0:40');
     await page.getByRole('button', { name: 'Enter the correction' }).click();
     await expect(page.getByText(/^40 s from the take to the release/)).toBeVisible();
-    await expect(page.getByRole('region', { name: 'What was corrected' })).toContainText(
-      'Tapped when it was long gone.',
-    );
+    await expect(page.getByRole('region', { name: 'Corrections' })).toContainText('Tapped when it was long gone.');
     await expect.poll(async () => (await onlyCapture(server)).events.at(-1)?.type).toBe('time-amended');
   },
 );
@@ -186,7 +184,7 @@ test(
     await expect(page.getByText(/^What it has, one fish and no swims, goes over to Saltern Pit/)).toBeVisible();
     await page.getByRole('button', { name: 'Make it one water with Saltern Pit' }).click();
     await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Saltern Pit']);
-    await expect(page.getByText('Put away: Salt pit')).toBeVisible();
+    await expect(page.getByText('Archived: Salt pit')).toBeVisible();
     await page.goto(`${server.url}/book/${captureId}`);
     await expect(page.getByText('Salt pit and Saltern Pit are one water.')).toBeVisible();
     expect(noErrors).toEqual([]);

@@ -21,11 +21,11 @@ test('one fish from the take to the book, and it is there after a restart', asyn
   await page.getByRole('radio', { name: 'Carp' }).click();
   await page.getByRole('radio', { name: 'mirror' }).click();
   await page.getByRole('combobox', { name: 'Water' }).click();
-  await page.getByRole('option', { name: 'Another water…' }).click();
-  await page.getByRole('button', { name: 'Keep this water' }).click();
+  await page.getByRole('option', { name: 'Add a water…' }).click();
+  await page.getByRole('button', { name: 'Save this water' }).click();
   await expect(page.getByText('A water needs a name that you will know it by.')).toBeVisible();
   await page.getByLabel('Its name').fill('The Mere');
-  await page.getByRole('button', { name: 'Keep this water' }).click();
+  await page.getByRole('button', { name: 'Save this water' }).click();
   await expect(page.getByRole('combobox', { name: 'Water' })).toHaveText('The Mere');
   await page.getByLabel('Read down to the mark').fill('31.14');
   await page.getByRole('button', { name: 'Put it in the book' }).click();
@@ -64,9 +64,7 @@ test(
     await expect(page.getByRole('button', { name: '23.11 lb, that is 23 lb 1.8 oz' })).toBeVisible();
     await page.getByRole('button', { name: '23 lb 11 oz' }).click();
     await page.getByRole('button', { name: 'Put it in the book' }).click();
-    await expect(page.getByRole('region', { name: 'The weight as it was read' })).toContainText(
-      'Written down as “23.11”',
-    );
+    await expect(page.getByRole('region', { name: 'Weight as read' })).toContainText('Written down as “23.11”');
     await expect(page.getByRole('definition').last()).toHaveText('23 lb 11 oz');
   },
 );

@@ -55,7 +55,7 @@ test(
     await page.getByRole('button', { name: 'These are two fish…' }).click();
     await page.getByRole('checkbox', { name: /2 May/ }).check();
     await page.getByRole('button', { name: 'Make them another fish' }).click();
-    await expect(page.getByText(/Parted from “Old Moss”/)).toBeVisible();
+    await expect(page.getByText(/Split from “Old Moss”/)).toBeVisible();
     await expect.poll(() => oneFish(server)).toBe(false);
     await page.getByRole('button', { name: 'Take it back' }).first().click();
     await expect.poll(() => oneFish(server)).toBe(true);
@@ -188,7 +188,9 @@ test(
     await phone.getByRole('link', { name: 'Who is this?' }).click();
     await phone.getByRole('radio', { name: 'Pike' }).click();
     await phone.getByRole('button', { name: 'Ask the book' }).click();
-    await expect(phone.getByText('You have had this fish before, by the look of it.')).toBeVisible({ timeout: 30_000 });
+    await expect(phone.getByText('You have caught this fish before, by the look of it.')).toBeVisible({
+      timeout: 30_000,
+    });
     await phone.getByRole('button', { name: /^The same as/ }).click();
     await expect(phone.getByText(/^You said that it is a fish you had before/)).toBeVisible();
     await phone.getByRole('link', { name: 'Back to the run' }).click();

@@ -62,7 +62,7 @@ test(
     const fish = (await pictured(server)).toSorted((a, b) => b.pictures.length - a.pictures.length)[0] as PicturedFish;
     const first = fish.pictures[0] ?? '';
     await page.goto(`${server.url}/pictures/${fish.captureId}/${first}`);
-    await page.getByRole('button', { name: 'Lay it straight' }).click({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Straighten it' }).click({ timeout: 30_000 });
     await expect(page.getByRole('region', { name: 'As the book shows it' })).toBeVisible();
     await expect.poll(async () => (await lastReading(server, fish.captureId))?.view?.widthPx ?? 0).toBeGreaterThan(300);
     expect((await lastReading(server, fish.captureId))?.by).toBe('proposed');
@@ -121,7 +121,7 @@ test(
 
     // What leaves carries neither what the camera wrote nor a place.
     await page.goto(`${server.url}/book/${fish.captureId}/share`);
-    await expect(page.getByText(/^Stays here: /)).toBeVisible();
+    await expect(page.getByText(/^Left out: /)).toBeVisible();
     const drawn = page.getByRole('img', { name: /^Catch card/ });
     await expect(drawn).toBeVisible({ timeout: 20_000 });
     for (const [button, begins] of [
@@ -213,7 +213,7 @@ test(
     await expect(page.getByRole('alert')).toContainText(
       /^(No camera answers here|The camera was not allowed|This browser gives no camera)/,
     );
-    await page.getByLabel('Its own camera application').setInputFiles({
+    await page.getByLabel('Camera app').setInputFiles({
       name: 'fish.png',
       mimeType: 'image/png',
       buffer: Buffer.from(

@@ -49,15 +49,15 @@ test('an entry that is refused names its fish and its field, is put right, and h
     ['seen', { sign: 'calm' }],
   ]);
   await page.goto(`${server.url}/settings`);
-  const held = page.getByRole('region', { name: 'Not taken by the server' });
+  const held = page.getByRole('region', { name: 'Not accepted by the server' });
   await expect(held.getByRole('listitem')).toHaveCount(2);
   await expect(held.getByRole('listitem').first()).toContainText(/what you noted, Carp, /);
-  await expect(held.getByText('No freshwater fish is longer than 4 m. Look at the unit again.')).toBeVisible();
+  await expect(held.getByText('No freshwater fish is longer than 4 m. Check the unit.')).toBeVisible();
   await held.getByLabel('The number').fill('765');
   await held.getByRole('button', { name: 'Put right and send' }).first().click();
   await expect(held.getByRole('listitem')).toHaveCount(1);
   await held.getByRole('button', { name: 'Give up' }).click();
-  await held.getByRole('button', { name: 'Give it up for good' }).click();
+  await held.getByRole('button', { name: 'Delete it for good' }).click();
   await expect(held).toBeHidden();
   const answer = await fetch(`${server.url}/api/captures/${captureId}`);
   const { events } = (await answer.json()) as CaptureEvents;

@@ -203,7 +203,7 @@ async function pictureOf(species: string): Promise<string> {
 }
 
 async function straight(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Lay it straight' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Straighten it' }).click({ timeout: 60_000 });
   await page.getByRole('region', { name: 'As the book shows it' }).waitFor();
 }
 

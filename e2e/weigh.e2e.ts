@@ -177,7 +177,7 @@ test('a scale is held against known masses: verdict, line and what it shows too 
     await row.getByLabel('It weighs').fill(known);
     await row.getByLabel('The scale shows').fill(shown);
   }
-  await page.getByRole('button', { name: 'Keep this check' }).click();
+  await page.getByRole('button', { name: 'Save this check' }).click();
   await expect(page.getByRole('alert').first()).toContainText('at least three known masses');
   const third = page.getByRole('listitem', { name: 'Mass 3' });
   await third.getByRole('radio', { name: 'water' }).click();
@@ -185,7 +185,7 @@ test('a scale is held against known masses: verdict, line and what it shows too 
   await third.getByLabel('°C').fill('18');
   await third.getByLabel('The scale shows').fill('22 lb 5 oz');
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Outside the limits of its class');
-  await page.getByRole('button', { name: 'Keep this check' }).click();
+  await page.getByRole('button', { name: 'Save this check' }).click();
   await expect(page.getByText(/too much at 22 lb, outside the limits of its class/)).toBeVisible();
   type Row = { id: string; scale?: { checks: object[] } };
   await expect

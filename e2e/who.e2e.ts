@@ -18,7 +18,9 @@ test(
 
     await page.goto(`${server.url}/pictures/${captureOf(0)}/${shas[0] ?? ''}`);
     await page.getByRole('link', { name: 'Who is this?' }).click({ timeout: 30_000 });
-    await expect(page.getByText('You have had this fish before, by the look of it.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('You have caught this fish before, by the look of it.')).toBeVisible({
+      timeout: 30_000,
+    });
     await expect(page.getByText(/places agree/)).toBeVisible({ timeout: 30_000 });
     expect(await lastIdentity(server, captureOf(0))).toBeUndefined();
 

@@ -100,11 +100,11 @@ describe('verdicts', () => {
     [{ room: -0.1 }, 'whole', /cut off/],
     [{ stops: -2 }, 'exposed', /Too dark/],
     [{ stops: 2 }, 'exposed', /Too bright/],
-    [{ glare: 0.4 }, 'glare', /hides about 40 hundredths/],
+    [{ glare: 0.4 }, 'glare', /hides about 40 %/],
     [{ handOnGill: 0.5 }, 'hand', /gill cover/],
     [{ handOnFlank: 0.5 }, 'hand', /pattern/],
     [{ noseShadowStops: 2 }, 'shadow', /shadow/],
-    [{ clutter: 0.4 }, 'backdrop', /stands about/],
+    [{ clutter: 0.4 }, 'backdrop', /is busy/],
     [{ horizonRad: 0.2 }, 'level', /leans 11 degrees/],
   ])('%o is said plainly, with what to do next time', (change, check, says) => {
     const wrong = judgePicture({ ...FINE, ...change }).filter(({ good }) => !good);

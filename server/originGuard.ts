@@ -19,9 +19,12 @@ export function originGuard(hosts: readonly string[]) {
         sentence: `This book does not answer as "${host}". Start it with --host to allow that name.`,
       });
     } else if (!isRead && request.headers['sec-fetch-site'] === 'cross-site') {
-      refuse(response, { code: 'foreign-origin', sentence: 'This book takes nothing from pages from elsewhere.' });
+      refuse(response, {
+        code: 'foreign-origin',
+        sentence: 'This book accepts nothing from the pages of other sites.',
+      });
     } else if (origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`) {
-      refuse(response, { code: 'foreign-origin', sentence: 'This book does not answer to pages from elsewhere.' });
+      refuse(response, { code: 'foreign-origin', sentence: 'This book does not answer the pages of other sites.' });
     } else next();
   };
 }

@@ -120,9 +120,9 @@ function reachPoint(layout: Layout, outOfReach: readonly KitPiece[]): LayoutPoin
     weight: 3,
     text:
       outOfReach.length === 0
-        ? 'All that is needed lies within arm’s reach of where you kneel.'
+        ? 'Everything you need is within arm’s reach of where you kneel.'
         : `Out of arm’s reach: ${outOfReach.map((piece) => KIT_WORDS[piece]).join(', ')}.`,
-    reason: 'Leaving a fish to fetch something is the classic failure.',
+    reason: 'Leaving a fish to fetch something is the classic mistake.',
     pieces: outOfReach.length === 0 ? ['angler'] : outOfReach,
   });
 }
@@ -198,7 +198,7 @@ function powerLinePoint(mat: Point, { fixtures }: BankPlan): LayoutPoint | null 
     weight: 3,
     text: `A power line within ${POWER_LINE_M} m.`,
     reason:
-      'A carbon rod near a power line kills, even without touching it. Grid operators ask for 30 m along the ground. Another swim is the only answer.',
+      'A carbon rod near a power line kills, even without touching it. Grid operators ask for 30 m along the ground. Choose another swim.',
     pieces: ['angler'],
   });
 }
@@ -335,7 +335,7 @@ function cameraLightPoint(camera: Point, mat: Point, plan: BankPlan): LayoutPoin
       : better
         ? `The camera should stand on the other side: ${against} it looks into the sun.`
         : `The camera looks into the sun ${against}.`,
-    reason: 'The sun belongs on the side of the fish that is pictured: the angler faces it.',
+    reason: 'The sun should fall on the side you photograph: face it while you hold the fish.',
     pieces: ['camera'],
   });
 }
@@ -386,7 +386,7 @@ function missingPoints(layout: Layout): LayoutPoint[] {
       mark: 0,
       weight: 3,
       text: `No ${KIT_WORDS[piece]} on the plan.`,
-      reason: 'What is still in its bag when a fish takes is not there.',
+      reason: 'What is still in its bag when a fish takes is no use.',
       pieces: [piece],
     }),
   );

@@ -54,7 +54,7 @@ const RULES: readonly Rule<RigState>[] = [
         ? {
             severity: 'stop',
             text: `The link (${formatStrain(rig.linkKg, system)}) is no weaker than the main line (${formatStrain(rig.mainLineKg, system)}).`,
-            reason: 'When it parts, it parts above the rig, and the fish takes everything along.',
+            reason: 'When the line parts it parts above the rig, and the fish trails the lot.',
             basis: COMMON_PRACTICE,
             changes: `A link under ${formatStrain(rig.mainLineKg, system)}.`,
           }
@@ -95,7 +95,7 @@ const RULES: readonly Rule<RigState>[] = [
         ? {
             severity: 'stop',
             text: `Barbless only here; this hook is ${BARB_TEXT[rig.barb]}.`,
-            reason: 'The rule of the water comes before any school.',
+            reason: 'The water’s rule comes before any preference.',
             basis: { kind: 'local-rule', water },
             changes: 'A barbless hook.',
           }
@@ -123,7 +123,7 @@ const RULES: readonly Rule<RigState>[] = [
             text: `You fish barbless; this hook is ${BARB_TEXT[rig.barb]}.`,
             reason: 'Barbless goes in with less force and comes out in a second.',
             basis: { kind: 'school', name: 'barbless' },
-            changes: 'Another hook, or another school in the settings.',
+            changes: 'Another hook, or another preference under Settings.',
           }
         : null,
   },

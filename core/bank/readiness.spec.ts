@@ -168,7 +168,7 @@ test('toothed fish want other tools; heat and moments are said', () => {
   expect(one('tools')?.text).not.toContain('jaw spreader');
   const heat = { matWarmMs: 9, matBurnsMs: 11, matDryMs: null, bucketWarmMs: 13 };
   expect(one('mat', { heat, soakLastsMs: 45 * 60_000 })?.detail).toContain(
-    'burns from about 11:00; one soaking lasts about 45 min',
+    'burning hot from about 11:00; one soaking lasts about 45 min',
   );
   expect(one('bucket', { heat })?.detail).toBe('change it by 13:00');
 });

@@ -123,7 +123,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       const size = `at least ${formatSize(matLengthMm(state), state.lengthHabit)} long, a step or two from the water`;
       if (heat?.matBurnsMs) {
         const lasts = soakLastsMs === null ? '' : `; one soaking lasts about ${spanText(soakLastsMs)} then`;
-        return `${size}. Face up and dry it burns from about ${clock(heat.matBurnsMs)}${lasts}`;
+        return `${size}. Face up and dry it is burning hot from about ${clock(heat.matBurnsMs)}${lasts}`;
       }
       return heat?.matWarmMs ? `${size}. Face up and dry it is too warm from about ${clock(heat.matWarmMs)}` : size;
     },
@@ -228,7 +228,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'spare-hooks',
     essential: false,
     text: () => 'Spare hooks in the sizes in use',
-    reason: 'Who has no spare hesitates to cut.',
+    reason: 'Without a spare you hesitate to cut.',
     problem: (state) =>
       kitOf(state, 'hooks').some(({ toReplace }) => toReplace) ? care('Cut hooks have not been replaced.') : null,
   },
@@ -271,7 +271,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: false,
     applies: ({ water }) => water.rules.treatments !== 'forbidden',
     text: () => 'Antiseptic and sealing paste ready, in this order',
-    reason: 'Sealed alone, a dirty wound is only closed in. The label and the law decide what may be used.',
+    reason: 'Sealed without cleaning, a dirty wound is only closed in. The label and the law decide what may be used.',
     problem: (state) => {
       const old = kitOf(state, 'care').filter(({ inDateUntil }) => inDateUntil !== null && inDateUntil < state.day);
       return old.length > 0 ? care(`Out of date: ${old.map(({ name }) => name).join(', ')}.`) : null;
@@ -317,7 +317,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     essential: false,
     applies: isCold,
     text: () => 'Nothing out of the water in frost: unhook in the net, picture in the water',
-    reason: 'Gills and eyes freeze in moving air below nothing.',
+    reason: 'Gills and eyes freeze in moving air below zero.',
   },
   {
     id: 'light',

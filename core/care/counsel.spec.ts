@@ -20,5 +20,5 @@ test('each basis is said in words', () => {
     basisText({ kind: 'local-rule', water: 'Mere' }),
     basisText({ kind: 'school', name: 'barbless' }),
     basisText({ kind: 'computed', method: 'heat balance' }),
-  ]).toEqual(['common practice', 'A (1990)', 'rule of Mere', 'your school: barbless', 'computed: heat balance']);
+  ]).toEqual(['common practice', 'A (1990)', 'rule of Mere', 'your choice: barbless', 'computed: heat balance']);
 });

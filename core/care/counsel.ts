@@ -58,7 +58,7 @@ export function basisText(basis: Basis): string {
     case 'local-rule':
       return `rule of ${basis.water}`;
     case 'school':
-      return `your school: ${basis.name}`;
+      return `your choice: ${basis.name}`;
     case 'computed':
       return `computed: ${basis.method}`;
   }

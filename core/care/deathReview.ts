@@ -35,7 +35,7 @@ export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: 
       stopLine.basis,
     );
   if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN)
-    note('oxygen', `The water held ${Math.round(oxygenShare * 100)} % of the oxygen that it could.`);
+    note('oxygen', `The water held ${Math.round(oxygenShare * 100)} % of the oxygen it can hold.`);
   if (clocks.fightMs >= LONG_FIGHT_MS) note('fight', `It was played for ${spanText(clocks.fightMs)}.`, FERGUSON_TUFTS);
   if (state.hookEnd === 'left-in' || state.signs.includes('hook-swallowed')) note('hook', 'The hook was swallowed.');
   else if (state.signs.includes('hook-deep') || state.signs.includes('hook-near-gills'))
@@ -44,7 +44,7 @@ export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: 
   if (clocks.longestAirMs > budget.spellMs)
     note(
       'air',
-      `It was in the air for ${spanText(clocks.longestAirMs)} at one time, ${spanText(budget.spellMs)} were its measure.`,
+      `It was out of the water for ${spanText(clocks.longestAirMs)} at one time; the limit was ${spanText(budget.spellMs)}.`,
       budget.reasons[0]?.basis ?? FERGUSON_TUFTS,
     );
   if (clocks.airMs > 0 && airC !== null && airC <= 0) note('frost', 'It was lifted in frost.');

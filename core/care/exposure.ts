@@ -68,15 +68,15 @@ function exposureReasons({ waterC, stopLineC, airC, oxygenShare, fightMs, signs 
   const reasons: ExposureReason[] = [];
   const because = (factor: number, text: string, basis: Basis = COMMON_PRACTICE) =>
     void reasons.push({ factor, text, basis });
-  if (waterC !== null && waterC >= stopLineC) because(0.25, 'The water is over the line for this fish.', GALE);
+  if (waterC !== null && waterC >= stopLineC) because(0.25, 'The water is too warm for this fish.', GALE);
   else if (waterC !== null && waterC >= stopLineC - 3)
-    because(0.5, 'The water is within three degrees of the line.', GALE);
-  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, 'Little oxygen is in the water.');
+    because(0.5, 'The water is within three degrees of the limit for this fish.', GALE);
+  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, 'The water is short of oxygen.');
   if (fightMs >= 20 * 60_000) because(0.5, 'The fight was longer than 20 minutes.', FERGUSON_TUFTS);
   else if (fightMs >= 10 * 60_000) because(0.7, 'The fight was longer than 10 minutes.', FERGUSON_TUFTS);
   if (airC !== null && airC <= 0) because(0.5, 'In frost, gills and eyes freeze in the air.');
-  if (signs.includes('bleeding')) because(0.5, 'It bleeds.');
-  if (signs.includes('spent')) because(0.5, 'It is spent.');
+  if (signs.includes('bleeding')) because(0.5, 'It is bleeding.');
+  if (signs.includes('spent')) because(0.5, 'It is exhausted.');
   return reasons;
 }
 

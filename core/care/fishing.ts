@@ -71,7 +71,7 @@ const RULES: readonly Rule<Weighed>[] = [
         text: `${speciesName(species)} close here on ${dayOfYearText(at)}, while this outing goes on.`,
         reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted. Rods for them come in the evening before.`,
         basis: { kind: 'local-rule', water: water.name },
-        changes: `An end before ${dayOfYearText(at)}.`,
+        changes: `Finish before ${dayOfYearText(at)}.`,
       };
     },
   },
@@ -96,7 +96,7 @@ const RULES: readonly Rule<Weighed>[] = [
       const lineText = formatTemperature(line.tempC, state.tempHabit);
       return {
         severity: 'stop',
-        text: `Leave ${speciesName(species).toLowerCase()} alone: the water is at ${formatTemperature(waterC, state.tempHabit)}, the line at ${lineText}.`,
+        text: `Leave ${speciesName(species).toLowerCase()} alone: the water is at ${formatTemperature(waterC, state.tempHabit)}, the limit is ${lineText}.`,
         reason:
           'Warm water holds less oxygen and clears the acid of a fight more slowly: a fish that swims off well may die within a day.',
         basis: line.basis,
@@ -112,10 +112,10 @@ const RULES: readonly Rule<Weighed>[] = [
       const over = ahead.find((moment) => moment.waterC >= line.tempC);
       return {
         severity: 'care',
-        text: `Close to the line of ${formatTemperature(line.tempC, state.tempHabit)}: short fights, no long pictures.`,
+        text: `Close to the limit of ${formatTemperature(line.tempC, state.tempHabit)}: short fights, no long pictures.`,
         reason: `The water is at ${formatTemperature(waterC, state.tempHabit)}. Every degree costs oxygen, and recovery takes longer.`,
         basis: line.basis,
-        ...(over && { changes: `From about ${clock(over.atMs)} the surface should be over the line; then stop.` }),
+        ...(over && { changes: `From about ${clock(over.atMs)} the surface should be over the limit; then stop.` }),
       };
     },
   },
@@ -157,9 +157,9 @@ const RULES: readonly Rule<Weighed>[] = [
       return {
         severity: danger ? 'stop' : 'care',
         text: danger
-          ? `No fishing: only ${oxygenMgL.toFixed(1)} mg/L of oxygen is there.`
-          : `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Only quick releases, nothing is rested in a sling.`,
-        reason: `${speciesName(species)} want ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share}`,
+          ? `Do not fish: only ${oxygenMgL.toFixed(1)} mg/L of oxygen.`
+          : `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Quick releases only; rest nothing in a sling.`,
+        reason: `${speciesName(species)} need ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share}`,
         basis,
         changes: 'Wind, rain or the afternoon, when plants give oxygen; it is least at dawn. Measure again then.',
       };
@@ -174,7 +174,7 @@ const RULES: readonly Rule<Weighed>[] = [
         severity: 'care',
         text: `${percent(share)} of what the water can hold: ${share >= SUPERSATURATED.danger ? 'more than fish bear for long' : 'more than it should'}.`,
         reason:
-          'Plants in full sun, or water over a weir, press in more gas than it holds: bubbles form in gills and blood from about 110 to 120 %. What rose so far by day falls as far by dawn.',
+          'Plants in full sun, or water over a weir, push in more gas than it can hold: bubbles form in gills and blood from about 110 to 120 %. What climbs that far by day drops as far by dawn.',
         basis: GAS_BUBBLES,
         changes: 'A second reading with the meter set to air; and one at first light.',
       };
@@ -186,11 +186,11 @@ const RULES: readonly Rule<Weighed>[] = [
       if (oxygenMgL !== null || saturationMgL === null || waterC === null || saturationMgL >= 8) return null;
       return {
         severity: 'care',
-        text: `At best there are ${saturationMgL.toFixed(1)} mg/L of oxygen in it.`,
+        text: `At best it holds ${saturationMgL.toFixed(1)} mg/L of oxygen.`,
         reason:
-          'That is all that water of this warmth and height can hold from the air; at dawn in weed it is far less.',
+          'That is the most that water at this temperature and height can take from the air; at dawn in weed it is far less.',
         basis: { kind: 'published', source: BENSON_KRAUSE },
-        changes: 'A reading with a meter would tell what is there.',
+        changes: 'A meter reading would tell.',
       };
     },
   },
@@ -202,7 +202,7 @@ const RULES: readonly Rule<Weighed>[] = [
             severity: 'care',
             text: 'In frost a fish stays in the water: eyes and gills freeze in seconds.',
             reason:
-              'Wet gill filaments and eyes freeze in moving air below nothing. Mat and board are wetted to warm them.',
+              'Wet gill filaments and eyes freeze in moving air below zero. Mat and board are wetted to warm them.',
             basis: COMMON_PRACTICE,
             changes: 'The air above freezing.',
           }
@@ -217,9 +217,9 @@ const RULES: readonly Rule<Weighed>[] = [
         ? {
             severity: 'care',
             text: `Frost from about ${clock(frost.atMs)}: from then on no fish leaves the water.`,
-            reason: 'Wet gill filaments and eyes freeze in moving air below nothing. Scale and camera stay in the bag.',
+            reason: 'Wet gill filaments and eyes freeze in moving air below zero. Scale and camera stay in the bag.',
             basis: { kind: 'computed', method: 'the forecast of the air' },
-            changes: 'Another forecast, or an end before it.',
+            changes: 'Another forecast, or finishing before then.',
           }
         : null;
     },
@@ -230,7 +230,7 @@ const RULES: readonly Rule<Weighed>[] = [
       waterC === null
         ? {
             severity: 'care',
-            text: 'The water has not been measured yet.',
+            text: 'No water temperature yet.',
             reason:
               'How long a fish may be fought and held depends on this one number. Two taps, at the depth of the net.',
             basis: COMMON_PRACTICE,
@@ -244,7 +244,7 @@ const RULES: readonly Rule<Weighed>[] = [
       waterC !== null && waterC < line.tempC - NEAR_LINE_K
         ? {
             severity: 'good',
-            text: `The water is well under the line: ${formatTemperature(waterC, tempHabit)} against ${formatTemperature(line.tempC, tempHabit)}.`,
+            text: `The water is well under the limit: ${formatTemperature(waterC, tempHabit)} against ${formatTemperature(line.tempC, tempHabit)}.`,
             reason: 'A fish that is landed quickly has the oxygen to recover.',
             basis: line.basis,
           }
@@ -260,7 +260,7 @@ const RULES: readonly Rule<Weighed>[] = [
         ? {
             severity: 'good',
             text: `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
-            reason: `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this warmth, height and salt.`,
+            reason: `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this temperature, height and salinity.`,
             basis: { kind: 'published', source: BENSON_KRAUSE },
           }
         : null,

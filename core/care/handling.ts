@@ -77,7 +77,7 @@ const SLOWER_MS = 8000;
 
 const QUICKER: Partial<Record<RunStep, string>> = {
   netted: 'Stronger tackle and steady side pressure bring it in sooner.',
-  'hook-out': 'Forceps and cutters lie on their lanyards, each at its place; after a few tries the hook is cut.',
+  'hook-out': 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
   'hook-cut': 'Side cutters first where the hook is deep: no tries before.',
   lifted: 'Sling wet and open, scale zeroed, camera framed while it rests in the net.',
   'looked-over': 'Both sides, mouth, fins: always in the same order.',
@@ -113,10 +113,10 @@ export function suggestionOf(splits: readonly Split[], end: RunState, past: Hand
   if (clocks.longestAirMs > budget.spellMs) {
     const most = longestInAir(splits, end);
     return {
-      text: `${spanText(clocks.longestAirMs)} in the air at one time; ${spanText(budget.spellMs)} was its measure.${most ? ` Most of it went to “${STEP_WORDS[most].todo.toLowerCase()}”. ${QUICKER[most] ?? ''}` : ''}`.trim(),
+      text: `${spanText(clocks.longestAirMs)} out of the water at one time; the limit was ${spanText(budget.spellMs)}.${most ? ` Most of it went to “${STEP_WORDS[most].todo.toLowerCase()}”. ${QUICKER[most] ?? ''}` : ''}`.trim(),
       reason:
         budget.reasons[0]?.text ??
-        'So your school has it. A rest in the water between scale and camera would have made two short spells of it.',
+        'Your chosen limit. A rest in the water between scale and camera would have split it into two short spells.',
       basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
     };
   }
@@ -141,10 +141,12 @@ export function suggestionOf(splits: readonly Split[], end: RunState, past: Hand
   return {
     text:
       clocks.airMs === 0
-        ? 'It never left the water. Nothing could have been kinder.'
-        : 'Nothing to do otherwise. Keep it so.',
+        ? 'It never left the water. It does not get kinder than that.'
+        : 'Nothing to change. Carry on like this.',
     reason:
-      clocks.airMs === 0 ? 'Air is what costs it most.' : 'Within its measure, and no step slower than your habit.',
+      clocks.airMs === 0
+        ? 'Time out of the water costs it most.'
+        : 'Within its measure, and no step slower than your habit.',
     basis: COMMON_PRACTICE,
   };
 }

@@ -10,16 +10,16 @@ export type StopPractice = (typeof STOP_PRACTICES)[number];
 /** What each school says, and why somebody holds it. */
 export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: string; readonly why: string }>> = {
   'per-species': {
-    name: 'A line for each species',
-    why: 'Cold-water fish are in trouble long before carp are. Each species has its own line.',
+    name: 'A limit for each species',
+    why: 'Cold-water fish are in trouble long before carp are. Each species has its own limit.',
   },
   'eighty-fahrenheit': {
     name: '80 °F for large toothed predators',
-    why: 'Pike, wels and zander stop at 26.7 °C; the others have their own line.',
+    why: 'Pike, wels and zander stop at 26.7 °C; the others have their own limit.',
   },
   'cool-pike': {
     name: 'Pike stop at 20.5 °C',
-    why: 'Pike fight to a standstill and die of it a day later; in warm water they are left alone early.',
+    why: 'Pike fight to a standstill and die of it a day later; leave them alone early in warm water.',
   },
 };
 

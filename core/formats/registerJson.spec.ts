@@ -48,9 +48,9 @@ test('a flank that cannot be compared is left out, the fish stays', () => {
 });
 
 test.each([
-  ['{"format": "unhurr', /no JSON/],
-  ['[1]', /holds no register/],
-  [{ format: 'something' }, /holds no register/],
+  ['{"format": "unhurr', /not JSON/],
+  ['[1]', /There is no register/],
+  [{ format: 'something' }, /There is no register/],
   [{ format: 'unhurried-keeper-book' }, /whole book/],
   [{ ...file, version: 9 }, /another version/],
   [{ ...file, prints: 0 }, /another version/],

@@ -62,13 +62,13 @@ export function readRegister(text: string): RegisterRead {
   try {
     given = JSON.parse(text);
   } catch {
-    return no('This file is no JSON: it broke off, or is something else.');
+    return no('This file is not JSON: it is cut short, or something else.');
   }
-  if (!isRecord(given)) return no('This file holds no register of fish.');
+  if (!isRecord(given)) return no('There is no register of fish in this file.');
   if (given['format'] === 'unhurried-keeper-book') return no('This is a whole book, not a register of fish.');
-  if (given['format'] !== REGISTER_FORMAT.format) return no('This file holds no register of fish.');
+  if (given['format'] !== REGISTER_FORMAT.format) return no('There is no register of fish in this file.');
   if (given['version'] !== REGISTER_FORMAT.version || given['prints'] !== REGISTER_FORMAT.prints)
-    return no('This register was made by another version; its prints cannot be compared here. Ask for a new one.');
+    return no('This register was made by another version; its flanks cannot be compared here. Ask for a new one.');
   const { from, exportedAt, fish } = given;
   if (typeof from !== 'string' || from.trim() === '' || from.length > 60)
     return no('This register does not say whose it is.');

@@ -81,9 +81,7 @@ export function subtractTare(gross: Mass, tare: Mass): Result<Mass> {
   const g = unit && recount(gross, unit);
   const t = unit && recount(tare, unit);
   if (!unit || !g || !t) {
-    return err(
-      'The weight and the tare were read in units that do not go into each other exactly. Read both off the same scale.',
-    );
+    return err('The weight and the tare were read in units that do not convert exactly. Read both off the same scale.');
   }
   if (t.count > g.count) {
     return err('The tare is heavier than the weight it is taken from. One of the two is not as read.');

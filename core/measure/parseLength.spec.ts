@@ -28,11 +28,11 @@ test.each([
   ['3125 in', /longer than any fish/, ['31¼ in']],
   ['795 cm', /longer than any fish/, ['79.5 cm']],
   ['', /No length/, []],
-  ['0', /no length/, []],
-  ['-31', /below nothing/, []],
-  ['−31 in', /below nothing/, []],
-  ['31 in 79 cm', /Inches and centimetres/, []],
-  ['two foot', /does not read/, []],
+  ['0', /not a length/, []],
+  ['-31', /below zero/, []],
+  ['−31 in', /below zero/, []],
+  ['31 in 79 cm', /inches and centimetres/, []],
+  ['two foot', /cannot be read/, []],
 ])('%s is refused, and what was likely meant is offered', (text, reason, meant) => {
   const parsed = parseLength(text, 'in');
   if (parsed.ok) throw new Error('It was taken.');
@@ -61,7 +61,7 @@ test('whatever is pasted gives a length or a sentence', () => {
 test('parts of an inch that are none are refused, never worked out', () => {
   for (const text of ['3 0/0 in', '3 1/0 in', '3 5/4', '3 4/4 in']) {
     const parsed = parseLength(text, 'in');
-    expect(parsed.ok ? 'read' : parsed.reason).toMatch(/no part of an inch/);
+    expect(parsed.ok ? 'read' : parsed.reason).toMatch(/not a fraction of an inch/);
   }
   expect(parseLength('3 3/4 in', 'in')).toEqual({ ok: true, value: { unit: 'quarter-in', count: 15 } });
 });

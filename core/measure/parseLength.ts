@@ -28,22 +28,22 @@ const POINTLESS = /^(\d{3,5})\s*(in|ins|inch|inches|"|cm)?$/;
 export function parseLength(text: string, habit: 'in' | 'cm'): ParsedLength {
   const tidy = tidyMeasureText(text).replace(/''$/, '"');
   if (tidy === '') return refused('No length was given.');
-  if (/^-/.test(tidy)) return refused('A length cannot be below nothing. Leave the sign out.');
+  if (/^-/.test(tidy)) return refused('A length cannot be below zero. Leave the minus sign out.');
   if (/(in|inch|inches|ins|")/.test(tidy.replace(/min/, '')) && /(cm|mm)/.test(tidy)) {
-    return refused('Inches and centimetres are both in there. Write the length as one of them.');
+    return refused('That mixes inches and centimetres. Write the length as one of them.');
   }
   const read = BARE.test(tidy) ? readLength(`${tidy} ${habit}`) : readLength(tidy);
   if (!read) {
-    return refused(`"${text.trim()}" does not read as a length. Ways that work: 31 1/4 in, 31.25 in, 79.5 cm.`);
+    return refused(`"${text.trim()}" cannot be read as a length. Try 31 1/4 in, 31.25 in, 79.5 cm.`);
   }
   if (!read.ok) return read;
   if (lengthMm(read.value) > LONGEST_MM) {
     return refused(
-      `${formatLength(read.value)} is longer than any fish on a board. A point may have been lost.`,
+      `${formatLength(read.value)} is longer than any fish on a board. Is a decimal point missing?`,
       pointsFound(tidy, habit),
     );
   }
-  if (read.value.count === 0) return refused('A length of nothing is no length. Leave it empty instead.');
+  if (read.value.count === 0) return refused('A length of 0 is not a length. Leave it empty instead.');
   return read;
 }
 
@@ -55,7 +55,7 @@ function readLength(tidy: string): ParsedLength | undefined {
   const metric = METRIC.exec(tidy);
   if (!metric) return undefined;
   const mm = metric[2] === 'cm' ? Math.round(Number(metric[1]) * 10) : Number(metric[1]);
-  return Number.isInteger(mm) ? fromMm(mm) : refused('A board is read to the millimetre at the finest.');
+  return Number.isInteger(mm) ? fromMm(mm) : refused('A board cannot be read finer than a millimetre.');
 }
 
 function fromMm(mm: number): ParsedLength {
@@ -64,7 +64,7 @@ function fromMm(mm: number): ParsedLength {
 
 function readInches([, whole = '', numerator, denominator, decimals]: RegExpExecArray): ParsedLength {
   if (numerator !== undefined && Number(numerator) >= Number(denominator))
-    return refused(`${numerator}/${denominator} is no part of an inch. Write the whole inches, then ¼, ½ or ¾.`);
+    return refused(`${numerator}/${denominator} is not a fraction of an inch. Write the whole inches, then ¼, ½ or ¾.`);
   const parts = decimals === undefined ? fraction(numerator, denominator) : Number(`0.${decimals}`);
   const quarters = parts * 4;
   if (Number.isInteger(quarters) && quarters <= 3) return { ok: true, value: inQuarters(Number(whole), quarters) };

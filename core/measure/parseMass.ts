@@ -42,9 +42,9 @@ const BARE = /^(\d+)(?:\.(\d+))?$/;
 export function parseMass(text: string, habit: MassSystem): ParsedMass {
   const tidy = tidyMeasureText(text);
   if (tidy === '') return refused('No weight was given.');
-  if (/^-/.test(tidy)) return refused('A weight cannot be below nothing. Leave the sign out.');
+  if (/^-/.test(tidy)) return refused('A weight cannot be below zero. Leave the minus sign out.');
   if (/(lb|pound|oz|ounce|#)/.test(tidy) && /(kg|kilo|\d\s*g(r|rams?)?$)/.test(tidy)) {
-    return refused('Pounds and kilograms are both in there. Write the weight as one of them.');
+    return refused('That mixes pounds and kilograms. Write the weight as one of them.');
   }
   return bounded(read(tidy, habit) ?? refused(notUnderstood(text)));
 }
@@ -113,18 +113,19 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
 
 /** Halves, quarters, eighths and sixteenths of a pound are whole ounces. */
 function fromPoundParts(pounds: string | undefined, numerator: number, denominator: number): ParsedMass {
-  if (denominator === 0) return refused(`Nothing is parted into ${denominator}. Write pounds and ounces.`);
+  if (denominator === 0)
+    return refused(`There is no fraction with ${denominator} below the line. Write pounds and ounces.`);
   const ounces = (16 * numerator) / denominator;
   if (numerator >= denominator)
     return refused(`${numerator}/${denominator} is a pound or more. Write the whole pounds before it.`);
   return Number.isInteger(ounces)
     ? { kind: 'mass', mass: poundsOunces(Number(pounds ?? 0), ounces) }
-    : refused(`${numerator}/${denominator} of a pound is no whole number of ounces. Write pounds and ounces.`);
+    : refused(`${numerator}/${denominator} of a pound is not a whole number of ounces. Write pounds and ounces.`);
 }
 
 function fromKilograms(text: string): ParsedMass {
   const [whole = '0', fraction = ''] = text.split('.');
-  if (fraction.length > 3) return refused('That is finer than a gram. No hanging scale reads so fine.');
+  if (fraction.length > 3) return refused('That is finer than a gram. No hanging scale reads that fine.');
   return { kind: 'mass', mass: { unit: 'g', count: Number(whole) * 1000 + Number(fraction.padEnd(3, '0')) } };
 }
 
@@ -165,15 +166,15 @@ function bounded(parsed: ParsedMass): ParsedMass {
   const masses =
     parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
   if (parsed.kind === 'mass' && parsed.mass.count === 0)
-    return refused('A weight of 0 is no weight. Leave it empty instead.');
+    return refused('A weight of 0 is not a weight. Leave it empty instead.');
   const absurd = masses.find((mass) => gramsOf(mass) > HEAVIEST_GRAMS);
   return absurd
-    ? refused(`${formatMass(absurd)} is heavier than any fish in a sling. A point or a unit may have been lost.`)
+    ? refused(`${formatMass(absurd)} is heavier than any fish in a sling. Is a decimal point or the unit missing?`)
     : parsed;
 }
 
 function notUnderstood(text: string): string {
-  return `"${text.trim()}" does not read as a weight. Ways that work: 23 lb 11 oz, 23-11, 8.45 kg, 8450 g.`;
+  return `"${text.trim()}" cannot be read as a weight. Try 23 lb 11 oz, 23-11, 8.45 kg, 8450 g.`;
 }
 
 function refused(reason: string): ParsedMass {

@@ -13,8 +13,8 @@ test.each([
 
 test.each([
   ['60', 'If that is Fahrenheit, write 60 F.'],
-  ['400', 'not to be met on a bank'],
-  ['warm', 'does not read as a temperature'],
+  ['400', 'does not happen on a bank'],
+  ['warm', 'cannot be read as a temperature'],
   ['', 'No temperature was given.'],
 ])('water at "%s" is refused with a reason', (text, reason) => {
   expect(parseTemperature(text, 'C', 'water')).toMatchObject({ ok: false, reason: expect.stringContaining(reason) });

@@ -32,7 +32,7 @@ export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Res
   const found = WRITTEN.exec(tidyMeasureText(text));
   if (!found) {
     if (text.trim() === '') return err('No temperature was given.');
-    return err(`"${text.trim()}" does not read as a temperature. Ways that work: 17.5, 17.5 C, 63 F.`);
+    return err(`"${text.trim()}" cannot be read as a temperature. Try 17.5, 17.5 C, 63 F.`);
   }
   const scale = found[2] ? found[2].charAt(0).toUpperCase() : habit;
   const degrees = Number(found[1]);
@@ -43,8 +43,8 @@ export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Res
   const meantF = scale === 'C' && other >= leastC && other <= mostC;
   return err(
     meantF
-      ? `${degrees} degrees C is more than any ${of} has. If that is Fahrenheit, write ${degrees} F.`
-      : `${of === 'water' ? 'Water' : 'Air'} at ${degrees} ${scale} is not to be met on a bank. Look at the thermometer again.`,
+      ? `${degrees} degrees C is warmer than any ${of} gets. If that is Fahrenheit, write ${degrees} F.`
+      : `${of === 'water' ? 'Water' : 'Air'} at ${degrees} ${scale} does not happen on a bank. Check the thermometer.`,
   );
 }
 

@@ -53,7 +53,7 @@ export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReadi
     marks.map(({ atMm }, i) => ({ t: atMm, s: alongPx[i] ?? 0 })),
     tapPx,
   );
-  if (!fit) return refuse('The marks do not lie as marks of one board do. Check which mark each of them is.');
+  if (!fit) return refuse('The marks do not line up as on one board. Check which mark each one is.');
   const residualsMm = marks.map(({ atMm }, i) => fit.toMm(alongPx[i] ?? 0) - atMm);
   const wrong = wrongMark(marks, alongPx, fit, tapPx);
   if (wrong)
@@ -62,7 +62,7 @@ export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReadi
   const [from, to] = ends.map((s) => fit.toMm(s));
   if (from === undefined || to === undefined) return refuse('Tap nose and tail.');
   const lengthMm = Math.abs(to - from);
-  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse('Nose and tail lie at one place.');
+  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse('Nose and tail are at the same place.');
   const [nearNose, nearTail] = ends.map((s) => Math.abs(fit.mmPerPx(s)));
   return {
     ok: true,
@@ -90,8 +90,8 @@ export function lengthByReference(
   const referencePx = Math.hypot(a.x - b.x, a.y - b.y);
   const fishPx = Math.hypot(nose.x - tail.x, nose.y - tail.y);
   if (!(reference.lengthMm > 0) || referencePx < 4 * tapPx)
-    return refuse('What is held beside it is too short to measure by.');
-  if (!(fishPx > 0)) return refuse('Nose and tail lie at one place.');
+    return refuse('The object beside it is too short to measure by.');
+  if (!(fishPx > 0)) return refuse('Nose and tail are at the same place.');
   const lengthMm = (fishPx / referencePx) * reference.lengthMm;
   const taps = Math.SQRT2 * tapPx * Math.hypot(1 / referencePx, 1 / fishPx);
   // A tilt takes up to 1 - cos of either; even within that bound.

@@ -32,7 +32,7 @@ export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: n
   const reasons = [
     ...[10, 25.4, 50, 100]
       .filter(near)
-      .map((mm) => `A mark was taken for its neighbour: ${mm === 25.4 ? 'an inch' : `${mm / 10} cm`} is just that.`),
+      .map((mm) => `The next mark was read: the difference is just ${mm === 25.4 ? 'an inch' : `${mm / 10} cm`}.`),
     ...(longer && share > 0.045 && share < 0.13
       ? ['The tip of the tail was measured, and the fork tapped in the picture.']
       : []),
@@ -42,10 +42,10 @@ export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: n
       ? ['The fish lies nearer to the camera than the ruled line, which makes it look longer.']
       : []),
     ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06
-      ? ['Centimetres stand on the board, and were taken for inches.']
+      ? ['The board is in centimetres, and was read as inches.']
       : []),
     ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06
-      ? ['Inches stand on the board, and were taken for centimetres.']
+      ? ['The board is in inches, and was read as centimetres.']
       : []),
     ...(Math.abs(share) > 0.13 ? ['It may be the picture of another fish.'] : []),
   ];

@@ -124,7 +124,7 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
         ]),
     verdict('whole', of.room < limit.room ? 1 : 0, 'The whole fish is in the picture.', [
       'A part of the fish is cut off.',
-      'Half a step back: nose and both tips of the tail inside.',
+      'Half a step back: nose and both tips of the tail in the frame.',
     ]),
     of.stops < 0
       ? verdict('exposed', over(-of.stops, -limit.dark), 'Bright enough.', [
@@ -136,7 +136,7 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
           'Tap on the flank, or turn so that the sun comes from the side.',
         ]),
     verdict('glare', over(of.glare, limit.glare), 'No glare that hides the pattern.', [
-      `Wet glare hides about ${Math.round(of.glare * 100)} hundredths of the flank.`,
+      `Wet glare hides about ${Math.round(of.glare * 100)} % of the flank.`,
       'Tilt the fish a little away from the light, or stand so that the sun is behind your shoulder.',
     ]),
     verdict(
@@ -152,15 +152,15 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
       'The edge of a shadow falls across the nose.',
       'Move your own shadow off the fish: a quarter turn is enough.',
     ]),
-    verdict('backdrop', over(of.clutter, limit.clutter), 'Nothing behind draws the eye.', [
-      'Much stands about behind the fish.',
+    verdict('backdrop', over(of.clutter, limit.clutter), 'The background is clean.', [
+      'The background is busy.',
       'Lower, with water or grass behind.',
     ]),
     ...(of.horizonRad === undefined
       ? []
       : [
-          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), 'What lies behind is level.', [
-            `What lies behind leans ${Math.round((Math.abs(of.horizonRad) * 180) / Math.PI)} degrees.`,
+          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), 'The picture is level.', [
+            `The picture leans ${Math.round((Math.abs(of.horizonRad) * 180) / Math.PI)} degrees.`,
             'Straighten it on the bench: it costs nothing.',
           ]),
         ]),

@@ -77,11 +77,11 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         wanted === 'cut'
           ? right
             ? 'The hook was cut, not pulled.'
-            : 'The hook was to be cut.'
+            : 'The hook should have been cut.'
           : right
             ? 'The line was snipped and the hook left.'
-            : 'The line was to be snipped close, the hook left in.',
-        'Cut rather than tear: a hook costs cents.',
+            : 'The line should have been snipped close and the hook left in.',
+        'Cut rather than tear: a hook costs pennies.',
       );
     },
   },
@@ -153,7 +153,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
             ? 'A small one needs no scale and no picture.'
             : has(played, 'bleeding')
               ? 'Air and handling make it bleed longer.'
-              : 'It had nothing left for air.',
+              : 'It had nothing left for time out of the water.',
         basis: over ? end.context.stopLine.basis : COMMON_PRACTICE,
       };
     },
@@ -179,7 +179,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
             first('wetted') < first('lifted'),
             first('wetted') < first('lifted')
               ? 'The mat was soaked before the fish lay on it.'
-              : 'The fish was laid on a mat that burns.',
+              : 'The fish was laid on a burning hot mat.',
             `A dark mat in the sun: about ${scenario.matC} °C.`,
           ),
   },
@@ -192,7 +192,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       return {
         right,
         text: `${spanText(clocks.longestAirMs)} in the air at the longest, ${spanText(budget.spellMs)} allowed.`,
-        reason: budget.reasons[0]?.text ?? 'Your school’s measure.',
+        reason: budget.reasons[0]?.text ?? 'Your own limit.',
         basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
       };
     },
@@ -215,7 +215,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       return practice(
         right,
         right ? 'Cleaned, then sealed.' : wound ? 'Not cleaned first and then sealed.' : 'The wound was not noted.',
-        'Sealant alone closes a dirty wound in.',
+        'Sealant alone traps the dirt in a wound.',
       );
     },
   },

@@ -73,8 +73,10 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Out of sight',
     species: 'carp',
     conditions: ALONE,
-    told: 'A take that dropped the bobbin and came up again. The line goes straight down its mouth.',
-    twists: [at('netted', 1, 'The bend of the hook is far back, behind the soft of the mouth.', { sign: 'hook-deep' })],
+    told: 'The bobbin dropped back and came up again. The line goes straight down its mouth.',
+    twists: [
+      at('netted', 1, 'The bend of the hook is far back, behind the soft part of the mouth.', { sign: 'hook-deep' }),
+    ],
   },
   {
     id: 'swallowed',
@@ -91,7 +93,7 @@ const SKETCHES: readonly Sketch[] = [
     species: 'pike',
     bank: 'boat',
     conditions: { waterC: 22, airC: 25 },
-    told: 'You fished for perch. At the boat’s side hangs a pike of a good metre; the water has 22 degrees.',
+    told: 'You fished for perch. At the boat’s side hangs a pike of a good metre; the water is at 22 °C.',
     twists: [at('netted', 1, 'One point is near the gill rakers.', { sign: 'hook-near-gills' })],
   },
   {
@@ -115,7 +117,7 @@ const SKETCHES: readonly Sketch[] = [
     title: 'Alone in the dark',
     species: 'carp',
     conditions: NIGHT,
-    told: 'Two at night, one lamp, no helper, and steep behind you.',
+    told: 'Two at night, one lamp, no helper, and a steep bank behind you.',
     twists: [
       at('lifted', 3, 'It slaps once with the tail.', { sign: 'thrashing' }),
       at('lifted', 9, 'It lies still.', { sign: 'calm' }),
@@ -155,7 +157,7 @@ const SKETCHES: readonly Sketch[] = [
     species: 'wels',
     conditions: { waterC: 25.5, airC: 27 },
     fightMs: minutes(31),
-    told: 'Thirty-one minutes. It lies on its side before the net, and the water has 25.5 degrees.',
+    told: 'Thirty-one minutes. It lies on its side before the net, and the water is at 25.5 °C.',
     twists: [at('netted', 1, 'It does not right itself.', { sign: 'spent' })],
   },
   {
@@ -169,16 +171,16 @@ const SKETCHES: readonly Sketch[] = [
   },
   {
     id: 'small',
-    title: 'A child of a fish',
+    title: 'Just a small one',
     species: 'carp',
     conditions: ALONE,
     fightMs: minutes(1),
-    told: 'The alarm screamed like for a big one.',
+    told: 'The alarm screamed as for a big one.',
     twists: [at('netted', 1, 'Four pounds at most.', { sign: 'small' })],
   },
   {
     id: 'dropped',
-    title: 'Out of the hands',
+    title: 'Dropped',
     species: 'carp',
     conditions: ALONE,
     told: 'A strong fish. Everything went well so far.',
@@ -193,7 +195,7 @@ const SKETCHES: readonly Sketch[] = [
     conditions: { waterC: 15, airC: 14 },
     told: 'Net full of weed and line.',
     twists: [
-      at('hook-out', 1, 'The long ray of the back fin stands through the mesh.', { sign: 'line-caught' }),
+      at('hook-out', 1, 'The long ray of the dorsal fin is through the mesh.', { sign: 'line-caught' }),
       at('hook-out', 11, 'You have worked it free.', { sign: 'line-clear' }),
     ],
   },
@@ -255,7 +257,7 @@ const SKETCHES: readonly Sketch[] = [
     species: 'barbel',
     bank: 'gravel',
     conditions: { waterC: 24, airC: 31 },
-    told: 'The river has 24 degrees, and it hooked itself.',
+    told: 'The river is at 24 °C, and it hooked itself.',
   },
   {
     id: 'power-line',

@@ -26,7 +26,7 @@ export interface Line {
  * Example: points (0, 1), (1, 3), (2, 5) give offset 1 and slope 2.
  */
 export function fitLine(points: readonly LinePoint[]): Line {
-  if (points.some(({ u }) => !(u > 0))) throw new RangeError('Each point needs an uncertainty above nothing.');
+  if (points.some(({ u }) => !(u > 0))) throw new RangeError('Each point needs an uncertainty above zero.');
   const weights = points.map(({ u }) => 1 / (u * u));
   const sum = (of: (point: LinePoint) => number) =>
     points.reduce((total, point, i) => total + (weights[i] ?? 0) * of(point), 0);

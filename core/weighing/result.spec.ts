@@ -95,7 +95,7 @@ test('a check that is crooked moves nothing, and its doubt is wide', () => {
   const result = weightResult({ ...reading, readAt: '2026-03-02T09:00:00Z' }, { ...around, check: checked(1, 400) });
   expect(result?.best.grams).toBeCloseTo(READ_GRAMS, 6);
   expect(of('calibration', result)).toBeCloseTo(400 / Math.sqrt(3), 0);
-  expect(result?.budget.find(({ source }) => source === 'calibration')?.why).toMatch(/crooked/);
+  expect(result?.budget.find(({ source }) => source === 'calibration')?.why).toMatch(/uneven/);
 });
 
 test('a best estimate within a tenth of its doubt is the weight as read; beyond it the two are told apart', () => {

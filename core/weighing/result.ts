@@ -163,8 +163,8 @@ function resolutionDoubt({ resolutionGrams }: WeightReading, { division }: Weigh
     ...evenly,
     why:
       resolutionGrams === undefined
-        ? 'The scale shows steps; the truth lies anywhere in one.'
-        : 'What the steps of the scale leave open once its readings were averaged.',
+        ? 'The scale shows steps; the true weight is anywhere within one.'
+        : 'What the steps leave open once the readings were averaged.',
   };
 }
 
@@ -189,7 +189,7 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
       source: 'repeatability',
       uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)),
       ...scattered,
-      why: 'Read by eye while it wandered: half a step, as is common.',
+      why: 'Read by eye while it wandered: half a step, as is usual.',
     };
   }
   return {
@@ -214,17 +214,17 @@ function tareDoubt(
       source: 'tare',
       uGrams: bracket.uGrams,
       ...evenly,
-      why: 'The empty sling before and after: the truth lies between.',
+      why: 'The empty sling before and after: its tare lies between.',
     };
   const bound = isBoundOnly(reading)
-    ? ' Hung again it showed nothing, and this scale cannot show less: it may have become lighter.'
+    ? ' Hung again it showed zero, and this scale cannot show less: the sling may have become lighter.'
     : '';
   if (zeroAgeMin === undefined || !drain) {
     return {
       source: 'tare',
       uGrams: UNTIMED_TARE_GRAMS,
       ...scattered,
-      why: `When the sling was zeroed was not noted: 30 g, as is common.${bound}`,
+      why: `When the sling was zeroed was not noted: 30 g, as is usual.${bound}`,
     };
   }
   const error = zeroErrorGrams(drain, zeroAgeMin);
@@ -255,15 +255,15 @@ function calibrationDoubts(
         ...scattered,
         why:
           check.shape === 'crooked'
-            ? `The check of ${day} found it crooked: what it shows wrong follows no line, so nothing was put right.`
-            : `The check of ${day} is itself not quite sure.`,
+            ? `The check of ${day} found it uneven: its errors follow no line, so nothing was corrected.`
+            : `The check of ${day} has a doubt of its own.`,
       },
       {
         source: 'drift',
         uGrams: correction.uDriftGrams,
         freedom: correction.driftFreedom,
         even: false,
-        why: `What such a scale may have changed since the check of ${day}.`,
+        why: `How far such a scale may have drifted since the check of ${day}.`,
       },
     ];
   }
@@ -298,7 +298,7 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
       source: 'held',
       uGrams: (netGrams * most) / 2,
       ...scattered,
-      why: 'It hung from a hand. By its loop that adds nothing, round its body up to 8 %; nobody noted which, so the weight stays and the doubt reaches that far.',
+      why: 'It hung from a hand. By its loop that adds nothing, round its body up to 8 %; it was not noted which, so the weight stands and the interval reaches that far.',
     },
   ];
 }

@@ -42,6 +42,6 @@ export const SLIP_WORDS: Readonly<Record<SlipKind, string>> = {
   'lost-point': 'A decimal point was lost',
   'swapped-digits': 'Two digits were swapped',
   'scale-held': 'The scale was held by hand, not hung',
-  'same-entry-twice': 'The weight of the fish before was written again',
-  'wrong-species': 'It is of another kind',
+  'same-entry-twice': 'The weight of the last fish was written again',
+  'wrong-species': 'It is another species',
 };

@@ -16,7 +16,7 @@ const entry: Entry = {
 test('a slip is told with what was seen for it', () => {
   expect(slipEvidence('sling-left-on', entry)).toEqual([
     'The zero was not tapped.',
-    'The empty sling showed 1 lb 11 oz afterwards, not nothing.',
+    'The empty sling showed 1 lb 11 oz afterwards, not zero.',
   ]);
   expect(slipEvidence('kilograms-for-pounds', entry)).toEqual(['Your scale shows pounds.']);
   expect(slipEvidence('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);

@@ -18,7 +18,7 @@ export function slipEvidence(
       return [
         ...(zeroSeen === false ? ['The zero was not tapped.'] : []),
         ...(after && reading.slingAfter && reading.slingAfter.count > 0
-          ? [`The empty sling showed ${after} afterwards, not nothing.`]
+          ? [`The empty sling showed ${after} afterwards, not zero.`]
           : []),
       ];
     case 'sling-taken-twice':
@@ -40,7 +40,7 @@ export function slipEvidence(
       return before ? ['The fish before it was written with the very same weight.'] : [];
     case 'lost-point':
     case 'swapped-digits':
-      return guessGrams ? [`You had taken it for ${formatMass(nearest(guessGrams, reading.asRead.unit))}.`] : [];
+      return guessGrams ? [`You had guessed ${formatMass(nearest(guessGrams, reading.asRead.unit))}.`] : [];
     default:
       return [];
   }

@@ -16,7 +16,7 @@ const UNREADABLE: Readonly<Record<number, ErrorBody>> = {
   404: { code: 'not-found', sentence: 'There is nothing at that address.' },
   413: {
     code: 'too-large',
-    sentence: 'That is more than is taken at once. Nothing was written; send it in parts.',
+    sentence: 'That is too much at once. Nothing was written; send it in parts.',
   },
   415: {
     code: 'not-taken',

@@ -8,7 +8,7 @@ import { settings } from '../storage/schema.js';
 
 const NAME = 'keeper';
 
-/** The keeper's ways: units, and the school of weighing. */
+/** The keeper's preferences: units, and the school of weighing. */
 @Injectable()
 export class SettingsService {
   constructor(private readonly database: Database) {}

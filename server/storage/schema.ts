@@ -14,7 +14,7 @@ export const waters = sqliteTable('waters', {
   note: text('note'),
   revision: integer('revision').notNull(),
   updatedAt: text('updated_at').notNull(),
-  /** Put away: fish and outings that name it still do, and nothing new can. */
+  /** Archived: fish and outings that name it still do, and nothing new can. */
   retired: integer('retired', { mode: 'boolean' }).notNull().default(false),
 });
 

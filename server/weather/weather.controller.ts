@@ -39,6 +39,6 @@ async function believed(service: WeatherService, wanted: Parameters<WeatherServi
 function failed(what: string): Problem {
   return new Problem(424, {
     code: 'service-failed',
-    sentence: `${what} Nothing was taken from it; what you see and measure yourself goes in by hand.`,
+    sentence: `${what} Nothing was taken from it; enter what you see and measure by hand.`,
   });
 }

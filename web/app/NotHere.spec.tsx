@@ -21,7 +21,7 @@ const open = (at: string) =>
 
 test('what is not to be found is said so, and is no page of its own within one', () => {
   open('/nowhere');
-  expect(screen.getByRole('heading', { name: 'Not to be found here' })).toBeTruthy();
+  expect(screen.getByRole('heading', { name: 'Not found' })).toBeTruthy();
   expect(screen.queryByRole('main')).toBeNull();
 });
 

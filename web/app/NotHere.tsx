@@ -4,10 +4,10 @@ import { Link } from 'react-router';
 export function NotHere() {
   return (
     <div className="mx-auto max-w-xl p-6 pt-16">
-      <h1 className="mb-3 text-3xl">Not to be found here</h1>
+      <h1 className="mb-3 text-3xl">Not found</h1>
       <p className="mb-6">
-        Nothing is lost. Either the address leads nowhere, or what it leads to is not on this device and the server is
-        away.
+        Nothing is lost. Either there is no such page, or what it shows is not on this device and the server cannot be
+        reached.
       </p>
       <ToToday />
     </div>
@@ -20,7 +20,7 @@ export function Broken() {
     <main className="mx-auto max-w-xl p-6 pt-16">
       <h1 className="mb-3 text-3xl">This page broke</h1>
       <p className="mb-6">
-        What you entered is kept on this device. Load the page again; if it breaks again, go on from Today.
+        What you entered is kept on this device. Load the page again; if it breaks again, start again from Today.
       </p>
       <ToToday />
     </main>

@@ -45,14 +45,14 @@ test('says what waits, and whether the server can be reached', () => {
   expect(screen.getByRole('status')).toHaveTextContent('1 entry safe on this device, on the way to the server.');
 });
 
-test('says so when the server is away', () => {
+test('says so when the server cannot be reached', () => {
   line({ events: held('waiting', 'waiting'), trouble: { kind: 'unreachable', sentence: 'Away.' } });
   expect(screen.getByRole('status')).toHaveTextContent('2 entries safe on this device, waiting for the server.');
 });
 
 test('leads to what was refused', () => {
   line({ events: held('refused') });
-  expect(screen.getByRole('link', { name: '1 entry not taken by the server' })).toHaveAttribute('href', '/settings');
+  expect(screen.getByRole('link', { name: '1 entry not accepted by the server' })).toHaveAttribute('href', '/settings');
 });
 
 test('what keeps the book from being written is said on the page, and what becomes of the entries', () => {

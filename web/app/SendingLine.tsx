@@ -20,7 +20,7 @@ export function SendingLine() {
       {waiting > 0 && `${things(waiting)} safe on this device, ${how}. `}
       {refused > 0 && (
         <Link to="/settings" className="quiet-link">
-          {things(refused)} not taken by the server
+          {things(refused)} not accepted by the server
         </Link>
       )}
     </p>

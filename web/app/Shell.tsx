@@ -21,7 +21,7 @@ export function Shell() {
           Keeper
         </p>
         <nav
-          aria-label="The work in its order"
+          aria-label="Main menu"
           className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-5 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] md:static md:grid-cols-1 md:gap-1 md:border-0 md:pb-0"
         >
           {WORK_PLACES.map((place) => (

@@ -25,7 +25,7 @@ export function TroubleNotice() {
   return (
     <div className="mb-6">
       <Notice role="alert">
-        {sentence} What you enter is kept on this device, and goes by itself once that is put right.
+        {sentence} What you enter is kept on this device, and is sent by itself once that is put right.
       </Notice>
     </div>
   );

@@ -26,8 +26,7 @@ export async function openCamera(way: CameraWay, before: BeforeCamera): Promise<
 async function openReal(): Promise<OpenCamera> {
   // Only where the page is trusted does the browser have it, whatever its types say.
   const { mediaDevices } = navigator as { mediaDevices?: MediaDevices };
-  if (!mediaDevices)
-    throw new Error('This browser gives no camera to this page. Take it with the camera’s own application.');
+  if (!mediaDevices) throw new Error('This browser has no camera for this page. Use the camera app instead.');
   const stream = await mediaDevices
     .getUserMedia({
       video: { facingMode: 'environment', width: { ideal: 3840 }, height: { ideal: 2160 } },
@@ -37,8 +36,8 @@ async function openReal(): Promise<OpenCamera> {
       const refused = error instanceof DOMException && error.name === 'NotAllowedError';
       throw new Error(
         refused
-          ? 'The camera was not allowed. Allow it in the browser’s settings, or take the picture with the camera’s own application.'
-          : 'No camera answers here. Take the picture with the camera’s own application.',
+          ? 'The camera was not allowed. Allow it in the browser’s settings, or take the picture with the camera app.'
+          : 'No camera was found. Take the picture with the camera app.',
       );
     });
   return { stream, close: () => stream.getTracks().forEach((track) => track.stop()) };

@@ -28,7 +28,7 @@ export function usePictureBytes(sha256: string | undefined): { bytes: Blob | und
 /** A picture, or its copy for the screen, as the server has it. @throws Error when it has none, or does not answer */
 export async function pictureBytes(sha256: string, size?: PictureSize): Promise<Blob> {
   const answer = await fetch(`/api/pictures/${sha256}${size ? `?size=${size}` : ''}`);
-  if (!answer.ok) throw new Error('The picture did not come.');
+  if (!answer.ok) throw new Error('The picture could not be loaded.');
   return answer.blob();
 }
 

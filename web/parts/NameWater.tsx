@@ -61,7 +61,7 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
         </Notice>
       )}
       <button type="submit" className="button button-main" disabled={form.formState.isSubmitting}>
-        Keep this water
+        Save this water
       </button>
     </form>
   );

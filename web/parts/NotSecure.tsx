@@ -9,7 +9,7 @@ export function NotSecure() {
   return (
     <Notice>
       <p className="max-w-prose">
-        This page came without encryption, from <b>{window.location.host}</b>. So the browser holds back: opening it
+        This page came without encryption, from <b>{window.location.host}</b>. So the browser does not allow: opening it
         without signal, the camera, Bluetooth scales and probes, and keeping the screen awake beside a fish. Taps,
         weights and pictures from the gallery are kept and sent as always. Opened under https, or on the computer that
         keeps the book, all of it works.

@@ -49,13 +49,13 @@ function SwimName({ known = false }: { known?: boolean }) {
     },
   });
   return (
-    <RowForm title="A swim" form={form} keep="Keep this swim" known={known}>
+    <RowForm title="A swim" form={form} keep="Save this swim" known={known}>
       <TextField label="Its name" value={name} problem={form.at('name')} onChange={setName} />
       <TextField label="Bearing" value={facing} problem={form.at('facingDeg')} onChange={setFacing} />
     </RowForm>
   );
 }
-const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep this swim' }));
+const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save this swim' }));
 
 test('nothing is said before it is tried; then each field says what is wrong with it, and keeps what was typed', async () => {
   render(<SwimName />);
@@ -84,13 +84,13 @@ test('a device with no room says so, and does not go on', async () => {
   room = false;
   render(<SwimName known />);
   const before = kept;
-  await userEvent.click(screen.getByRole('button', { name: 'Put it away' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Archive it' }));
   expect(screen.getByText(/this device may have no room left/)).toBeVisible();
   expect(kept).toBe(before);
 });
 
 test('what stands in the book can be put away, though a field is not right', async () => {
   render(<SwimName known />);
-  await userEvent.click(screen.getByRole('button', { name: 'Put it away' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Archive it' }));
   expect(written).toMatchObject([['swims', ID, { retired: true }]]);
 });

@@ -28,11 +28,7 @@ export function RowForm({ title, above, form, keep, known, wide = false, childre
       {above && <p className="text-soft">{above}</p>}
       <h1 className="mb-6 text-3xl font-semibold">{title}</h1>
       {children}
-      {form.problems.length > 0 && (
-        <Notice role="alert">
-          Something is not right yet; it is said at its field. Nothing that you typed is lost.
-        </Notice>
-      )}
+      {form.problems.length > 0 && <Notice role="alert">Check the fields marked below. What you typed is kept.</Notice>}
       {form.notKept && (
         <Notice role="alert">
           It could not be kept: this device may have no room left. What you typed is still here.
@@ -44,7 +40,7 @@ export function RowForm({ title, above, form, keep, known, wide = false, childre
         </button>
         {known && (
           <button type="button" className="button min-h-16" onClick={() => void form.put(true)}>
-            Put it away
+            Archive it
           </button>
         )}
       </div>

@@ -40,11 +40,11 @@ test('what Escape would lose is asked about; writing goes on, or it is closed wi
   await userEvent.type(screen.getByLabelText('Why'), 'Misread.');
   await userEvent.keyboard('{Escape}');
   expect(screen.getByRole('alert')).toHaveTextContent('What you typed here is not kept yet.');
-  await userEvent.click(screen.getByRole('button', { name: 'Go on writing' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Keep writing' }));
   expect(screen.getByLabelText('Why')).toHaveValue('Misread.');
   await userEvent.click(screen.getByRole('button', { name: 'Close' }));
   expect(isOpen()).toBe(true);
-  await userEvent.click(screen.getByRole('button', { name: 'Close without it' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Close and discard' }));
   expect(isOpen()).toBe(false);
 });
 

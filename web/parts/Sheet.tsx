@@ -52,10 +52,10 @@ export function Sheet({ title, open, onOpenChange, keepsDraft = false, children 
             <div role="alert" className="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-rust pl-3">
               <span>What you typed here is not kept yet.</span>
               <button type="button" className="button" onClick={() => setAsked(false)}>
-                Go on writing
+                Keep writing
               </button>
               <button type="button" className="button" onClick={close}>
-                Close without it
+                Close and discard
               </button>
             </div>
           )}

@@ -52,7 +52,7 @@ export function SpeciesChoice({
         />
       </div>
       {species === 'other' && onKindName && (
-        <TextField className="max-w-64" label="What it is called" value={kindName} onChange={onKindName} />
+        <TextField className="max-w-64" label="Name of the species" value={kindName} onChange={onKindName} />
       )}
     </div>
   );

@@ -23,7 +23,7 @@ test('a list that was never read and cannot be read is not said to be empty', as
   expect(await screen.findByRole('status')).toHaveTextContent('The book cannot be reached from here');
 });
 
-test('one that was read before says nothing, though the server is away; nor does an empty one that was read', async () => {
+test('one that was read before says nothing, though the server cannot be reached; nor does an empty one that was read', async () => {
   ask = () => Promise.reject(new Error('away'));
   list([{ id: 'a' }]);
   ask = () => Promise.resolve([]);

@@ -15,7 +15,7 @@ export function WaterPicker({ value, onChange }: { value: string | undefined; on
   const [naming, setNaming] = useState(false);
   const options = [
     ...waters.map(({ id, name }) => ({ value: id, label: name })),
-    { value: ANOTHER, label: 'Another water…' },
+    { value: ANOTHER, label: 'Add a water…' },
   ];
   return (
     <>
@@ -26,8 +26,8 @@ export function WaterPicker({ value, onChange }: { value: string | undefined; on
         options={options}
         onChange={(chosen) => (chosen === ANOTHER ? setNaming(true) : onChange(chosen))}
       />
-      <Sheet title="Another water" open={naming} onOpenChange={setNaming}>
-        <Suspense fallback={<p>Fetching the form…</p>}>
+      <Sheet title="Add a water" open={naming} onOpenChange={setNaming}>
+        <Suspense fallback={<p>Opening the form…</p>}>
           <NameWater
             onNamed={(id) => {
               onChange(id);

@@ -69,7 +69,7 @@ export function Keypad({ digit, erase }: KeypadProps) {
           {d}
         </button>
       ))}
-      <button type="button" aria-label="Take back a digit" className="button col-span-2 min-h-14" onClick={erase}>
+      <button type="button" aria-label="Delete a digit" className="button col-span-2 min-h-14" onClick={erase}>
         <Delete aria-hidden />
       </button>
     </div>

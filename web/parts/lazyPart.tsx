@@ -7,6 +7,6 @@ export function lazyPart<P extends object>(fetched: () => Promise<ComponentType<
 
 function NotFetched() {
   return (
-    <p className="text-soft">This part could not be fetched: the server does not answer. Load the page again later.</p>
+    <p className="text-soft">This part could not be loaded: the server does not answer. Load the page again later.</p>
   );
 }

@@ -25,7 +25,7 @@ export function pieceOf(
 
 function read(widthPx: number, heightPx: number, draw: (on: OffscreenCanvasRenderingContext2D) => void): Raster {
   const context = new OffscreenCanvas(widthPx, heightPx).getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('This browser gives no canvas to read pictures with.');
+  if (!context) throw new Error('This browser has no canvas to read pictures with.');
   draw(context);
   return { widthPx, heightPx, channels: 4, data: context.getImageData(0, 0, widthPx, heightPx).data };
 }

@@ -151,7 +151,7 @@ async function compare(
 ): Promise<PossibleMatch & { readonly flank: FlankInBook }> {
   const prints = await readiedOf([flank, other]);
   const [one, two] = [prints.get(flank), prints.get(other)];
-  if (!one || !two) throw new Error('The prints do not come.');
+  if (!one || !two) throw new Error('The flanks could not be loaded.');
   const { score, parts, shift } = eitherWay(one, two, compareDescriptors(one, two, THOROUGH), THOROUGH);
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
   const beside = metadataLogOdds(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));

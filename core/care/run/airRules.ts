@@ -19,7 +19,7 @@ export const AIR_RULES: readonly RunRule[] = [
             text:
               clocks.airNowMs >= budget.spellMs
                 ? 'Back into the water now.'
-                : 'It has had its air: back into the water, and no further lift.',
+                : 'It has been out long enough: back into the water, and no more lifts.',
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -42,10 +42,10 @@ export const AIR_RULES: readonly RunRule[] = [
                 : 'Back in now: no scale, no picture.',
             reason:
               waterC !== null && waterC >= stopLine.tempC
-                ? 'The water is over the line for this fish. It had better not have left it.'
+                ? 'The water is too warm for this fish. It should have stayed in.'
                 : airC !== null && airC <= 0
                   ? 'In frost gills and eyes freeze within seconds.'
-                  : 'It has no reserve left for air.',
+                  : 'It has nothing left for time out of the water.',
             basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
             does: hookEnd === null ? [] : ['held'],
             avoids: ['weighed', 'measured', 'pictured', 'looked-over', 'carried'],
@@ -62,7 +62,7 @@ export const AIR_RULES: readonly RunRule[] = [
       !signs.has('bleeding')
         ? {
             severity: 'stop',
-            text: 'It has had its air: no further lift. Hold it upright and let it go.',
+            text: 'It has been out long enough: no more lifts. Hold it upright and let it go.',
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -97,7 +97,7 @@ export const AIR_RULES: readonly RunRule[] = [
       !matSoaked
         ? {
             severity: 'care',
-            text: `The mat stands at about ${Math.round(matC)} °C: soak it, or turn it, before the fish lies on it.`,
+            text: `The mat is at about ${Math.round(matC)} °C: soak it, or turn it, before the fish lies on it.`,
             reason: 'A dark mat in the sun burns skin and slime.',
             basis: { kind: 'computed', method: 'heat of the mat' },
           }
@@ -112,7 +112,7 @@ export const AIR_RULES: readonly RunRule[] = [
         ? {
             severity: 'care',
             text: `Dry since ${spoken(dryMs)}: pour, head to tail, a hand over the gill cover.`,
-            reason: 'It stays wet all the time. Never up the body into the gills.',
+            reason: 'Keep it wet all the time. Never pour up the body into the gills.',
             basis: COMMON_PRACTICE,
             does: ['pour'],
           }
@@ -136,7 +136,7 @@ export const AIR_RULES: readonly RunRule[] = [
         text: cleaned
           ? 'Now the seal, then wet it so that it sets. Clear of gills and eyes.'
           : 'Clean it first, then seal, then wet. Clear of gills and eyes.',
-        reason: `Sealant alone closes a dirty wound in.${rules.treatments === null ? ' Ask what this water and the label allow.' : ''}`,
+        reason: `Sealant alone traps the dirt in a wound.${rules.treatments === null ? ' Ask what this water and the label allow.' : ''}`,
         basis: COMMON_PRACTICE,
         does: cleaned ? ['seal'] : ['clean', 'seal'],
       };
@@ -165,7 +165,7 @@ export const AIR_RULES: readonly RunRule[] = [
         ? {
             severity: 'care',
             text: 'It was sealed before it was cleaned: wipe the seal off, clean, seal again.',
-            reason: 'What is closed in under a seal goes on.',
+            reason: 'What is trapped under a seal carries on.',
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -176,7 +176,7 @@ export const AIR_RULES: readonly RunRule[] = [
       phase === 'air' && use.stage === 'three-quarters' && !signs.has('thrashing')
         ? {
             severity: 'care',
-            text: 'Three quarters of its time are gone: finish what you hold.',
+            text: 'Three quarters of its time are gone: finish what you are doing.',
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -199,7 +199,7 @@ export const AIR_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: 'Wet sling on the scale, zero it, camera ready: all before the lift.',
-            reason: 'What is arranged now is not arranged while it is in the air.',
+            reason: 'What you set up now you need not set up while it is out of the water.',
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -233,6 +233,6 @@ export const AIR_RULES: readonly RunRule[] = [
 function budgetReason(spellMs: number, reasons: readonly string[]): string {
   const time = `${Math.round(spellMs / 1000)} seconds at a time`;
   return reasons.length === 0
-    ? `${time}, by your school.`
+    ? `${time}, by your choice.`
     : `${time}: ${reasons.map((text) => text.charAt(0).toLowerCase() + text.slice(1).replace(/\.$/, '')).join(', ')}.`;
 }

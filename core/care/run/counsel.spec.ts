@@ -97,7 +97,7 @@ const CASES: Record<
     {},
   ],
   'thrashing-in-air': [[...LIFTED, seen('thrashing', 351)], 352, {}, /Down with it/, LIFTED, 352, {}],
-  bleeding: [[...NETTED, seen('bleeding', 305)], 310, {}, /It bleeds/, NETTED, 310, {}],
+  bleeding: [[...NETTED, seen('bleeding', 305)], 310, {}, /It is bleeding/, NETTED, 310, {}],
   'from-the-net': [UNHOOKED, 320, hot, /Release it from the net/, UNHOOKED, 320, warm],
   'grip-toothed': [NETTED, 310, { species: 'pike' }, /inside of the gill plate/, NETTED, 310, {}],
   'grip-on-the-mat': [
@@ -118,9 +118,9 @@ const CASES: Record<
   shed: [[...NETTED, ['hook-shed', 305]], 310, {}, /find it in the mesh/, UNHOOKED, 320, {}],
   'before-the-lift': [UNHOOKED, 345, {}, /pectorals flat/, LIFTED, 352, {}],
   'air-over': [LIFTED, 381, {}, /Back into the water now/, LIFTED, 379, {}],
-  'no-further-lift': [[...LIFTED, ['rested', 411]], 420, {}, /no further lift/, [...LIFTED, ['rested', 409]], 420, {}],
+  'no-further-lift': [[...LIFTED, ['rested', 411]], 420, {}, /no more lifts/, [...LIFTED, ['rested', 409]], 420, {}],
   dropped: [[...LIFTED, ['dropped', 352]], 353, {}, /It dropped/, LIFTED, 353, {}],
-  'mat-hot': [UNHOOKED, 345, { matC: 27 }, /stands at about 27/, [...UNHOOKED, ['wetted', 320]], 345, { matC: 27 }],
+  'mat-hot': [UNHOOKED, 345, { matC: 27 }, /is at about 27/, [...UNHOOKED, ['wetted', 320]], 345, { matC: 27 }],
   pour: [
     LIFTED,
     411,
@@ -153,8 +153,8 @@ const CASES: Record<
   'zero-first': [UNHOOKED, 345, {}, /zero it/, [...UNHOOKED, ['zeroed', 340]], 345, {}],
   'picture-low': [LIFTED, 355, {}, /Kneel/, [...LIFTED, ['pictured', 353]], 355, {}],
   overnight: [UNHOOKED, 7600, {}, /2 hours in the sling is not a rest/, UNHOOKED, 7400, {}],
-  'kept-too-long': [UNHOOKED, 1201, {}, /15 minutes are the limit/, UNHOOKED, 1199, {}],
-  'kept-half': [UNHOOKED, 751, {}, /are left/, UNHOOKED, 749, {}],
+  'kept-too-long': [UNHOOKED, 1201, {}, /the limit is 15 minutes/, UNHOOKED, 1199, {}],
+  'kept-half': [UNHOOKED, 751, {}, / left\./, UNHOOKED, 749, {}],
   'predator-release': [[...HOLDING, seen('predator-near', 372)], 380, {}, /hold it longer/, HOLDING, 380, {}],
   'not-coming': [
     HOLDING,

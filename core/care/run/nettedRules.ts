@@ -20,11 +20,11 @@ export const NETTED_RULES: readonly RunRule[] = [
         ? {
             severity: 'stop',
             text: 'Swallowed: cut the line close and leave the hook.',
-            reason: 'What is pulled up from there tears what it lives by. Most hooks left in work loose.',
+            reason: 'Pulling from there tears vital organs. Most hooks left in work loose.',
             basis: COMMON_PRACTICE,
             steps: [
               'Keep it in the water.',
-              'Mouth open just so far as you can see.',
+              'Open the mouth just far enough to see.',
               'Snip the line as close as you can.',
               'Note it, and let it go.',
             ],
@@ -45,7 +45,7 @@ export const NETTED_RULES: readonly RunRule[] = [
             text: signs.has('hook-deep')
               ? 'Deep: cut the hook, do not pull.'
               : 'Near gills or eye: cut the hook, do not turn it.',
-            reason: 'A hook costs cents; a torn gill or throat costs the fish.',
+            reason: 'A hook costs pennies; a torn gill or throat costs the fish.',
             basis: COMMON_PRACTICE,
             steps: [
               toothed
@@ -112,7 +112,7 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase !== 'playing' && phase !== 'gone' && signs.has('bleeding')
         ? {
             severity: 'stop',
-            text: 'It bleeds: leave the place alone, keep it in the water, let it go from the net.',
+            text: 'It is bleeding: leave the place alone, keep it in the water, let it go from the net.',
             reason: 'Handling and air make it bleed longer. Nothing that is poured on gills helps.',
             basis: COMMON_PRACTICE,
             does: ['held'],
@@ -129,10 +129,10 @@ export const NETTED_RULES: readonly RunRule[] = [
             text: 'Release it from the net: no lift, no scale, no picture.',
             reason:
               waterC !== null && waterC >= stopLine.tempC
-                ? 'The water is over the line for this fish.'
+                ? 'The water is too warm for this fish.'
                 : airC !== null && airC <= 0
                   ? 'In frost gills and eyes freeze within seconds.'
-                  : 'It has no reserve left for air.',
+                  : 'It has nothing left for time out of the water.',
             basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
             does: ['held'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
@@ -167,7 +167,7 @@ export const NETTED_RULES: readonly RunRule[] = [
         ? {
             severity: 'care',
             text: 'Never by lip, jaw or gills: both hands under it, in the water.',
-            reason: 'Trout and salmon kinds have jaws and gills that do not bear it.',
+            reason: 'The jaws and gills of trout and salmon cannot take it.',
             basis: COMMON_PRACTICE,
             does: ['grip'],
           }
@@ -192,7 +192,7 @@ export const NETTED_RULES: readonly RunRule[] = [
                 ? 'On the mat, belly down: glove on, thumb over the lower lip. Long pliers, from behind the rasp.'
                 : 'On the mat, its back towards you: fingers along the gill cover’s edge or flat inside the plate, wrist cocked, chin up.',
             reason:
-              'Held firmly it opens its mouth by itself; clear of the red rakers nothing of it is hurt. Never hung by it.',
+              'Held firmly it opens its mouth by itself; clear of the red rakers it is not hurt. Never hung by it.',
             basis: COMMON_PRACTICE,
             does: ['grip'],
           }
@@ -228,7 +228,7 @@ export const NETTED_RULES: readonly RunRule[] = [
             text: 'Let it settle, head up, gills under. Set camera and scale meanwhile.',
             reason:
               schools.fight === 'short'
-                ? 'It came in green: what the fight did not tire, the net must calm.'
+                ? 'It came in green: let it calm down in the net.'
                 : 'A fish that has settled lies still on the mat.',
             basis: {
               kind: 'school',

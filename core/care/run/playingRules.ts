@@ -25,7 +25,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
             severity: 'stop',
             text: 'Too warm for this fish: break it off, or straighten the hook, now.',
             reason:
-              'So your school has it: the fight ends at once. Against it: a hook, perhaps a deep one, stays in the fish. If it will not give, land it as fast as the tackle allows.',
+              'Your choice: the fight ends at once. Against it: a hook, perhaps a deep one, stays in the fish. If it will not give, land it as fast as the tackle allows.',
             basis: { kind: 'school', name: 'break it off, or straighten the hook' },
             steps: [
               'Point the rod at the fish, clamp the spool, walk back until hook or link gives. Face turned away.',
@@ -69,7 +69,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
         ? {
             severity: 'stop',
             text: 'Rod low: there is a power line here.',
-            reason: 'Carbon conducts, and the line need not be touched.',
+            reason: 'Carbon conducts; you need not even touch the line.',
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -80,8 +80,8 @@ export const PLAYING_RULES: readonly RunRule[] = [
       phase === 'playing' && clocks.fightMs >= 10 * 60_000 && !fromTheNet
         ? {
             severity: 'care',
-            text: 'A long fight: have the net in, and keep what follows short.',
-            reason: 'The longer it was played, the less air it stands.',
+            text: 'A long fight: net in the water, and keep the rest short.',
+            reason: 'The longer the fight, the less time out of the water it can take.',
             basis: { kind: 'published', source: 'Ferguson and Tufts 1992' },
             does: ['pull-hard'],
           }
@@ -94,7 +94,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
         ? {
             severity: 'care',
             text: 'A long fight in warm water: no picture this time. Release it from the net.',
-            reason: 'Warmth and exertion add up, and what kills shows only hours later.',
+            reason: 'Heat and exertion add up, and the damage shows only hours later.',
             basis: { kind: 'published', source: 'Gale et al. 2013' },
             does: ['pull-hard'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
@@ -112,7 +112,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: 'Steady and hard, low from the side, as short as the tackle allows. The net is in already.',
-            reason: 'The less it is tired, the sooner it is itself again. It comes in green: it rests in the net.',
+            reason: 'The less it tires, the sooner it recovers. It comes in green, so rest it in the net.',
             basis: { kind: 'school', name: 'as short as can be' },
             does: ['pull-hard'],
           }
@@ -129,8 +129,8 @@ export const PLAYING_RULES: readonly RunRule[] = [
       !(waterC !== null && waterC >= stopLine.tempC)
         ? {
             severity: 'good',
-            text: 'Let it tire before the net: ready when it comes over it on its side.',
-            reason: 'Brought in green it thrashes on the mat. From ten minutes on that no longer counts.',
+            text: 'Let it tire before the net: it is ready when it slides over on its side.',
+            reason: 'Brought in green it thrashes on the mat. After ten minutes this no longer applies.',
             basis: { kind: 'school', name: 'played out' },
           }
         : null,
@@ -143,11 +143,11 @@ export const PLAYING_RULES: readonly RunRule[] = [
             severity: 'good',
             text:
               bank === 'wading'
-                ? `Stand still and bring it round to you; no step deeper${dark ? ' in the dark' : ''}.`
-                : 'Go in to the fish. It is not drawn over gravel.',
+                ? `Stand still and bring it round to you; do not wade deeper${dark ? ' in the dark' : ''}.`
+                : 'Go in to the fish. Do not drag it over gravel.',
             reason:
               bank === 'wading'
-                ? 'Cold water drowns, and a hooked fish pulls one on.'
+                ? 'Cold water drowns, and a hooked fish pulls you on.'
                 : 'A blow to the head kills days later and cannot be seen.',
             basis: COMMON_PRACTICE,
           }
@@ -160,7 +160,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: 'Sit down to net it. Lifejacket closed, tools tied on.',
-            reason: 'A boat is lost over its side, and so are pliers.',
+            reason: 'People and pliers go over the side.',
             basis: COMMON_PRACTICE,
           }
         : null,

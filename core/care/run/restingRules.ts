@@ -19,8 +19,7 @@ export const RESTING_RULES: readonly RunRule[] = [
         ? {
             severity: 'stop',
             text: `${spoken(retention.ms)} in the sling is not a rest. Let it go now.`,
-            reason:
-              'A stressed fish that is kept stays stressed, and is wild when it is lifted for a picture by daylight.',
+            reason: 'A fish that is kept stays stressed, and goes wild when it is lifted for a picture by daylight.',
             basis: COMMON_PRACTICE,
             does: ['held'],
             avoids: ['rested', 'lifted', 'weighed', 'measured', 'pictured'],
@@ -38,8 +37,8 @@ export const RESTING_RULES: readonly RunRule[] = [
             severity: 'stop',
             text:
               limitMs === 0
-                ? `Nothing is kept here, and it has been in the net for ${spoken(ms)}: let it go.`
-                : `${spoken(ms)} in net and sling, ${spoken(limitMs)} are the limit: let it go.`,
+                ? `No retention here, and it has been in the net for ${spoken(ms)}: let it go.`
+                : `${spoken(ms)} in net and sling; the limit is ${spoken(limitMs)}: let it go.`,
             reason: 'Resting is for minutes.',
             basis,
             does: ['held'],
@@ -57,7 +56,7 @@ export const RESTING_RULES: readonly RunRule[] = [
       ms < limitMs
         ? {
             severity: 'care',
-            text: `In the net for ${spoken(ms)}; ${spoken(limitMs - ms)} are left.`,
+            text: `In the net for ${spoken(ms)}; ${spoken(limitMs - ms)} left.`,
             reason: 'Resting is for minutes.',
             basis,
           }
@@ -106,7 +105,7 @@ export const RESTING_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: 'As long as it takes: five minutes are not unusual.',
-            reason: 'It goes when it can. Pushing it off is no help.',
+            reason: 'It goes when it is ready. Pushing it off does not help.',
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -138,7 +137,7 @@ export const RESTING_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: 'Let it breathe a minute. Frame the picture on the empty mat.',
-            reason: 'A rest in the water between two things costs nothing.',
+            reason: 'A rest in the water between two steps costs nothing.',
             basis: COMMON_PRACTICE,
           }
         : null,

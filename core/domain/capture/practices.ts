@@ -18,7 +18,7 @@ export type AirPractice = (typeof AIR_PRACTICES)[number];
 export const KEEP_PRACTICES = ['short', 'none'] as const;
 export type KeepPractice = (typeof KEEP_PRACTICES)[number];
 
-/** The keeper's ways on the bank. */
+/** The keeper's preferences on the bank. */
 export interface BankPractices {
   readonly unhook: UnhookPractice;
   readonly lift: LiftPractice;
@@ -90,7 +90,7 @@ export const AIR_WORDS: Readonly<Record<AirPractice, PracticeWords>> = {
     name: '60 seconds',
     why: 'For those who weigh and picture in one go, with all laid out. It is twice the time, and costs more than twice as much.',
   },
-  own: { name: 'A number of your own', why: 'You know your hands.' },
+  own: { name: 'A number of your own', why: 'For those who have timed themselves.' },
 };
 export const KEEP_WORDS: Readonly<Record<KeepPractice, PracticeWords>> = {
   short: { name: 'For minutes, with a clock', why: 'A short rest in net or sling, in the water, between two things.' },

@@ -17,16 +17,16 @@ export type Sign = (typeof SIGNS)[number];
 
 /** What each sign says on its control. */
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
-  'hook-easy': 'Hook in plain reach',
+  'hook-easy': 'Hook easy to reach',
   'hook-deep': 'Hook is deep',
   'hook-swallowed': 'Hook swallowed',
   'hook-near-gills': 'Near gills or eye',
-  thrashing: 'It thrashes',
+  thrashing: 'It is thrashing',
   calm: 'It lies calm',
   'line-caught': 'Line or fin caught',
   'line-clear': 'Fins and line free',
-  bleeding: 'It bleeds',
-  spent: 'It is spent',
+  bleeding: 'It is bleeding',
+  spent: 'It is exhausted',
   small: 'A small one',
   'predator-near': 'Predator about',
 };

@@ -42,8 +42,8 @@ function ConditionLine({ state }: { state: CaptureState }) {
   return (
     <p className="py-1 text-soft">
       {relative !== undefined &&
-        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. Sound fish lie ${WS_SPREAD.fish} either side of it; before spawning up to ${WS_SPREAD.spawn} more, males ${WS_SPREAD.sex} less, river fish ${WS_SPREAD.river} less. `}
-      {guess && `You took it for ${formatMass(guess)}.`}
+        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. Healthy fish vary by ${WS_SPREAD.fish} either side; before spawning up to ${WS_SPREAD.spawn} more, males ${WS_SPREAD.sex} less, river fish ${WS_SPREAD.river} less. `}
+      {guess && `You guessed ${formatMass(guess)}.`}
     </p>
   );
 }

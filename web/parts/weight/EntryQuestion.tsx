@@ -31,8 +31,8 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
     <section aria-label="Does it add up?" className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
       <h2 className="text-xl font-semibold">Does it add up?</h2>
       <p>
-        From {said.expected.basis} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} was to be expected, two in
-        three between {aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit)} and{' '}
+        From {said.expected.basis} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} would be expected, two
+        times in three between {aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit)} and{' '}
         {aboutGrams(Math.exp(said.expected.lnGrams + said.expected.sd), unit)}.
       </p>
       <ul>

@@ -57,22 +57,22 @@ export function LiveScaleReading({ state, division, rounding, onTaken, what }: L
           {grams === undefined ? '0' : shownText(grams, state.unit, division)}
         </span>
         <span role="status" className="text-xl font-semibold">
-          {steadiness === 'empty' && what === 'sling' ? 'About nothing' : words.is}
+          {steadiness === 'empty' && what === 'sling' ? 'About zero' : words.is}
         </span>
       </div>
       <ScaleTrace samples={state.samples} settling={state.settling} />
       {words.so && <p className="text-soft">{words.so}</p>}
       {steadiness === 'held' && taken && (
-        <div role="group" aria-label="Take it as it is held" className="grid grid-cols-2 gap-3">
+        <div role="group" aria-label="Record it as held" className="grid grid-cols-2 gap-3">
           <button type="button" className="button min-h-16 px-2" onClick={() => onTaken({ ...taken, support: 'loop' })}>
-            Take it: I hold the loop
+            Record it: I hold the loop
           </button>
           <button
             type="button"
             className="button min-h-16 px-2"
             onClick={() => onTaken({ ...taken, support: 'cupped' })}
           >
-            Take it: my hand is round it
+            Record it: my hand is round it
           </button>
         </div>
       )}

@@ -9,7 +9,7 @@ interface WeightFieldsProps {
   readonly question: WeightQuestion | undefined;
 }
 
-/** The weight as it was read, by either school, with the question where it can be read two ways. */
+/** Weight as read, by either school, with the question where it can be read two ways. */
 export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
   const gross = typed.method === 'gross-minus-tare';
   return (

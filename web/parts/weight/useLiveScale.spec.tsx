@@ -77,7 +77,7 @@ test('one that does not answer, falls silent, or goes, says so and is let go', a
   silent.pass(3100);
   expect(silent.state()).toMatchObject({
     is: 'failed',
-    why: expect.stringMatching(/fallen silent. Nothing was taken/),
+    why: expect.stringMatching(/stopped sending. Nothing was recorded/),
   });
   expect(silent.letGo()).toBe(1);
   const gone = await listening();

@@ -65,7 +65,7 @@ export function useLiveScale(divisionGrams: number) {
         onGone: fail,
         onPacket: (packet) => {
           if (over) return;
-          waitFor(SILENT_MS, `The ${scale.name} has fallen silent. Nothing was taken.`);
+          waitFor(SILENT_MS, `The ${scale.name} has stopped sending. Nothing was recorded.`);
           const answer = readWeightPacket(packet);
           if (!answer.ok) {
             unread += 1;

@@ -34,5 +34,5 @@ test('the card for a fish that is hooked all the same stands only where the wate
   expect(screen.queryByRole('heading')).not.toBeInTheDocument();
   rerender(<HotCaptureCard advice={[warm, mild]} school="break-off" />);
   const [, first] = screen.getAllByRole('heading');
-  expect(first).toHaveTextContent('Break it off, or straighten the hookyour school');
+  expect(first).toHaveTextContent('Break it off, or straighten the hookyour choice');
 });

@@ -67,7 +67,7 @@ export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdv
           <div key={way.school} className="border-t-2 border-ink pt-3">
             <h3 className="mb-1 text-lg font-semibold">
               {way.name}
-              {i === 0 && <span className="ml-2 font-sans text-sm font-normal">your school</span>}
+              {i === 0 && <span className="ml-2 font-sans text-sm font-normal">your choice</span>}
             </h3>
             <ol className="mb-2 list-decimal pl-5">
               {way.steps.map((step) => (

@@ -12,8 +12,8 @@ export function CallOff({ onCalledOff }: { onCalledOff: () => void }) {
       <Sheet title="Call it off" open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
           <p className="max-w-prose">
-            The plan leaves the list of what is coming. Nobody fished, so it is no blank and counts for nothing. It can
-            be put on again.
+            The plan leaves the list of coming outings. Nobody fished, so it is not a blank and does not count. You can
+            put it back on.
           </p>
           <button
             type="button"

@@ -49,7 +49,7 @@ export function Conditions(props: ConditionsProps) {
         <p className="mb-3 max-w-prose text-soft">
           {position
             ? 'With a forecast, or with air and sky as you see them, the hours are drawn here: water, mat and bucket.'
-            : 'Say where the swim or the water lies, and sun, shade and heat are worked out here. The position stays in this book.'}
+            : 'Add the position of the swim or the water, and sun, shade and heat are worked out here. The position stays in this book.'}
         </p>
       )}
       {moments && !state.forecast && (
@@ -88,7 +88,7 @@ export function Conditions(props: ConditionsProps) {
 
 const STEP_MS = 15 * 60_000;
 
-/** The hour that is looked at, while the outing is only planned. */
+/** Hour shown, while the outing is only planned. */
 function LookAt({ state, momentMs, onLook }: { state: OutingState; momentMs: number; onLook: (atMs: number) => void }) {
   const clock = clockBetween(state.fromMs, state.toMs);
   const steps = Math.floor((state.toMs - state.fromMs) / STEP_MS);
@@ -98,7 +98,7 @@ function LookAt({ state, momentMs, onLook }: { state: OutingState; momentMs: num
         Look at <b className="tabular-nums">{clock(momentMs)}</b>
       </span>
       <HourSlider
-        label="The hour that is looked at"
+        label="Hour shown"
         text={clock(momentMs)}
         most={steps}
         value={Math.round((momentMs - state.fromMs) / STEP_MS)}
@@ -117,7 +117,7 @@ function nowSentence({ now, position, momentMs }: OutingAssessment, state: Outin
   const sky = weather
     ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
     : '';
-  const water = measured ? measuredText(measured, habit) : 'The water has not been measured yet.';
+  const water = measured ? measuredText(measured, habit) : 'No water temperature yet.';
   return [water, seenText(state, habit), sky, position && sunSentence(sunDay(momentMs, position))]
     .filter(Boolean)
     .join(' ');
@@ -159,6 +159,6 @@ function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit
 function cloudText(octas: number): string {
   if (octas < 1) return 'clear';
   if (octas < 3.5) return 'a few clouds';
-  if (octas < 5.5) return 'half clouded';
+  if (octas < 5.5) return 'half cloudy';
   return octas < 7.5 ? 'mostly cloud' : 'overcast';
 }

@@ -46,7 +46,10 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
         >
           <p className="font-book text-2xl">{outcomeText(fish, state.runsDropped)}</p>
           {fish.landed === 0 && (
-            <p>A blank belongs in the book as much as a catch: it tells of the day, the swim and the rigs.</p>
+            <p>
+              A blank belongs in the book as much as a catch does: it says something about the day, the swim and the
+              rigs.
+            </p>
           )}
           <NoteField label="Anything to remember" value={draft.note} onChange={(note) => change({ note })} />
           <p className="text-soft">Kit: replace hooks, rinse and dry, dip what goes to another water.</p>

@@ -30,15 +30,21 @@ function heat(now: Partial<HeatMoment>, clocks: Partial<HeatClocks>, soakLastsMs
 }
 
 test.each<[string, Partial<HeatMoment>, Partial<HeatClocks>, number | null, RegExp]>([
-  ['burns now', { matC: 46 }, { matBurnsMs: 6 }, null, /^The mat burns now, at about 46\.0 °C\./],
+  ['burns now', { matC: 46 }, { matBurnsMs: 6 }, null, /^The mat is burning hot now, at about 46\.0 °C\./],
   ['too warm now', { matC: 33 }, { matWarmMs: 6 }, null, /too warm for a fish from water at 20\.0 °C/],
-  ['soaked', {}, { matDryMs: 9, matBurnsMs: 10 }, null, /lasts until about 9:00\. Dry, it burns from about 10:00\./],
+  [
+    'soaked',
+    {},
+    { matDryMs: 9, matBurnsMs: 10 },
+    null,
+    /lasts until about 9:00\. Dry, it is burning hot from about 10:00\./,
+  ],
   [
     'will burn',
     {},
     { matBurnsMs: 11 },
     2_700_000,
-    /face up, the mat will burn from about 11:00\. One soaking then lasts about 45 min/,
+    /face up, the mat will be burning hot from about 11:00\. One soaking then lasts about 45 min/,
   ],
   [
     'will be warm',
@@ -58,9 +64,9 @@ test.each<[string, Partial<HeatMoment>, Partial<HeatClocks>, RegExp]>([
     'wants changing now',
     { bucketC: 23.4 },
     { bucketWarmMs: 6 },
-    /^Change the bucket: it stands about 23\.4 °C against 20\.0 °C/,
+    /^Change the bucket: it is at about 23\.4 °C against 20\.0 °C/,
   ],
-  ['wants changing by one', {}, { bucketWarmMs: 13 }, /^The bucket wants changing by 13:00/],
+  ['wants changing by one', {}, { bucketWarmMs: 13 }, /^Change the bucket by 13:00/],
   ['stays cool', {}, {}, /^The bucket stays near the lake/],
 ])('the bucket %s', (_, now, clocks, sentence) => {
   heat(now, clocks);

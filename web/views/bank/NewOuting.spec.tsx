@@ -45,14 +45,14 @@ test('it asks where, and does not let an outing end before it begins', async () 
   set('From', '2026-07-15T20:00');
   set('Until about', '2026-07-15T06:00');
   await plan();
-  expect(screen.getByText('Say at which water.')).toBeVisible();
+  expect(screen.getByText('Choose a water.')).toBeVisible();
   expect(screen.getByText('It ends before it begins. Is it the day after?')).toBeVisible();
   expect(recorded).toEqual([]);
 });
 
 test.each([
   ['2026-08-15T06:00', 'Longer than two weeks is more than one outing.'],
-  ['', 'Say until when.'],
+  ['', 'Choose an end.'],
 ])('an end at "%s" is refused', async (until, sentence) => {
   form();
   set('From', '2026-07-15T06:00');

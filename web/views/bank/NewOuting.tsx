@@ -84,7 +84,7 @@ export function NewOuting() {
           <div className="grid gap-3 sm:grid-cols-2">
             <div>
               <WaterPicker value={water?.id} onChange={(waterId) => change({ waterId, swimId: '' })} />
-              {tried && !water && <FieldSentence id="outing-water-problem">Say at which water.</FieldSentence>}
+              {tried && !water && <FieldSentence id="outing-water-problem">Choose a water.</FieldSentence>}
             </div>
           </div>
           {water && (

@@ -29,7 +29,7 @@ export function OutingOver({ state }: { state: OutingState }) {
       </p>
       {state.endedAt === null && (
         <p className="mb-5 max-w-prose border-l-4 border-water pl-4">
-          Its time is over and it was not ended. Nothing here is advice any more; end it, and it stands in the book.
+          Its time is over and it was never ended. The advice here no longer applies; end it to put it in the book.
         </p>
       )}
       {state.note && (
@@ -60,7 +60,7 @@ export function OutingOver({ state }: { state: OutingState }) {
             className="button"
             onClick={() => void record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })])}
           >
-            {state.calledOff ? 'It is on again' : 'It is not over: go on with it'}
+            {state.calledOff ? 'Put it back on' : 'It is not over: carry on'}
           </button>
         )}
       </div>

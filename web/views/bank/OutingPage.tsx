@@ -77,8 +77,8 @@ function OutingOf({ state }: { state: OutingState }) {
     await askForecast(position, state.fromMs, state.toMs).then(
       ({ hours }) => note('forecast-taken', { hours }),
       (cause: unknown) => {
-        const why = cause instanceof Error ? cause.message : 'The forecast could not be had.';
-        setForecastProblem(why.includes('by hand') ? why : `${why} What you see and measure yourself goes in by hand.`);
+        const why = cause instanceof Error ? cause.message : 'The forecast could not be fetched.';
+        setForecastProblem(why.includes('by hand') ? why : `${why} Enter what you see and measure by hand.`);
       },
     );
     setAsking(false);
@@ -156,7 +156,7 @@ function OutingOf({ state }: { state: OutingState }) {
             </Link>
             {assessment.layout && (
               <p className="mt-3">
-                {!state.layout && 'Your habit on this swim. '}
+                {!state.layout && 'Your usual layout on this swim. '}
                 {assessment.layout.points[0]?.text}
               </p>
             )}
@@ -180,13 +180,13 @@ function OutingOf({ state }: { state: OutingState }) {
               </p>
             )}
             <Link to={`/waters/${water.id}`} className="quiet-link text-sm">
-              Write them down or change them
+              Add or change rules
             </Link>
           </Section>
-          <Section title="As it goes on">
+          <Section title="During the day">
             <div className="grid gap-3">
               <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
-                A run dropped{state.runsDropped > 0 && `, ${state.runsDropped} so far`}
+                Dropped run{state.runsDropped > 0 && `, ${state.runsDropped} so far`}
               </button>
               <AnotherSwim state={state} onTaken={(swimId) => void note('swim-taken', { swimId })} />
               {lastTap && TAP_WORDS[lastTap.type] && (

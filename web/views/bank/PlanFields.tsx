@@ -15,8 +15,8 @@ export interface PlanDraft {
 
 function problemsOf({ from, to }: PlanDraft): { from?: string; to?: string } {
   const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
-  if (!Number.isFinite(fromMs)) return { from: 'Say from when.' };
-  if (!Number.isFinite(toMs)) return { to: 'Say until when.' };
+  if (!Number.isFinite(fromMs)) return { from: 'Choose a start.' };
+  if (!Number.isFinite(toMs)) return { to: 'Choose an end.' };
   if (toMs <= fromMs) return { to: 'It ends before it begins. Is it the day after?' };
   return toMs - fromMs > LONGEST_OUTING_MS ? { to: 'Longer than two weeks is more than one outing.' } : {};
 }
@@ -62,7 +62,7 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
           />
         </div>
       </Section>
-      <Section title="For what?">
+      <Section title="Fishing for">
         <Choices<SpeciesId>
           label="Expected species"
           value={draft.expected}
@@ -72,7 +72,7 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
       </Section>
       <Section title="With whom?">
         <Choice<PlanDraft['companions']>
-          label="Pairs of hands"
+          label="How many of you"
           value={draft.companions}
           onChange={(companions) => change({ companions })}
           options={[

@@ -17,8 +17,8 @@ const due = (now: Partial<HeatMoment>, momentMs = 5) =>
 test('nothing is due while mat and bucket are near the water', () => expect(due({})).toEqual([]));
 test('a burning mat and a hot bucket are due, both', () => {
   expect(due({ matC: 44, bucketC: 24 })).toEqual([
-    'The mat burns now, at about 44°. Soak it, shade it, or turn it face down.',
-    'Change the bucket: it stands about 24° against 20° in the lake.',
+    'The mat is burning hot now, at about 44°. Soak it, shade it, or turn it face down.',
+    'Change the bucket: it is at about 24° against 20° in the lake.',
   ]);
 });
 test('what lies ahead is not due yet', () => expect(due({ matC: 44 }, 4)).toEqual([]));

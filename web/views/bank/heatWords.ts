@@ -16,16 +16,17 @@ export function matSentence({ heat, moments, momentMs, soakLastsMs }: OutingAsse
   const clock = clockOf(moments);
   const lies = now.face === 'up' ? 'face up' : 'face down';
   if (now.matC >= MAT_BURNS_C)
-    return `The mat burns now, at about ${degrees(now.matC)}. Soak it, shade it, or turn it face down.`;
+    return `The mat is burning hot now, at about ${degrees(now.matC)}. Soak it, shade it, or turn it face down.`;
   if (now.matC - now.waterC > MAT_TOO_WARM_K) {
     return `The mat is at about ${degrees(now.matC)}, too warm for a fish from water at ${degrees(now.waterC)}. Soak it before use.`;
   }
   if (heat.matDryMs) {
-    const after = heat.matBurnsMs ? ` Dry, it burns from about ${clock(heat.matBurnsMs)}.` : '';
+    const after = heat.matBurnsMs ? ` Dry, it is burning hot from about ${clock(heat.matBurnsMs)}.` : '';
     return `The soaking lasts until about ${clock(heat.matDryMs)}.${after}`;
   }
   const lasts = soakLastsMs ? ` One soaking then lasts about ${spanText(soakLastsMs)}.` : '';
-  if (heat.matBurnsMs) return `Lying ${lies}, the mat will burn from about ${clock(heat.matBurnsMs)}.${lasts}`;
+  if (heat.matBurnsMs)
+    return `Lying ${lies}, the mat will be burning hot from about ${clock(heat.matBurnsMs)}.${lasts}`;
   if (heat.matWarmMs) return `Lying ${lies}, the mat is too warm for a fish from about ${clock(heat.matWarmMs)}.`;
   return `Lying ${lies}, the mat stays cool enough through these hours.`;
 }
@@ -35,10 +36,10 @@ export function bucketSentence({ heat, moments, momentMs }: OutingAssessment, de
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
   if (now.bucketC - now.waterC > BUCKET_TOO_WARM_K) {
-    return `Change the bucket: it stands about ${degrees(now.bucketC)} against ${degrees(now.waterC)} in the lake.`;
+    return `Change the bucket: it is at about ${degrees(now.bucketC)} against ${degrees(now.waterC)} in the lake.`;
   }
   return heat.bucketWarmMs
-    ? `The bucket wants changing by ${clockOf(moments)(heat.bucketWarmMs)}: from then it stands three degrees above the lake.`
+    ? `Change the bucket by ${clockOf(moments)(heat.bucketWarmMs)}: from then it is three degrees above the lake.`
     : 'The bucket stays near the lake through these hours.';
 }
 

@@ -101,7 +101,7 @@ export function Book() {
           options={BOOK_ORDERS.map((each) => ({ value: each, label: ORDER_WORDS[each] }))}
         />
         <Picker
-          label="From which year on"
+          label="From year"
           value={year === undefined ? ALL : String(year)}
           onChange={(chosen) => show('year', chosen === ALL ? undefined : chosen)}
           options={[
@@ -164,7 +164,7 @@ export function Book() {
           disabled={book.isFetchingNextPage}
           onClick={() => void book.fetchNextPage()}
         >
-          Turn the page
+          Next page
         </button>
       )}
     </div>

@@ -100,7 +100,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       }}
     >
       <Picker
-        label="What is corrected"
+        label="What to correct"
         value={subject}
         onChange={(value) => setSubject(value as Subject)}
         options={SUBJECTS}
@@ -194,7 +194,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       <button type="submit" className="button button-main min-h-16">
         Enter the correction
       </button>
-      <p className="text-sm text-soft">What stood before stays in the book, with the date and your reason.</p>
+      <p className="text-sm text-soft">The earlier value stays in the book, with the date and your reason.</p>
     </form>
   );
 }

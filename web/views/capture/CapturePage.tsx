@@ -79,7 +79,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
       )}
       {state.fromPictures ? (
         <p className="mt-3 max-w-prose text-lg">
-          This page was begun from pictures. Nothing is known of how the fish was handled.
+          This page was started from pictures. Nothing is known of how the fish was handled.
         </p>
       ) : (
         <>
@@ -106,7 +106,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
         <div className="grid gap-8">
           <WoundsNoted state={state} />
           {facts.weight && (
-            <Section title="The weight as it was read">
+            <Section title="Weight as read">
               <AsRead state={state} />
               <WeightStands state={state} />
             </Section>
@@ -123,7 +123,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
             </Section>
           )}
           {state.amendments.length + state.timeAmendments.length > 0 && (
-            <Section title="What was corrected">
+            <Section title="Corrections">
               <ul>
                 {state.amendments.map((amendment) => (
                   <Correction
@@ -148,7 +148,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
           <div className="flex flex-wrap gap-3">
             <WhoLink state={state} className="button" />
             <button type="button" className="button" onClick={() => setAmending(true)}>
-              Correct something
+              Correct an entry
             </button>
             {(state.outcome === 'released' || state.outcome === 'died') && (
               <button type="button" className="button" onClick={() => setLeaving(true)}>
@@ -172,7 +172,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
       <Sheet title="How it left" open={leaving} onOpenChange={setLeaving}>
         <LeftAs state={state} onDone={() => setLeaving(false)} />
       </Sheet>
-      <Sheet title="Correct something" open={amending} onOpenChange={setAmending}>
+      <Sheet title="Correct an entry" open={amending} onOpenChange={setAmending}>
         <AmendForm state={state} onDone={() => setAmending(false)} />
       </Sheet>
     </article>
@@ -192,7 +192,7 @@ function HandlingSentence({ state }: { state: CaptureState }) {
   return (
     <p className="mt-3 max-w-prose text-lg">
       {spanText(clocks.elapsedMs)} from the take to {end}: {spanText(clocks.fightMs)} of fight, {air}
-      {!state.airComplete && ' at the least, for not every lift or return was tapped'}.
+      {!state.airComplete && ' at least: not every lift or return was tapped'}.
     </p>
   );
 }

@@ -18,7 +18,7 @@ export function HandlingReview({ state }: { state: CaptureState }) {
   if (state.outcome === 'died') return <DeathReview state={state} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);
   return (
-    <Section title="How it was handled">
+    <Section title="Handling">
       <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
         {text}{' '}
         <span className="text-soft">

@@ -56,7 +56,7 @@ export function StruckOut({ state }: { state: CaptureState }) {
       {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button" onClick={() => void takeBack()}>
-          Take it back into the book
+          Put it back in the book
         </button>
         <Link to="/book" className="button">
           To the book

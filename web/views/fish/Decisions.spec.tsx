@@ -92,7 +92,7 @@ test('what was decided in one go is taken back in one go; what was taken back st
 test('away from the server it says so', () => {
   decisions = undefined;
   shown();
-  expect(screen.getByText(/which is away/)).toBeTruthy();
+  expect(screen.getByText(/which cannot be reached/)).toBeTruthy();
 });
 
 test('a catch that is no longer of any fish has its day all the same, one that has not come is of another day', () => {

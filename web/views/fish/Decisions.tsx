@@ -14,7 +14,7 @@ export function Decisions({ fishId }: { fishId: string }) {
   const register = useRegister();
   const ofFish = useMemo(() => decisions && decisionsOfFish(decisions, fishId), [decisions, fishId]);
   const dayOf = useDays(ofFish, register);
-  if (!ofFish) return <p className="text-soft">What was decided stands on the server, which is away.</p>;
+  if (!ofFish) return <p className="text-soft">Decisions are on the server, which cannot be reached.</p>;
   return (
     <ul className="border-b border-rule">
       {ofFish.map(({ key, decisions: together }) => (

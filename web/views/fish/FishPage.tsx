@@ -97,7 +97,7 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
             <Growth fish={fish} states={states} />
           </Suspense>
           <Wounds states={states} />
-          <Section title="Who said so">
+          <Section title="Decisions">
             <Decisions fishId={fish.fishId} />
           </Section>
           <div className="flex flex-wrap gap-3">
@@ -143,7 +143,7 @@ function Wounds({ states }: { states: readonly CaptureState[] }) {
   if (wounds.length === 0) return null;
   const laid = states.flatMap((state) => state.pictures.map((picture) => ({ state, picture })));
   return (
-    <Section title="Wounds and how they healed">
+    <Section title="Wounds and healing">
       <ul>
         {wounds.map(({ state, wound }) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">

@@ -24,8 +24,8 @@ export function FriendsPage() {
       <UnderRegister>
         <h1 className="text-3xl font-semibold">Friends on the water</h1>
         <p className="mt-1 max-w-prose text-soft">
-          Two keepers on one water meet the same fish. A register that is given says how fish look and what they are
-          called, and in which months they were met. No water, no swim, no hour, ever.
+          Two anglers on one water catch the same fish. A shared register says what fish look like, their names, and the
+          months they were caught. Never a water, a swim or an hour.
         </p>
       </UnderRegister>
       <div className="grid items-start gap-x-12 gap-y-9 lg:grid-cols-2">
@@ -53,11 +53,11 @@ function Give() {
     link.click();
   };
   return (
-    <Section title="Give yours">
+    <Section title="Share yours">
       <div className="grid gap-4">
         <TextField label="Whose register it is" value={from} onChange={setFrom} problem={problem} />
         <Choices
-          label="What may be in it"
+          label="Include"
           value={may}
           onChange={setMay}
           options={[
@@ -92,7 +92,7 @@ function Take() {
     }
   };
   return (
-    <Section title="Take in one of a friend">
+    <Section title="Import a friend’s register">
       <div className="grid gap-4">
         <label className="button min-h-14 cursor-pointer">
           Choose the file
@@ -123,7 +123,7 @@ function Theirs({ register: { id, from, fish, receivedAt } }: { register: Friend
       <span className="flex flex-wrap items-center justify-between gap-x-4">
         <span>
           <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
-          <span className="block text-sm text-soft">Taken in on {dayText(receivedAt)}</span>
+          <span className="block text-sm text-soft">Imported on {dayText(receivedAt)}</span>
         </span>
         <button type="button" className="quiet-link min-h-12" onClick={() => void removeRegister(id)}>
           Remove this register

@@ -60,7 +60,7 @@ export function Growth({ fish, states }: { fish: KnownFish; states: readonly Cap
         {fit && (
           <p className="text-soft">
             {told
-              ? `${fit.seasonal ? 'With the swing of the year taken out it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(fit.perYear.expanded)}.`
+              ? `${fit.seasonal ? 'Without the seasonal swing it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(fit.perYear.expanded)}.`
               : 'Too few weights yet to tell its growth from its seasons.'}{' '}
             The band is where the next is expected; winters are shaded.
           </p>

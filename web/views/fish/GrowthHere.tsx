@@ -27,7 +27,7 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
             <li key={id}>
               {growth
                 ? `At ${name}, by ${growth.fish} fish measured twice: one of ${text(growth.middleMm)} gains about ${text(growth.gainMm)} a year (${gainRange(growth, text)}, 19 in 20). ${towards(growth, text)}`
-                : `At ${name} ${pairs.length === 1 ? 'one fish was' : `${pairs.length} fish were`} measured twice${pairs.length < LEAST_FISH ? `; from ${LEAST_FISH} on it can be said how they grow there` : '; they do not tell a rate of growth yet'}.`}
+                : `At ${name} ${pairs.length === 1 ? 'one fish was' : `${pairs.length} fish were`} measured twice${pairs.length < LEAST_FISH ? `; ${LEAST_FISH} are needed to say how they grow there` : '; too few to give a rate of growth yet'}.`}
             </li>
           );
         })}

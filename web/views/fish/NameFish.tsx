@@ -63,10 +63,10 @@ function NameForm({ fishId, row, onDone }: NameFormProps) {
           <Link to={`/fish/${namesake.fishId}`} className="quiet-link">
             {register.nameOf(namesake.fishId)}, {countText(namesake.captures.length)}
           </Link>
-          . Is it the same one, or does one of them want another name?
+          . Is it the same one, or does one of them need another name?
         </p>
       )}
-      <NoteField label="What you know it by" value={note} onChange={setNote} />
+      <NoteField label="How you recognise it" value={note} onChange={setNote} />
       <button type="submit" className="button button-main min-h-14">
         Keep it
       </button>

@@ -67,7 +67,7 @@ export function PartFish({ fish }: { fish: KnownFish }) {
   const part = async () => {
     const other = newId();
     const catches = fish.captures.filter(({ captureId }) => chosen.includes(captureId));
-    await saySame(catches, other, `Parted from “${register.nameOf(fish.fishId)}”: another fish`, 'new');
+    await saySame(catches, other, `Split from “${register.nameOf(fish.fishId)}”: another fish`, 'new');
     await navigate(`/fish/${other}`);
   };
   return (

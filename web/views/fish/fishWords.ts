@@ -4,7 +4,7 @@ import { dayText } from '../../parts/when.js';
 
 /** Example: `Had 3 times`. */
 export function countText(times: number): string {
-  return times === 1 ? 'Had once' : times === 2 ? 'Had twice' : `Had ${times} times`;
+  return times === 1 ? 'Caught once' : times === 2 ? 'Caught twice' : `Had ${times} times`;
 }
 
 /** A stretch of time as one says it of fish. Examples: `14 months`, `5 days`, `3 years`. */

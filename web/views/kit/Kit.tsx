@@ -60,7 +60,7 @@ export function Kit() {
           Add a rig
         </Link>
       </Section>
-      <Section title="What lies on the bank">
+      <Section title="Kit on the bank">
         <ul className="border-b border-rule">
           {kit.map((item) => (
             <KitRow key={item.id} item={item} />

@@ -95,7 +95,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           )}
         </div>
         <Choices<Flag>
-          label="How it stands"
+          label="Condition"
           value={draft.flags}
           onChange={(flags) => change({ flags })}
           options={[

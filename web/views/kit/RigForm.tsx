@@ -140,7 +140,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     values.map((value) => ({ value, label: names[value] }));
 
   return (
-    <RowForm title={rig ? rig.name : 'Add a rig'} form={form} keep="Keep this rig" known={rig !== undefined} wide>
+    <RowForm title={rig ? rig.name : 'Add a rig'} form={form} keep="Save this rig" known={rig !== undefined} wide>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
         <div className="grid content-start gap-7">
           <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
@@ -221,9 +221,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
         </div>
         <div className="grid content-start gap-8">
           <Section
-            title={
-              judged.verdict === 'good' ? 'Sound' : judged.verdict === 'care' ? 'Look at it again' : 'Not on a fish'
-            }
+            title={judged.verdict === 'good' ? 'Sound' : judged.verdict === 'care' ? 'Check it again' : 'Not on a fish'}
           >
             <ul className="grid gap-3">
               {judged.findings.map((finding) => (

@@ -124,7 +124,7 @@ function LayoutOf({ state }: { state: OutingState }) {
               <HourPicker hours={plan.hours} matLight={judged.matLight} index={index} onChange={setHour} />
             </div>
           ) : (
-            <p className="mt-3 text-soft">Say where the swim or the water lies, and the sun is drawn in.</p>
+            <p className="mt-3 text-soft">Add the position of the swim or the water, and the sun is drawn in.</p>
           )}
           <div className="mt-4 flex flex-wrap items-start gap-3">
             <Choice<'kit' | 'swim'>
@@ -150,7 +150,7 @@ function LayoutOf({ state }: { state: OutingState }) {
                     className="button"
                     onClick={() => lay(layoutByHabit(settings.habit ?? {}, plan))}
                   >
-                    My habit
+                    My usual layout
                   </button>
                 )}
                 <button
@@ -158,17 +158,17 @@ function LayoutOf({ state }: { state: OutingState }) {
                   className="button"
                   onClick={() => writeSettings.mutate({ ...ways, habit: layout })}
                 >
-                  Keep as my habit
+                  Save as my usual layout
                 </button>
               </>
             )}
           </div>
           {writeSettings.isError && (
-            <Notice role="alert">{writeSettings.error.message} Your habit was not changed.</Notice>
+            <Notice role="alert">{writeSettings.error.message} Your usual layout was not changed.</Notice>
           )}
           {writeSettings.isSuccess && (
             <p role="status" className="mt-2">
-              Kept as your habit.
+              Saved as your usual layout.
             </p>
           )}
           {drawing === 'kit' ? (

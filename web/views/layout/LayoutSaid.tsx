@@ -19,14 +19,14 @@ export function LayoutSaid({
     <div className="grid content-start gap-8">
       <p role="status" className="font-book text-2xl">
         {wrong.length === 0
-          ? 'Nothing to mend.'
-          : `${wrong.length === 1 ? 'One thing' : `${wrong.length} things`} to mend, ${right.length} right.`}{' '}
+          ? 'Nothing to fix.'
+          : `${wrong.length === 1 ? 'One thing' : `${wrong.length} things`} to fix, ${right.length} right.`}{' '}
         <span className="font-sans text-base whitespace-nowrap text-soft tabular-nums">
           {Math.round(judged.score * 100)} of 100
         </span>
       </p>
       {wrong.length > 0 && (
-        <Section title="To mend">
+        <Section title="To fix">
           <ul>
             {wrong.map((point) => (
               <li key={point.id} className="border-t border-rule">

@@ -70,8 +70,8 @@ describe('what is said of a layout', () => {
     const chosen: unknown[] = [];
     const points = judged(point('reach', 0.2, ['bucket']), point('carry', 0.9));
     render(<LayoutSaid judged={points} onChoose={(pieces) => chosen.push(pieces)} />);
-    expect(screen.getByRole('status')).toHaveTextContent('One thing to mend, 1 right. 87 of 100');
-    const mend = within(screen.getByRole('region', { name: 'To mend' }));
+    expect(screen.getByRole('status')).toHaveTextContent('One thing to fix, 1 right. 87 of 100');
+    const mend = within(screen.getByRole('region', { name: 'To fix' }));
     expect(mend.getByText('Reason of reach.')).toBeVisible();
     await userEvent.click(mend.getByRole('button'));
     expect(chosen).toEqual([['bucket']]);
@@ -79,8 +79,8 @@ describe('what is said of a layout', () => {
   });
   test('with nothing wrong it says so', () => {
     render(<LayoutSaid judged={judged(point('carry', 0.9))} onChoose={() => undefined} />);
-    expect(screen.getByRole('status')).toHaveTextContent('Nothing to mend.');
-    expect(screen.queryByRole('region', { name: 'To mend' })).not.toBeInTheDocument();
+    expect(screen.getByRole('status')).toHaveTextContent('Nothing to fix.');
+    expect(screen.queryByRole('region', { name: 'To fix' })).not.toBeInTheDocument();
   });
 });
 

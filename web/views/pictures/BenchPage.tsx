@@ -106,7 +106,9 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
       </div>
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-3">
-          {gone && <Notice>The picture is on another device that has not sent it yet, or the server is away.</Notice>}
+          {gone && (
+            <Notice>The picture is on another device that has not sent it yet, or the server cannot be reached.</Notice>
+          )}
           {bytes && looked && (
             <PictureStage
               href={addressOf(bytes)}
@@ -143,7 +145,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
           )}
           <div className="flex flex-wrap items-center gap-3">
             <Choice<Work>
-              label="What the points are for"
+              label="Points for"
               value={work}
               onChange={setWork}
               options={[
@@ -180,7 +182,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
         </div>
         <div className="grid gap-6">
           {work === 'board' ? (
-            <Section title="Length off the board">
+            <Section title="Board length">
               <BoardPanel
                 state={state}
                 draft={draft}
@@ -200,7 +202,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
           )}
           {work === 'fish' && landmarks && (
             <button type="button" className="button button-main min-h-14 text-lg" onClick={layStraight}>
-              Lay it straight
+              Straighten it
             </button>
           )}
           {work !== 'board' && landmarks && kind && (
@@ -254,7 +256,7 @@ function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) 
       </p>
       <p className="text-soft">
         {count === 0 ? 'None yet.' : count === 1 ? 'One mark.' : `${count} marks.`} Drag one to move it; the delete key
-        takes it away.
+        removes it.
         {!landmarks && ' They count once the six points of the fish are known.'}
       </p>
     </Section>
@@ -271,7 +273,7 @@ function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; p
   if (!looked.fish) {
     return (
       <Section title="No fish found">
-        <p className="mb-3">No flank stands out here. Set the six points by hand, and everything else follows.</p>
+        <p className="mb-3">No flank was found here. Set the six points by hand, and everything else follows.</p>
         <button type="button" className="button" onClick={onAsk}>
           Set them by hand
         </button>
@@ -280,7 +282,7 @@ function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; p
   }
   const { verdicts, doubtful } = looked.fish;
   return (
-    <Section title="Is it good enough?">
+    <Section title="Picture checks">
       {proposed && doubtful && (
         <p className="mb-3 border-l-4 border-air pl-3">
           The six points are a guess here. Look at them and move what is off.

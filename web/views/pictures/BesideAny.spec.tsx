@@ -42,7 +42,7 @@ const beside = async () => {
       <BesideAny state={state} picture={picture} />
     </MemoryRouter>,
   );
-  await userEvent.click(screen.getByRole('button', { name: 'Lay it beside another fish' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Compare with another fish' }));
 };
 
 test('the same side of every other fish of its kind is offered, not the fish itself', async () => {

@@ -21,11 +21,11 @@ export function BesideAny({ state, picture }: { state: CaptureState; picture: Pi
   return (
     <>
       <button type="button" className="button justify-self-start font-normal" onClick={() => setOpen(true)}>
-        Lay it beside another fish
+        Compare with another fish
       </button>
-      <Sheet title="Beside which fish?" open={open} onOpenChange={setOpen}>
-        {book.isPending && <p role="status">Fetching the pictures…</p>}
-        {book.isError && <p role="alert">The server is away, and the pictures of the book lie there.</p>}
+      <Sheet title="Which fish?" open={open} onOpenChange={setOpen}>
+        {book.isPending && <p role="status">Loading the pictures…</p>}
+        {book.isError && <p role="alert">The server cannot be reached, and the pictures of the book lie there.</p>}
         {book.isSuccess && others.length === 0 && <p>No other fish of its kind has such a picture yet.</p>}
         <ul className="grid grid-cols-2 gap-4">
           {others.slice(0, most).map(({ captureId, sha256, startedAt, zone, net, ...shown }) => (

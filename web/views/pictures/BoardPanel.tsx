@@ -28,12 +28,12 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
   return (
     <div className="grid gap-4">
       <Choice<ScaleBy>
-        label="What tells the scale"
+        label="Scale from"
         value={draft.by}
         onChange={(by) => onChange(scaledBy(draft, by))}
         options={[
           { value: 'board', label: 'A board' },
-          { value: 'thing', label: 'A thing I know' },
+          { value: 'thing', label: 'An object I know' },
         ]}
       />
       <Choice
@@ -101,7 +101,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
           <p className="text-soft">
             Down to the mark: {formatLength(roundedDown(reading.value.lengthMm, inches))}.{' '}
             {thing
-              ? 'How far the camera was off square is not known; up to 15 degrees are in the doubt. What lies nearer to the camera reads long.'
+              ? 'The tilt of the camera is not known; up to 15 degrees are allowed for. What is nearer the camera reads long.'
               : 'Where the fish stands higher than the ruled line it reads long: about one part in a hundred for each centimetre, seen from a metre.'}
           </p>
           {match && (

@@ -36,7 +36,7 @@ function group(files: readonly CardFile[], needsDay: boolean) {
 test('of a lot without dates nothing is chosen until it is, whatever comes in meanwhile, and a day is asked for', async () => {
   const { puts, comes } = group([file('a', null)], true);
   comes(['a', 'b', 'c'].map((name) => file(name, null)));
-  expect(screen.getByRole('button', { name: 'Begin a page for it' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: 'Start a page for it' })).toBeDisabled();
   await userEvent.click(screen.getByRole('checkbox', { name: 'a.jpg' }));
   await userEvent.click(screen.getByRole('checkbox', { name: 'c.jpg' }));
   await userEvent.click(screen.getByRole('button', { name: 'A page for each of the 2' }));

@@ -134,7 +134,7 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
         ) : (
           <>
             <button type="button" className="button" disabled={rests} onClick={() => put(false)}>
-              {chosen.length > 1 ? `One page for these ${chosen.length}` : 'Begin a page for it'}
+              {chosen.length > 1 ? `One page for these ${chosen.length}` : 'Start a page for it'}
             </button>
             {chosen.length > 1 && (
               <button type="button" className="button" disabled={rests} onClick={() => put(true)}>

@@ -154,12 +154,12 @@ export function CardPage() {
         {notTaken.length > 0 && <NotTakenNotice notTaken={notTaken} />}
         {sorted.clockOffMs !== 0 && (
           <p className="border-l-4 border-air pl-3">
-            The camera’s clock seems {hours(sorted.clockOffMs)}: with that set right, these pictures fall to fish of
-            yours.
+            The camera’s clock seems {hours(sorted.clockOffMs)}: with that put right, these pictures belong to your
+            fish.
           </p>
         )}
       </div>
-      {groups.length > 0 && card.sorting && <p role="status">Looking which fish they are of…</p>}
+      {groups.length > 0 && card.sorting && <p role="status">Finding their fish…</p>}
       {card.bookAway && files.length > 0 && (
         <Notice>
           The server does not answer, so the fish of the book are not known here. The pictures wait on this device.

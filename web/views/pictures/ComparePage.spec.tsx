@@ -46,10 +46,10 @@ test('while they are laid it is said, where one has no print or does not come th
   open().unmount();
   [printed, pair] = [[ONE], undefined];
   const { unmount } = open();
-  expect(screen.getByText(/has not been laid straight yet/)).toBeTruthy();
-  expect(screen.getByRole('link', { name: 'Lay it on the bench' }).getAttribute('href')).toBe(`/pictures/a/${ONE}`);
+  expect(screen.getByText(/has not been straightened yet/)).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Open it on the bench' }).getAttribute('href')).toBe(`/pictures/a/${ONE}`);
   unmount();
   [printed, pair] = [[ONE, OTHER], 'gone'];
   open();
-  expect(screen.getByText(/has not been laid straight yet/)).toBeTruthy();
+  expect(screen.getByText(/has not been straightened yet/)).toBeTruthy();
 });

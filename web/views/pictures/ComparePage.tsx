@@ -53,8 +53,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
         <h1 className="text-3xl font-semibold">Side by side</h1>
         {!sides && (
           <p className="mt-2 border-l-4 border-air pl-3">
-            One shows the left flank, the other the right. The two have patterns of their own and cannot be held against
-            each other.
+            One shows the left flank, the other the right. The two have patterns of their own and cannot be compared.
           </p>
         )}
       </div>
@@ -143,7 +142,7 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
   const both = { sha256: a.picture.sha256, otherSha: b.picture.sha256 };
   const flanks = register?.flanks ?? NONE;
   const pair = useFlankPair(both, flanks);
-  if (!register) return <p role="status">Laying both flat…</p>;
+  if (!register) return <p role="status">Straightening both…</p>;
   const printed = [both.sha256, both.otherSha].every((sha) => flanks.some(({ sha256 }) => sha256 === sha));
   if (!printed || pair === 'gone') return <AsTaken a={a} b={b} notLaid={notLaid} />;
   return (
@@ -156,7 +155,7 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
           says={whenText(a.state.startedAt ?? '', undefined, a.state.zone)}
         />
       ) : (
-        <p role="status">Laying both flat…</p>
+        <p role="status">Straightening both…</p>
       )}
     </article>
   );
@@ -183,9 +182,9 @@ function AsTaken({ a, b, notLaid: { state, picture } }: { a: Laid; b: Laid; notL
           </figure>
         ))}
       </div>
-      <p>One of them has not been laid straight yet: without its six points the two cannot be laid over each other.</p>
+      <p>One of them has not been straightened yet: without its six points the two cannot be laid over each other.</p>
       <Link to={`/pictures/${state.captureId}/${picture.sha256}`} className="button justify-self-start">
-        Lay it on the bench
+        Open it on the bench
       </Link>
     </article>
   );

@@ -5,7 +5,7 @@ import { markOf, nextMarkText, unitMm } from './boardMarks.js';
 
 export type BoardTarget = 'mark' | 'nose' | 'tail';
 
-/** What tells the scale: the marks of a board, or the two ends of a thing whose length is known. */
+/** Scale from: the marks of a board, or the two ends of a thing whose length is known. */
 export type ScaleBy = 'board' | 'thing';
 
 /** What has been tapped of a board so far. */

@@ -38,8 +38,8 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
         {wrong === 0
           ? 'All of it was right.'
           : wrong === 1
-            ? 'One thing to do otherwise.'
-            : `${wrong} things to do otherwise.`}
+            ? 'One thing to do differently.'
+            : `${wrong} things to do differently.`}
       </h2>
       <ul>
         {result.decisions.map(({ id, right, text, reason, basis }) => (
@@ -68,7 +68,7 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
         <p className="mt-1 text-sm text-soft">
           {past.captures > 1
             ? `The tick is your median over ${past.captures} real fish of this kind.`
-            : 'No real fish of this kind is in the book to set beside it.'}
+            : 'No real fish of this kind is in the book to compare it with.'}
         </p>
       </div>
       <div className="grid gap-3">

@@ -20,8 +20,8 @@ export function Rehearse() {
         <h1 className="text-3xl font-semibold">Rehearse</h1>
         <p className="max-w-prose text-lg">
           A fish is drawn, with what goes wrong on banks: it thrashes, the hook is deep, the mat burns, the other rod
-          goes. The screen is the one that you will have beside a real one. Hands on your own net and mat while you tap,
-          and the times are true.
+          goes. The screen is the one that you will have beside a real one. Use your own net and mat while you tap, and
+          the times are real.
         </p>
         <Link to={`/rehearse/${seed}`} className="button button-main min-h-20 max-w-md text-xl">
           Draw a fish

@@ -128,7 +128,7 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
         </div>
       )}
       <div className="grid grid-cols-2 gap-2.5">
-        <FileCapture label="Its own camera application" onFile={(file) => void keep(file)} />
+        <FileCapture label="Camera app" onFile={(file) => void keep(file)} />
         <button type="button" className="button min-h-16" onClick={onDone}>
           Done
         </button>

@@ -14,7 +14,7 @@ export function GuessPanel({ onGuess }: { onGuess: (guess: Mass | undefined) => 
   const guess = massFromParts(unit, wheels.values.guess);
   return (
     <div role="group" aria-label="Guess" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
-      <p className="text-lg">What do you take it for? Then read the scale.</p>
+      <p className="text-lg">Your guess? Then read the scale.</p>
       <Wheels state={wheels} row="guess" name="Guess" named={false} wheels={parts} />
       <Keypad {...wheels} />
       <div className="grid grid-cols-[1fr_2fr] gap-3">

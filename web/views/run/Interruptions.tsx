@@ -21,11 +21,7 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
     await navigate(`/run/${captureId}`);
   };
   return (
-    <div
-      role="group"
-      aria-label="If something comes between"
-      className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5"
-    >
+    <div role="group" aria-label="Interruptions" className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5">
       <button type="button" className="button min-h-14 px-2 font-normal leading-tight" onClick={() => void secondRod()}>
         The other rod goes
       </button>
@@ -42,7 +38,7 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
       </button>
       {handing && (
         <p className="col-span-2">
-          On the other device this run stands on Today as soon as both reach the book. Both can tap; nothing is told
+          On the other device this run stands on Today as soon as both reach the book. Both can tap; nothing is counted
           twice.
           {context.helped ? '' : ' Say out loud who holds the fish.'}
         </p>

@@ -67,7 +67,7 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
 
 function overText(outcome: string, leaving: Leaving | null, elapsedMs: number, water: string | null): string {
   if (outcome === 'lost')
-    return `${spanText(elapsedMs)} on the line. A lost fish belongs in the book too: it tells of rigs.`;
+    return `${spanText(elapsedMs)} on the line. A lost fish belongs in the book too: it says something about rigs.`;
   if (outcome === 'merged')
     return 'This fish was begun twice; what was tapped here has been taken over by the other run.';
   if (outcome === 'died')

@@ -75,9 +75,7 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
         >
           <RunningClocks desk={desk} />
           {wake === 'refused' && open && (
-            <p className="mt-3 text-sm text-soft">
-              This device lets its screen go dark; the clocks go on all the same.
-            </p>
+            <p className="mt-3 text-sm text-soft">This device may dim its screen; the clocks keep running.</p>
           )}
         </section>
         <section aria-label="What happens" className="grid content-start gap-2.5">

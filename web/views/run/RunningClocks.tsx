@@ -18,7 +18,7 @@ const STATUS: Readonly<Record<RunState['phase'], string>> = {
 const GONE: Readonly<Record<string, string>> = {
   lost: 'The fish got off',
   died: 'It did not recover',
-  merged: 'Told in the other run',
+  merged: 'Moved to the other run',
 };
 
 /** The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them all. */
@@ -109,7 +109,7 @@ function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { m
 
 /** Why a fish may be out for so long and no longer. */
 function roomReason({ budget, context }: RunState): string {
-  const school = `${AIR_WORDS[context.schools.air].name}, your school: ${AIR_WORDS[context.schools.air].why}`;
+  const school = `${AIR_WORDS[context.schools.air].name}, your choice: ${AIR_WORDS[context.schools.air].why}`;
   const shorter = budget.reasons.map(({ text, basis }) => `${text} (${basisText(basis)})`).join(' ');
   return shorter === '' ? school : `${school} Shortened: ${shorter}`;
 }

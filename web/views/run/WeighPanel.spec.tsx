@@ -59,7 +59,7 @@ test('steppers stop at nothing and at the most that a wheel holds', async () => 
 
 test('a digit taken back, and a wheel chosen again begins anew', async () => {
   const { taken, tap } = panel();
-  await tap('2', '3', 'Take back a digit', /^Weight, ounces/, '4', /^Weight, pounds/, '9', /^9 lb 4 oz/);
+  await tap('2', '3', 'Delete a digit', /^Weight, ounces/, '4', /^Weight, pounds/, '9', /^9 lb 4 oz/);
   expect(taken).toEqual([{ asRead: poundsOunces(9, 4), method: 'zeroed' }]);
 });
 

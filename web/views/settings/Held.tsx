@@ -19,7 +19,7 @@ export function Held() {
   const count = heldEvents.length + heldPictures.length + heldRows.length;
   if (count === 0) return null;
   return (
-    <Section title="Not taken by the server">
+    <Section title="Not accepted by the server">
       <p className="mb-2 text-soft">
         {count === 1
           ? 'This is kept on this device and waits for you. Nothing else waits behind it.'
@@ -109,10 +109,10 @@ function TwoVersions({ row }: { row: StoredRow }) {
       </dl>
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="button" onClick={() => void mineAgain()}>
-          Write the one from here
+          Use the one from here
         </button>
         <button type="button" className="button" onClick={() => void drop()}>
-          Let the other one stand
+          Keep the other one
         </button>
       </div>
     </li>

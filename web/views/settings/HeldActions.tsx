@@ -24,7 +24,7 @@ export function HeldActions({ what, onAgain, onDrop }: HeldActionsProps) {
         {asked ? (
           <>
             <button type="button" className="button" onClick={() => doing(onDrop)}>
-              Give it up for good
+              Delete it for good
             </button>
             <button type="button" className="button" onClick={() => setAsked(false)}>
               Keep it
@@ -36,7 +36,7 @@ export function HeldActions({ what, onAgain, onDrop }: HeldActionsProps) {
           </button>
         )}
       </div>
-      {asked && <p className="mt-2">{what} is nowhere but on this device. Given up, it is gone.</p>}
+      {asked && <p className="mt-2">{what} is nowhere but on this device. Deleted, it is gone.</p>}
       {failed && (
         <p role="alert" className="mt-2 font-medium text-rust">
           This device could not write that down. Nothing was changed.

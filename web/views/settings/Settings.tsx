@@ -21,7 +21,7 @@ import { Held } from './Held.js';
 import { Standins } from './Standins.js';
 import { WaitingHere } from './Waiting.js';
 
-/** The keeper's ways, the light of this device, and the way out for the whole book. */
+/** The keeper's preferences, the light of this device, and the way out for the whole book. */
 export function Settings() {
   const { updatedAt: _at, ...ways } = useSettings();
   const write = useWriteSettings();
@@ -127,7 +127,7 @@ export function Settings() {
       </Section>
       <Section title="When the water is too warm">
         <Choice<StopPractice>
-          label="School of the stop line"
+          label="Temperature limit"
           value={ways.stopSchool}
           onChange={(stopSchool) => write.mutate({ ...ways, stopSchool })}
           options={STOP_PRACTICES.map((value) => ({ value, label: STOP_PRACTICE_WORDS[value].name }))}
@@ -144,7 +144,7 @@ export function Settings() {
       </Section>
       <Section title="Your hooks">
         <Choice<BarbPractice>
-          label="School of hooks"
+          label="Kind of barb"
           value={ways.barbSchool}
           onChange={(barbSchool) => write.mutate({ ...ways, barbSchool })}
           options={[
@@ -158,7 +158,7 @@ export function Settings() {
       <DeviceWays />
       {write.isError && <Notice role="alert">{write.error.message} Nothing was changed.</Notice>}
       <Standins />
-      <Section title="Take the book with you">
+      <Section title="Export the book">
         <TakeAway />
       </Section>
     </div>

@@ -72,7 +72,7 @@ function ShareOf({ state }: { state: CaptureState }) {
         <div className="grid gap-6">
           {problem && <Notice role="alert">{problem}</Notice>}
           {state.pictures.length > 1 && (
-            <ul className="flex flex-wrap gap-2" aria-label="The picture on it">
+            <ul className="flex flex-wrap gap-2" aria-label="Picture">
               {state.pictures.map((each, i) => (
                 <li key={each.sha256}>
                   <button
@@ -89,8 +89,8 @@ function ShareOf({ state }: { state: CaptureState }) {
             </ul>
           )}
           <div className="grid gap-2">
-            <p className="font-semibold">How much of the date goes with it</p>
-            <Choice label="How much of the date goes with it" value={date} onChange={setDate} options={DATES} />
+            <p className="font-semibold">Date shown</p>
+            <Choice label="Date shown" value={date} onChange={setDate} options={DATES} />
           </div>
           <div className="flex flex-wrap gap-3">
             <button
@@ -130,7 +130,7 @@ function Stays({ state }: { state: CaptureState }) {
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
   return (
     <p className="max-w-prose border-l-4 border-water pl-4">
-      Stays here: {water ? `${water.name}, ` : ''}the swim, the hour, and everything that the camera wrote into the
+      Left out: {water ? `${water.name}, ` : ''}the swim, the hour, and everything that the camera wrote into the
       picture, its place above all. Look behind the fish as well: a pylon or a church tells others where it is.
     </p>
   );

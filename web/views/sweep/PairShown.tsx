@@ -32,11 +32,11 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
     <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_19rem]">
       <div className="order-2 lg:order-1">
         {pair === 'gone' ? (
-          <Notice>The pictures do not come: the server is away.</Notice>
+          <Notice>The pictures could not be loaded: the server cannot be reached.</Notice>
         ) : pair ? (
           <Evidence asked={pair.asked} mayBe={pair.mayBe} says={name(alike.captureId)} />
         ) : (
-          <p role="status">Laying both flat…</p>
+          <p role="status">Straightening both…</p>
         )}
       </div>
       <div className="order-1 grid gap-4 lg:order-2">
@@ -58,7 +58,7 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
         {pair && pair !== 'gone' && <Beside asked={pair.asked} mayBe={pair.mayBe} />}
         {group.length > 2 && (
           <div>
-            <p className="mb-1 text-sm text-soft">{group.length} catches hang together:</p>
+            <p className="mb-1 text-sm text-soft">{group.length} captures belong together:</p>
             <ul className="grid grid-cols-4 gap-1">
               {group.slice(0, 12).map((captureId) => (
                 <li key={captureId}>

@@ -93,7 +93,7 @@ export function SweepPage() {
             ? 'Nothing that looks like one fish yet.'
             : sweep.done > 0
               ? 'Nothing is left to decide. What you left for later comes again when the page is opened anew.'
-              : 'Every flank of the book is held against every other of its side and kind. What looks like one fish is shown here, the surest first; you decide.'}
+              : 'Every flank of the book is compared with every other of its side and kind. What looks like one fish is shown here, the surest first; you decide.'}
         </p>
       )}
       {said.length > 0 && (
@@ -131,14 +131,14 @@ function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefin
         {going ? 'Pause' : done > 0 && done < total ? 'Go on' : done > 0 ? 'Sweep again for new ones' : 'Begin'}
       </button>
       <p role="status" className="tabular-nums">
-        {done} of {total} flanks held against the others.
+        {done} of {total} flanks compared with the others.
         {coming > 0 && ` ${coming} pictures of the book are still being looked at.`}
       </p>
       <progress
         value={done}
         max={Math.max(1, total)}
         className="h-2 w-full"
-        aria-label="Flanks held against the others"
+        aria-label="Flanks compared with the others"
       />
     </div>
   );

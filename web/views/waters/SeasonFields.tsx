@@ -36,7 +36,7 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
           </div>
           <p>
             <button type="button" className="quiet-link" onClick={() => onChange(seasons.filter((_, at) => at !== i))}>
-              Take this season away
+              Remove this season
             </button>
           </p>
         </div>
@@ -44,7 +44,7 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
       {problem && <FieldSentence id="season-problem">{problem}</FieldSentence>}
       <p>
         <button type="button" className="button font-normal" onClick={() => onChange([...seasons, NEW_SEASON])}>
-          {seasons.length === 0 ? 'A closed season' : 'Another closed season'}
+          {seasons.length === 0 ? 'A closed season' : 'Add another closed season'}
         </button>
       </p>
     </div>

@@ -24,7 +24,7 @@ export function StopLineFields({ lines, problem, onChange }: StopLineFieldsProps
       {lines.map((line, i) => (
         <div key={i} className="grid grid-cols-[1fr_8rem_auto] items-end gap-3">
           <Picker
-            label="Species of the stop line"
+            label="Species of the limit"
             value={line.species}
             onChange={(species) => set(i, { species: species as SpeciesId })}
             options={SPECIES.map(({ id, name }) => ({ value: id, label: name }))}
@@ -47,7 +47,7 @@ export function StopLineFields({ lines, problem, onChange }: StopLineFieldsProps
             className="button font-normal"
             onClick={() => onChange([...lines, { species: free, temp: '' }])}
           >
-            A stop line of this water
+            Add a temperature limit
           </button>
         </p>
       )}

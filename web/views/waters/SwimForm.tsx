@@ -86,7 +86,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
       title={swim ? swim.name : 'Another swim'}
       above={water?.name}
       form={form}
-      keep="Keep this swim"
+      keep="Save this swim"
       known={swim !== undefined}
     >
       <div className="grid gap-8">

@@ -68,9 +68,9 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
 
   return (
     <RowForm
-      title={water ? water.name : 'Another water'}
+      title={water ? water.name : 'Add a water'}
       form={form}
-      keep="Keep this water"
+      keep="Save this water"
       known={water !== undefined && !water.retired}
     >
       <div className="grid gap-9">
@@ -199,7 +199,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
           </div>
         </Section>
         <NoteField label="A note on the water" value={draft.note} onChange={(note) => change({ note })} />
-        {water?.retired && <p>This water was put away. Kept again, it can be chosen again.</p>}
+        {water?.retired && <p>This water is archived. Save it again and it can be chosen again.</p>}
         {water && !water.retired && <WrittenTwice water={water} />}
       </div>
     </RowForm>

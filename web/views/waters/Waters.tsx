@@ -26,7 +26,7 @@ export function Waters() {
               <div className="flex flex-wrap items-baseline justify-between gap-x-6">
                 <h2 className="text-2xl font-semibold">{water.name}</h2>
                 <Link to={`/waters/${water.id}`} className="quiet-link">
-                  Its rules and place
+                  Rules and location
                 </Link>
               </div>
               <p className="text-soft">{rules.length === 0 ? 'No rules written down yet.' : rules.join(' ')}</p>
@@ -52,7 +52,7 @@ export function Waters() {
       </ul>
       <PutAway />
       <Link to={`/waters/${fresh}`} className="button button-main mt-8">
-        Another water
+        Add a water
       </Link>
       <p className="mt-6 text-sm text-soft">
         Where they lie stays in this book; exports leave it out unless you ask for it.
@@ -67,7 +67,7 @@ function PutAway() {
   if (away.length === 0) return null;
   return (
     <p className="mt-8 text-soft">
-      Put away:{' '}
+      Archived:{' '}
       {away.map(({ id, name }, i) => (
         <Fragment key={id}>
           {i > 0 && ', '}

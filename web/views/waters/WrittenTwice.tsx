@@ -34,7 +34,7 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
     await navigate('/waters');
   };
   return (
-    <Section title="Is it in the book twice?">
+    <Section title="In the book twice?">
       <div className="grid max-w-md gap-3">
         <Picker
           label="The same water as"
@@ -47,12 +47,12 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
           <>
             <p>
               What it has, {countText(fish, 'fish', 'fish')} and {countText(swims.length, 'swim', 'swims')}, goes over
-              to {other.name} with a note of it, and {water.name} is put away. Its outings keep its name.
+              to {other.name} with a note of it, and {water.name} is archived. Its outings keep its name.
             </p>
             {failed && (
               <Notice role="alert">
-                Not all of it could be done: the server is away, or this device has no room. Done again, it goes on
-                where it stood.
+                Not all of it could be done: the server cannot be reached, or this device has no room. Done again, it
+                goes on where it stood.
               </Notice>
             )}
             <button type="button" className="button" disabled={busy} onClick={() => void become()}>

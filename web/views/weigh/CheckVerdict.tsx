@@ -26,19 +26,19 @@ export function CheckVerdict({ check, system }: { check: JudgedCheck; system: 'l
 }
 
 const CROOKED =
-  'It is crooked: what it shows wrong follows neither a line nor a curve. Nothing is corrected by this check, and weights off this scale carry the whole of it as doubt. Look at the hook and the spring, and hang the masses again.';
+  'It is uneven: its errors follow neither a line nor a curve. This check corrects nothing, and weights off this scale carry all of it as uncertainty. Look at the hook and the spring, and hang the masses again.';
 
 /** What a check corrects: the gain, for a net is the difference of two loads and an offset is in both. */
 function GainSentence({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
   const { gain, offsetGrams, covariance, shape } = check;
   if (shape === 'curved')
-    return <>It bends: more wrong at one end than at the other. Weights are corrected along the curve.</>;
+    return <>Its error bends: larger at one end than at the other. Weights are corrected along the curve.</>;
   const perThousand = (gain - 1) * 1000;
   const unsure = Math.abs(gain - 1) < 2 * Math.sqrt(covariance[0][0]);
   return (
     <>
       It shows {Math.abs(perThousand).toFixed(1)} in 1000 too {perThousand < 0 ? 'little' : 'much'}
-      {unsure && ', which may be nothing'}. Its zero lies {formatDoubt(Math.abs(offsetGrams), system)}{' '}
+      {unsure && ', which may be zero'}. Its zero lies {formatDoubt(Math.abs(offsetGrams), system)}{' '}
       {offsetGrams < 0 ? 'low' : 'high'}: zeroed with the sling on, or tare taken off, that cancels.
     </>
   );

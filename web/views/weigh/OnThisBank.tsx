@@ -51,7 +51,7 @@ export function OnThisBank() {
           className="button button-main min-h-14"
           onClick={() => setDevicePreference('zeroedAt', new Date().toISOString())}
         >
-          {weighMethod === 'zeroed' ? 'It shows nothing: zeroed' : 'The tare is read'}
+          {weighMethod === 'zeroed' ? 'Scale zeroed' : 'Tare read'}
         </button>
         {ageMin !== undefined && (
           <ZeroAge ageMin={ageMin} errorGrams={zeroErrorGrams(drain, ageMin)} system={massSystemOf(massUnit)} />

@@ -145,7 +145,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
               className="button mt-4 font-normal"
               onClick={() => change({ points: [...draft.points, EMPTY] })}
             >
-              Another mass
+              Add a mass
             </button>
           </Section>
         </div>
@@ -153,7 +153,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
           {judged?.ok ? (
             <CheckVerdict check={judged.value} system={massSystemOf(draft.division.unit)} />
           ) : (
-            <p className="text-soft">{judged?.reason ?? 'The verdict stands here once three masses were hung.'}</p>
+            <p className="text-soft">{judged?.reason ?? 'The result appears here once three masses have been hung.'}</p>
           )}
           {tried && !judged?.ok && (
             <FieldSentence id="check-problem">
@@ -166,11 +166,9 @@ function CheckOf({ item }: { item: KeptKitItem }) {
             </Notice>
           )}
           <button type="submit" className="button button-main min-h-16">
-            Keep this check
+            Save this check
           </button>
-          <p className="text-sm text-soft">
-            Weights of earlier days go on quoting the check that stood then. Nothing that was read is changed.
-          </p>
+          <p className="text-sm text-soft">Earlier weights keep the check that applied then. No reading is changed.</p>
         </div>
       </div>
     </form>

@@ -14,14 +14,14 @@ import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 export function ScaleList() {
   const scales = useKit().filter(({ kind }) => kind === 'scales');
   return (
-    <Section title="Scales that are known">
+    <Section title="Scales">
       {scales.length === 0 && (
         <p className="text-soft">
           No scales stand in your kit.{' '}
           <Link to="/kit" className="quiet-link">
             Add them there
           </Link>
-          , then hold them against known masses here.
+          , then compare them with known masses here.
         </p>
       )}
       <ul className="grid gap-6">
@@ -62,7 +62,7 @@ function OneScale({ item }: { item: KeptKitItem }) {
       <p className="mt-1">
         {last
           ? verdict(last, nowMs, system)
-          : 'Never compared with known masses. Its weights carry the whole limit of its class as doubt.'}
+          : 'Never compared with known masses. Its weights carry the whole limit of its class as uncertainty.'}
       </p>
       {checks.length > 1 && <DriftPlot checks={checks} system={system} />}
       <Link to={`/weigh/scales/${item.id}`} className="button mt-3">
@@ -83,5 +83,5 @@ function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): str
     check.due < new Date(nowMs).toISOString().slice(0, 10)
       ? `It was due again on ${dayText(check.due)}.`
       : `Next check by ${dayText(check.due)}.`;
-  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class${check.shape === 'crooked' ? ', and crooked: nothing is corrected by it' : ''}. ${due}`;
+  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class${check.shape === 'crooked' ? ', and uneven: nothing is corrected by it' : ''}. ${due}`;
 }

@@ -94,10 +94,10 @@ export function TareForm({ item }: { item: KeptKitItem }) {
       </div>
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button font-normal" onClick={() => add(true)}>
-          Note it wet
+          Record it wet
         </button>
         <button type="button" className="button font-normal" onClick={() => add(false)}>
-          Note it dry
+          Record it dry
         </button>
         {way !== 'none' && state.is === 'off' && (
           <button

@@ -18,7 +18,7 @@ export function WeighDesk() {
         </div>
         <div className="grid gap-10">
           <OnThisBank />
-          <Section title="Your eye">
+          <Section title="Your guesses">
             <YourEye />
           </Section>
         </div>

@@ -41,8 +41,8 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
     };
   }, [asked, flank, shift, marks]);
   if (pair === 'gone')
-    return <Notice>The other picture does not come: the server is away. The comparison stands.</Notice>;
-  if (!pair) return <p role="status">Laying both flat…</p>;
+    return <Notice>The other picture could not be loaded: the server cannot be reached. The comparison stands.</Notice>;
+  if (!pair) return <p role="status">Straightening both…</p>;
   // Parts overlap by half: every other one is shown.
   const places = parts.filter(({ column, row }) => column % PART === 0 && row % PART === 0);
   const agree = places.filter(({ likeness }) => likeness >= AGREES).length;
@@ -52,14 +52,16 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
       <Flat
         laid={pair[1]}
         says={
-          isFriendFlank(flank) ? `The print that ${flank.from} gave` : whenText(flank.startedAt, undefined, flank.zone)
+          isFriendFlank(flank)
+            ? `The flank that ${flank.from} shared`
+            : whenText(flank.startedAt, undefined, flank.zone)
         }
         places={places}
         kind={asked.kind}
       />
       {marks.of > 0 && (
         <p>
-          {marks.same.length} of {marks.of} marks that were set by hand are found again: they bear numbers.
+          {marks.same.length} of {marks.of} marks that were set by hand are found again: they are numbered.
         </p>
       )}
       <p>

@@ -70,9 +70,9 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
   };
   if (!state.facts.species) return <WhichKind state={state} />;
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
-  if (!asked || !answer) return <p role="status">Holding it against the book…</p>;
+  if (!asked || !answer) return <p role="status">Comparing it with the book…</p>;
   if (answer.seen < LEAST_SEEN)
-    return <Notice>So little of the flank can be seen that it says nothing. A fish is not guessed at.</Notice>;
+    return <Notice>Too little of the flank can be seen to say anything. No guess is made.</Notice>;
   const shown = answer.mayBe[chosen];
   const [first] = answer.mayBe;
   return (
@@ -80,7 +80,7 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
       <p className="max-w-prose text-xl">{answerSentence(answer.known, first?.probability ?? 0, answer.stranger)}</p>
       {sideOf(picture.role) && sideOf(picture.role) !== asked.side && (
         <p className="max-w-prose border-l-4 border-air pl-3">
-          It was taken for the {sideOf(picture.role)} flank, and its head points the other way: it is held against{' '}
+          It was taken for the {sideOf(picture.role)} flank, and its head points the other way: it is compared with{' '}
           {asked.side} flanks.
         </p>
       )}
@@ -108,7 +108,7 @@ function WhichKind({ state }: { state: CaptureState }) {
   const told = species && (species !== 'carp' || form) ? { species, ...(form && { form }) } : undefined;
   return (
     <div className="grid max-w-xl gap-5">
-      <p>Which kind is it? Fish are held against their own.</p>
+      <p>Which species is it? Fish are compared with their own kind.</p>
       <SpeciesChoice species={species} form={form} onChange={(to, as) => setKind({ species: to, form: as })} />
       <button
         type="button"
@@ -148,11 +148,11 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
   };
   const linked = identity?.fishId !== undefined && identity.fishId !== null && identity.fishId === otherFish;
   return (
-    <div className="grid gap-3" role="group" aria-label="Who you say it is">
+    <div className="grid gap-3" role="group" aria-label="Your decision">
       {identity && (
         <>
           <p role="status" className="border-l-4 border-water pl-3">
-            {SAID[identity.says]} What spoke for it is kept.{' '}
+            {SAID[identity.says]} The evidence is kept.{' '}
             {identity.fishId && (
               <Link to={`/fish/${identity.fishId}`} className="quiet-link">
                 Its page
@@ -251,7 +251,7 @@ function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCaptu
     [bytes, found, kind, captureId, linked, marks],
   );
   if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
-  if (gone) return 'The picture is on another device that has not sent it yet, or the server is away.';
+  if (gone) return 'The picture is on another device that has not sent it yet, or the server cannot be reached.';
   return typeof found === 'string' ? found : asked;
 }
 
@@ -270,9 +270,9 @@ function sideOf(role: PictureOfCapture['role']): AskedFlank['side'] | undefined 
 }
 
 const NO_MARKS: AskedFlank['marks'] = [];
-const NO_FLANK = 'No flank stands out in this picture. Set the six points on it by hand, and ask again.';
+const NO_FLANK = 'No flank was found in this picture. Set the six points on it by hand, and ask again.';
 const DOUBTFUL =
-  'Where the fish lies is a guess in this picture. Look at the six points, lay it straight, and ask again.';
+  'Where the fish lies is a guess in this picture. Look at the six points, straighten it, and ask again.';
 
 function useAnswer(
   asked: AskedFlank | undefined,

@@ -30,5 +30,5 @@ export function besideText({ by, evidence, than }: MetadataEvidence, asked: Link
   if (by === 'weight')
     return `${aboutGrams(asked.grams ?? 0, habits.massUnit)} now, ${aboutGrams(than.grams ?? 0, habits.massUnit)} ${when}: ${fits}.`;
   if (by === 'at-once') return 'Both were on the bank at the same time: it cannot be.';
-  return asked.waterId === than.waterId ? 'The same water.' : 'Another water: fish do not walk.';
+  return asked.waterId === than.waterId ? 'The same water.' : 'Add a water: fish do not walk.';
 }

@@ -11,7 +11,7 @@ const LIKELY = 0.8;
 export function answerSentence(known: number, likeliest: number, stranger: number): string {
   if (known === 0)
     return 'The book knows no other flank of this side and kind yet. The first picture of a fish is where it begins.';
-  if (likeliest >= LIKELY) return 'You have had this fish before, by the look of it.';
+  if (likeliest >= LIKELY) return 'You have caught this fish before, by the look of it.';
   if (stranger >= LIKELY)
     return known === 1
       ? 'Not the one fish of the book whose flank of this side is known, as far as the picture tells.'

@@ -16,7 +16,7 @@ export function Waiting() {
       <h1 className="mb-2 text-3xl font-semibold">Write up</h1>
       <p className="mb-5 max-w-prose text-soft">
         {rows.length > 0
-          ? 'Each is asked about once. What you do not know may stay open.'
+          ? 'Each is asked about once. Leave blank what you do not know.'
           : book.isError
             ? 'The book cannot be reached from here; what waits on this device is listed.'
             : 'Nothing waits. Every fish that was on is in the book.'}
