@@ -156,7 +156,7 @@ async function baselineBench(
       .filter((each) => each.row.side === row.side && each.row.species === row.species)
       .map((each) => ({ individual: each.row.individual, score: likeness(own, each.print) }))
       .sort((a, b) => b.score - a.score)
-      // It says no probability: only the order of what it says is held against ours.
+      // It says no probability: only the order of what it says is compared with ours.
       .map((each) => ({ ...each, probability: each.score / (each.score + 20) }));
     own.descriptors.delete();
     answers.push({

@@ -42,8 +42,8 @@ export async function flankSpeedBench(): Promise<void> {
     const register = registerOf(known, flanks);
     const times: number[] = [];
     for (const each of asked) times.push(await timed(() => whoIsThis(each, register)));
-    report(`a flank held against ${flanks} of its side and kind, median`, quantile(times, 0.5), 'ms', aimMs);
-    report(`a flank held against ${flanks} of its side and kind, 95 %`, quantile(times, 0.95), 'ms');
+    report(`a flank compared with ${flanks} of its side and kind, median`, quantile(times, 0.5), 'ms', aimMs);
+    report(`a flank compared with ${flanks} of its side and kind, 95 %`, quantile(times, 0.95), 'ms');
   }
   const times: number[] = [];
   for (const jpeg of large) times.push(await timed(() => printOf(jpeg)));

@@ -106,7 +106,7 @@ export class WeightReadingDto {
   @Maybe() @IsNumber() @Min(0) @Max(MOST_GRAMS) settledGrams?: number;
 }
 
-/** What a zeroed scale shows of a sling that has become lighter lies below nothing. */
+/** What a zeroed scale shows of a sling that has become lighter lies below zero. */
 export class ShownDto {
   @IsIn(MASS_UNITS) unit: MassUnit;
   @IsInt() @IsWeighable() count: number;

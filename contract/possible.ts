@@ -8,7 +8,7 @@ import { checked } from './fields.js';
 /** The object that a field stands in; what is wrong with its other fields is said at those. */
 const beside = <T>(args: { object: object } | undefined) => args?.object as Partial<T> | undefined;
 
-/** A count of a unit of mass that some freshwater fish could weigh, above or below nothing. */
+/** A count of a unit of mass that some freshwater fish could weigh, above or below zero. */
 export function IsWeighable(): PropertyDecorator {
   return checked({
     name: 'isWeighable',

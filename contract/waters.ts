@@ -109,5 +109,5 @@ export class WriteWaterDto {
   @IsInt() @Min(0) revision: number;
 }
 
-/** A water of the book; one that was put away is still named by its fish and outings. */
+/** A water of the book; one that was archived is still named by its fish and outings. */
 export type KeptWater = Revisioned<Water> & { readonly retired: boolean };

@@ -1,7 +1,7 @@
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 
-/** A fish that was weighed, as far as other weights are held against it. Newest first. */
+/** A fish that was weighed, as far as other weights are compared with it. Newest first. */
 export interface WeighedFish {
   readonly captureId: string;
   readonly startedAt: string;

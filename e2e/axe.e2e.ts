@@ -5,7 +5,7 @@ import type { PicturedFish } from '@keeper/contract/pictured';
 import { hotOuting } from './hotOuting.js';
 import { fishOn, step, test, expect } from './keeperTest.js';
 
-/** What hangs on the light; all else is the same in each and tried by day. */
+/** What depends on the light; all else is the same in each and tried by day. */
 const OF_THE_LIGHT = ['color-contrast', 'link-in-text-block', 'target-size'];
 
 /** Nothing on the page that axe finds fault with, by day; at the desk in the other two lights too, for contrast does not hang on size. */

@@ -62,7 +62,7 @@ test(
     await page.getByRole('button', { name: 'Measure the water' }).click();
     await page.getByRole('button', { name: 'Use the simulated probe' }).click();
     await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 });
-    await expect(page.getByText(/^Leave pike alone: the water is at 23\.\d °C, the line at 22\.0 °C/)).toBeVisible();
+    await expect(page.getByText(/^Leave pike alone: the water is at 23\.\d °C, the limit is 22\.0 °C/)).toBeVisible();
     await expect(page.getByText(/a fish that swims off well may die within a day/)).toBeVisible();
     await expect(page.getByText(/the mat will be burning hot from about \d\d:\d\d/)).toBeVisible();
     await expect(page.getByText(/Change the bucket by \d\d:\d\d/)).toBeVisible();
@@ -88,7 +88,7 @@ test('a mild day: the same steps end in ready', { tag: '@desk' }, async ({ page,
   await setUp(page, server, 'mild', ['Carp']);
   await page.getByRole('button', { name: 'Measure the water' }).click();
   await page.getByRole('group', { name: 'Read off the thermometer' }).getByRole('button').nth(4).click();
-  await expect(page.getByText(/^The water is well under the line/)).toBeVisible();
+  await expect(page.getByText(/^The water is well under the limit/)).toBeVisible();
   const things = page.getByRole('checkbox');
   const count = await things.count();
   for (let i = 0; i < count; i += 1) {
@@ -250,7 +250,7 @@ test(
   async ({ page, server }) => {
     const outingId = await hotOuting(server);
     await page.goto(`${server.url}/bank/${outingId}`);
-    await expect(page.getByText(/Lying face up, the mat will burn/)).toBeVisible();
+    await expect(page.getByText(/Lying face up, the mat will be burning hot/)).toBeVisible();
     await page.getByRole('button', { name: 'Turned face down' }).click();
     await expect(page.getByText(/Lying face down, the mat stays cool enough/)).toBeVisible();
     await page.getByRole('button', { name: 'Take back the last care of mat and bucket' }).click();

@@ -91,7 +91,7 @@ test(
       mimeType: 'application/json',
       buffer: Buffer.from('{"format"'),
     });
-    await expect(page.getByRole('alert')).toContainText('it broke off');
+    await expect(page.getByRole('alert')).toContainText('it is cut short');
     await page.locator('input[type=file]').setInputFiles({
       name: 'register.json',
       mimeType: 'application/json',
@@ -101,8 +101,8 @@ test(
 
     await page.goto(`${server.url}/pictures/${captureOf(1)}/${shas[1] ?? ''}/who`);
     await page.getByRole('button', { name: /a fish of Robin/ }).click({ timeout: 60_000 });
-    await expect(page.getByText('The print that Robin gave')).toBeVisible({ timeout: 30_000 });
-    await page.getByRole('button', { name: /^It is Pike, had by Robin/ }).click();
+    await expect(page.getByText('The flank that Robin shared')).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: /^It is Pike, caught by Robin/ }).click();
     await expect(page.getByText(/^You said that it is a new fish/)).toBeVisible();
     await expect.poll(async () => (await said(server))[1]).not.toBeNull();
 

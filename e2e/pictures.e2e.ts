@@ -211,7 +211,7 @@ test(
     await step(page, 'Lift', 'lifted');
     await page.getByRole('button', { name: 'Camera', exact: true }).click();
     await expect(page.getByRole('alert')).toContainText(
-      /^(No camera answers here|The camera was not allowed|This browser gives no camera)/,
+      /^(No camera was found|The camera was not allowed|This browser has no camera)/,
     );
     await page.getByLabel('Camera app').setInputFiles({
       name: 'fish.png',

@@ -63,7 +63,7 @@ test('the connected scale is read without the keypad, and the empty sling bracke
   await page.getByRole('button', { name: 'Hang the empty sling again' }).click();
   await page.getByRole('button', { name: 'It hangs there, wet and empty' }).click();
   await page.getByRole('button', { name: 'Record as zero' }).click({ timeout: 20_000 });
-  await expect(page.getByText(/Hung again it showed nothing, and this scale cannot show less/)).toBeVisible();
+  await expect(page.getByText(/Hung again it showed zero, and this scale cannot show less/)).toBeVisible();
   await expect
     .poll(async () => (await onlyCapture(server)).events.map(({ type }) => type).slice(-2))
     .toEqual(['left-as', 'sling-hung']);
@@ -164,7 +164,7 @@ test('23.11 is asked about; taken as a decimal off a scale of ounces it is asked
     .toEqual({ note: 'Lent a digital scale.' });
 });
 
-test('a scale is held against known masses: verdict, line and what it shows too much', async ({ page, server }) => {
+test('a scale is compared with known masses: verdict, line and what it shows too much', async ({ page, server }) => {
   await kit(server);
   await page.goto(`${server.url}/weigh`);
   await page.getByRole('link', { name: 'Check with known masses' }).click();

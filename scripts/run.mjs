@@ -183,6 +183,7 @@ const ROOMS = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web
 const CHECKS = [
   [
     ['types', [join('scripts', 'types.mjs')]],
+    ['words', [join('scripts', 'words.mjs')]],
     ['format', [bin('prettier', 'bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
     ['unused code', [bin('knip', 'bin/knip.js')]],
   ],

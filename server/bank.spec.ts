@@ -84,7 +84,7 @@ test('a season without its days is no season, and breaks nothing', async () => {
   expect((body.fields as { field: string }[]).map(({ field }) => field)).toContain('rules.closedSeasons.0.from');
 });
 
-test('a water that was put away stays so until it is said otherwise', async () => {
+test('a water that was archived stays so until it is said otherwise', async () => {
   const id = newId();
   const written: unknown[] = [];
   for (const [revision, said] of [{}, { retired: true }, { name: 'Mere' }, { retired: false }].entries()) {

@@ -8,7 +8,7 @@ import type { StandinPlatform } from './platform.js';
 import { drawLoad, hangingForce, type Support } from './hangingLoad.js';
 import { drawSensor, readForce } from './scaleSensor.js';
 
-/** What hangs on the simulated scale, and how. */
+/** What depends on the simulated scale, and how. */
 export interface OnTheHook {
   /** Fish and sling together, or the sling alone. */
   readonly grams: number;

@@ -49,7 +49,7 @@ globalThis.Date = class extends Real {
 
 /**
  * Sends taps to a server while faults befall it and its book, one after the other. A tap counts as kept once it was acknowledged; after each fault
- * the book is read and held against all that was acknowledged.
+ * the book is read and compared with all that was acknowledged.
  */
 export class Faults {
   private readonly luck: Rng;

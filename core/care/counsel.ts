@@ -8,7 +8,7 @@ export type Basis =
 
 export const COMMON_PRACTICE: Basis = { kind: 'common-practice' };
 
-/** How much an advice weighs. `stop`: better not; `care`: go on with care; `good`: speaks for it. */
+/** How much an advice weighs. `stop`: better not; `care`: go on with care; `good`: in favour. */
 export type Severity = 'stop' | 'care' | 'good';
 
 /** One piece of advice with its reason. */

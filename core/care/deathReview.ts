@@ -31,7 +31,7 @@ export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: 
   if (waterC !== null && waterC >= stopLine.tempC)
     note(
       'warm',
-      `The water was at ${waterC.toFixed(1)} °C, over the line of ${stopLine.tempC.toFixed(1)} °C.`,
+      `The water was at ${waterC.toFixed(1)} °C, over the limit of ${stopLine.tempC.toFixed(1)} °C.`,
       stopLine.basis,
     );
   if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN)

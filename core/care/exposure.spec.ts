@@ -20,7 +20,7 @@ test('each school has its time', () => {
 // Factors: common practice, no source. Worked by hand.
 test.each<[string, Partial<ExposureInput>, number]>([
   ['two degrees under the line, twelve minutes of fight', { waterC: 26, fightMs: 720_000 }, 10.5],
-  ['over the line', { waterC: 28 }, 7.5],
+  ['over the limit', { waterC: 28 }, 7.5],
   ['half the oxygen', { oxygenShare: 0.5 }, 15],
   ['twenty minutes of fight', { fightMs: 1_200_000 }, 15],
   ['frost', { airC: -2 }, 15],

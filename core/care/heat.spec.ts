@@ -92,7 +92,7 @@ describe('the mat', () => {
     expect(down).toBeLessThan(hot - 20);
   });
 
-  test('a soaking dries off, sooner in sun and wind, and never below nothing', () => {
+  test('a soaking dries off, sooner in sun and wind, and never below zero', () => {
     const left = (around: MatSurroundings, hours: number) =>
       matAfter(soaked(dry, 20), hours * 3600, () => around).waterKgM2;
     expect(left(inSun, 0.5)).toBeLessThan(left({ ...inSun, shaded: true }, 0.5));

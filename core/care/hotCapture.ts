@@ -2,7 +2,7 @@
 export const HOT_CAPTURE_PRACTICES = ['land', 'break-off'] as const;
 export type HotCapturePractice = (typeof HOT_CAPTURE_PRACTICES)[number];
 
-/** One way of ending it, with what speaks for it and against it. */
+/** One way of ending it, with what is for it and against it. */
 export interface HotCaptureWay {
   readonly school: HotCapturePractice;
   readonly name: string;

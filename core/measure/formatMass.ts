@@ -7,7 +7,7 @@ const QUARTERS = ['', '¼', '½', '¾'] as const;
  * Examples: `23 lb 11 oz`, `23 lb 11¼ oz`, `23 lb 11 oz 8 dr`, `23.11 lb`, `8.45 kg`, `850 g`.
  */
 export function formatMass(mass: Mass): string {
-  // Only an empty sling on a zeroed scale lies below nothing.
+  // Only an empty sling on a zeroed scale lies below zero.
   if (mass.count < 0) return `−${formatMass({ ...mass, count: -mass.count })}`;
   if (mass.unit === 'g') return formatGrams(mass.count);
   if (mass.unit === 'lb/100') return `${(mass.count / 100).toFixed(2)} lb`;

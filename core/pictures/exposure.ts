@@ -2,7 +2,7 @@ import type { FlankArea } from './flankArea.js';
 import { sampled, type Plane } from '../image/raster.js';
 
 export interface Exposure {
-  /** Stops off: below nothing too dark, above too bright. */
+  /** Stops off: below zero too dark, above too bright. */
   readonly stops: number;
   /** Share of the flank without any drawing left in it, white or black. */
   readonly lost: number;

@@ -86,7 +86,7 @@ describe('which part is flank', () => {
     expect(area.covers(600 - 0.6 * 700, 450)).toBe(false);
     expect(area.covers(600 + 0.75 * 700, 450)).toBe(false);
   });
-  test('room is counted to the fins, and below nothing where one is cut off', () => {
+  test('room is counted to the fins, and below zero where one is cut off', () => {
     expect(roomAround(area, OF.widthPx, OF.heightPx)).toBeGreaterThan(0.05);
     expect(roomAround(flankArea(pose({ centreX: 930 }), 'carp-mirror'), OF.widthPx, OF.heightPx)).toBeLessThan(0);
     expect(

@@ -17,7 +17,7 @@ const ROOMS = [1.36, 1.32, 1.28, 1.24] as const;
 export function straightened(landmarks: LandmarksPx, side: 'left' | 'right', of: PictureSize, stops = 0): PictureView {
   const pose = poseOf(landmarks, false);
   const { lengthPx, turnRad } = pose;
-  // The back lies up, seen from snout to fork with the head left, when the dorsal fin has a v below nothing.
+  // The back lies up, seen from snout to fork with the head left, when the dorsal fin has a v below zero.
   const backUp = pixelToPose(pose, landmarks.dorsal.x, landmarks.dorsal.y).v < 0;
   // With the head left and the back up the picture is as it should be for a left flank; for a right one it is the mirror image.
   const mirrored = backUp !== (side === 'left');

@@ -148,7 +148,7 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         right: !lifted,
         text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.',
         reason: over
-          ? `Water at ${scenario.conditions.waterC} °C, and the line for it at ${end.context.stopLine.tempC} °C.`
+          ? `Water at ${scenario.conditions.waterC} °C, and the limit for it ${end.context.stopLine.tempC} °C.`
           : has(played, 'small')
             ? 'A small one needs no scale and no picture.'
             : has(played, 'bleeding')

@@ -58,7 +58,7 @@ export interface WeightResult {
   readonly bracket: TareBracket | undefined;
   /** What the check in force did to the best estimate. */
   readonly correction: Correction | undefined;
-  /** What was taken off for a hand round the scale, in grams below nothing; 0 without one. */
+  /** What was taken off for a hand round the scale, in grams below zero; 0 without one. */
   readonly cuppedByGrams: number;
   readonly zeroAgeMin: number | undefined;
   /** When the check that was quoted was made. */

@@ -26,7 +26,7 @@ test('the same change over four years is a fourth of the square a year', () => {
 
 test('what the two checks were unsure of themselves is no drift', () => {
   const unsure = driftPerRootYear([check(0, 1, 0.003), check(1, 1.004, 0.003)]);
-  // 0.004² - 2 x 0.003² is below nothing.
+  // 0.004² - 2 x 0.003² is below zero.
   expect(unsure.perRootYear).toBeCloseTo(Math.sqrt((4 * 0.001 ** 2) / 5), 9);
 });
 

@@ -22,7 +22,7 @@ test('a slip is told with what was seen for it', () => {
   expect(slipEvidence('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
 });
 
-test('where only the fish speaks for it, nothing is made up', () => {
+test('where only the fish suggests it, nothing is made up', () => {
   const bare: Entry = {
     species: null,
     lengthMm: null,

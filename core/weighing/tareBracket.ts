@@ -4,7 +4,7 @@ import type { WeightReading } from '../domain/capture/weightReading.js';
 
 /** What the sling, hung again after the fish, says about the weight. */
 export interface TareBracket {
-  /** How much heavier the empty sling was afterwards than it was taken for, in grams; below nothing if lighter. */
+  /** How much heavier the empty sling was afterwards than it was taken for, in grams; below zero if lighter. */
   readonly changeGrams: number;
   /** To be added to the net weight: half the change the other way, for the truth lies between the two tares. */
   readonly correctionGrams: number;

@@ -143,7 +143,7 @@ export class CapturesRepository {
     return `[${(this.picturedFish.all() as string[]).join(',')}]`;
   }
 
-  /** Every picture of the book that was not put away, fish by fish in the order asked for. */
+  /** Every picture of the book that was not removed, fish by fish in the order asked for. */
   pictures(filter: BookFilterDto): PictureInBook[] {
     const { species, waterId, order, year } = filter;
     const { fromAt, toAt } = openedAt(filter);

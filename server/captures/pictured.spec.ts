@@ -48,7 +48,7 @@ test('a fish that was begun by mistake is not among them', async () => {
   expect((await pictured()).some((fish) => fish.captureId === captureId)).toBe(false);
 });
 
-test('the pictures of the book come fish by fish, as they were laid, without those that were put away', async () => {
+test('the pictures of the book come fish by fish, as they were laid, without those that were removed', async () => {
   const [light, heavy] = [wholeCapture(18, 200, { species: 'pike' }), wholeCapture(17, 400, { species: 'pike' })];
   const at = (x: number, y: number) => ({ x, y });
   const view = {

@@ -11,7 +11,7 @@ import { notFound, Problem } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
 import { registers } from '../storage/schema.js';
 
-/** Registers of friends: kept as they came, marked as theirs, and put away whole. */
+/** Registers of friends: kept as they came, marked as theirs, and removed whole. */
 @Injectable()
 export class RegistersService {
   constructor(private readonly database: Database) {}

@@ -83,7 +83,7 @@ describe("a friend's register", () => {
   });
   const take = (body: string) => server.http.post('/api/registers').attach('file', Buffer.from(body), 'register.json');
 
-  test('is taken in and stays theirs; a newer one of the same friend takes its place; it is put away whole', async () => {
+  test('is taken in and stays theirs; a newer one of the same friend takes its place; it is removed whole', async () => {
     const taken = (await take(JSON.stringify(file('Ash', 2))).expect(201)).body as ImportedRegister;
     expect(taken).toMatchObject({ from: 'Ash', fish: 2, flanks: 2 });
     await take(JSON.stringify(file('Ash', 5))).expect(201);

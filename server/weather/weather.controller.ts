@@ -35,7 +35,7 @@ async function believed(service: WeatherService, wanted: Parameters<WeatherServi
   return hours;
 }
 
-/** 424: what the answer hangs on has failed, not this server. */
+/** 424: what the answer depends on has failed, not this server. */
 function failed(what: string): Problem {
   return new Problem(424, {
     code: 'service-failed',

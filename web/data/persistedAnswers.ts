@@ -28,7 +28,7 @@ export function persistAnswers(): void {
   };
   const [, restored] = persistQueryClient({
     queryClient,
-    // Soon: a phone is put away a moment after it was looked at.
+    // Soon: a phone goes into a pocket a moment after it was looked at.
     persister: createAsyncStoragePersister({ storage, throttleTime: 150 }),
     maxAge: Infinity,
     dehydrateOptions: {

@@ -49,7 +49,7 @@ test('once the server has it, its version stands; a refused one never does', () 
   ]);
 });
 
-test('what was put away is not listed', () => {
+test('what was archived is not listed', () => {
   rows = [written(1, 'a', swim('a', 'Alder bay', 1, true))];
   expect(seen([swim('a', 'Alder bay', 1)])).toEqual([]);
 });

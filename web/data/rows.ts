@@ -50,18 +50,18 @@ export function useUnread(kind: RowKind): boolean {
   return data === undefined && isError;
 }
 
-/** Every water that the book names, those that were put away too. */
+/** Every water that the book names, those that were archived too. */
 export function useWaters(): readonly KeptWater[] {
   const rows = useRows<KeptWater>('waters');
   return useMemo(() => rows.toSorted((a, b) => a.name.localeCompare(b.name)), [rows]);
 }
 
-/** The waters to choose from: those that are not put away. */
+/** The waters to choose from: those that are not archived. */
 export function useStandingWaters(): readonly KeptWater[] {
   return useStanding(useRows<KeptWater>('waters'));
 }
 
-/** The swims that are not put away. */
+/** The swims that are not archived. */
 export function useSwims(): readonly KeptSwim[] {
   return useStanding(useRows<KeptSwim>('swims'));
 }

@@ -13,7 +13,7 @@ export interface AlikeFound extends AlikeCatches {
 }
 
 export interface SweepState {
-  /** Flanks that were held against all others. */
+  /** Flanks that were compared with all others. */
   readonly done: number;
   readonly all: number;
   readonly going: boolean;
@@ -70,7 +70,7 @@ export async function goOnSweeping(flanks: readonly FlankInBook[]): Promise<void
   for (const flank of left) {
     if (!wanted) break;
     const answer = await whoWorker().askHeld(flank.sha256);
-    // Without a print it would be held against too few, and never again: it goes on from here when they can be had.
+    // Without a print it would be compared with too few, and never again: it goes on from here when they can be had.
     if (!answer) break;
     const found = answer.mayBe.flatMap(({ flank: other, probability, score }): AlikeFound[] => {
       if (probability < WORTH_A_LOOK || isFriendFlank(other)) return [];

@@ -7,7 +7,7 @@ import { ask } from './api.js';
 import { useOutbox } from './useCapture.js';
 
 /** The states of several captures, as far as they have come; what this device holds is replayed with them. */
-export function useStories(captureIds: readonly string[]): readonly CaptureState[] {
+export function useCaptureStates(captureIds: readonly string[]): readonly CaptureState[] {
   const logs = useQueries({
     queries: captureIds.map((captureId) => ({
       queryKey: ['capture', captureId],

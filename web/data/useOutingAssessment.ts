@@ -12,7 +12,7 @@ import { useKit, useRigs, useSwims, useWaters } from './rows.js';
 
 /** What works out the hours ahead. */
 interface Looking {
-  readonly lookAhead: typeof assessAhead;
+  readonly assessAhead: typeof assessAhead;
   readonly readiness: typeof readiness;
 }
 
@@ -20,7 +20,7 @@ let looking: Looking | undefined;
 
 /** Fetched behind the first page: a fish can be begun before the hours ahead are worked out. */
 const fetched = Promise.all([import('@keeper/core/planning/assessOuting'), import('@keeper/core/bank/readiness')]).then(
-  ([assessment, ready]) => (looking = { lookAhead: assessment.assessAhead, readiness: ready.readiness }),
+  ([assessment, ready]) => (looking = { assessAhead: assessment.assessAhead, readiness: ready.readiness }),
 );
 
 function useLooking(): Looking | undefined {
@@ -33,7 +33,7 @@ function useLooking(): Looking | undefined {
 
 const MINUTE_MS = 60_000;
 
-/** The wall clock to the minute; what hangs on it is worked out no more often. */
+/** The wall clock to the minute; what depends on it is worked out no more often. */
 export function useMinute(): number {
   const [nowMs, setNowMs] = useState(() => Date.now());
   useEffect(() => {
@@ -103,7 +103,7 @@ export function useBank(state: OutingState, lookMs?: number): Bank {
   const ahead = useMemo(
     () =>
       water && look
-        ? look.lookAhead({
+        ? look.assessAhead({
             state: unchecked,
             water,
             swim: swim ?? null,

@@ -43,7 +43,7 @@ export function useWeightResult(state: CaptureState): WeightResult | undefined {
   return useMemo(() => resultOf(state, kit, rounding), [state, kit, rounding]);
 }
 
-/** What an entry is held against: the other fish of the book, and what happened around the weighing. */
+/** What an entry is compared with: the other fish of the book, and what happened around the weighing. */
 export function useEntry(state: CaptureState): Entry | undefined {
   const { scales, sling } = useWith(state);
   const weighed = useWeighed();

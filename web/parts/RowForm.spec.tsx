@@ -89,7 +89,7 @@ test('a device with no room says so, and does not go on', async () => {
   expect(kept).toBe(before);
 });
 
-test('what stands in the book can be put away, though a field is not right', async () => {
+test('what stands in the book can be archived, though a field is not right', async () => {
   render(<SwimName known />);
   await userEvent.click(screen.getByRole('button', { name: 'Archive it' }));
   expect(written).toMatchObject([['swims', ID, { retired: true }]]);

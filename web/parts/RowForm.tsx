@@ -8,7 +8,7 @@ interface RowFormProps {
   readonly form: RowFormState;
   /** What the control that keeps it says. */
   readonly keep: string;
-  /** Whether it stands in the book already and can be put away. */
+  /** Whether it stands in the book already and can be archived. */
   readonly known: boolean;
   readonly wide?: boolean;
   readonly children: ReactNode;

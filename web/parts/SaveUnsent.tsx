@@ -4,8 +4,8 @@ import { outbox } from '../data/keeper.js';
 /** Writes what waits on this device into a file of its own, where it is safe from a full device. */
 export function SaveUnsent() {
   const take = async () => {
-    const { outboxExport: waitingBag } = await import('../data/outboxExport.js');
-    const url = URL.createObjectURL(await waitingBag(outbox.snapshot()));
+    const { outboxExport: outboxExport } = await import('../data/outboxExport.js');
+    const url = URL.createObjectURL(await outboxExport(outbox.snapshot()));
     const link = document.createElement('a');
     link.href = url;
     link.download = `waiting-${new Date().toISOString().slice(0, 16).replace(/[:T]/g, '-')}.zip`;

@@ -35,7 +35,7 @@ test('what was kept is there without the server; what was not is left out, and a
   expect((await cellsOf(['c'])).size).toBe(1);
 });
 
-test('what is not in the register any more is put away; what is here is not fetched again', async () => {
+test('what is not in the register any more is removed; what is here is not fetched again', async () => {
   await keepCells(['a', 'b']);
   await keepCells(['b', 'c']);
   expect(asked).toEqual([['a', 'b'], ['c']]);

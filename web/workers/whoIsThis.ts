@@ -56,7 +56,7 @@ export interface PossibleMatch {
   readonly probability: number;
   readonly parts: readonly PartMatch[];
   readonly shift: Warp;
-  /** What speaks for or against it beside the flank. */
+  /** What else counts for or against it, beside the flank. */
   readonly beside: readonly MetadataEvidence[];
   /** Marks set by hand on both flanks that were found again, and of how many. */
   readonly marks: { readonly same: SameMarks; readonly of: number };
@@ -65,7 +65,7 @@ export interface PossibleMatch {
 export interface Answer {
   readonly mayBe: readonly PossibleMatch[];
   readonly stranger: number;
-  /** Fish of the book whose flank of this side was held against it. */
+  /** Fish of the book whose flank of this side was compared with it. */
   readonly known: number;
   /** Share of the flank that the picture shows. */
   readonly seen: number;

@@ -58,7 +58,7 @@ export interface TimeAmendment {
   readonly why: string;
 }
 
-/** Everything that one fish's events say, in one value. Both the device and the server tell it with `tellStory`. */
+/** Everything that one fish's events say, in one value. Both the device and the server tell it with `replay`. */
 export interface CaptureState {
   readonly captureId: string;
   readonly startedAt: string | null;

@@ -64,7 +64,7 @@ export type Interruption = (typeof INTERRUPTIONS)[number];
 
 /**
  * What the keeper says of who a fish is: one that is known, one that was never seen before, not sure yet; or only that it is another one
- * than that it was held against, which leaves open who it is.
+ * than that it was compared with, which leaves open who it is.
  */
 export const IDENTITIES = ['same', 'new', 'unsure', 'different'] as const;
 
@@ -72,7 +72,7 @@ export interface Identified {
   readonly says: (typeof IDENTITIES)[number];
   /** The known fish that it is; null while nobody is sure. */
   readonly fishId: string | null;
-  /** What it was held against, and what the comparison said: the evidence of that day. */
+  /** What it was compared with, and what the comparison said: the evidence of that day. */
   readonly by?: {
     readonly sha256: string;
     readonly captureId: string;
@@ -135,7 +135,7 @@ export interface EventPayloads {
   dropped: Record<string, never>;
   /** In the water, held upright until it goes. */
   held: Record<string, never>;
-  /** The empty wet sling, hung again once the fish is away; below nothing where a zeroed scale shows it lighter. */
+  /** The empty wet sling, hung again once the fish is away; below zero where a zeroed scale shows it lighter. */
   'sling-hung': { shown: Mass; way?: ReadingWay };
   /** The keeper was asked whether an entry adds up, and stands by it. */
   'entry-kept': { note?: string };

@@ -45,7 +45,7 @@ export interface WeightReading {
   /** What the steps of a connected scale leave open in the value that it settled at, as a standard uncertainty. */
   readonly resolutionGrams?: number;
   /**
-   * What the scale showed with the empty wet sling on it once the fish was away: about nothing when it was zeroed with it (below nothing if
+   * What the scale showed with the empty wet sling on it once the fish was away: about zero when it was zeroed with it (below zero if
    * the sling had become lighter), about the tare by the other school.
    */
   readonly slingAfter?: Mass;

@@ -51,7 +51,7 @@ export interface KitItem {
   /** Last day on which a care kit is in date, `YYYY-MM-DD`. */
   readonly inDateUntil: string | null;
   readonly tares: readonly TareNote[];
-  /** When a scale was last held against a known mass without writing down what it showed. */
+  /** When a scale was last compared with a known mass without writing down what it showed. */
   readonly checkedAt: string | null;
   /** Of scales: its step, its class and its checks. */
   readonly scale?: ScaleSpec | null;

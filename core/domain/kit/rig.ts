@@ -20,7 +20,7 @@ export interface LoadTest {
   readonly heldS: number;
 }
 
-/** What hangs on the line, told in a few taps. */
+/** A rig, told in a few taps. */
 export interface Rig {
   readonly id: string;
   readonly name: string;

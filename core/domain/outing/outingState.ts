@@ -11,7 +11,7 @@ export interface TakenCondition extends Condition {
   readonly atMs: number;
 }
 
-/** Everything that one outing's events say. Both the device and the server tell it with `tellOuting`. */
+/** Everything that one outing's events say. Both the device and the server tell it with `replayOuting`. */
 export interface OutingState {
   readonly outingId: string;
   readonly waterId: string | null;

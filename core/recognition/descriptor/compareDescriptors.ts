@@ -111,7 +111,7 @@ export function coarseStage(
 }
 
 /**
- * The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part held against what lies
+ * The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part compared with what lies
  * at its place. `fine` is the fine level of `a`.
  */
 export function fineStage(
@@ -132,7 +132,7 @@ export function fineStage(
 
 /**
  * Compares two prints of one side and kind. One is laid over the other: roughly by its parts, then bent until the brightness of both
- * agrees; then each part is held against what lies at its place by normalised correlation, and the better of the parts make the score.
+ * agrees; then each part is compared with what lies at its place by normalised correlation, and the better of the parts make the score.
  * Flanks of different sides or kinds have nothing in common.
  * Example: a print against itself scores 1.
  */

@@ -52,12 +52,12 @@ export function matchMarks(a: readonly FlankPoint[], b: readonly FlankPoint[]): 
     if (!laid) break;
     pairs = together(a.map(laid), b);
   }
-  if (pairs.length < 3) return { pairs: [], evidence: evidenceOf(0, a.length, b.length) };
-  return { pairs, evidence: evidenceOf(pairs.length, a.length, b.length) };
+  if (pairs.length < 3) return { pairs: [], evidence: markEvidence(0, a.length, b.length) };
+  return { pairs, evidence: markEvidence(pairs.length, a.length, b.length) };
 }
 
 /** By a binomial trial for each mark of the smaller set: found again, or not. */
-function evidenceOf(found: number, countA: number, countB: number): number {
+function markEvidence(found: number, countA: number, countB: number): number {
   const [fewer, more] = [Math.min(countA, countB), Math.max(countA, countB)];
   const byChance = Math.min(0.6, (more * Math.PI * NEAR ** 2) / FLANK_AREA);
   const counted = Math.max(0, found - USED_UP);

@@ -31,7 +31,7 @@ test.each([
   expect(kinds(later, fish(0))).toEqual([kind]);
 });
 
-test('a length is held against the longest before it, and what was not measured says nothing', () => {
+test('a length is compared with the longest before it, and what was not measured says nothing', () => {
   const doubts = consistencyChecks([
     fish(0, { lengthMm: 760 }),
     fish(50, { lengthMm: 735 }),

@@ -39,7 +39,7 @@ const AT_ONCE_MS = 10 * 60_000;
 
 /**
  * What speaks against captures being of one fish: another kind, two waters, twice at once, shrinking, growing or losing too much. `captures`
- * in any order; each is held against the next in time, and lengths against the longest before. An empty list is no proof: it only fits.
+ * in any order; each is compared with the next in time, and lengths against the longest before. An empty list is no proof: it only fits.
  * Example: 720 mm in May and 610 mm in September is a fish that shrank.
  */
 export function consistencyChecks(captures: readonly LinkedFacts[]): Inconsistency[] {

@@ -32,7 +32,7 @@ export const NEW_BEFORE = 0.4;
 
 /**
  * How likely each known fish is the one on the bank, and how likely it is none of them, by Bayes's rule: before looking, one of the known
- * is as likely as the other. `evidence` as `evidenceOf` gives it, one number a fish; fish that were not looked at closely count with what
+ * is as likely as the other. `evidence` as `logLikelihoodRatio` gives it, one number a fish; fish that were not looked at closely count with what
  * they had. Sums to 1.
  * Example: one fish with no evidence at all is as likely as what is thought before looking.
  */

@@ -20,7 +20,7 @@ const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
 const evidence = (asked: LinkedFacts, known = [fish(0)], kind = KIND) =>
   Object.fromEntries(metadataLogOdds(asked, known, kind).map((each) => [each.by, each.evidence]));
 
-test('what agrees speaks for it, and rightly more the rarer it is', () => {
+test('what agrees suggests it, and rightly more the rarer it is', () => {
   const said = evidence(fish(200, { lengthMm: 725, grams: 9100 }));
   expect(said['length']).toBeGreaterThan(0.5);
   expect(said['weight']).toBeGreaterThan(0.5);

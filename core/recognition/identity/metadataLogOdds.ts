@@ -2,11 +2,11 @@ import { isMeasure } from '../../domain/fish/isMeasure.js';
 import { lnNormal } from '../../statistics/normal.js';
 import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
 
-/** One thing beside the flank that speaks for or against two captures being of one fish, by natural logarithm. */
+/** One thing beside the flank that counts for or against two captures being of one fish, by natural logarithm. */
 export interface MetadataEvidence {
   readonly by: 'length' | 'weight' | 'water' | 'at-once';
   readonly evidence: number;
-  /** The capture of the known fish that it was held against. */
+  /** The capture of the known fish that it was compared with. */
   readonly than: LinkedFacts;
 }
 
@@ -33,7 +33,7 @@ const ALL_CAN_SAY = { most: 4, least: -8 };
 
 /**
  * What length, weight, water and time say about a fish on the bank being a known one: for each, how many times likelier it is than with a
- * fish of that kind taken by chance from the book, by natural logarithm. Held against the capture nearest in time. What is not known, or
+ * fish of that kind taken by chance from the book, by natural logarithm. It is compared with the capture nearest in time. What is not known, or
  * has too few fish beside it, says nothing.
  * Example: a fish ten centimetres shorter than the known one was is not that fish: -6.
  */

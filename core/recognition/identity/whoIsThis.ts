@@ -68,7 +68,7 @@ const ONE_FISH = 2;
 /**
  * Which of the known fish a flank shows, if any. All flanks of its side and kind are looked at in two shades, the likelier are laid on it
  * coarsely, and the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking;
- * `beside` is what else speaks for a flank's capture (`factsSpeak`), by natural logarithm.
+ * `beside` is what else suggests a flank's capture (`metadataLogOdds`), by natural logarithm.
  * Example: an empty register gives no candidate, and a stranger for certain.
  */
 export function whoIsThis<T extends KnownFlank>(
@@ -100,7 +100,7 @@ export function whoIsThis<T extends KnownFlank>(
       evidence: evidence({ flank, match }),
     })),
   );
-  // Those that were not looked at closely have lost already: they count as known fish, with nothing that speaks for them.
+  // Those that were not looked at closely have lost already: they count as known fish, with nothing that suggests them.
   const others = new Set(flanks.map(({ fishId }) => fishId)).size - best.size;
   const lost = Array.from({ length: others }, () => logLikelihoodRatio(0, asked.print.kind));
   const { known: likely, stranger } = posterior([...found.map(([{ evidence }]) => evidence), ...lost], newBefore);

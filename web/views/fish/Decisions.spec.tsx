@@ -33,7 +33,7 @@ jest.mock('../../data/known.js', () => ({
   }),
 }));
 jest.mock('../../data/useCaptureStates.js', () => ({
-  useStories: (ids: readonly string[]) =>
+  useCaptureStates: (ids: readonly string[]) =>
     ids.filter((id) => id === 'gone').map((captureId) => ({ captureId, startedAt: '2026-03-09T06:00:00Z' })),
 }));
 jest.mock('../../data/keeper.js', () => ({

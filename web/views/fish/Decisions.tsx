@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { takeBack } from '../../data/identity.js';
 import { useDecisions, useRegister, type Register } from '../../data/known.js';
-import { useStories } from '../../data/useCaptureStates.js';
+import { useCaptureStates } from '../../data/useCaptureStates.js';
 import { dayText } from '../../parts/when.js';
 import { chanceWords } from '../who/chanceWords.js';
 import { decisionsOfFish, type DecidedTogether } from './decisionsOfFish.js';
@@ -38,7 +38,7 @@ function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regis
     );
     return [...new Set(all)].filter((captureId) => !known.has(captureId));
   }, [ofFish, known]);
-  const states = useStories(others);
+  const states = useCaptureStates(others);
   return (captureId) =>
     known.get(captureId) ?? states.find((state) => state.captureId === captureId)?.startedAt ?? undefined;
 }

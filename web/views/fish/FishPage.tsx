@@ -6,7 +6,7 @@ import { consistencyChecks, linkedFacts } from '@keeper/core/recognition/identit
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { useDecisions, useRegister } from '../../data/known.js';
 import { useSwims, useWaters } from '../../data/rows.js';
-import { useStories } from '../../data/useCaptureStates.js';
+import { useCaptureStates } from '../../data/useCaptureStates.js';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 import { Notice } from '../../parts/Notice.js';
@@ -66,7 +66,7 @@ function NowOf({ fishId }: { fishId: string }) {
 
 function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
   const ids = useMemo(() => fish.captures.map(({ captureId }) => captureId), [fish]);
-  const states = useStories(ids);
+  const states = useCaptureStates(ids);
   const doubts = consistencyChecks(fish.captures.map(linkedFacts));
   const [portrait] = fish.captures
     .toReversed()

@@ -34,7 +34,7 @@ const open = () =>
     </MemoryRouter>,
   );
 
-test('two pictures that nobody laid straight are laid by their prints, as they were held against each other', () => {
+test('two pictures that nobody laid straight are laid by their prints, as they were compared with each other', () => {
   [printed, pair] = [[ONE, OTHER], { asked: {}, mayBe: {} }];
   open();
   expect(screen.getByRole('heading', { name: 'Both flanks' })).toBeTruthy();

@@ -33,7 +33,9 @@ test.each<[string, CaptureEvent[], number, string, RegExp]>([
 test('why it may be out no longer is said on tap', () => {
   clocks(LIFTED, 365_000, { conditions: { waterC: 26 } });
   expect(screen.getByText(/15 s at a time/)).toBeVisible();
-  expect(screen.getByText(/Shortened: The water is within three degrees of the line\. \(Gale/)).toBeInTheDocument();
+  expect(
+    screen.getByText(/Shortened: The water is within three degrees of the limit for this fish\. \(Gale/),
+  ).toBeInTheDocument();
 });
 
 test('where nothing is kept it is said; those who go by their breath are told to hold it', () => {

@@ -61,7 +61,7 @@ export function Waters() {
   );
 }
 
-/** Waters that were put away, and the way back to each. */
+/** Waters that were archived, and the way back to each. */
 function PutAway() {
   const away = useWaters().filter(({ retired }) => retired);
   if (away.length === 0) return null;

@@ -33,7 +33,7 @@ beforeEach(() => {
   failsAt = undefined;
 });
 
-test('every fish on every page and every swim becomes of the other water, and the first is put away last', async () => {
+test('every fish on every page and every swim becomes of the other water, and the first is archived last', async () => {
   await becomeOneWater(water, other, [swim]);
   const payload = { facts: { waterId: 'w2' }, why: 'Salt pit and Saltern Pit are one water.' };
   expect(asked).toEqual(['/captures?waterId=w1', '/captures?waterId=w1&after=n1']);

@@ -3,7 +3,7 @@ import { useSettings } from '../../data/queries.js';
 import type { AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
 import { besideText } from './besideText.js';
 
-/** What speaks for or against it beside the flank: length, weight, water and time. */
+/** What else counts for or against it, beside the flank: length, weight, water and time. */
 export function Beside({ asked: { facts }, mayBe: { beside } }: { asked: AskedFlank; mayBe: PossibleMatch }) {
   const { massUnit, lengthHabit } = useSettings();
   if (beside.length === 0) return null;

@@ -12,7 +12,7 @@ import { whenText } from '../../parts/when.js';
 import type { AskedFlank, LaidFlat, PossibleMatch } from '../../workers/whoIsThis.js';
 import { isFriendFlank } from '../../workers/friendFlank.js';
 
-/** Alike at least so much, a place speaks for one fish. */
+/** Alike at least so much, a place suggests one fish. */
 const AGREES = 0.5;
 const PART = FINE_PARTS.side;
 

@@ -30,7 +30,7 @@ import { Beside } from './Beside.js';
 import { Candidates, keyOf } from './Candidates.js';
 import { Evidence } from './Evidence.js';
 
-/** Who is this? The fish of the book that a flank may show, each with what speaks for it. The keeper decides. */
+/** Who is this? The fish of the book that a flank may show, each with what suggests it. The keeper decides. */
 export function WhoPage() {
   const { captureId = '', sha256 = '' } = useParams();
   const { state, loading } = useCapture(captureId);
@@ -101,7 +101,7 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
   );
 }
 
-/** Fish are held against their own kind, and a carp against those that are scaled as it is. */
+/** Fish are compared with their own kind, and a carp against those that are scaled as it is. */
 function WhichKind({ state }: { state: CaptureState }) {
   const [kind, setKind] = useState<{ species?: SpeciesId; form?: FormId | undefined }>({});
   const { species, form } = kind;
@@ -186,7 +186,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
       )}
       {their && !identity && (
         <button type="button" className="button button-main min-h-14" onClick={() => void asTheirs(their)}>
-          It is {their.name}, had by {their.from}
+          It is {their.name}, caught by {their.from}
         </button>
       )}
       {!identity && (
