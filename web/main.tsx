@@ -6,7 +6,8 @@ import { RouterProvider } from 'react-router/dom';
 import { registerSW } from 'virtual:pwa-register';
 import { router } from './app/router.js';
 import { persistAnswers } from './data/persistedAnswers.js';
-import { queryClient, wakeKeeper } from './data/keeper.js';
+import { queryClient } from './data/queryClient.js';
+import { wakeKeeper } from './data/wakeKeeper.js';
 
 registerSW({ immediate: true });
 persistAnswers();

@@ -253,7 +253,7 @@ const SKETCHES: readonly Sketch[] = [
   },
   {
     id: 'sunburnt',
-    title: 'Over the line',
+    title: 'Too warm to fish',
     species: 'barbel',
     bank: 'gravel',
     conditions: { waterC: 24, airC: 31 },

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { ImportedRegister, FriendRegister } from '@keeper/contract/registers';
 import { ask } from './api.js';
-import { queryClient } from './keeper.js';
+import { queryClient } from './queryClient.js';
 import { useAskedOrCached } from './useAskedOrCached.js';
 import type { FriendFlank } from '../workers/friendFlank.js';
 

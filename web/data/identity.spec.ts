@@ -9,7 +9,7 @@ import type { Register } from './known.js';
 const recorded: CaptureEvent[] = [];
 let ids = 0;
 jest.mock('./device.js', () => ({ newId: () => `new-${(ids += 1)}` }));
-jest.mock('./keeper.js', () => ({
+jest.mock('./record.js', () => ({
   makeEvent: (captureId: string, _at: string | null, type: 'identified', payload: Identified) => ({
     ...event(type, 1000, payload),
     captureId,

@@ -1,6 +1,6 @@
 import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import { newId } from './device.js';
-import { makeEvent, record } from './keeper.js';
+import { makeEvent, record } from './record.js';
 import type { Register } from './known.js';
 
 /** A catch as far as it is said who it is. */

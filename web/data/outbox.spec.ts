@@ -292,3 +292,31 @@ describe('rows', () => {
     expect(outbox.snapshot().rows).toEqual([]);
   });
 });
+
+test('a tap that is kept and sent leaves the rows that wait beside it the very ones they were', async () => {
+  const { server, open } = world();
+  server.away = true;
+  server.pauses = -1000;
+  const outbox = open();
+  await outbox.keepRow({ kind: 'waters', id: 'w1', body: { revision: 99 } });
+  server.away = false;
+  outbox.flush();
+  await outbox.idle();
+  const { rows } = outbox.snapshot();
+  expect(rows).toMatchObject([{ id: 'w1', state: 'refused' }]);
+  await outbox.append([event('hooked')]);
+  await outbox.idle();
+  expect(outbox.snapshot().events).toMatchObject([{ state: 'sent' }]);
+  expect(outbox.snapshot().rows).toBe(rows);
+});
+
+test('read again with nothing new, nobody is told', async () => {
+  const { open } = world();
+  const outbox = open();
+  await outbox.append([event('hooked')]);
+  await outbox.idle();
+  const told = jest.fn();
+  outbox.subscribe(told);
+  await outbox.load();
+  expect(told).not.toHaveBeenCalled();
+});

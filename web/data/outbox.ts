@@ -1,12 +1,15 @@
 import { MOST_EVENTS } from '@keeper/contract/limits';
 import { subjectOf, type LoggedEvent } from '@keeper/core/domain/outing/event';
 import type { DeviceDatabase, Refusal, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+import { keepUnchanged } from './keepUnchanged.js';
 import type { SendTrouble, Verdict } from './verdict.js';
 
 /** What the server has taken, so that what was read of it is read again. */
 export interface Sent {
   /** Captures and outings. */
   readonly subjects: readonly string[];
+  /** The kinds of the events that were sent. */
+  readonly types: readonly LoggedEvent['type'][];
   readonly rows: readonly StoredRow['kind'][];
 }
 
@@ -225,13 +228,13 @@ export class Outbox {
     for (const row of this.state.rows.filter(({ state }) => state === 'waiting')) {
       const verdict = await this.attempt(() => this.platform.sendRow(row));
       if (verdict === 'sent') {
-        await this.onSent({ subjects: [], rows: [row.kind] });
+        await this.onSent({ subjects: [], types: [], rows: [row.kind] });
         await this.dropRow(row.order);
       } else if (verdict.kind === 'skip') round.skipped.add(keyOf(row));
       else {
         await this.putAll({ ...this.state, rows: replaced(this.state.rows, row, refused(row, verdict)) });
         // What stands there instead is read anew, to be shown beside it.
-        void this.onSent({ subjects: [], rows: [row.kind] });
+        void this.onSent({ subjects: [], types: [], rows: [row.kind] });
       }
     }
     for (let batch = this.nextBatch(round); batch.length > 0; batch = this.nextBatch(round)) {
@@ -239,7 +242,7 @@ export class Outbox {
       const verdict = await this.attempt(() => this.platform.sendEvents(sent));
       if (verdict !== 'sent' && batch.length > 1) await this.sendOneByOne(batch, round);
       else await this.heed(batch, verdict, round);
-      void this.onSent({ subjects: [...new Set(sent.map(subjectOf))], rows: [] });
+      void this.onSent({ subjects: [...new Set(sent.map(subjectOf))], types: sent.map(({ type }) => type), rows: [] });
     }
     for (const picture of this.state.pictures.filter(({ state }) => state === 'waiting')) {
       const verdict = await this.attempt(() => this.platform.sendPicture(picture));
@@ -249,7 +252,7 @@ export class Outbox {
       }
       const marked: StoredPicture = verdict === 'sent' ? { ...picture, state: 'sent' } : refused(picture, verdict);
       await this.putAll({ ...this.state, pictures: replaced(this.state.pictures, picture, marked) });
-      void this.onSent({ subjects: [picture.captureId], rows: [] });
+      void this.onSent({ subjects: [picture.captureId], types: [], rows: [] });
     }
   }
 
@@ -319,10 +322,24 @@ export class Outbox {
   }
 
   private set(change: Partial<OutboxState>): void {
-    this.state = { ...this.state, ...change };
+    const was = this.state;
+    const next: OutboxState = {
+      loaded: change.loaded ?? was.loaded,
+      trouble: change.trouble === undefined ? was.trouble : change.trouble,
+      events: keepUnchanged(was.events, change.events ?? was.events, orderOf),
+      rows: keepUnchanged(was.rows, change.rows ?? was.rows, orderOf),
+      pictures: keepUnchanged(was.pictures, change.pictures ?? was.pictures, shaOf, withoutBytes),
+    };
+    if (Object.entries(next).every(([name, value]) => value === was[name as keyof OutboxState])) return;
+    this.state = next;
     for (const listener of this.listeners) listener();
   }
 }
+
+const orderOf = ({ order }: StoredEvent | StoredRow) => order;
+const shaOf = ({ sha256 }: StoredPicture) => sha256;
+/** Bytes are named by their SHA-256: the same name is the same bytes. */
+const withoutBytes = ({ bytes: _bytes, ...rest }: StoredPicture) => rest;
 
 type Sendable = StoredEvent | StoredPicture | StoredRow;
 type Outcome = 'sent' | Exclude<Verdict, { kind: 'stop' }>;

@@ -1,7 +1,7 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { persistQueryClient } from '@tanstack/react-query-persist-client';
 import { createStore, del, get, set } from 'idb-keyval';
-import { queryClient } from './keeper.js';
+import { queryClient } from './queryClient.js';
 
 /** What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the outings, the tally. Not whole captures. */
 const KEPT = [

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { PictureSize } from '@keeper/contract/pictures';
-import { outbox } from './keeper.js';
+import { outbox } from './deviceOutbox.js';
 import type { OutboxState } from './outbox.js';
 import { useOutbox } from './useCapture.js';
 

@@ -5,7 +5,7 @@ import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences'
 import { ask, send } from './api.js';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
-import { queryClient } from './keeper.js';
+import { queryClient } from './queryClient.js';
 
 export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting' | 'year'>;
 

@@ -7,7 +7,7 @@ import { useSwims, useWaters } from './rows.js';
 
 let rows: readonly StoredRow[] = [];
 jest.mock('./useCapture.js', () => ({ useOutbox: () => ({ rows }) }));
-jest.mock('./keeper.js', () => ({}));
+jest.mock('./record.js', () => ({}));
 
 const swim = (id: string, name: string, revision: number, retired = false) => ({ id, name, revision, retired });
 const written = (order: number, id: string, body: object, state: StoredRow['state'] = 'waiting'): StoredRow => ({

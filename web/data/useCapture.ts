@@ -6,7 +6,8 @@ import { type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { ApiError, ask } from './api.js';
-import { outbox, TAKEN_BACK_MS } from './keeper.js';
+import { outbox } from './deviceOutbox.js';
+import { TAKEN_BACK_MS } from './wakeKeeper.js';
 import type { OutboxState } from './outbox.js';
 
 export function useOutbox(): OutboxState {

@@ -1,7 +1,7 @@
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { currentOuting } from './useOuting.js';
 
-jest.mock('./keeper.js', () => ({}));
+jest.mock('./record.js', () => ({}));
 jest.mock('./useCapture.js', () => ({}));
 
 const HOUR = 3_600_000;

@@ -5,6 +5,7 @@ import type { assessAhead, OutingAssessment, AssessmentInput } from '@keeper/cor
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import type { Swim } from '@keeper/core/domain/water/swim';
 import type { Water } from '@keeper/core/domain/water/water';
+import { useSame } from '../parts/useSame.js';
 import { timeText } from '../parts/when.js';
 import { useDevicePreference } from './devicePreferences.js';
 import { useSettings, useTally } from './queries.js';
@@ -58,12 +59,6 @@ export const calendar = (atMs: number) => {
   return { year: date.getFullYear(), month: date.getMonth() + 1, day: date.getDate() };
 };
 
-/** The same value as long as it says the same, though it was told anew. */
-function useSteady(value: OutingState): OutingState {
-  const key = JSON.stringify(value);
-  return useMemo(() => JSON.parse(key) as OutingState, [key]);
-}
-
 /** Of each kind the longest fish of the book, measured or by its weight, and when one was last on. */
 export function useOwnRecords(): NonNullable<AssessmentInput['own']> {
   const { bySpecies } = useTally().data ?? { bySpecies: undefined };
@@ -99,7 +94,7 @@ export function useBank(state: OutingState, lookMs?: number): Bank {
   const zeroedMs = zeroedAt ? Date.parse(zeroedAt) : null;
   // At a check nothing ahead changes: what takes its time is worked out again only when something else did.
   const { checked, ...rest } = state;
-  const unchecked = useSteady({ ...rest, checked: [], runsDropped: 0, lastEvent: null });
+  const unchecked = useSame({ ...rest, checked: [], runsDropped: 0, lastEvent: null });
   const ahead = useMemo(
     () =>
       water && look

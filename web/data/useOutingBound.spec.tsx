@@ -7,7 +7,7 @@ import { useOutingBound } from './useOutingBound.js';
 
 const mockRecorded: CaptureEvent[] = [];
 let mockOutings: OutingSummary[] = [];
-jest.mock('./keeper.js', () => ({
+jest.mock('./record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) => Promise.resolve(mockRecorded.push(...events)),
 }));

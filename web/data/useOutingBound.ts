@@ -3,7 +3,7 @@ import type { EventPayloads } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { isUnderWay, type OutingState, type OutingSummary } from '@keeper/core/domain/outing/outingState';
-import { makeEvent, record } from './keeper.js';
+import { makeEvent, record } from './record.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting, useOutings } from './useOuting.js';
 

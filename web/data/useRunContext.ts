@@ -1,15 +1,14 @@
 import { useMemo } from 'react';
-import type { CaptureConditions } from '@keeper/core/domain/capture/conditions';
 import { runContextOf, type RunContext } from '@keeper/core/care/run/runContext';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
+import { useSame } from '../parts/useSame.js';
 import { useSettings } from './queries.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting } from './useOuting.js';
-import { useBank } from './useOutingAssessment.js';
+import { useBank, useMinute } from './useOutingAssessment.js';
 
-/** Where a fish is dealt with, from its own log, the outing, the water and the keeper's ways. */
+/** Where a fish is dealt with, from its own log, the outing, the water and the keeper's preferences. */
 export function useRunContext(state: CaptureState): RunContext {
   const outing = useOuting(state.outingId).state;
   const { assessment } = useBank(outing);
@@ -17,20 +16,21 @@ export function useRunContext(state: CaptureState): RunContext {
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
   const { bank, stopSchool, hotCaptureSchool } = useSettings();
   const moment = assessment?.moments?.findLast(({ atMs }) => atMs <= assessment.momentMs);
-  const kinds = JSON.stringify(outing.expected);
   const expected = outing.expected.length === 1 ? outing.expected[0] : undefined;
   const species = state.facts.species ?? expected ?? null;
-  const mayBe = useMemo(() => JSON.parse(kinds) as SpeciesId[], [kinds]);
+  const mayBe = useSame(outing.expected);
   const matC = moment?.matC ?? null;
-  // What the take could not know yet (the hours ahead were still being worked out) is known by now.
-  const now = assessment ? conditionsAtTake(outing, assessment.position, assessment.momentMs) : {};
-  const around = JSON.stringify({ ...now, ...state.conditions });
+  const minuteMs = useMinute();
+  // What the take could not know yet is known by now.
+  const position = swim?.position ?? water?.position ?? null;
+  const now = outing.waterId === null ? {} : conditionsAtTake(outing, position, minuteMs);
+  const conditions = useSame({ ...now, ...state.conditions });
   return useMemo(
     () =>
       runContextOf({
         species,
         water: water ?? null,
-        conditions: JSON.parse(around) as CaptureConditions,
+        conditions,
         schools: bank,
         stopSchool,
         matC,
@@ -39,6 +39,6 @@ export function useRunContext(state: CaptureState): RunContext {
         bank: swim?.bank ?? null,
         hazards: swim?.hazards ?? [],
       }),
-    [species, water, around, bank, stopSchool, hotCaptureSchool, mayBe, matC, swim],
+    [species, water, conditions, bank, stopSchool, hotCaptureSchool, mayBe, matC, swim],
   );
 }

@@ -2,7 +2,7 @@ import { ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { addPicture } from '../data/keeper.js';
+import { addPicture } from '../data/addPicture.js';
 import { useOutbox } from '../data/useCapture.js';
 import { FishPicture } from './FishPicture.js';
 import { Notice } from './Notice.js';

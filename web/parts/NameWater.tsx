@@ -4,7 +4,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { WriteWaterDto } from '@keeper/contract/waters';
 import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { newId } from '../data/device.js';
-import { writeRow } from '../data/keeper.js';
+import { writeRow } from '../data/record.js';
 import { Choice } from './Choice.js';
 import { FieldSentence, Notice } from './Notice.js';
 

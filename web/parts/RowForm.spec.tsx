@@ -9,7 +9,7 @@ import { useRowForm } from './useRowForm.js';
 
 const written: unknown[] = [];
 let room = true;
-jest.mock('../data/keeper.js', () => ({
+jest.mock('../data/record.js', () => ({
   writeRow: (...row: unknown[]) => {
     if (!room) return Promise.reject(new Error('full'));
     written.push(row);

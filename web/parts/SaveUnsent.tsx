@@ -1,5 +1,5 @@
 import { Download } from 'lucide-react';
-import { outbox } from '../data/keeper.js';
+import { outbox } from '../data/deviceOutbox.js';
 
 /** Writes what waits on this device into a file of its own, where it is safe from a full device. */
 export function SaveUnsent() {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { FieldProblem } from '@keeper/contract/errors';
 import { problemsIn } from '@keeper/contract/validation';
 import type { RowKind } from '../data/deviceStore.js';
-import { writeRow } from '../data/keeper.js';
+import { writeRow } from '../data/record.js';
 import { sentenceAt } from './typed.js';
 
 interface RowFormWanted {

@@ -12,7 +12,7 @@ import { EntryQuestion, oddsText } from './EntryQuestion.js';
 
 const mockRecorded: CaptureEvent[] = [];
 let mockEntry: Entry | undefined;
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) => Promise.resolve(mockRecorded.push(...events)),
 }));

@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../NotKept.js';
 import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
@@ -10,7 +12,7 @@ import { slipEvidence } from '@keeper/core/weighing/slipEvidence';
 import { explainEntry, type Explanation } from '@keeper/core/weighing/explain';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { SLIP_WORDS } from '@keeper/core/weighing/slip';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useEntry } from '../../data/useWeighing.js';
 import { aboutGrams, aboutMass } from './massWords.js';
 
@@ -22,11 +24,12 @@ const TOO_UNLIKELY = 0.02;
 export function EntryQuestion({ state }: { state: CaptureState }) {
   const entry = useEntry(state);
   const [note, setNote] = useState('');
+  const { keep, notKept } = useRecord();
   const said = useMemo(() => entry && explainEntry(entry), [entry]);
   if (!entry || !said?.ask || state.entryKept) return null;
   const { unit } = entry.reading.asRead;
   const slips = said.slips.filter(({ probability }) => probability > TOO_UNLIKELY).slice(0, SHOWN);
-  const write = (...made: ReturnType<typeof makeEvent>[]) => void record(made);
+  const write = (...made: ReturnType<typeof makeEvent>[]) => void keep(() => record(made));
   return (
     <section aria-label="Does it add up?" className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
       <h2 className="text-xl font-semibold">Does it add up?</h2>
@@ -69,6 +72,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
           );
         })}
       </ul>
+      <NotKept when={notKept} />
       <div className="flex flex-wrap items-end gap-3">
         <label className="min-w-48 flex-1 text-sm">
           A note, if you like

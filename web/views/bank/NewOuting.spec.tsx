@@ -7,7 +7,7 @@ import { NewOuting } from './NewOuting.js';
 
 const recorded: OutingEvent[] = [];
 jest.mock('../../data/device.js', () => ({ newId: () => 'fresh' }));
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeOutingEvent: (outingId: string, type: string, payload: object) => ({ outingId, type, payload }),
   record: (events: OutingEvent[]) => {
     recorded.push(...events);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { newId } from '../../data/device.js';
 import { askForecast } from '../../data/forecast.js';
-import { makeOutingEvent, record } from '../../data/keeper.js';
+import { makeOutingEvent, record } from '../../data/record.js';
 import { useSwims, useStandingWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';

@@ -1,7 +1,9 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { Link } from 'react-router';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
-import { makeOutingEvent, record } from '../../data/keeper.js';
+import { makeOutingEvent, record } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
 import { clockBetween, useBank } from '../../data/useOutingAssessment.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
@@ -14,6 +16,7 @@ import { Strip } from './Strip.js';
 export function OutingOver({ state }: { state: OutingState }) {
   const { water, swim, assessment } = useBank(state);
   const { tempHabit } = useSettings();
+  const { keep, notKept } = useRecord();
   const fish = useFishOf(state.outingId);
   const rows = useBook({ outingId: state.outingId }).data?.pages.flatMap((page) => page.rows) ?? [];
   const { lastEvent } = state;
@@ -48,7 +51,9 @@ export function OutingOver({ state }: { state: OutingState }) {
         {state.endedAt === null && (
           <EndOuting
             state={state}
-            onEnd={(text) => void record([makeOutingEvent(state.outingId, 'outing-ended', text ? { note: text } : {})])}
+            onEnd={(text) =>
+              void keep(() => record([makeOutingEvent(state.outingId, 'outing-ended', text ? { note: text } : {})]))
+            }
           />
         )}
         <Link to="/bank/new" className="button button-main">
@@ -58,12 +63,15 @@ export function OutingOver({ state }: { state: OutingState }) {
           <button
             type="button"
             className="button"
-            onClick={() => void record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })])}
+            onClick={() =>
+              void keep(() => record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })]))
+            }
           >
             {state.calledOff ? 'Put it back on' : 'It is not over: carry on'}
           </button>
         )}
       </div>
+      <NotKept when={notKept} />
     </article>
   );
 }

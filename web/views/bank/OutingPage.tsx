@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { expectedText } from '@keeper/core/bank/readiness';
@@ -8,7 +10,7 @@ import { HAZARD_WORDS, compassText } from '@keeper/core/domain/water/swim';
 import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { NotHere } from '../../app/NotHere.js';
 import { askForecast } from '../../data/forecast.js';
-import { makeOutingEvent, record } from '../../data/keeper.js';
+import { makeOutingEvent, record } from '../../data/record.js';
 import { setDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
@@ -16,7 +18,6 @@ import { useOuting } from '../../data/useOuting.js';
 import { clock, clockBetween, useBank, useMinute } from '../../data/useOutingAssessment.js';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { FishOn } from '../../parts/FishOn.js';
-import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { PlanDrawing } from '../layout/PlanDrawing.js';
@@ -58,14 +59,11 @@ function OutingOf({ state }: { state: OutingState }) {
     nowMs >= state.fromMs || state.swims.length > 1 || state.conditions.length > 0 || state.runsDropped > 0;
   const [lookMs, setLookMs] = useState<number>();
   const { water, swim, assessment } = useBank(state, underWay ? undefined : lookMs);
-  const [notKept, setNotKept] = useState(false);
+  const { keep, notKept } = useRecord();
   const [forecastProblem, setForecastProblem] = useState<string>();
   const [asking, setAsking] = useState(false);
   const note = async <T extends OutingEventType>(type: T, payload: OutingPayloads[T]) => {
-    await record([makeOutingEvent(outingId, type, payload)]).then(
-      () => setNotKept(false),
-      () => setNotKept(true),
-    );
+    await keep(() => record([makeOutingEvent(outingId, type, payload)]));
   };
   if (!water || !assessment) return <p>Opening the outing…</p>;
   const { momentMs, position, advice, readiness, items } = assessment;
@@ -110,9 +108,7 @@ function OutingOf({ state }: { state: OutingState }) {
           }}
         />
       </header>
-      {notKept && (
-        <Notice role="alert">That could not be kept: this device may have no room left. Tap it again.</Notice>
-      )}
+      <NotKept when={notKept} />
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_22rem] lg:grid-rows-[auto_1fr]">
         <div className="grid content-start gap-10 lg:col-start-2">
           <Advice advice={advice} />

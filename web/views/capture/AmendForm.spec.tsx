@@ -10,7 +10,8 @@ import { AmendForm } from './AmendForm.js';
 const mockRecorded: CaptureEvent[] = [];
 let mockHasRoom = true;
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/deviceOutbox.js', () => ({}));
+jest.mock('../../data/record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) =>
     mockHasRoom ? Promise.resolve(mockRecorded.push(...events)) : Promise.reject(new Error('No room.')),

@@ -7,7 +7,7 @@ import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 import { clockText } from '@keeper/core/measure/duration';
 import { massSystemOf } from '@keeper/core/measure/mass';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';

@@ -7,7 +7,7 @@ import { LeftAs } from './LeftAs.js';
 
 const mockRecorded: CaptureEvent[] = [];
 let mockHasRoom = true;
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) =>
     mockHasRoom ? Promise.resolve(mockRecorded.push(...events)) : Promise.reject(new Error('No room.')),
@@ -32,6 +32,6 @@ test('what was said stands marked; a fish that was found dead later is said by o
 test('where it could not be kept it is said, and the question stays', async () => {
   mockHasRoom = false;
   await userEvent.click(screen.getByRole('button', { name: 'Slowly' }));
-  expect(screen.getByRole('alert')).toHaveTextContent('It could not be kept');
+  expect(screen.getByRole('alert')).toHaveTextContent('That could not be kept');
   expect(done).toBe(0);
 });

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';
 import { Sheet } from '../../parts/Sheet.js';

@@ -36,7 +36,7 @@ jest.mock('../../data/useCaptureStates.js', () => ({
   useCaptureStates: (ids: readonly string[]) =>
     ids.filter((id) => id === 'gone').map((captureId) => ({ captureId, startedAt: '2026-03-09T06:00:00Z' })),
 }));
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeEvent: (captureId: string, _at: unknown, _type: string, payload: { eventId: string }) => [
     captureId,
     payload.eventId,

@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
@@ -52,13 +54,17 @@ interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {
 function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
   const [first] = decisions;
   const { by, why, at, takenBackAt } = first;
+  const { keep, notKept } = useRecord();
   const back = () =>
-    void takeBack(
-      decisions.map(({ captureId, eventId: id }) => ({ captureId, id })),
-      (captureId) => dayOf(captureId) ?? null,
+    void keep(() =>
+      takeBack(
+        decisions.map(({ captureId, eventId: id }) => ({ captureId, id })),
+        (captureId) => dayOf(captureId) ?? null,
+      ),
     );
   return (
     <li className="grid gap-1 border-t border-rule py-3">
+      <NotKept when={notKept} />
       <span className={takenBackAt ? 'text-soft line-through' : ''}>
         {why ?? sentenceOf(first, fishId, nameOf, dayOf)}
         {why && decisions.length > 1 && ` (${decisions.length} catches)`}

@@ -4,7 +4,7 @@ import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { consistencyChecks, linkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { newId } from '../../data/device.js';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useRegister } from '../../data/known.js';
 import { useSettings } from '../../data/queries.js';
 import { BookPicture } from '../../parts/BookPicture.js';

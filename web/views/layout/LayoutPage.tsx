@@ -12,7 +12,7 @@ import {
 } from '@keeper/core/domain/water/plan';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { NotHere } from '../../app/NotHere.js';
-import { makeOutingEvent, record, writeRow } from '../../data/keeper.js';
+import { makeOutingEvent, record, writeRow } from '../../data/record.js';
 import { useSettings, useWriteSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';

@@ -1,3 +1,4 @@
+import { useRecord } from '../../data/useRecord.js';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -10,7 +11,7 @@ import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks'
 import type { Pixel } from '@keeper/core/geometry/pixel';
 import { straightened, wholePicture } from '@keeper/core/pictures/pictureView';
 import { NotHere } from '../../app/NotHere.js';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useSettings } from '../../data/queries.js';
@@ -59,6 +60,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
   const draft = onBoard ?? draftOf(reading?.length, inches);
   const landmarks = reading?.landmarks ?? looked?.fish?.landmarks;
 
+  const recording = useRecord();
   // A step is taken back where it can be seen.
   const here = { back: () => setWork(work), forth: () => setWork(work) };
   const keep = (made: Parameters<typeof bench.keep>[0]) => void bench.keep(made, here);
@@ -84,11 +86,13 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
     if (!kept) setDraft(draft);
   };
   const noteLength = (mm: number) =>
-    void record([
-      makeEvent(state.captureId, state.startedAt, 'described', {
-        facts: { length: { ...roundedDown(mm, inches), of: lengthOf } },
-      }),
-    ]);
+    void recording.keep(() =>
+      record([
+        makeEvent(state.captureId, state.startedAt, 'described', {
+          facts: { length: { ...roundedDown(mm, inches), of: lengthOf } },
+        }),
+      ]),
+    );
 
   const marks = reading?.marks ?? [];
   const keepMarks = (next: readonly Pixel[]) => keep({ marks: next });
@@ -176,7 +180,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
               <Redo2 size={20} aria-hidden />
             </button>
           </div>
-          {bench.notKept && (
+          {(bench.notKept || recording.notKept) && (
             <Notice role="alert">It could not be kept: this device may have no room left. Nothing was changed.</Notice>
           )}
         </div>

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { ask } from '../../data/api.js';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { Picker } from '../../parts/Picker.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { faultsOf } from '@keeper/core/pictures/verdict';
-import { outbox } from '../../data/keeper.js';
+import { outbox } from '../../data/deviceOutbox.js';
 import { heldBytes, pictureBytes } from '../../data/pictureBytes.js';
 import { lookAtPicture } from '../../data/pictureLooker.js';
 import { shownInBook } from '@keeper/core/domain/capture/summary';

@@ -6,18 +6,15 @@ const recorded: CaptureEvent[] = [];
 const added: string[] = [];
 let room = Infinity;
 jest.mock('../../data/device.js', () => ({ newId: () => `id ${recorded.length}`, deviceId: () => 'phone' }));
-jest.mock('../../data/keeper.js', () => ({
-  record: (events: readonly CaptureEvent[]) => {
-    recorded.push(...events);
-    return Promise.resolve();
-  },
+jest.mock('../../data/addPicture.js', () => ({
   addPicture: (state: { pictures: readonly { sha256: string }[] }, file: File) => {
     if (state.pictures.some(({ sha256 }) => file.name.startsWith(sha256))) return Promise.resolve('known');
     if (added.length >= room) return Promise.resolve('no-room');
     added.push(file.name);
     return Promise.resolve('added');
   },
-  makeEvent: (captureId: string, _at: string, type: string, payload: object) => ({ captureId, type, payload }),
+}));
+jest.mock('../../data/deviceOutbox.js', () => ({
   outbox: {
     snapshot: () => ({
       events: added.map((name) => ({
@@ -25,6 +22,13 @@ jest.mock('../../data/keeper.js', () => ({
       })),
     }),
   },
+}));
+jest.mock('../../data/record.js', () => ({
+  record: (events: readonly CaptureEvent[]) => {
+    recorded.push(...events);
+    return Promise.resolve();
+  },
+  makeEvent: (captureId: string, _at: string, type: string, payload: object) => ({ captureId, type, payload }),
 }));
 
 beforeEach(() => {

@@ -3,7 +3,9 @@ import { nearestWater } from '@keeper/core/domain/water/nearestWater';
 import type { Water } from '@keeper/core/domain/water/water';
 import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
-import { addPicture, makeEvent, outbox, record } from '../../data/keeper.js';
+import { addPicture } from '../../data/addPicture.js';
+import { makeEvent, record } from '../../data/record.js';
+import { outbox } from '../../data/deviceOutbox.js';
 
 type Fish = Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>;
 

@@ -7,7 +7,7 @@ import { useBench } from './useBench.js';
 const SHA = 'a'.repeat(64);
 const recorded: CaptureEvent[] = [];
 let full = false;
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeEvent: (_capture: string, _at: string, type: 'picture-read', payload: EventPayloads['picture-read']) =>
     event(type, 10_000 + recorded.length, payload),
   record: (events: readonly CaptureEvent[]) => {

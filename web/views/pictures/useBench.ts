@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { EventPayloads, PictureRole } from '@keeper/core/domain/capture/event';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 
 type Made = Omit<EventPayloads['picture-read'], 'sha256'>;
 

@@ -8,7 +8,7 @@ import { judgeRehearsal } from '@keeper/core/rehearse/judge';
 import { rehearsalOf } from '@keeper/core/rehearse/rehearsal';
 import type { Scenario } from '@keeper/core/rehearse/scenario';
 import { newId } from '../../data/device.js';
-import { writeRow } from '../../data/keeper.js';
+import { writeRow } from '../../data/record.js';
 import { useHandlingPast, useSettings } from '../../data/queries.js';
 import { Splits } from '../../parts/Splits.js';
 

@@ -4,7 +4,7 @@ import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { wantedShot, type WantedShot } from '@keeper/core/domain/capture/wantedShot';
 import { openCamera, stillOf, type OpenCamera } from '../../data/camera.js';
 import { setDevicePreference, useDevicePreference } from '../../data/devicePreferences.js';
-import { addPicture } from '../../data/keeper.js';
+import { addPicture } from '../../data/addPicture.js';
 import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { addPicture } from '../../data/keeper.js';
+import { addPicture } from '../../data/addPicture.js';
 import { FileCapture } from './FileCapture.js';
 
 /** The dial is pictured now and read afterwards: the fish does not wait for the reading. */

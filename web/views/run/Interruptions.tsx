@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { fishOn } from '../../data/keeper.js';
+import { fishOn } from '../../data/record.js';
 import type { RunDesk } from './runDesk.js';
 
 /** What comes between: the other rod, somebody who takes over. The clocks of this fish go on whatever happens. */

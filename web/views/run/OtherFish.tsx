@@ -1,10 +1,12 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import { mergeCaptures } from '@keeper/core/domain/capture/merge';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { spanText } from '@keeper/core/measure/duration';
-import { makeEvent, record, runClock } from '../../data/keeper.js';
+import { makeEvent, record, runClock } from '../../data/record.js';
 import { useCapture } from '../../data/useCapture.js';
 import { useRecentCaptures } from '../../data/useRecentCaptures.js';
 import type { RunDesk } from './runDesk.js';
@@ -57,22 +59,26 @@ function OtherRow({ other, desk, near }: { other: CaptureSummary; desk: RunDesk;
 function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
   const navigate = useNavigate();
   const other = useCapture(otherId);
+  const { keep, notKept } = useRecord();
   const merge = async () => {
     const merged = mergeCaptures(desk.events, other.events);
     if (!merged) return;
     const fromStory = merged.fromId === otherId ? other.state : desk.state;
     const closing = makeEvent(merged.fromId, fromStory.startedAt, 'merged', { into: merged.captureId });
-    await record([...merged.copies, closing]);
-    await navigate(`/run/${merged.captureId}`, { replace: true });
+    if (await keep(() => record([...merged.copies, closing])))
+      await navigate(`/run/${merged.captureId}`, { replace: true });
   };
   return (
-    <button
-      type="button"
-      className="button button-main min-h-14"
-      disabled={other.events.length === 0}
-      onClick={() => void merge()}
-    >
-      Make one of both
-    </button>
+    <>
+      <NotKept when={notKept} />
+      <button
+        type="button"
+        className="button button-main min-h-14"
+        disabled={other.events.length === 0}
+        onClick={() => void merge()}
+      >
+        Make one of both
+      </button>
+    </>
   );
 }

@@ -2,7 +2,7 @@ import { ArrowLeft } from 'lucide-react';
 import { Suspense, useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { NotHere } from '../../app/NotHere.js';
-import { makeEvent, record, runClock } from '../../data/keeper.js';
+import { makeEvent, record, runClock } from '../../data/record.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture, type Capture } from '../../data/useCapture.js';
 import { useOuting } from '../../data/useOuting.js';

@@ -8,9 +8,9 @@ import { poundsOunces, type Mass } from '@keeper/core/measure/mass';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { WeighPanel } from './WeighPanel.js';
 
-jest.mock('../../data/keeper.js', () => {
+jest.mock('../../data/deviceOutbox.js', () => {
   const nothing = { events: [], rows: [], pictures: [], loaded: true };
-  return { queryClient: undefined, outbox: { subscribe: () => () => undefined, snapshot: () => nothing } };
+  return { outbox: { subscribe: () => () => undefined, snapshot: () => nothing } };
 });
 
 function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {

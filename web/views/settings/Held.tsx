@@ -1,5 +1,8 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import type { StoredPicture, StoredRow } from '../../data/deviceStore.js';
-import { outbox, writeRow } from '../../data/keeper.js';
+import { outbox } from '../../data/deviceOutbox.js';
+import { writeRow } from '../../data/record.js';
 import { useRow } from '../../data/rows.js';
 import { useOutbox } from '../../data/useCapture.js';
 import { Section } from '../../parts/Section.js';
@@ -70,14 +73,16 @@ function HeldPicture({ held: { sha256, captureId, name, problem } }: { held: Sto
 function HeldRow({ row }: { row: StoredRow }) {
   const { kind, id, order, body, fields = [] } = row;
   const { name } = body as { name?: unknown };
+  const { keep, notKept } = useRecord();
   return (
     <li className="border-t border-rule py-3">
       <p className="font-semibold">{typeof name === 'string' ? name : kind}</p>
       <MendFields
         of={body}
         problems={fields}
-        onMended={(right) => void writeRow(kind, id, right).then(() => outbox.dropRow(order))}
+        onMended={(right) => void keep(() => writeRow(kind, id, right).then(() => outbox.dropRow(order)))}
       />
+      <NotKept when={notKept} />
       <HeldActions
         what="This version"
         onAgain={() => outbox.sendAgain((each) => 'kind' in each && each.order === order)}
@@ -91,6 +96,7 @@ function HeldRow({ row }: { row: StoredRow }) {
 function TwoVersions({ row }: { row: StoredRow }) {
   const theirs = useRow(row.kind, row.id);
   const drop = () => outbox.dropRow(row.order);
+  const { keep, notKept } = useRecord();
   const mineAgain = async () => {
     await writeRow(row.kind, row.id, { ...row.body, revision: theirs?.revision ?? 0 });
     await drop();
@@ -107,11 +113,12 @@ function TwoVersions({ row }: { row: StoredRow }) {
           </div>
         ))}
       </dl>
+      <NotKept when={notKept} />
       <div className="mt-3 flex flex-wrap gap-2">
-        <button type="button" className="button" onClick={() => void mineAgain()}>
+        <button type="button" className="button" onClick={() => void keep(mineAgain)}>
           Use the one from here
         </button>
-        <button type="button" className="button" onClick={() => void drop()}>
+        <button type="button" className="button" onClick={() => void keep(drop)}>
           Keep the other one
         </button>
       </div>

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import type { StoredEvent } from '../../data/deviceStore.js';
-import { outbox } from '../../data/keeper.js';
+import { outbox } from '../../data/deviceOutbox.js';
 import { useCapture } from '../../data/useCapture.js';
 import { whenText } from '../../parts/when.js';
 import { entryWords } from './entryWords.js';

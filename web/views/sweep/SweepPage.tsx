@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
@@ -35,6 +37,7 @@ export function SweepPage() {
   const open = links.filter(({ alike }) => !laterOnes.has(keyOf(alike)));
   const [link] = open;
 
+  const { keep, notKept } = useRecord();
   const startedAt = (captureId: string) => byId.get(captureId)?.startedAt ?? null;
   const decide = async (how: 'same' | 'two' | 'later') => {
     if (!link) return;
@@ -66,10 +69,10 @@ export function SweepPage() {
     setLater(new Set());
   };
   useKeys({
-    s: () => void decide('same'),
-    d: () => void decide('two'),
-    l: () => void decide('later'),
-    z: () => void back(),
+    s: () => void keep(() => decide('same')),
+    d: () => void keep(() => decide('two')),
+    l: () => void keep(() => decide('later')),
+    z: () => void keep(back),
   });
 
   return (
@@ -78,6 +81,7 @@ export function SweepPage() {
         <h1 className="text-3xl font-semibold">Sweep the book</h1>
       </UnderRegister>
       <Progress flanks={flanks?.flanks} coming={flanks?.coming ?? 0} />
+      <NotKept when={notKept} />
       {link ? (
         <PairShown
           key={keyOf(link.alike)}
@@ -85,7 +89,7 @@ export function SweepPage() {
           flanks={flanks?.flanks ?? []}
           group={link.group}
           left={open.length}
-          decide={(how) => void decide(how)}
+          decide={(how) => void keep(() => decide(how))}
         />
       ) : (
         <p className="max-w-prose text-lg">
@@ -97,7 +101,7 @@ export function SweepPage() {
         </p>
       )}
       {said.length > 0 && (
-        <button type="button" className="button justify-self-start" onClick={() => void back()}>
+        <button type="button" className="button justify-self-start" onClick={() => void keep(back)}>
           Take the last one back <kbd className="ml-2 text-soft">Z</kbd>
         </button>
       )}

@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { Link, useNavigate } from 'react-router';
 import { Suspense, useState } from 'react';
 import type { EventPayloads } from '@keeper/core/domain/capture/event';
@@ -7,7 +9,7 @@ import { formatTemperature } from '@keeper/core/measure/temperature';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { isUnderWay, type OutingState, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { Position } from '@keeper/core/domain/water/water';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useSettings, useTally } from '../../data/queries.js';
 import { useStandingWaters } from '../../data/rows.js';
 import { currentOuting, useOuting, useOutings } from '../../data/useOuting.js';
@@ -178,12 +180,15 @@ function AtWater({ planned }: { planned: OutingSummary | undefined }) {
 /** A start that was taken back by a wet thumb can be put back: its clock has gone on. */
 function TakenBack() {
   const navigate = useNavigate();
+  const { keep, notKept } = useRecord();
   const takenBack = useTakenBack();
   if (!takenBack) return null;
   const { captureId, startedAt } = takenBack.state;
   const putBack = async () => {
-    await record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]);
-    await navigate(`/run/${captureId}`);
+    const kept = await keep(() =>
+      record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]),
+    );
+    if (kept) await navigate(`/run/${captureId}`);
   };
   return (
     <p className="mt-5 flex flex-wrap items-center gap-3">
@@ -191,6 +196,7 @@ function TakenBack() {
       <button type="button" className="button" onClick={() => void putBack()}>
         It was a fish: put it back
       </button>
+      <NotKept when={notKept} />
     </p>
   );
 }

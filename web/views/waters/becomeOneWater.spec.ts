@@ -5,7 +5,7 @@ import { becomeOneWater } from './becomeOneWater.js';
 const done: unknown[][] = [];
 let failsAt: string | undefined;
 
-jest.mock('../../data/keeper.js', () => ({
+jest.mock('../../data/record.js', () => ({
   makeEvent: (captureId: string, _startedAt: string, type: string, payload: object) => ({ captureId, type, payload }),
   record: (events: unknown[]) => Promise.resolve(done.push(['record', ...events])),
   writeRow: (kind: string, id: string, body: object) =>

@@ -2,7 +2,7 @@ import type { BookPage } from '@keeper/contract/book';
 import type { KeptSwim } from '@keeper/contract/swims';
 import type { KeptWater } from '@keeper/contract/waters';
 import { ask } from '../../data/api.js';
-import { makeEvent, record, writeRow } from '../../data/keeper.js';
+import { makeEvent, record, writeRow } from '../../data/record.js';
 
 /**
  * Makes one water of two that are the same: the fish of the first are amended to the other, its swims move there, and last of all it is put

@@ -6,7 +6,7 @@ import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpe
 import { judgeCheck } from '@keeper/core/weighing/scaleCheck';
 import type { ScaleSpec } from '@keeper/core/domain/kit/scaleSpec';
 import { NotHere } from '../../app/NotHere.js';
-import { writeRow } from '../../data/keeper.js';
+import { writeRow } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';

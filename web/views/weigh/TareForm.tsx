@@ -5,7 +5,7 @@ import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
 import type { TareNote } from '@keeper/core/domain/kit/tareNote';
 import { useDevicePreference } from '../../data/devicePreferences.js';
-import { writeRow } from '../../data/keeper.js';
+import { writeRow } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
 import { scaleOf } from '../../data/scale.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';

@@ -1,3 +1,5 @@
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
@@ -13,7 +15,7 @@ import { speciesName, type FormId, type SpeciesId } from '@keeper/core/domain/fi
 import { NotHere } from '../../app/NotHere.js';
 import { newId } from '../../data/device.js';
 import { useFlanks, whoWorker } from '../../data/flanks.js';
-import { makeEvent, record, writeRow } from '../../data/keeper.js';
+import { makeEvent, record, writeRow } from '../../data/record.js';
 import { saySameFish } from '../../data/identity.js';
 import { useRegister } from '../../data/known.js';
 import { usePictureBytes } from '../../data/pictureBytes.js';
@@ -103,6 +105,7 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
 
 /** Fish are compared with their own kind, and a carp against those that are scaled as it is. */
 function WhichKind({ state }: { state: CaptureState }) {
+  const { keep, notKept } = useRecord();
   const [kind, setKind] = useState<{ species?: SpeciesId; form?: FormId | undefined }>({});
   const { species, form } = kind;
   const told = species && (species !== 'carp' || form) ? { species, ...(form && { form }) } : undefined;
@@ -114,10 +117,13 @@ function WhichKind({ state }: { state: CaptureState }) {
         type="button"
         className="button button-main min-h-14"
         disabled={!told}
-        onClick={() => told && void record([makeEvent(state.captureId, state.startedAt, 'described', { facts: told })])}
+        onClick={() =>
+          told && void keep(() => record([makeEvent(state.captureId, state.startedAt, 'described', { facts: told })]))
+        }
       >
         Ask the book
       </button>
+      <NotKept when={notKept} />
     </div>
   );
 }
@@ -126,6 +132,7 @@ function WhichKind({ state }: { state: CaptureState }) {
 function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: string; mayBe: PossibleMatch | undefined }) {
   const register = useRegister();
   const { captureId, startedAt, identity } = state;
+  const { keep, notKept } = useRecord();
   const own = mayBe && !isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
   const their = mayBe && isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
   const by = mayBe &&
@@ -137,7 +144,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
       probability: mayBe.probability,
     };
   const say = (says: Identified['says'], fishId: string | null) =>
-    void record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]);
+    void keep(() => record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]));
   const otherFish = own && (register.fishOf(own.captureId) ?? own.fishId);
   /** A fish of this book begins, by the name that a friend gave it. */
   const asTheirs = async ({ name, from }: FriendFlank) => {
@@ -149,6 +156,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
   const linked = identity?.fishId !== undefined && identity.fishId !== null && identity.fishId === otherFish;
   return (
     <div className="grid gap-3" role="group" aria-label="Your decision">
+      <NotKept when={notKept} />
       {identity && (
         <>
           <p role="status" className="border-l-4 border-water pl-3">
@@ -162,7 +170,9 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
           <button
             type="button"
             className="button"
-            onClick={() => void record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })])}
+            onClick={() =>
+              void keep(() => record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })]))
+            }
           >
             Take it back
           </button>
@@ -173,11 +183,13 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
           type="button"
           className={`button min-h-14 ${identity ? '' : 'button-main'}`}
           onClick={() =>
-            void saySameFish(
-              { captureId, startedAt, fishId: identity?.fishId ?? null },
-              { ...own, fishId: otherFish ?? null },
-              register,
-              by,
+            void keep(() =>
+              saySameFish(
+                { captureId, startedAt, fishId: identity?.fishId ?? null },
+                { ...own, fishId: otherFish ?? null },
+                register,
+                by,
+              ),
             )
           }
         >
@@ -185,7 +197,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
         </button>
       )}
       {their && !identity && (
-        <button type="button" className="button button-main min-h-14" onClick={() => void asTheirs(their)}>
+        <button type="button" className="button button-main min-h-14" onClick={() => void keep(() => asTheirs(their))}>
           It is {their.name}, caught by {their.from}
         </button>
       )}

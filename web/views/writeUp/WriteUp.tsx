@@ -11,7 +11,7 @@ import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { NotHere } from '../../app/NotHere.js';
-import { makeEvent, record } from '../../data/keeper.js';
+import { makeEvent, record } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
