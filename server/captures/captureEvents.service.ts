@@ -111,9 +111,9 @@ export class CaptureEventsService implements OnModuleInit {
   private project(captureId: string, state: RunningCapture, standing: StandingRow | undefined): void {
     const told = state.state();
     const summary = summaryOf(told);
-    const { startedAt, outcome, species, outingId, netGrams, writtenUp } = summary;
+    const { startedAt, outcome, species, outingId, fishId, netGrams, writtenUp } = summary;
     const waterId = this.knownWater(summary.waterId);
-    const row = { startedAt, outcome, species, waterId, outingId, netGrams, writtenUp };
+    const row = { startedAt, outcome, species, waterId, outingId, fishId, netGrams, writtenUp };
     const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(recordOf(told)) };
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
     if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(text);
@@ -131,7 +131,16 @@ export class CaptureEventsService implements OnModuleInit {
 
 type StandingRow = Pick<typeof captures.$inferSelect, (typeof SORTED_BY)[number]>;
 
-const SORTED_BY = ['startedAt', 'outcome', 'species', 'waterId', 'outingId', 'netGrams', 'writtenUp'] as const;
+const SORTED_BY = [
+  'startedAt',
+  'outcome',
+  'species',
+  'waterId',
+  'outingId',
+  'fishId',
+  'netGrams',
+  'writtenUp',
+] as const;
 
 type LogRow = [id: string, deviceId: string, at: string, elapsedMs: number, type: string, payload: string];
 
@@ -190,6 +199,7 @@ function prepare({ drizzle, sqlite }: Database) {
         species: captures.species,
         waterId: captures.waterId,
         outingId: captures.outingId,
+        fishId: captures.fishId,
         netGrams: captures.netGrams,
         writtenUp: captures.writtenUp,
       })
@@ -209,6 +219,7 @@ function prepare({ drizzle, sqlite }: Database) {
         species: sql`${of('species')}`,
         waterId: sql`${of('waterId')}`,
         outingId: sql`${of('outingId')}`,
+        fishId: sql`${of('fishId')}`,
         netGrams: sql`${of('netGrams')}`,
         weightRank: sql`${of('weightRank')}`,
         writtenUp: sql`${of('writtenUp')}`,

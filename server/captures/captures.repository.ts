@@ -211,7 +211,7 @@ export class CapturesRepository {
         startedAt: sql<string>`started_at`,
         species: sql<SpeciesId | null>`species`,
         waterId: captures.waterId,
-        fishId: sql<string | null>`json_extract(summary, '$.fishId')`,
+        fishId: captures.fishId,
         lengthMm: sql<number | null>`json_extract(summary, '$.lengthMm')`,
         grams: sql<number>`net_grams`,
         guessGrams: sql<number | null>`json_extract(summary, '$.guessGrams')`,
@@ -228,7 +228,7 @@ export class CapturesRepository {
     const rows = this.database.drizzle
       .select({ summary: captures.summary })
       .from(captures)
-      .where(and(IN_THE_BOOK, sql`json_extract(summary, '$.fishId') IS NOT NULL`))
+      .where(and(IN_THE_BOOK, sql`fish_id IS NOT NULL`))
       .orderBy(asc(captures.startedAt), asc(captures.id))
       .all();
     return `[${rows.map(({ summary }) => summary).join(',')}]`;

@@ -28,6 +28,8 @@ export const captures = sqliteTable(
     species: text('species'),
     waterId: text('water_id').references(() => waters.id),
     outingId: text('outing_id'),
+    /** The known fish that it is said to be; null while that is open. */
+    fishId: text('fish_id'),
     netGrams: real('net_grams'),
     /** Net grams, with those that were not weighed below all others: an order that has no gaps. */
     weightRank: real('weight_rank').notNull(),
@@ -47,6 +49,9 @@ export const captures = sqliteTable(
       index('captures_by_species_and_weight').on(table.species, table.weightRank, table.id).where(inTheBook),
       index('captures_by_water_and_weight').on(table.waterId, table.weightRank, table.id).where(inTheBook),
       index('captures_by_outing').on(table.outingId, table.startedAt, table.id).where(inTheBook),
+      index('captures_by_fish')
+        .on(table.fishId, table.startedAt, table.id)
+        .where(sql`${inTheBook} AND fish_id IS NOT NULL`),
       index('captures_by_outcome').on(table.outcome, table.writtenUp, table.startedAt, table.id).where(inTheBook),
     ];
   },

@@ -1,21 +1,21 @@
-import { Controller, Get, Query } from '@nestjs/common';
+import { Controller, Get, Inject, Query } from '@nestjs/common';
 import { ForecastQueryDto, type Forecast } from '@keeper/contract/weather';
 import { whyNotBelieved, type WeatherService } from '@keeper/core/weather/weatherService';
-import { standinWeather } from '@keeper/standins/weather';
 import { Problem } from '../errors/problem.js';
+import { wait, WEATHER_SOURCE, type WeatherSource } from './weatherSource.js';
 
 /** Nobody on a bank waits longer. */
 const PATIENCE_MS = 4000;
 
-const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms).unref());
-
 /** Asks the weather service, and does not believe all that it says. */
 @Controller('weather')
 export class WeatherController {
+  constructor(@Inject(WEATHER_SOURCE) private readonly source: WeatherSource) {}
+
   @Get()
   async forecast(@Query() query: ForecastQueryDto): Promise<Forecast> {
     const { latitudeDeg, longitudeDeg, from, hours } = query;
-    const service = standinWeather(query.day ?? 'as-it-falls', query.behave ?? 'well', wait);
+    const service = this.source(query.day, query.behave);
     const wanted = { position: { latitudeDeg, longitudeDeg }, fromMs: Date.parse(from), hours };
     return { service: service.name, hours: await believed(service, wanted) };
   }

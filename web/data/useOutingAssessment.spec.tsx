@@ -6,6 +6,8 @@ import { FIRST_SETTINGS } from '@keeper/contract/preferences';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { outbox } from './deviceOutbox.js';
+import type * as storeModule from './deviceStore.js';
+import type * as outboxModule from './outbox.js';
 import { useBank } from './useOutingAssessment.js';
 
 let mockAssessed = 0;
@@ -16,8 +18,8 @@ jest.mock('@keeper/core/planning/assessOuting', () => ({
   },
 }));
 jest.mock('./deviceOutbox.js', () => {
-  const { Outbox } = jest.requireActual<typeof import('./outbox.js')>('./outbox.js');
-  const { openDeviceStore } = jest.requireActual<typeof import('./deviceStore.js')>('./deviceStore.js');
+  const { Outbox } = jest.requireActual<typeof outboxModule>('./outbox.js');
+  const { openDeviceStore } = jest.requireActual<typeof storeModule>('./deviceStore.js');
   const sent = () => Promise.resolve();
   return {
     outbox: new Outbox(openDeviceStore('assessment'), {

@@ -1,0 +1,2 @@
+ALTER TABLE `captures` ADD `fish_id` text;--> statement-breakpoint
+CREATE INDEX `captures_by_fish` ON `captures` (`fish_id`,`started_at`,`id`) WHERE outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL AND fish_id IS NOT NULL;
