@@ -4,8 +4,8 @@ import { fabensGrowth } from '@keeper/core/biometry/fabens';
 import { growthFit, type Measure } from '@keeper/core/biometry/growth';
 import { LENGTH_WEIGHT, weightOfLength } from '@keeper/core/biometry/lengthWeight';
 import type { OwnFish } from '@keeper/core/biometry/ownRelation';
+import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
-const YEAR_MS = 365.25 * 86_400_000;
 const START_MS = Date.UTC(2020, 0, 1);
 
 /** How often what is said about growth and expected weight holds the truth: invented fish whose truth is known. 95 % is what each claims. */

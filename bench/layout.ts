@@ -6,8 +6,8 @@ import { sunAt } from '@keeper/core/weather/sun';
 import { heatForecast } from '@keeper/core/care/heatForecast';
 import { standinHour } from '@keeper/standins/weather';
 import { quantile, report, timedRuns } from './figures.js';
+import { HOUR_MS } from '@keeper/core/measure/timeSpan';
 
-const HOUR_MS = 3_600_000;
 const PLACE = { latitudeDeg: 46.7, longitudeDeg: -22.4 };
 const DAWN = Date.UTC(2026, 6, 15, 0);
 /** Sun every half hour of a day: twice as fine as the plan itself looks. */

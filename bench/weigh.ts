@@ -1,3 +1,4 @@
+import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
 import { createRng } from '@keeper/core/statistics/rng';
 import { settle, type ScaleSample, type Settling } from '@keeper/core/weighing/settle';
 import { drawLoad, hangingForce, type Support } from '@keeper/standins/hangingLoad';
@@ -7,7 +8,6 @@ import { quantile, report } from './figures.js';
 const WEIGHINGS = 2000;
 /** Ranges so many times as wide as the simulated scale's own. */
 const WIDER = 1.4;
-const GRAMS_PER_POUND = 453.59237;
 /** 5, 10, 20 and 50 g, and an ounce. No scale of the trade is asked for more than 3000 steps. */
 const DIVISIONS = [5, 10, 20, GRAMS_PER_POUND / 16, 50];
 const MOST_STEPS = 3000;

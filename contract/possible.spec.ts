@@ -3,6 +3,7 @@ import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import { AppendEventsDto } from './events.js';
 import { WriteFishDto } from './fish.js';
 import { problemsIn } from './validation.js';
+import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
 const ID = '01930000-0000-7000-8000-00000000000a';
 const AT = '2026-06-01T05:00:00.000Z';
@@ -13,8 +14,6 @@ const said = (event: object) =>
 const described = (facts: object) => said({ ...head, type: 'described', payload: { facts } });
 const reading = (weight: object) => said({ ...head, type: 'reading-taken', payload: { weight } });
 const note = (text: string) => described({ note: text });
-
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 
 test.each([1, 10, 40])('a fish is written about %d years later', (years) => {
   expect(said({ ...head, type: 'written-up', payload: {}, elapsedMs: years * YEAR_MS })).toEqual([]);

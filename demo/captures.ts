@@ -8,6 +8,7 @@ import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
 import { STOCK } from './waters.js';
+import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
 /** One capture of the demo book with the fish that it really was, for the painter. */
 export interface DemoCapture {
@@ -25,7 +26,6 @@ type MakeEvent = <T extends EventType>(type: T, elapsedMs: number, payload: Even
 
 /** The book opens in this spring. */
 const FIRST_SPRING_MS = Date.UTC(2024, 3, 1);
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 const DEVICE = 'demo-phone';
 
 /** About how a season goes: when each species is fished for, in months, and how often. */

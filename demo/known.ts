@@ -1,6 +1,7 @@
 import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import type { DemoCapture } from './captures.js';
 import { demoIds } from './ids.js';
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 /** A known fish of the demo: its row and what the keeper said of its catches. */
 export interface DemoKnown {
@@ -21,7 +22,6 @@ const NAMES: readonly (readonly [string, string | null])[] = [
   ['Kingcup', null],
   ['Sexton', null],
 ];
-const DAY_MS = 24 * 3_600_000;
 /** The keeper has linked the first two seasons by eye; the third is still to do. */
 const LINKED_UNTIL_MS = Date.UTC(2026, 0, 1);
 

@@ -1,3 +1,8 @@
+import { factorize, substitute } from '@keeper/core/statistics/cholesky';
+
+/** Features that hardly differ leave pivots of rounding noise. */
+const LEAST_PIVOT = 1e-9;
+
 /** Ridge regression with many features, gathered sample by sample. */
 export class NormalEquations {
   private readonly left: Float64Array;
@@ -25,30 +30,11 @@ export class NormalEquations {
     }
   }
 
-  /** Cholesky's decomposition in place, then both halves for each output. */
   solve(ridge: number): Float32Array {
     const { size, outputs, left, right } = this;
     for (let i = 0; i < size - 1; i += 1) left[i * size + i] = (left[i * size + i] as number) + ridge;
-    for (let i = 0; i < size; i += 1) {
-      for (let j = 0; j <= i; j += 1) {
-        let sum = left[i * size + j] as number;
-        for (let k = 0; k < j; k += 1) sum -= (left[i * size + k] as number) * (left[j * size + k] as number);
-        left[i * size + j] = i === j ? Math.sqrt(Math.max(sum, 1e-9)) : sum / (left[j * size + j] as number);
-      }
-    }
-    for (let o = 0; o < outputs; o += 1) {
-      for (let i = 0; i < size; i += 1) {
-        let sum = right[i * outputs + o] as number;
-        for (let k = 0; k < i; k += 1) sum -= (left[i * size + k] as number) * (right[k * outputs + o] as number);
-        right[i * outputs + o] = sum / (left[i * size + i] as number);
-      }
-      for (let i = size - 1; i >= 0; i -= 1) {
-        let sum = right[i * outputs + o] as number;
-        for (let k = i + 1; k < size; k += 1)
-          sum -= (left[k * size + i] as number) * (right[k * outputs + o] as number);
-        right[i * outputs + o] = sum / (left[i * size + i] as number);
-      }
-    }
+    factorize(left, size, 0, LEAST_PIVOT);
+    for (let o = 0; o < outputs; o += 1) substitute(left, size, right, outputs, o);
     return Float32Array.from(right);
   }
 }

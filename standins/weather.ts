@@ -4,11 +4,9 @@ import type { ForecastWanted, WeatherService } from '@keeper/core/weather/weathe
 import { createRng } from '@keeper/core/statistics/rng';
 import type { Position } from '@keeper/core/domain/water/water';
 import { asItFalls } from './behaviour.js';
+import { DAY_MS, HOUR_MS } from '@keeper/core/measure/timeSpan';
 
 type RealDay = Exclude<DayKind, 'as-it-falls'>;
-
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 
 /** What each kind of day does to the mean of the season, in degrees C, and how it is otherwise. */
 const DAYS: Readonly<

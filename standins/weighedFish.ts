@@ -11,6 +11,7 @@ import { slingDrain, zeroErrorGrams } from '@keeper/core/weighing/slingDrain';
 import { packetStepGrams } from '@keeper/core/weighing/weightMeasurement';
 import { drawLoad, hangingForce, type Support } from './hangingLoad.js';
 import { drawSensor, readForce } from './scaleSensor.js';
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 /** How a simulated fish is weighed. */
 export interface WeighedHow {
@@ -32,7 +33,6 @@ export interface WeighedFish {
 
 const PATIENCE_MS = 30_000;
 const READ_AT = Date.UTC(2026, 5, 1, 6);
-const DAY_MS = 86_400_000;
 const SLING_GRAMS = 800;
 /** Scales of the trade have no more steps than this. */
 export const MOST_STEPS = 3000;

@@ -9,6 +9,7 @@ import { OLD_ZERO_MIN } from '../weighing/slingDrain.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
 import { judgeRig, LOAD_TEST_WORDS } from './judgeRig.js';
 import { loadTestState, type Rig } from '../domain/kit/rig.js';
+import { DAY_MS } from '../measure/timeSpan.js';
 
 /** One thing that the list can hold: when it applies, what it says, and what is known against it. */
 export interface ItemRule {
@@ -29,7 +30,6 @@ const localRule = ({ water }: ReadinessState): Basis => ({ kind: 'local-rule', w
 const toothed = ({ expected }: ReadinessState) => expected.filter((species) => species !== 'trout').some(isToothed);
 const kitOf = ({ kit }: ReadinessState, kind: KitKind) => kit.filter((item) => item.kind === kind);
 const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !== null || heat.matBurnsMs !== null);
-const DAY_MS = 86_400_000;
 /** A zero of another day is none. */
 const A_DAY_MIN = 12 * 60;
 const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;

@@ -1,7 +1,7 @@
 import { createRng } from '../statistics/rng.js';
 import { growthChange, growthFit, type Measure } from './growth.js';
+import { YEAR_MS } from '../measure/timeSpan.js';
 
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 const START = Date.UTC(2020, 0, 1);
 const at = (years: number, value: number, u = 10): Measure => ({ atMs: START + years * YEAR_MS, value, u });
 

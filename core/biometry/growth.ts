@@ -1,6 +1,7 @@
 import { isMeasure } from '../domain/fish/isMeasure.js';
 import { leastSquares } from '../statistics/leastSquares.js';
 import { coverageFactor } from '../statistics/studentT.js';
+import { YEAR_MS } from '../measure/timeSpan.js';
 
 /** One measure of a fish on a day: grams or mm, with its standard uncertainty. */
 export interface Measure {
@@ -31,7 +32,6 @@ export interface GrowthChange {
 /** What one length off a tape may be off, as a standard uncertainty (common practice, no source). */
 export const TAPE_U_MM = 8;
 
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 /**
  * How far a measure lies off the growth of the fish beside its own doubt: condition, bait and spawn, or how it lay on the board (common practice,
  * no source). What the measures of the fish say counts against it: it is worth so many of them.

@@ -1,7 +1,7 @@
 import type { RecaptureIncrement } from './fabens.js';
 import type { KnownFish } from '../domain/identity/knownFish.js';
+import { YEAR_MS } from '../measure/timeSpan.js';
 
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 /** Sooner again, two tapes differ by more than the fish grew. */
 const LEAST_YEARS = 0.25;
 

@@ -1,3 +1,5 @@
+import { HOUR_MS, MINUTE_MS } from './timeSpan.js';
+
 /** A moment as the clocks of a place showed it. */
 export interface LocalTime {
   /** ISO 8601 with the offset of that place at that moment, such as `2026-10-25T01:30:00+01:00`. */
@@ -9,9 +11,6 @@ export interface LocalTime {
   /** The same reading of the clock comes twice that day, for the clocks were put back. */
   readonly isTwice: boolean;
 }
-
-const MINUTE_MS = 60_000;
-const HOUR_MS = 60 * MINUTE_MS;
 
 const formats = new Map<string, Intl.DateTimeFormat | undefined>();
 

@@ -1,3 +1,5 @@
+import { MINUTE_MS } from '../measure/timeSpan.js';
+
 /** When a fish of the book was on the bank. */
 export interface CaptureSpan {
   readonly captureId: string;
@@ -7,7 +9,6 @@ export interface CaptureSpan {
   readonly has: readonly string[];
 }
 
-const MINUTE_MS = 60_000;
 /** Pictures are taken from shortly before the take, the fight, until some time after the release. */
 const BEFORE_MS = 5 * MINUTE_MS;
 const AFTER_MS = 20 * MINUTE_MS;

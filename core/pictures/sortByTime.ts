@@ -1,4 +1,5 @@
 import type { BankTimes } from './bankTimes.js';
+import { MINUTE_MS } from '../measure/timeSpan.js';
 
 /** A picture off the card, with when its camera says that it was taken. */
 export interface CardPicture {
@@ -26,7 +27,6 @@ export interface SortedCard {
   readonly clockOffMs: number;
 }
 
-const MINUTE_MS = 60_000;
 /** A longer pause than this between pictures is another fish (common practice, no source). */
 const PAUSE_MS = 15 * MINUTE_MS;
 /** Clocks are set wrongly by zones and summer time: by half hours, up to fourteen hours. */

@@ -27,6 +27,7 @@ import type { WeighMethod } from '../domain/capture/weightReading.js';
 import { conditionsNow, type ConditionsNow } from '../domain/outing/conditionsNow.js';
 import { outingMoment, type OutingState } from '../domain/outing/outingState.js';
 import { correctedForecast } from './correctedForecast.js';
+import { DAY_MS, HOUR_MS } from '../measure/timeSpan.js';
 
 /** The keeper's preferences that an assessment depends on. */
 export interface AssessmentPreferences {
@@ -82,8 +83,6 @@ export interface OutingAssessment {
   readonly readiness: Readiness;
 }
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 const CIVIL_DUSK_DEG = -6;
 
 /**

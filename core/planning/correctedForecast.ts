@@ -1,10 +1,10 @@
 import type { WeatherHour } from '../domain/outing/weather.js';
 import { weatherAt } from '../domain/outing/weather.js';
 import type { OutingState, TakenCondition } from '../domain/outing/outingState.js';
+import { HOUR_MS } from '../measure/timeSpan.js';
 
 type Noted = 'airC' | 'cloudOctas' | 'windMs';
 
-const HOUR_MS = 3_600_000;
 const STANDS_MS = HOUR_MS;
 const FADES_MS = 3 * HOUR_MS;
 /** What is taken for granted where nothing was noted: a light air, neither dry nor damp (common practice, no source). */

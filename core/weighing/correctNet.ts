@@ -1,4 +1,5 @@
 import type { StandingCheck } from './scaleCheck.js';
+import { YEAR_MS } from '../measure/timeSpan.js';
 
 /** A net weight put right by a check, with what is known of the putting right. */
 export interface Correction {
@@ -10,7 +11,6 @@ export interface Correction {
   readonly driftFreedom: number;
 }
 
-const YEAR_MS = 365.25 * 86_400_000;
 const ROUNDS = 20;
 
 /**

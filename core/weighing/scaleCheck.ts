@@ -6,10 +6,10 @@ import { leastSquares } from '../statistics/leastSquares.js';
 import { driftPerRootYear, type Drift } from './scaleDrift.js';
 import { permissibleError } from './permissibleError.js';
 import type { CheckPoint, ScaleCheck, ScaleSpec } from '../domain/kit/scaleSpec.js';
+import { DAY_MS } from '../measure/timeSpan.js';
 
 /** A scale is compared with known masses again after so many days: common practice, no source. */
 export const CHECK_EVERY_DAYS = 182;
-const DAY_MS = 86_400_000;
 const FEWEST = 3;
 /** Below this share of chance, three deviations' worth, what the fit leaves over is no scatter: the scale does not go straight. */
 const CROOKED_BELOW = 0.0027;

@@ -1,3 +1,5 @@
+import { YEAR_MS } from '../measure/timeSpan.js';
+
 /** What of a check tells how the gain changed. */
 interface GainFound {
   readonly at: string;
@@ -13,7 +15,6 @@ export interface Drift {
   readonly freedom: number;
 }
 
-const YEAR_MS = 365.25 * 86_400_000;
 /** A kept hanging scale changes by about a thousandth of the load in a year: common practice, no source. It counts for four changes seen. */
 const USUAL_PER_ROOT_YEAR = 0.001;
 const USUAL_COUNTS = 4;

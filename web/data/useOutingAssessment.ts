@@ -10,6 +10,7 @@ import { timeText } from '../parts/when.js';
 import { useDevicePreference } from './devicePreferences.js';
 import { useSettings, useTally } from './queries.js';
 import { useKit, useRigs, useSwims, useWaters } from './rows.js';
+import { MINUTE_MS } from '@keeper/core/measure/timeSpan';
 
 /** What works out the hours ahead. */
 interface Looking {
@@ -31,8 +32,6 @@ function useLooking(): Looking | undefined {
   }, []);
   return here;
 }
-
-const MINUTE_MS = 60_000;
 
 /** The wall clock to the minute; what depends on it is worked out no more often. */
 export function useMinute(): number {

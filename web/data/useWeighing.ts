@@ -17,9 +17,9 @@ import { ask } from './api.js';
 import { useRegister } from './known.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 const NONE: readonly WeighedFish[] = [];
-const DAY_MS = 24 * 3_600_000;
 
 /** Every fish that was weighed, newest first. */
 export function useWeighed(): readonly WeighedFish[] {

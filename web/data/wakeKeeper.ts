@@ -4,6 +4,7 @@ import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { askToStay } from './storageQuota.js';
 import { runClock } from './record.js';
 import { otherTabs, outbox } from './deviceOutbox.js';
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 /** Begins what goes on behind every page: reading what the device holds, sending it, and hearing of other tabs. */
 export async function wakeKeeper(): Promise<void> {
@@ -25,8 +26,6 @@ export async function wakeKeeper(): Promise<void> {
 
 /** How long a start that was taken back can be put back: as long the device holds it. */
 export const TAKEN_BACK_MS = 3_600_000;
-
-const DAY_MS = 24 * 3_600_000;
 
 /** Whether the server has all of a capture or outing and nothing more will come of it: then this device need not hold it. */
 function isOver(subjectId: string): boolean {

@@ -1,6 +1,7 @@
 import type { RunStep } from '../../domain/capture/steps.js';
 import type { Finding, Rule } from '../counsel.js';
 import type { RunState } from './runState.js';
+import { HOUR_MS } from '../../measure/timeSpan.js';
 
 /** What counsel can ask for or advise against, besides the steps of the run. */
 export type Act = RunStep | 'pull-hard' | 'wait' | 'pour' | 'grip' | 'move-on' | 'clean' | 'seal' | 'leave-wound';
@@ -10,8 +11,6 @@ export interface RunCounsel extends Omit<Finding, 'rule'> {
   readonly does?: readonly Act[];
   readonly avoids?: readonly Act[];
 }
-
-const HOUR_MS = 3_600_000;
 
 export interface RunRule extends Rule<RunState> {
   readonly look: (run: RunState) => RunCounsel | null;

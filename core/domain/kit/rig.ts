@@ -1,4 +1,5 @@
 import type { SpeciesId } from '../fish/species.js';
+import { DAY_MS } from '../../measure/timeSpan.js';
 
 export const BARBS = ['barbless', 'rolled', 'micro', 'barbed'] as const;
 /** `rolled`: a barb laid flat under the flat jaws of the pliers. */
@@ -46,7 +47,6 @@ export const LOAD_TEST_S = { least: 10, most: 20 } as const;
 
 /** A load test lapses after so many weeks, after a fish and after a snag: line and knots age and are strained (common practice, no source). */
 export const LOAD_TEST_WEEKS = 4;
-const DAY_MS = 86_400_000;
 
 /** How a rig stands with its load test. */
 export type LoadTestState = 'stands' | 'never' | 'old' | 'after-fish' | 'after-snag';

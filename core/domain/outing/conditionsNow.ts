@@ -1,8 +1,7 @@
 import { weatherAt, type WeatherHour } from './weather.js';
 import { decidingWater } from './decidingWater.js';
 import { newest, type OutingState } from './outingState.js';
-
-const HOUR_MS = 3_600_000;
+import { HOUR_MS } from '../../measure/timeSpan.js';
 
 /** How it is at an outing: what was measured, and where air was not, what was forecast. Temperatures in °C, oxygen in mg/L. */
 export interface ConditionsNow {

@@ -1,6 +1,6 @@
 import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
+import { DAY_MS } from '../../measure/timeSpan.js';
 
-const DAY_MS = 24 * 3_600_000;
 const fish = (days: number, facts: Partial<LinkedFacts> = {}): LinkedFacts => ({
   captureId: `day ${days}`,
   atMs: Date.UTC(2025, 4, 1) + days * DAY_MS,

@@ -1,5 +1,6 @@
 import type { CaptureSummary } from '../../domain/capture/summary.js';
 import type { SpeciesId } from '../../domain/fish/species.js';
+import { YEAR_MS } from '../../measure/timeSpan.js';
 
 /** What is asked of a capture to see whether it can be the same fish as another. */
 export interface LinkedFacts {
@@ -26,8 +27,6 @@ export interface Inconsistency {
   readonly second: LinkedFacts;
 }
 
-const DAY_MS = 24 * 3_600_000;
-const YEAR_MS = 365.25 * DAY_MS;
 /** What two tapes differ by on one fish, and the most that big fish grow in a year (common practice, no source). */
 const TAPE_MM = 30;
 const MOST_GROWTH_MM = 110;

@@ -1,7 +1,7 @@
 import { metadataLogOdds, combineLogOdds, type OfItsKind } from './metadataLogOdds.js';
 import type { LinkedFacts } from './consistencyChecks.js';
+import { DAY_MS } from '../../measure/timeSpan.js';
 
-const DAY_MS = 24 * 3_600_000;
 const KIND: OfItsKind = {
   lengthsMm: [620, 650, 680, 700, 720, 750, 780, 810],
   grams: [5500, 6200, 7000, 8000, 8700, 9900, 11_000, 13_000],

@@ -1,6 +1,7 @@
 import { isMeasure } from '../../domain/fish/isMeasure.js';
 import { lnNormal } from '../../statistics/normal.js';
 import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
+import { YEAR_MS } from '../../measure/timeSpan.js';
 
 /** One thing beside the flank that counts for or against two captures being of one fish, by natural logarithm. */
 export interface MetadataEvidence {
@@ -18,7 +19,6 @@ export interface OfItsKind {
   readonly atThisWater: number;
 }
 
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 /** Two tapes on one fish, and growth a year with how it differs from fish to fish, in mm (common practice, no source). */
 const TAPE_SD = 12;
 const GROWS = { mean: 15, sd: 15 };

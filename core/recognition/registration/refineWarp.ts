@@ -1,4 +1,5 @@
 import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
+import { factorize, substitute } from '../../statistics/cholesky.js';
 
 /**
  * Where the cells of one print lie on another: twelve numbers in cells, the shift along as `1, x, y, x², xy, y²` and then the shift
@@ -59,7 +60,7 @@ const TURNED_AT = 9;
 
 /** The shift from the second print to the first, by least squares: it is of second degree again, the shifts being slight. Example: of no shift it is none. */
 export function invertWarp(shift: Warp, size: { readonly columns: number; readonly rows: number }): Warp {
-  const normal = Array.from({ length: TERMS }, () => new Float64Array(TERMS));
+  const normal = new Float64Array(TERMS * TERMS);
   const right = [new Float64Array(TERMS), new Float64Array(TERMS)] as const;
   for (let j = 0; j < TURNED_AT; j += 1) {
     for (let i = 0; i < TURNED_AT; i += 1) {
@@ -69,17 +70,17 @@ export function invertWarp(shift: Warp, size: { readonly columns: number; readon
       const [x, y] = [(2 * (column + 0.5)) / size.columns - 1, (2 * (row + 0.5)) / size.rows - 1];
       const terms = [1, x, y, x * x, x * y, y * y];
       for (let p = 0; p < TERMS; p += 1) {
-        for (let q = 0; q < TERMS; q += 1)
-          (normal[p] as Float64Array)[q] = n(normal[p]?.[q]) + n(terms[p]) * n(terms[q]);
+        for (let q = 0; q < TERMS; q += 1) normal[p * TERMS + q] = n(normal[p * TERMS + q]) + n(terms[p]) * n(terms[q]);
         right[0][p] = n(right[0][p]) + n(terms[p]) * (back.column - column);
         right[1][p] = n(right[1][p]) + n(terms[p]) * (back.row - row);
       }
     }
   }
   const turned = identityWarp();
+  if (!factorize(normal, TERMS)) return turned;
   for (const [i, each] of right.entries()) {
-    const copy = normal.map((line) => line.slice());
-    turned.set(solved(copy, each) ?? each.fill(0), i * TERMS);
+    substitute(normal, TERMS, each);
+    turned.set(each, i * TERMS);
   }
   return turned;
 }
@@ -230,26 +231,28 @@ function gaussNewton(
     spread(missAcross, [mb0, mb1, mb2], y);
   }
   const moment = (of: Float64Array, x: number, y: number) => of[x * MOMENTS + y] as number;
-  const normal = Array.from({ length: NUMBERS }, () => new Float64Array(NUMBERS));
+  const normal = new Float64Array(NUMBERS * NUMBERS);
   const right = new Float64Array(NUMBERS);
   for (const [p, [px, py]] of POWERS.entries()) {
     right[p] = moment(missAlong, px, py);
     right[p + TERMS] = moment(missAcross, px, py);
     for (const [q, [qx, qy]] of POWERS.entries()) {
       const [x, y] = [px + qx, py + qy];
-      (normal[p] as Float64Array)[q] = moment(alongAlong, x, y);
-      (normal[p + TERMS] as Float64Array)[q] = moment(alongAcross, x, y);
-      (normal[p] as Float64Array)[q + TERMS] = moment(alongAcross, x, y);
-      (normal[p + TERMS] as Float64Array)[q + TERMS] = moment(acrossAcross, x, y);
+      const [upper, lower] = [p * NUMBERS + q, (p + TERMS) * NUMBERS + q];
+      normal[upper] = moment(alongAlong, x, y);
+      normal[lower] = moment(alongAcross, x, y);
+      normal[upper + TERMS] = moment(alongAcross, x, y);
+      normal[lower + TERMS] = moment(acrossAcross, x, y);
     }
   }
   for (let p = 0; p < NUMBERS; p += 1) {
     const held = (coarseness / (USUAL[p % TERMS] as number)) ** 2;
-    const line = normal[p] as Float64Array;
-    line[p] = n(line[p]) + held;
+    normal[p * (NUMBERS + 1)] = n(normal[p * (NUMBERS + 1)]) + held;
     right[p] = n(right[p]) - held * n(shift[p]);
   }
-  return solved(normal, right);
+  if (!factorize(normal, NUMBERS)) return undefined;
+  substitute(normal, NUMBERS, right);
+  return right;
 }
 
 /** Adds what a row sums up, times the powers of its height. */
@@ -258,30 +261,4 @@ function spread(to: Float64Array, sums: readonly number[], y: number): void {
     for (let k = 0, power = sum; k < MOMENTS; k += 1, power *= y)
       to[x * MOMENTS + k] = (to[x * MOMENTS + k] as number) + power;
   }
-}
-
-/** Cholesky's decomposition and two substitutions, in place; undefined when the matrix is not positive. */
-function solved(normal: Float64Array[], right: Float64Array): Float64Array | undefined {
-  const size = right.length;
-  for (let i = 0; i < size; i += 1) {
-    const line = normal[i] as Float64Array;
-    for (let j = 0; j <= i; j += 1) {
-      const other = normal[j] as Float64Array;
-      let sum = n(line[j]);
-      for (let k = 0; k < j; k += 1) sum -= n(line[k]) * n(other[k]);
-      if (i === j && !(sum > 0)) return undefined;
-      line[j] = i === j ? Math.sqrt(sum) : sum / n(other[j]);
-    }
-  }
-  for (let i = 0; i < size; i += 1) {
-    let sum = n(right[i]);
-    for (let k = 0; k < i; k += 1) sum -= n(normal[i]?.[k]) * n(right[k]);
-    right[i] = sum / n(normal[i]?.[i]);
-  }
-  for (let i = size - 1; i >= 0; i -= 1) {
-    let sum = n(right[i]);
-    for (let k = i + 1; k < size; k += 1) sum -= n(normal[k]?.[i]) * n(right[k]);
-    right[i] = sum / n(normal[i]?.[i]);
-  }
-  return right;
 }

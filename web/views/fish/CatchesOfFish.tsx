@@ -3,8 +3,7 @@ import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { Section } from '../../parts/Section.js';
 import { betweenText } from './fishWords.js';
-
-const DAY_MS = 24 * 3_600_000;
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 /** Every time that it was met, newest first, and how long it was left in peace between. */
 export function CatchesOfFish({ fish }: { fish: KnownFish }) {

@@ -12,6 +12,7 @@ import {
 import type { GrowthFit, Measure } from '@keeper/core/biometry/growth';
 import { wintersWithin, yearsWithin } from './wintersWithin.js';
 import { PLOT_AXIS } from '../../parts/plotAxis.js';
+import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
 interface GrowthPlotProps {
   readonly title: string;
@@ -25,7 +26,6 @@ interface GrowthPlotProps {
 }
 
 const STEPS = 60;
-const DAY_MS = 24 * 3_600_000;
 
 /** A fish through the years: each measure with its doubt, the band in which the next is expected, and the winters shaded. */
 export function GrowthPlot({ title, measures, fit, unit, unitName, isSouthern }: GrowthPlotProps) {

@@ -1,3 +1,4 @@
+import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
 import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
 import { dayText } from '../../parts/when.js';
@@ -45,7 +46,7 @@ function GainSentence({ check, system }: { check: JudgedCheck; system: 'lb-oz' |
 }
 
 function loadText(grams: number, system: 'lb-oz' | 'kg'): string {
-  return system === 'kg' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`;
+  return system === 'kg' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / GRAMS_PER_POUND).toFixed(1)} lb`;
 }
 
 function ErrorPlot({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
