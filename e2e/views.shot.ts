@@ -255,7 +255,7 @@ async function offTheBoard(page: Page): Promise<void> {
   const tap = (x: number, y: number) => page.mouse.click(box.x + x * box.width, box.y + y * box.height);
   await page.getByRole('radio', { name: 'Centimetres' }).click();
   for (const [mark, x, y] of BOARD_MARKS) {
-    await page.getByLabel(/^What stands at the mark/).fill(mark);
+    await page.getByLabel(/^Number at the mark/).fill(mark);
     await tap(x, y);
   }
   await page.getByRole('radio', { name: 'The nose' }).click();

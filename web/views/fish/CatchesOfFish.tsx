@@ -5,11 +5,11 @@ import { Section } from '../../parts/Section.js';
 import { betweenText } from './fishWords.js';
 import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
-/** Every time that it was met, newest first, and how long it was left in peace between. */
+/** Every capture, newest first, and how long it was left in peace between. */
 export function CatchesOfFish({ fish }: { fish: KnownFish }) {
   const newest = fish.captures.toReversed();
   return (
-    <Section title="Every time">
+    <Section title="Captures">
       <ul className="border-b border-rule">
         {newest.map((capture, i) => {
           const before = newest[i + 1];

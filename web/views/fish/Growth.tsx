@@ -44,7 +44,7 @@ export function Growth({ fish, states }: { fish: KnownFish; states: readonly Cap
   const fit = growthFit(weights, 'weight');
   const told = fit && Math.abs(fit.perYear.value) > fit.perYear.expanded;
   return (
-    <Section title="How it grew">
+    <Section title="Growth">
       <div className="grid gap-3">
         {heavier && <p className="text-lg">{changeText(heavier, weightText)}.</p>}
         {weights.length > 1 && (

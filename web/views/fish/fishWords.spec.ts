@@ -28,5 +28,5 @@ test('a doubt names both days and its reason', () => {
   expect(doubtText({ kind: 'shrank', first: of('2025-05-01'), second: of('2025-09-01') })).toBe(
     '1 May 2025 and 1 September 2025: it would have shrunk: fish do not.',
   );
-  expect([1, 2, 3].map(countText)).toEqual(['Caught once', 'Caught twice', 'Had 3 times']);
+  expect([1, 2, 3].map(countText)).toEqual(['Caught once', 'Caught twice', 'Caught 3 times']);
 });

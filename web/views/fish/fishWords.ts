@@ -2,9 +2,9 @@ import type { GrowthChange } from '@keeper/core/biometry/growth';
 import type { Inconsistency, LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { dayText } from '../../parts/when.js';
 
-/** Example: `Had 3 times`. */
+/** Example: `Caught 3 times`. */
 export function countText(times: number): string {
-  return times === 1 ? 'Caught once' : times === 2 ? 'Caught twice' : `Had ${times} times`;
+  return times === 1 ? 'Caught once' : times === 2 ? 'Caught twice' : `Caught ${times} times`;
 }
 
 /** A stretch of time as one says it of fish. Examples: `14 months`, `5 days`, `3 years`. */

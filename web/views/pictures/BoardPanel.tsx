@@ -58,7 +58,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
       {(draft.target === 'mark' || thing) && (
         <TextField
           className="max-w-56"
-          label={thing ? 'How long it is' : 'What stands at the mark'}
+          label={thing ? 'Its length' : 'Number at the mark'}
           numeric
           value={draft.nextMark}
           problem={
@@ -84,7 +84,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
           className="button justify-self-start font-normal"
           onClick={() => onChange({ ...draft, marks: draft.marks.slice(0, -1) })}
         >
-          Take the last {thing ? 'end' : 'mark'} away
+          Remove the last {thing ? 'end' : 'mark'}
         </button>
       )}
       {reading && !reading.ok && (

@@ -16,14 +16,17 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
       10,
   }));
   const newest = points.at(-1);
+  const load = system === 'kg' ? '10 kg' : '22 lb';
   const reach = Math.ceil(Math.max(1, ...points.map(({ error }) => Math.abs(error))));
   return (
     <figure
       className="mt-2"
       role="img"
-      aria-label={`${points.length} checks; at the last one ${newest?.error ?? 0} ${unit} off at 10 kg.`}
+      aria-label={`${points.length} checks; at the last one ${newest?.error ?? 0} ${unit} off at ${load}.`}
     >
-      <figcaption className="text-sm text-soft">Shown too much at 10 kg, in {unit}</figcaption>
+      <figcaption className="text-sm text-soft">
+        Shown too much at {load}, in {unit}
+      </figcaption>
       <ResponsiveContainer width="100%" height={150}>
         <LineChart data={points} margin={{ top: 8, right: 16, bottom: 0, left: 0 }}>
           <CartesianGrid vertical={false} stroke="var(--rule)" />

@@ -8,7 +8,7 @@ export function Beside({ asked: { facts }, mayBe: { beside } }: { asked: AskedFl
   const { massUnit, lengthHabit } = useSettings();
   if (beside.length === 0) return null;
   return (
-    <Section title="Beside the flank">
+    <Section title="Length, weight and water">
       <ul className="grid gap-1">
         {beside.map((each) => (
           <li key={each.by}>{besideText(each, facts, { massUnit, lengthHabit })}</li>
