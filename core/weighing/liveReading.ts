@@ -2,7 +2,7 @@ import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 import { roundToDivision, type Rounding } from './rounding.js';
 import type { Settling } from './settle.js';
-import { nearest } from './tareBracket.js';
+import { nearest } from '../measure/nearestMass.js';
 import { packetStepGrams } from './weightMeasurement.js';
 
 /** What a connected scale came to: what stands as its reading, and the finer value behind it. */

@@ -2,7 +2,7 @@ import { formatMass } from '../measure/formatMass.js';
 import { massSystemOf } from '../measure/mass.js';
 import type { Entry } from './entry.js';
 import type { SlipKind } from './slip.js';
-import { nearest } from './tareBracket.js';
+import { nearest } from '../measure/nearestMass.js';
 
 /**
  * What was seen around the weighing that suggests a slip, in sentences for the keeper; nothing where only the fish suggests it.

@@ -1,5 +1,6 @@
 import { gramsOf, poundsOunces } from '../measure/mass.js';
-import { bracketTare, nearest } from './tareBracket.js';
+import { bracketTare } from './tareBracket.js';
+import { nearest } from '../measure/nearestMass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 
 const zeroed: WeightReading = { asRead: poundsOunces(23, 11), method: 'zeroed' };

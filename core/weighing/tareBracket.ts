@@ -1,5 +1,6 @@
+import { nearest } from '../measure/nearestMass.js';
 import { formatMass } from '../measure/formatMass.js';
-import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
+import { gramsOf, type MassUnit } from '../measure/mass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 
 /** What the sling, hung again after the fish, says about the weight. */
@@ -50,9 +51,4 @@ function saying(changeGrams: number, unit: MassUnit): string {
   return changeGrams > 0
     ? `The sling held ${change} more water with the fish out.`
     : `The sling was ${change} lighter afterwards: it had drained.`;
-}
-
-/** Grams in a unit, to the nearest whole one of it. Example: 85 g in ounces is 3 oz. */
-export function nearest(grams: number, unit: MassUnit): Mass {
-  return { unit, count: Math.round(grams / gramsOf({ unit, count: 1 })) };
 }

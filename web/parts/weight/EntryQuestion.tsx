@@ -1,20 +1,18 @@
-import { useRecord } from '../../data/useRecord.js';
-import { NotKept } from '../NotKept.js';
 import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { totalLength } from '@keeper/core/domain/fish/bodyLength';
-import { formatLength, lengthMm, type Length } from '@keeper/core/measure/length';
+import { formatLength } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
-import { gramsOf, type Mass } from '@keeper/core/measure/mass';
 import { slipEvidence } from '@keeper/core/weighing/slipEvidence';
+import { correctedFacts } from '@keeper/core/weighing/correctedFacts';
 import { explainEntry, type Explanation } from '@keeper/core/weighing/explain';
-import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { SLIP_WORDS } from '@keeper/core/weighing/slip';
 import { makeEvent, record } from '../../data/record.js';
 import { useEntry } from '../../data/useWeighing.js';
-import { aboutGrams, aboutMass } from './massWords.js';
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../NotKept.js';
+import { aboutGrams } from './massWords.js';
 
 /** So many slips are shown: what is less likely than the third is none. */
 const SHOWN = 3;
@@ -58,14 +56,14 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
                   onClick={() =>
                     write(
                       makeEvent(state.captureId, state.startedAt, 'amended', {
-                        facts: corrected.facts,
+                        facts: corrected,
                         why: `${SLIP_WORDS[slip.kind]}.`,
                       }),
                       makeEvent(state.captureId, state.startedAt, 'entry-kept', {}),
                     )
                   }
                 >
-                  {corrected.says}
+                  {correctionText(slip.kind, corrected)}
                 </button>
               )}
             </li>
@@ -97,63 +95,12 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
   );
 }
 
-/** What an explanation would make of the entry, and how that is said; nothing where it only says that the truth is not known. */
-function correctedFacts(
-  { corrected, kind }: Explanation,
-  state: CaptureState,
-): { readonly facts: Facts; readonly says: string } | undefined {
-  if (corrected.species)
-    return {
-      facts: { species: corrected.species, form: null },
-      says: `Make it a ${speciesName(corrected.species).toLowerCase()}`,
-    };
-  if (corrected.lengthMm !== undefined) {
-    const unit =
-      kind === 'inches-for-centimetres'
-        ? 'half-cm'
-        : kind === 'centimetres-for-inches'
-          ? 'quarter-in'
-          : state.facts.length?.unit;
-    const asked = state.facts.length;
-    // What is compared is the total length; what is written down is to where it was read.
-    const share = asked ? lengthMm(asked) / totalLength(asked, state.facts.species).totalMm : 1;
-    const length = { ...lengthIn(corrected.lengthMm * share, unit ?? 'half-cm'), ...(asked?.of && { of: asked.of }) };
-    return { facts: { length }, says: `Make it ${formatLength(length)}` };
-  }
-  const reading = state.facts.weight;
-  if (corrected.grams === undefined || !reading) return undefined;
-  const { tare: _tare, ...rest } = reading;
-  // What a connected scale sent belongs to what was read, not to what it is corrected to.
-  const { sent: _sent, settledGrams: _settled, steadyGrams: _steady, resolutionGrams: _steps, ...typed } = rest;
-  switch (kind) {
-    // What was read stays as it was read; only what was done with it is put right.
-    case 'sling-left-on': {
-      const tare = aboutMass(gramsOf(reading.asRead) - corrected.grams, reading.asRead.unit);
-      return {
-        facts: { weight: { ...rest, method: 'gross-minus-tare', tare } },
-        says: `Take ${formatMass(tare)} of sling off`,
-      };
-    }
-    case 'sling-taken-twice':
-      return { facts: { weight: { ...rest, method: 'zeroed' } }, says: `Make it ${formatMass(reading.asRead)}` };
-    case 'scale-held':
-      return { facts: { weight: { ...reading, support: 'cupped' } }, says: 'My hand was round it' };
-    default: {
-      const asRead = correctedMass(corrected.grams, kind, reading);
-      return { facts: { weight: { ...typed, asRead, method: 'zeroed' } }, says: `Make it ${formatMass(asRead)}` };
-    }
-  }
-}
-
-function correctedMass(grams: number, kind: Explanation['kind'], { asRead }: WeightReading): Mass {
-  if (kind === 'pounds-for-kilograms') return aboutMass(grams, 'g');
-  if (kind === 'kilograms-for-pounds' || kind === 'dotted-ounces') return aboutMass(grams, 'oz');
-  return aboutMass(grams, asRead.unit);
-}
-
-function lengthIn(mm: number, unit: Length['unit']): Length {
-  const mark = unit === 'quarter-in' ? 25.4 / 4 : unit === 'half-cm' ? 5 : 1;
-  return { unit, count: Math.max(1, Math.round(mm / mark)) };
+/** What the button says that takes a correction. */
+function correctionText(kind: Explanation['kind'], { species, length, weight }: Facts): string {
+  if (species) return `Make it a ${speciesName(species).toLowerCase()}`;
+  if (length) return `Make it ${formatLength(length)}`;
+  if (kind === 'scale-held' || !weight) return 'My hand was round it';
+  return weight.tare ? `Take ${formatMass(weight.tare)} of sling off` : `Make it ${formatMass(weight.asRead)}`;
 }
 
 /** A probability as one says it. Examples: `almost certain`, `about 7 in 10`, `about 1 in 20`. */

@@ -5,7 +5,7 @@ import { liveReading, type LiveReading } from '@keeper/core/weighing/liveReading
 import type { ScaleSupport } from '@keeper/core/domain/capture/weightReading';
 import { roundToDivision, type Rounding } from '@keeper/core/weighing/rounding';
 import type { Steadiness } from '@keeper/core/weighing/settle';
-import { nearest } from '@keeper/core/weighing/tareBracket';
+import { nearest } from '@keeper/core/measure/nearestMass';
 import { Notice } from '../Notice.js';
 import { ScaleTrace } from './ScaleTrace.js';
 import type { LiveScale } from './useLiveScale.js';

@@ -4,7 +4,7 @@ import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
-import { nearest } from '@keeper/core/weighing/tareBracket';
+import { nearest } from '@keeper/core/measure/nearestMass';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { setDevicePreference, useDevicePreference, type ScaleWay } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';

@@ -12,7 +12,7 @@ import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Notice } from '../../parts/Notice.js';
 import { TextField } from '../../parts/TextField.js';
 import { parseTypedNumber } from '../../parts/typed.js';
-import { aboutMass } from '../../parts/weight/massWords.js';
+import { aboutMass } from '@keeper/core/measure/nearestMass';
 import { LiveScaleReading } from '../../parts/weight/LiveScaleReading.js';
 import { useLiveScale } from '../../parts/weight/useLiveScale.js';
 
