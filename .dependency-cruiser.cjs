@@ -12,7 +12,10 @@ const may = {
   bench: { rooms: ['core', 'contract', 'painter', 'server', 'standins'] },
 };
 
-/** The floors of core, from the ground up: a folder imports from itself and from the floors below it, never from a neighbour or from above. */
+/**
+ * The floors of core, from the ground up: a folder imports from itself and from the floors below it, never from a
+ * neighbour or from above.
+ */
 const floors = [
   ['measure'],
   ['statistics', 'geometry'],

@@ -5,6 +5,32 @@ import { defineConfig, globalIgnores } from 'eslint/config';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
+const COMMENT_COLUMNS = 120;
+
+/** Rules of this house that no package has. */
+const house = {
+  rules: {
+    'no-packed-properties': {
+      create: (context) => ({
+        'ObjectExpression > SpreadElement > ObjectExpression'(node) {
+          context.report({ node, message: 'Write the properties themselves.' });
+        },
+      }),
+    },
+    'comment-width': {
+      create: (context) => ({
+        Program() {
+          const { sourceCode } = context;
+          for (const { loc } of sourceCode.getAllComments())
+            for (let line = loc.start.line; line <= loc.end.line; line += 1)
+              if ((sourceCode.lines[line - 1] ?? '').length > COMMENT_COLUMNS)
+                context.report({ loc: { line, column: 0 }, message: `A comment ends by column ${COMMENT_COLUMNS}.` });
+        },
+      }),
+    },
+  },
+};
+
 export default defineConfig(
   globalIgnores(['**/dist/**', 'server/drizzle/**', '.demo/**', '.results/**', '**/test-results/**']),
   js.configs.recommended,
@@ -12,7 +38,10 @@ export default defineConfig(
     files: ['**/*.ts', '**/*.tsx'],
     extends: [ts.configs.recommendedTypeChecked],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    plugins: { house },
     rules: {
+      'house/no-packed-properties': 'error',
+      'house/comment-width': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': [

@@ -16,8 +16,8 @@ const TAPS = 12;
 const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
 
 /**
- * Appending one event: the transaction that writes it and replays its log, against a bare prepared insert of the same row
- * into a twin of the book with the same durability on the same disk; and the whole way over HTTP.
+ * Appending one event: the transaction that writes it and replays its log, against a bare prepared insert of the same
+ * row into a twin of the book with the same durability on the same disk; and the whole way over HTTP.
  */
 export async function appendBench(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));

@@ -6,8 +6,8 @@ import { fishInTheAir } from './runInBrowser.js';
 const BACKGROUND_MS = 10 * 60_000;
 
 /**
- * How wrong the clock of the air is after ten minutes in a frozen background tab: the time between two taps as the book has it, against a
- * clock outside of the browser. What the tapping itself takes is in it.
+ * How wrong the clock of the air is after ten minutes in a frozen background tab: the time between two taps as the book
+ * has it, against a clock outside of the browser. What the tapping itself takes is in it.
  */
 export async function backgroundClockBench(browser: Browser, url: string): Promise<void> {
   const page = await fishInTheAir(browser, url);

@@ -17,8 +17,8 @@ const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url
 const KINDS = ['carp', 'pike', 'barbel', 'wels'] as const;
 
 /**
- * Writes a book of so many fish as a server would have, without its requests; of the first of them the flank has a print, of noise. Each fish
- * has one picture, whose bytes are not there.
+ * Writes a book of so many fish as a server would have, without its requests; of the first of them the flank has a
+ * print, of noise. Each fish has one picture, whose bytes are not there.
  */
 export function bookOfFish(folder: string, fish: number, printed: number): void {
   const database = Database.open(folder, MIGRATIONS);

@@ -10,7 +10,10 @@ import { LAUNCH } from './runInBrowser.js';
 const DROPPED = 86;
 const OPENED = 5;
 
-/** A large book on the screen: how long until the sweep and the book can be used, and what a card that is dropped beside it costs. */
+/**
+ * A large book on the screen: how long until the sweep and the book can be used, and what a card that is dropped beside
+ * it costs.
+ */
 export async function bookOnScreenBench(url: string, printed: number): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-screen-'));
   const context = await chromium.launchPersistentContext(join(folder, 'profile'), {

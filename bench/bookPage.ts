@@ -18,8 +18,8 @@ const RUNS = 400;
 const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
 
 /**
- * The first page of a book of 100,000 captures: read by the server's own code, against the bare statement that finds its rows;
- * and the whole way over HTTP.
+ * The first page of a book of 100,000 captures: read by the server's own code, against the bare statement that finds
+ * its rows; and the whole way over HTTP.
  */
 export async function bookBench(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));

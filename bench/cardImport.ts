@@ -9,7 +9,10 @@ import { LAUNCH } from './runInBrowser.js';
 const PICTURES = 500;
 const BROKEN = 7;
 
-/** Five hundred files off a card at once, some of them broken: how long each takes, and whether the page stays quick meanwhile. */
+/**
+ * Five hundred files off a card at once, some of them broken: how long each takes, and whether the page stays quick
+ * meanwhile.
+ */
 export async function cardImportBench(url: string): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-card-'));
   const files = await cardOf(join(folder, 'card'), PICTURES, BROKEN);

@@ -3,7 +3,9 @@ import { join } from 'node:path';
 import { cameraScene } from '@keeper/standins/camera';
 import sharp from 'sharp';
 
-/** Writes so many files as a card has them, one every twenty minutes, some of them broken; answers with where each lies. */
+/**
+ * Writes so many files as a card has them, one every twenty minutes, some of them broken; answers with where each lies.
+ */
 export async function cardOf(folder: string, pictures: number, broken = 0): Promise<string[]> {
   mkdirSync(folder, { recursive: true });
   const { rgba, widthPx, heightPx } = cameraScene('card', 'carp-mirror', 'left', 800);

@@ -21,8 +21,9 @@ interface Asked extends KnownFlank {
 }
 
 /**
- * Fills a book with the demo world, lets the server find the fish in its pictures and make their prints, asks of each flank which other
- * capture shows the same fish, by the print alone, and holds the answers against the truth. Nobody taps a point.
+ * Fills a book with the demo world, lets the server find the fish in its pictures and make their prints, asks of each
+ * flank which other capture shows the same fish, by the print alone, and holds the answers against the truth. Nobody
+ * taps a point.
  */
 export async function demoKnownBench(): Promise<void> {
   const folder = await mkdtemp(join(tmpdir(), 'keeper-demo-'));

@@ -10,7 +10,9 @@ import { quantile, report } from './figures.js';
 
 const PICTURES = 500;
 
-/** How far the six points that the finder proposes lie from the truth, on painted pictures that it has not learned from. */
+/**
+ * How far the six points that the finder proposes lie from the truth, on painted pictures that it has not learned from.
+ */
 export function finderBench(): void {
   const byKind = new Map<string, number[]>(PAINTED_KINDS.map((kind) => [kind, []]));
   const led: number[] = [];

@@ -15,10 +15,12 @@ import { paintFlankSet } from './flankSet.js';
 import { flankSpeedBench } from './flankSpeed.js';
 
 /**
- * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they are, how often that was
- * found is printed; a query of a fish that the gallery does not hold is a stranger. Without a gallery a set is painted, `--painted N` fish a kind,
- * and left in the folder `--keep` where one is named. With `--landmarks machine` the six points of the queries are those that are proposed, not
- * those that are told. With `--baseline N` so many of the queries are put to a general-purpose library too. `--speed` measures only how quick it is.
+ * Recognition on any set of pictures: `--gallery G.csv --queries Q.csv --out R.json`. Where the queries say who they
+ * are, how often that was found is printed; a query of a fish that the gallery does not hold is a stranger. Without a
+ * gallery a set is painted, `--painted N` fish a kind, and left in the folder `--keep` where one is named. With
+ * `--landmarks machine` the six points of the queries are those that are proposed, not those that are told. With
+ * `--baseline N` so many of the queries are put to a general-purpose library too. `--speed` measures only how quick it
+ * is.
  */
 export async function flankBench(): Promise<void> {
   const { values } = parseArgs({
@@ -80,7 +82,8 @@ async function answerAll(
     const began = performance.now();
     const kind = kindOf(row.species);
     const proposed = propose ? proposedFish(raster, kind) : undefined;
-    // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers: they are taken as they are.
+    // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers: they
+    // are taken as they are.
     if (propose && !proposed) return undefined;
     if (proposed?.doubtful) doubted += 1;
     const ready = prepareDescriptor(describeFlank(raster, proposed?.landmarks ?? told, row.side, kind));
@@ -130,7 +133,10 @@ async function pictureOf(file: string, { photo, landmarks }: FlankRow) {
   return { raster, landmarks: scaled(landmarks, by) };
 }
 
-/** The same question put to a general-purpose library, of as many queries as were wanted, evenly out of all; ours of the same beside it. */
+/**
+ * The same question put to a general-purpose library, of as many queries as were wanted, evenly out of all; ours of the
+ * same beside it.
+ */
 async function baselineBench(
   galleryFile: string,
   queriesFile: string,

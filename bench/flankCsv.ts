@@ -34,7 +34,9 @@ export function speciesName(kind: PaintedKind): string {
   return Object.keys(KINDS).find((name) => KINDS[name] === kind) ?? kind;
 }
 
-/** Reads a list of flanks; the columns may stand in any order. @throws RangeError that says which line is wrong, and how */
+/**
+ * Reads a list of flanks; the columns may stand in any order. @throws RangeError that says which line is wrong, and how
+ */
 export async function readFlankCsv(file: string): Promise<FlankRow[]> {
   const { data, meta } = Papa.parse<Record<string, string>>((await readFile(file, 'utf8')).replace(/^\uFEFF/, ''), {
     header: true,

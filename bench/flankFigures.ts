@@ -12,7 +12,9 @@ export interface FlankAnswer {
 const FALSE_ACCEPTS = 0.02;
 const BINS = 5;
 
-/** How well the answers are, over all and by species, one line each; nothing where the queries do not say who they are. */
+/**
+ * How well the answers are, over all and by species, one line each; nothing where the queries do not say who they are.
+ */
 export function flankFigures(answers: readonly FlankAnswer[], known: ReadonlySet<string>): string[] {
   const told = answers.filter(({ individual }) => individual !== '');
   if (told.length === 0) return ['The queries do not say who they are: no figures.'];

@@ -33,8 +33,8 @@ export interface FlankSetSize {
 const TAP_MISS = 0.015 / Math.SQRT2;
 
 /**
- * Paints a gallery and queries of it into a folder, one picture of each fish and one more, as widely varied as the painter can: pose,
- * girth, light, camera, hands, glare, mild blur, JPEG, taps that are off. Gives the rows of both.
+ * Paints a gallery and queries of it into a folder, one picture of each fish and one more, as widely varied as the
+ * painter can: pose, girth, light, camera, hands, glare, mild blur, JPEG, taps that are off. Gives the rows of both.
  */
 export async function paintFlankSet(folder: string, { seed, perKind, unknown, widthPx }: FlankSetSize) {
   await mkdir(folder, { recursive: true });

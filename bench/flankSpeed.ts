@@ -11,11 +11,17 @@ import { quantile, report, timed } from './figures.js';
 import { readPicture } from './readPicture.js';
 
 const KIND = 'carp-mirror';
-/** Fish that are painted, each twice; the rest of a large register is made of their prints, turned tail to head and moved round by some cells. */
+/**
+ * Fish that are painted, each twice; the rest of a large register is made of their prints, turned tail to head and
+ * moved round by some cells.
+ */
 const PAINTED = 16;
 const PICTURES = 8;
 
-/** How long the answer takes against a thousand and ten thousand flanks of one kind and side, and a print from a 12 MP JPEG, on one core. */
+/**
+ * How long the answer takes against a thousand and ten thousand flanks of one kind and side, and a print from a 12 MP
+ * JPEG, on one core.
+ */
 export async function flankSpeedBench(): Promise<void> {
   const luck = createRng('flank speed');
   const shot = (fish: string, name: string) => {

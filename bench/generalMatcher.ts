@@ -42,7 +42,10 @@ export interface GeneralPrint {
   readonly descriptors: Mat;
 }
 
-/** Pixels a cell of the flank frame, features of a flank, nearest against second nearest, and pixels that an inlier may be off. */
+/**
+ * Pixels a cell of the flank frame, features of a flank, nearest against second nearest, and pixels that an inlier may
+ * be off.
+ */
 const FINE = 4;
 const FEATURES = 600;
 const RATIO = 0.8;
@@ -51,8 +54,9 @@ const OFF_PX = 8;
 const LEAST = 4;
 
 /**
- * What a general-purpose library makes of the same flanks in the same frame: ORB features (Rublee et al. 2011), the ratio test (Lowe 2004)
- * and an affine map by RANSAC (Fischler and Bolles 1981). How many features agree with one map is the likeness.
+ * What a general-purpose library makes of the same flanks in the same frame: ORB features (Rublee et al. 2011), the
+ * ratio test (Lowe 2004) and an affine map by RANSAC (Fischler and Bolles 1981). How many features agree with one map
+ * is the likeness.
  */
 export async function generalMatcher() {
   const cv = createRequire(import.meta.url)('@techstark/opencv-js') as Library;

@@ -8,7 +8,10 @@ import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
 const START_MS = Date.UTC(2020, 0, 1);
 
-/** How often what is said about growth and expected weight holds the truth: invented fish whose truth is known. 95 % is what each claims. */
+/**
+ * How often what is said about growth and expected weight holds the truth: invented fish whose truth is known. 95 % is
+ * what each claims.
+ */
 export function growthBench(): void {
   const luck = createRng('growth of the bench');
   for (const scatter of [0.05, 0.1])
@@ -82,7 +85,9 @@ function grow(luck: Rng, n: number, kind: 'weight' | 'length', draw: () => Truth
   return { held, next, of };
 }
 
-/** Fish that grow towards 900 mm at 0.2 a year, met again after some months or years and measured with a tape each time. */
+/**
+ * Fish that grow towards 900 mm at 0.2 a year, met again after some months or years and measured with a tape each time.
+ */
 function waterGrowth(luck: Rng, n: number): Held {
   const [most, rate] = [900, 0.2];
   let [held, of] = [0, 0];

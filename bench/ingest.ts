@@ -10,7 +10,10 @@ import { report } from './figures.js';
 const PICTURES = 50;
 const AT_A_TIME = 4;
 
-/** Large uploads, four at a time, beside the bare decoding, shrinking and encoding of the picture library; and what memory the server took. */
+/**
+ * Large uploads, four at a time, beside the bare decoding, shrinking and encoding of the picture library; and what
+ * memory the server took.
+ */
 export async function ingestBench(): Promise<void> {
   const pictures = await largePictures(PICTURES);
   const megabytes = pictures.reduce((sum, { length }) => sum + length, 0) / 1e6;

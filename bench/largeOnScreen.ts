@@ -8,7 +8,10 @@ import { largePictures } from './largePictures.js';
 
 const PICTURES = 12;
 
-/** Pictures of 12 million pixels: from the drop to the first sight of them, and from there to the bench with its points and verdicts. */
+/**
+ * Pictures of 12 million pixels: from the drop to the first sight of them, and from there to the bench with its points
+ * and verdicts.
+ */
 export async function largeOnScreenBench(browser: Browser, url: string): Promise<void> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${url}/book/${await oneFish(url)}`);

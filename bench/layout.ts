@@ -15,8 +15,8 @@ const SUNS = 48;
 const FIXTURES = 29;
 
 /**
- * What happens in the frame in which a piece is let go: 40 things on the plan (29 of the swim, 11 pieces of kit), judged for each half hour
- * of a day with its sun worked out anew, and every shadow of the hour outlined for drawing.
+ * What happens in the frame in which a piece is let go: 40 things on the plan (29 of the swim, 11 pieces of kit),
+ * judged for each half hour of a day with its sun worked out anew, and every shadow of the hour outlined for drawing.
  */
 export async function layoutBench(): Promise<void> {
   const plan = bankPlan();

@@ -13,7 +13,10 @@ const SCENES: readonly PaintedKind[] = ['carp-mirror', 'carp-common', 'pike', 'b
 const SPEEDS = [3000, 9000] as const;
 const STROKE = 9000;
 
-/** A book with two thousand pictures, looked at side by side: whether rows and their pictures are there as they come into sight. */
+/**
+ * A book with two thousand pictures, looked at side by side: whether rows and their pictures are there as they come
+ * into sight.
+ */
 export async function pictureWallBench(browser: Browser, url: string): Promise<void> {
   await fillBook(url);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -76,7 +76,10 @@ const QUESTIONS: readonly Question[] = [
   },
 ];
 
-/** How well each verdict agrees with what the painter knows to be wrong: area under the curve, and right at the limit that is used. */
+/**
+ * How well each verdict agrees with what the painter knows to be wrong: area under the curve, and right at the limit
+ * that is used.
+ */
 export function picturesBench(): void {
   const luck = createRng('pictures of the bench');
   const tried = Array.from({ length: PICTURES }, (_, i): Tried => {

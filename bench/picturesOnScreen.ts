@@ -10,7 +10,10 @@ import { registerOnScreenBench } from './registerOnScreen.js';
 import { fishInTheAir, openBrowser } from './runInBrowser.js';
 import { runServer } from './runningServer.js';
 
-/** What pictures cost where they are looked at: large ones, the camera's verdicts, a card of hundreds, a book of thousands, a register. */
+/**
+ * What pictures cost where they are looked at: large ones, the camera's verdicts, a card of hundreds, a book of
+ * thousands, a register.
+ */
 export async function picturesOnScreenBench(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
   const { url, stop } = await runServer(folder);

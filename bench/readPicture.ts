@@ -1,7 +1,10 @@
 import sharp from 'sharp';
 import type { Raster } from '@keeper/core/image/raster';
 
-/** Longest side at which pictures are read: several times as fine as a print, and a JPEG is never unfolded to its full size. */
+/**
+ * Longest side at which pictures are read: several times as fine as a print, and a JPEG is never unfolded to its full
+ * size.
+ */
 const READ_PX = 1280;
 
 /** A picture upright, no larger than is needed, and how many of its pixels one of the picture itself is. */

@@ -7,8 +7,8 @@ import { report } from './figures.js';
 const ENTRIES = 5000;
 
 /**
- * How well a wrong entry is explained: half of the entries carry one slip of a kind that is known. "First" is the head of the list of slips
- * as it is shown; "asked" is whether the entry would be questioned at all.
+ * How well a wrong entry is explained: half of the entries carry one slip of a kind that is known. "First" is the head
+ * of the list of slips as it is shown; "asked" is whether the entry would be questioned at all.
  */
 export function slipsBench(): void {
   const luck = createRng('slips of the bench');

@@ -5,13 +5,18 @@ import { fishInTheAir } from './runInBrowser.js';
 const TAPS = 60;
 const SLOWER = 4;
 
-/** What a touch comes to, in ms since it: the first picture that shows it was felt, and the first that shows it is kept. */
+/**
+ * What a touch comes to, in ms since it: the first picture that shows it was felt, and the first that shows it is kept.
+ */
 interface Shown {
   readonly felt: number;
   readonly kept: number;
 }
 
-/** Touches of controls of the run with the processor slowed down four times. A tap is shown as kept only when it is on the disk. */
+/**
+ * Touches of controls of the run with the processor slowed down four times. A tap is shown as kept only when it is on
+ * the disk.
+ */
 export async function tapLatencyBench(browser: Browser, url: string): Promise<void> {
   const page = await fishInTheAir(browser, url);
   const protocol = await page.context().newCDPSession(page);
@@ -38,7 +43,10 @@ export async function tapLatencyBench(browser: Browser, url: string): Promise<vo
   await page.context().close();
 }
 
-/** Runs in the page: the event's own time stamp is that of the touch; a message sent in a frame comes when the frame has been drawn. */
+/**
+ * Runs in the page: the event's own time stamp is that of the touch; a message sent in a frame comes when the frame has
+ * been drawn.
+ */
 function watchOneTap(): Promise<Shown> {
   return new Promise((resolve) => {
     let touchedMs = 0;

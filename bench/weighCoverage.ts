@@ -32,7 +32,10 @@ interface Weighed {
   readonly wideShare: number;
 }
 
-/** How often the interval that is printed holds the truth, over so many invented fish, scales, slings and checks: cells are the surer, the more there are. */
+/**
+ * How often the interval that is printed holds the truth, over so many invented fish, scales, slings and checks: cells
+ * are the surer, the more there are.
+ */
 export function weighCoverageBench(fish = 5000): void {
   const luck = createRng('coverage of a weight');
   const weighed: Weighed[] = [];

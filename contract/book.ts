@@ -11,7 +11,10 @@ export class BookFilterDto {
   @Maybe() @IsIn(SPECIES_IDS) species?: SpeciesId;
   @Maybe() @IsId() waterId?: string;
   @Maybe() @IsIn(BOOK_ORDERS) order?: BookOrder;
-  /** Where the book is opened: at the end of this year, or at its beginning where the oldest come first. By weight it means nothing. */
+  /**
+   * Where the book is opened: at the end of this year, or at its beginning where the oldest come first. By weight it
+   * means nothing.
+   */
   @Maybe() @Type(() => Number) @IsInt() @Min(1800) @Max(9998) year?: number;
 }
 

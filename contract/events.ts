@@ -305,7 +305,10 @@ function eventClass(
   return TypedEventDto as Constructor<EventDto | OutingEventDto>;
 }
 
-/** The name of an event's class, as the API's description uses it. Example: `eventClassName('hook-out') === 'HookOutEventDto'`. */
+/**
+ * The name of an event's class, as the API's description uses it. Example: `eventClassName('hook-out') ===
+ * 'HookOutEventDto'`.
+ */
 export function eventClassName(type: EventType | OutingEventType): string {
   return `${type.replace(/(^|-)([a-z])/g, (_all, _dash, letter: string) => letter.toUpperCase())}EventDto`;
 }

@@ -87,7 +87,8 @@ export function IsId(version?: 7): PropertyDecorator {
 }
 
 /**
- * A moment with its zone, written as UTC once and for all. Example: `2026-06-01T06:00+01:00` is kept as `2026-06-01T05:00:00.000Z`.
+ * A moment with its zone, written as UTC once and for all. Example: `2026-06-01T06:00+01:00` is kept as
+ * `2026-06-01T05:00:00.000Z`.
  */
 export function IsMoment(): PropertyDecorator {
   return together(

@@ -40,5 +40,7 @@ export class CellsQueryDto {
   @Matches(new RegExp(`^[0-9a-f]{64}(,[0-9a-f]{64}){0,${PRINTS_AT_ONCE - 1}}$`)) prints!: string;
 }
 
-/** By the name of its print the cells of a flank, one byte each, in base64. One that is not there any more is left out. */
+/**
+ * By the name of its print the cells of a flank, one byte each, in base64. One that is not there any more is left out.
+ */
 export type CellsAnswer = Readonly<Record<string, string>>;

@@ -1,4 +1,7 @@
-/** Every page of the application; a segment after `:` stands for any one. The router of the web is held to this list by a test. */
+/**
+ * Every page of the application; a segment after `:` stands for any one. The router of the web is held to this list by
+ * a test.
+ */
 export const PAGES = [
   '/',
   '/run/:captureId',

@@ -1,6 +1,8 @@
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 
-/** A fish of the book with when it was on the bank and which pictures it has: what a card is sorted by. Newest first. */
+/**
+ * A fish of the book with when it was on the bank and which pictures it has: what a card is sorted by. Newest first.
+ */
 export interface PicturedFish {
   readonly captureId: string;
   readonly startedAt: string;

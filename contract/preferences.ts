@@ -36,7 +36,10 @@ export interface KeptSettings {
   readonly updatedAt: string | null;
 }
 
-/** The default schools: zeroing with the wet sling on the hook, a stop line for each species, landing what was hooked by accident, barbless. */
+/**
+ * The default schools: zeroing with the wet sling on the hook, a stop line for each species, landing what was hooked by
+ * accident, barbless.
+ */
 export const FIRST_SETTINGS: KeptSettings = {
   massUnit: 'oz',
   weighMethod: 'zeroed',

@@ -1,4 +1,6 @@
-/** No answer of the book is deeper, longer or wider than a tenth of this; what goes beyond is not looked at any closer. */
+/**
+ * No answer of the book is deeper, longer or wider than a tenth of this; what goes beyond is not looked at any closer.
+ */
 export const DEEPEST = 12;
 export const LONGEST_LIST = 500;
 export const MOST_KEYS = 100;
@@ -8,8 +10,9 @@ export const MOST_VALUES = 40_000;
 const RESERVED = new Set(['__proto__', 'constructor', 'prototype']);
 
 /**
- * Why a parsed body is not even looked at: too deep, too long, too wide, or with nothing where a value belongs. Undefined when it may be checked
- * against its class. The cost is linear in what it has looked at, and it stops at the first reason.
+ * Why a parsed body is not even looked at: too deep, too long, too wide, or with nothing where a value belongs.
+ * Undefined when it may be checked against its class. The cost is linear in what it has looked at, and it stops at the
+ * first reason.
  *
  * @example whyMisshapen({ events: [null] }) // 'A list here holds no gaps.'
  */

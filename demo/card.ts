@@ -16,7 +16,10 @@ export interface CardPicture {
 const PICTURES = 40;
 const SCENES: readonly PictureOrder['scene'][] = ['mat', 'held', 'board', 'mat', 'held'];
 
-/** What the keeper has not taken off the card yet: some of each of the latest fish, good and bad ones, on mat, board and in the hands. */
+/**
+ * What the keeper has not taken off the card yet: some of each of the latest fish, good and bad ones, on mat, board and
+ * in the hands.
+ */
 export function cardPictures(captures: readonly DemoCapture[]): CardPicture[] {
   const latest = captures.filter(({ picturedMs, fish }) => picturedMs !== null && paintedKind(fish.species, fish.form));
   const pictures: CardPicture[] = [];

@@ -18,8 +18,8 @@ import { paintAll } from './studio.js';
 import { WATERS } from './waters.js';
 
 /**
- * Fills a running server's book with the demo world, through the same addresses that a phone uses. All ids come from the seed,
- * so filling again, or going on after a break, enters nothing twice.
+ * Fills a running server's book with the demo world, through the same addresses that a phone uses. All ids come from
+ * the seed, so filling again, or going on after a break, enters nothing twice.
  */
 async function fill(url: string, mostPictures: number): Promise<void> {
   const waters = await call<KeptWater[]>(`${url}/api/waters`);

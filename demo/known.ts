@@ -25,7 +25,9 @@ const NAMES: readonly (readonly [string, string | null])[] = [
 /** The keeper has linked the first two seasons by eye; the third is still to do. */
 const LINKED_UNTIL_MS = Date.UTC(2026, 0, 1);
 
-/** The fish that the keeper knows again at the opening of the demo: those had more than once in the first two seasons. */
+/**
+ * The fish that the keeper knows again at the opening of the demo: those had more than once in the first two seasons.
+ */
 export function demoKnown(captures: readonly DemoCapture[]): DemoKnown[] {
   const byFish = new Map<string, DemoCapture[]>();
   for (const capture of captures) {

@@ -9,7 +9,10 @@ import { demoIds } from './ids.js';
 /** Evenings at home in which the demo keeper played fish through, the oldest first. */
 const EVENINGS = [3, 9, 16, 25, 33, 44, 52, 61].map((day) => Date.UTC(2026, 1, day, 19, 30));
 
-/** The rehearsals of the demo keeper: slow and with things forgotten at first, better every few evenings. Judged as any other is. */
+/**
+ * The rehearsals of the demo keeper: slow and with things forgotten at first, better every few evenings. Judged as any
+ * other is.
+ */
 export function demoRehearsals(): Rehearsal[] {
   const drawn: string[] = [];
   return EVENINGS.map((atMs, i) => {

@@ -8,7 +8,10 @@ import { fishOn, step, test, expect } from './keeperTest.js';
 /** What depends on the light; all else is the same in each and tried by day. */
 const OF_THE_LIGHT = ['color-contrast', 'link-in-text-block', 'target-size'];
 
-/** Nothing on the page that axe finds fault with, by day; at the desk in the other two lights too, for contrast does not hang on size. */
+/**
+ * Nothing on the page that axe finds fault with, by day; at the desk in the other two lights too, for contrast does not
+ * hang on size.
+ */
 async function isClean(page: Page): Promise<void> {
   await holds(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']), 'day');
   if (test.info().project.name !== 'desk') return;

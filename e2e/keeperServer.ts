@@ -6,7 +6,10 @@ import { fileURLToPath } from 'node:url';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-/** The built server in a process of its own, with a book that goes when the test is over. It can be killed and started again. */
+/**
+ * The built server in a process of its own, with a book that goes when the test is over. It can be killed and started
+ * again.
+ */
 export class KeeperServer {
   private readonly dataFolder = mkdtempSync(join(tmpdir(), 'keeper-e2e-'));
   private process: ChildProcess | undefined;

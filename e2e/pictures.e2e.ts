@@ -105,7 +105,8 @@ test(
     await expect(page.getByText(/give or take/)).toBeVisible();
     await expect.poll(async () => (await lastReading(server, fish.captureId))?.length?.marks.length).toBe(3);
 
-    // Tail and nose go and come back as they were tapped, on the picture and in the book, from another page of the work too.
+    // Tail and nose go and come back as they were tapped, on the picture and in the book, from another page of the work
+    // too.
     await page.getByRole('radio', { name: 'The fish', exact: true }).click();
     const kept = async () => (await lastReading(server, fish.captureId))?.length?.marks.length;
     for (const [button, points, inBook] of [

@@ -13,7 +13,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? 'test-results/e2e.json' }]],
   use: BROWSER,
   projects: [
-    // What happens beside a fish happens on a phone; what is written, read and checked at home is tried at the desk too.
+    // What happens beside a fish happens on a phone; what is written, read and checked at home is tried at the desk
+    // too.
     // What does not hang on the size of the screen is tagged with the one that it is tried at.
     {
       name: 'desk',

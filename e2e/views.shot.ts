@@ -21,7 +21,10 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.close());
 
-/** What stands at three marks of the demo's board, where they lie in its picture, and where nose and tail meet the ruled edge. */
+/**
+ * What stands at three marks of the demo's board, where they lie in its picture, and where nose and tail meet the ruled
+ * edge.
+ */
 const BOARD_MARKS = [
   ['10', 0.7228, 0.7939],
   ['30', 0.5245, 0.7692],
@@ -42,7 +45,9 @@ interface Shot {
 
 const at = (path: string) => () => Promise.resolve(path);
 
-/** A run that has gone on for a while: the take was eight minutes ago, the fish has been in the air for some seconds. */
+/**
+ * A run that has gone on for a while: the take was eight minutes ago, the fish has been in the air for some seconds.
+ */
 async function runUnderWay(airMs: number): Promise<string> {
   const id = (n: number) => `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15, 35)}${n}`;
   const captureId = id(0);

@@ -5,7 +5,9 @@ export interface LightCanvas {
   readonly heightPx: number;
 }
 
-/** Out of focus: three box blurs follow each other, which is nearly the bell curve of the given deviation (Wells 1986). */
+/**
+ * Out of focus: three box blurs follow each other, which is nearly the bell curve of the given deviation (Wells 1986).
+ */
 export function defocus(canvas: LightCanvas, deviationPx: number): void {
   if (deviationPx < 0.3) return;
   // Each box has a third of the variance: so many whole pixels on either side, and a part of the next.

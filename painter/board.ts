@@ -25,7 +25,10 @@ export function boardPixel(view: Projection, { fishMm }: BoardOrder, atMm: numbe
   return view.toPictureAt({ u: atMm / fishMm, v: RULED_V }, BEHIND);
 }
 
-/** Lays the board between the fish and what lies behind. Numerals are read from left to right, whichever way the head points. */
+/**
+ * Lays the board between the fish and what lies behind. Numerals are read from left to right, whichever way the head
+ * points.
+ */
 export function withBoard(scene: Scene, view: Projection, { fishMm }: BoardOrder, mirrored: boolean): Scene {
   const toBoard = planeUnder(view);
   const { sky, sun } = scene.light;
@@ -55,7 +58,10 @@ export function withBoard(scene: Scene, view: Projection, { fishMm }: BoardOrder
   };
 }
 
-/** From the picture to the plane of the board: the projective map through four of its corners (Hartley and Zisserman 2004, 4.1). */
+/**
+ * From the picture to the plane of the board: the projective map through four of its corners (Hartley and Zisserman
+ * 2004, 4.1).
+ */
 function planeUnder(view: Projection): (x: number, y: number) => { u: number; v: number } {
   const corners = [
     { u: 0, v: TOP_V },

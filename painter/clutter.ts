@@ -15,8 +15,8 @@ interface Thing {
 }
 
 /**
- * Bags, buckets, boxes and bank sticks stand about behind the fish, a little out of focus; `amount` 0 leaves the scene as it is, 1 is a
- * bank on which nothing has been tidied away.
+ * Bags, buckets, boxes and bank sticks stand about behind the fish, a little out of focus; `amount` 0 leaves the scene
+ * as it is, 1 is a bank on which nothing has been tidied away.
  */
 export function withClutter(scene: Scene, seed: string, amount: number, widthPx: number, heightPx: number): Scene {
   const luck = createRng(`${seed} clutter`);

@@ -13,8 +13,8 @@ const DIGITS: readonly string[] = [
 ];
 
 /**
- * Whether a number's ink is at a place: `x` from its middle to the right, `y` down from its top, both in heights of the numeral.
- * Example: `inkOf(7, 0, 0.1)` is true, the bar on top of the seven.
+ * Whether a number's ink is at a place: `x` from its middle to the right, `y` down from its top, both in heights of the
+ * numeral. Example: `inkOf(7, 0, 0.1)` is true, the bar on top of the seven.
  */
 export function inkOf(value: number, x: number, y: number): boolean {
   const text = String(value);

@@ -16,7 +16,9 @@ export interface FrameLesson {
   readonly truth: PlaneMap;
 }
 
-/** Share of the lessons in colours that no fish has: what was learned must not hang on how the brush mixes its paint. */
+/**
+ * Share of the lessons in colours that no fish has: what was learned must not hang on how the brush mixes its paint.
+ */
 const STRANGE = 0.35;
 const INVERTED = 0.3;
 const MOST_GRAIN = 6;

@@ -17,7 +17,9 @@ interface Capsule {
 
 /** Two hands that hold the fish from below: one behind the pectoral fin, one by the anal fin. */
 export interface Hands {
-  /** Colour and cover of the hands at a pixel; undefined where there are none. `front` picks the fingers over the fish. */
+  /**
+   * Colour and cover of the hands at a pixel; undefined where there are none. `front` picks the fingers over the fish.
+   */
   at(x: number, y: number, front: boolean): { readonly colour: Rgb; readonly cover: number } | undefined;
   /** The part of the picture outside which there are none. */
   box(front: boolean): { left: number; top: number; right: number; bottom: number };

@@ -81,7 +81,10 @@ function skin(tones: Tones, blotch: number, grain: number, t: number): Rgb {
   return scaleRgb(base, 0.86 + 0.28 * grain);
 }
 
-/** Full scaling in rows, each scale overlapping the next towards the tail, each with a tone of its own; a few are out of line. */
+/**
+ * Full scaling in rows, each scale overlapping the next towards the tail, each with a tone of its own; a few are out of
+ * line.
+ */
 function scaled(anatomy: Anatomy, seed: number, tones: Tones, columns: number, rows: number, relief: number): Hide {
   const blotches = layeredNoise(seed, 3);
   return (u, v, t) => {
@@ -133,7 +136,9 @@ interface LoneScale {
   readonly tone: number;
 }
 
-/** Few large scales on bare skin: under the dorsal fin, by the tail, scattered; or, on a linear, a row along the side. */
+/**
+ * Few large scales on bare skin: under the dorsal fin, by the tail, scattered; or, on a linear, a row along the side.
+ */
 function mirrored(anatomy: Anatomy, seed: string, tones: Tones, linear: boolean): Hide {
   const scales = loneScales(anatomy, seed, linear);
   const noise = layeredNoise(hashText(seed), 4);

@@ -119,7 +119,10 @@ function landmarks(anatomy: Anatomy, view: Projection): PaintedPicture['landmark
   };
 }
 
-/** What lies behind is looked at in every second pixel and joined: it is behind the plane of focus. A board is read, and is in it. */
+/**
+ * What lies behind is looked at in every second pixel and joined: it is behind the plane of focus. A board is read, and
+ * is in it.
+ */
 function paintBackground({ order, anatomy, scene, view, put, canvas }: Brush): void {
   const { widthPx, heightPx } = order;
   const step = order.board ? 1 : 2;

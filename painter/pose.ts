@@ -34,14 +34,17 @@ const MIDDLE = 0.5;
 
 export interface Projection {
   toPicture(point: BodyPoint): { x: number; y: number };
-  /** Of a point that does not lie on the skin: `z` towards the camera from the middle of the fish, in lengths; not bowed with it. */
+  /**
+   * Of a point that does not lie on the skin: `z` towards the camera from the middle of the fish, in lengths; not bowed
+   * with it.
+   */
   toPictureAt(point: BodyPoint, z: number): { x: number; y: number };
   toSkin(x: number, y: number): SkinPoint;
 }
 
 /**
- * Between the picture and the skin of the fish, both ways. The body is round: its near side bulges towards the camera, so a turned
- * fish shows its marks shifted as a real one does.
+ * Between the picture and the skin of the fish, both ways. The body is round: its near side bulges towards the camera,
+ * so a turned fish shows its marks shifted as a real one does.
  */
 export function projection(anatomy: Anatomy, pose: Pose): Projection {
   const { lengthPx, centreXPx, centreYPx, yawRad, pitchRad, rollRad, bend, mirrored } = pose;

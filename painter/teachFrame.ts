@@ -1,5 +1,7 @@
-// Teaches anew how a flank's frame settles on a picture, from pictures that are painted for it, and writes what it has learned.
-// Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons] > core/recognition/landmarks/carpFrameWeights.ts
+// Teaches anew how a flank's frame settles on a picture, from pictures that are painted for it, and writes what it has
+// learned.
+// Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons] >
+// core/recognition/landmarks/carpFrameWeights.ts
 import { createRng } from '@keeper/core/statistics/rng';
 import { speciesOf } from '@keeper/core/domain/fish/anatomy';
 import type { StepWeights } from '@keeper/core/recognition/landmarks/refineFrame';

@@ -64,7 +64,9 @@ export function trainFinder(lessons: readonly Lesson[], luck: Rng, say: (line: s
   return { steps, quality: trainQuality(seen, poses, luck) };
 }
 
-/** Learns what lies well: where the steps led, near misses, and poses that lie on no fish or on one the wrong way round. */
+/**
+ * Learns what lies well: where the steps led, near misses, and poses that lie on no fish or on one the wrong way round.
+ */
 function trainQuality(
   seen: readonly { planes: Planes; landmarks: LandmarksPx }[],
   led: readonly (readonly FishPose[])[],

@@ -28,7 +28,9 @@ const BEND_TERMS = 12;
 /** One lesson in ten is not learned from but says how well it was learned. */
 const KEPT_BACK = 10;
 
-/** Learns how the frame of one build settles on a picture. All lessons are of that build. `say` is told of the progress. */
+/**
+ * Learns how the frame of one build settles on a picture. All lessons are of that build. `say` is told of the progress.
+ */
 export function trainFrame(lessons: readonly FrameLesson[], luck: Rng, say: (line: string) => void): FrameModel {
   const learned = lessons.filter((_, i) => i % KEPT_BACK !== 0);
   const kept = lessons.filter((_, i) => i % KEPT_BACK === 0);
@@ -112,7 +114,10 @@ export function tapped(truth: LandmarksPx, luck: Rng): LandmarksPx {
   return missed(truth, 0.0106 * Math.exp(luck.between(-0.7, 0.5)), 0, luck);
 }
 
-/** Points as a machine proposes them: off each for itself and all together, by up to three hundredths of a length each way. */
+/**
+ * Points as a machine proposes them: off each for itself and all together, by up to three hundredths of a length each
+ * way.
+ */
 export function proposed(truth: LandmarksPx, luck: Rng): LandmarksPx {
   const size = 0.006 * Math.exp(luck.between(0, 1.7));
   return missed(truth, size, size, luck);
@@ -138,7 +143,10 @@ function missed(truth: LandmarksPx, each: number, together: number, luck: Rng): 
   ) as unknown as LandmarksPx;
 }
 
-/** Of lessons that were not learned from: how far the frame lies off the flank by six points that are right, tapped, and settled. */
+/**
+ * Of lessons that were not learned from: how far the frame lies off the flank by six points that are right, tapped, and
+ * settled.
+ */
 function howWell(lessons: readonly FrameLesson[], model: FrameModel, luck: Rng): string[] {
   const off = {
     'by points that are right': 0,

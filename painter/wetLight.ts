@@ -5,7 +5,10 @@ import { clamp, smooth } from './noise.js';
 
 const WHITE: Rgb = [1.35, 1.35, 1.3];
 
-/** Layered noise lies about 0.5 with a deviation of about 0.13: above this height lies the share of the flank that glares. */
+/**
+ * Layered noise lies about 0.5 with a deviation of about 0.13: above this height lies the share of the flank that
+ * glares.
+ */
 function sheetEdge(share: number): number {
   return 0.5 + 0.26 * (0.62 - share * 1.6);
 }

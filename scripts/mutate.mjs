@@ -5,12 +5,14 @@ import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /**
- * How much of a room its tests hold: faults are made in it one at a time (StrykerJS), and those that no test notices are counted.
+ * How much of a room its tests hold: faults are made in it one at a time (StrykerJS), and those that no test notices
+ * are counted.
  *
  *   npm run mutate -- core/care            one folder, beside its baseline
  *   npm run mutate -- core/care --keep     and writes the score down as the new baseline
  *
- * The score is the share of faults noticed, of those that any test runs over or should. Exits 1 where it fell below the baseline.
+ * The score is the share of faults noticed, of those that any test runs over or should. Exits 1 where it fell below the
+ * baseline.
  */
 const root = fileURLToPath(new URL('..', import.meta.url));
 process.chdir(root);

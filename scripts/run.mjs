@@ -1,4 +1,5 @@
-// What `npm start`, `npm run demo`, `npm test`, `npm run bench` (and its parts) and `npm run screenshots` do, on a fresh clone too.
+// What `npm start`, `npm run demo`, `npm test`, `npm run bench` (and its parts) and `npm run screenshots` do, on a
+// fresh clone too.
 // Node.js built-ins only: nothing is installed yet when this begins.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -115,8 +116,8 @@ async function demo() {
 }
 
 /**
- * For working on the application: the demo book on a server that starts again when the compiler has written something, and the web
- * application from its sources, reloaded as they change (`npm run dev`).
+ * For working on the application: the demo book on a server that starts again when the compiler has written something,
+ * and the web application from its sources, reloaded as they change (`npm run dev`).
  */
 async function dev() {
   install();
@@ -316,8 +317,8 @@ function screenshots() {
 }
 
 /**
- * Faults that befall the server and its book (`npm run chaos -- --seed 1 --count 1000`), then the whole of the test of lost signals, killed
- * servers and reloaded pages in a browser; `npm test` runs a part of both.
+ * Faults that befall the server and its book (`npm run chaos -- --seed 1 --count 1000`), then the whole of the test of
+ * lost signals, killed servers and reloaded pages in a browser; `npm test` runs a part of both.
  */
 function chaos() {
   install();

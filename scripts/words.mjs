@@ -3,8 +3,8 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
 /**
- * The words that are not used any more: names that the field calls otherwise, and phrases that nobody says on a bank. Each stands with the
- * word that took its place. Prints every place where one has come back, and exits 1.
+ * The words that are not used any more: names that the field calls otherwise, and phrases that nobody says on a bank.
+ * Each stands with the word that took its place. Prints every place where one has come back, and exits 1.
  */
 const NAMES = {
   tellStory: 'replay',

@@ -29,11 +29,17 @@ const CONTENT_POLICY = {
   },
 };
 
-/** What a page of the book may ask the device for; everything else is off. Bluetooth has no name here that a browser knows: it is for the page itself anyway. */
+/**
+ * What a page of the book may ask the device for; everything else is off. Bluetooth has no name here that a browser
+ * knows: it is for the page itself anyway.
+ */
 const PERMISSIONS =
   'camera=(self), geolocation=(self), screen-wake-lock=(self), microphone=(), payment=(), usb=(), serial=(), hid=(), midi=()';
 
-/** What holds for every request: who may ask, how large, how checked, and how an error looks; and the page, from the folder of the web. */
+/**
+ * What holds for every request: who may ask, how large, how checked, and how an error looks; and the page, from the
+ * folder of the web.
+ */
 export function configure(app: NestExpressApplication, options: Options, web: string): NestExpressApplication {
   const errors = new ErrorsAsJson(() => {
     // What fails in a check is told by the next one.
@@ -57,7 +63,9 @@ export function configure(app: NestExpressApplication, options: Options, web: st
   return app;
 }
 
-/** Answers of the book are never the newest for long, and are nobody else's; those that never change say so themselves. */
+/**
+ * Answers of the book are never the newest for long, and are nobody else's; those that never change say so themselves.
+ */
 function forEveryAnswer(request: Request, response: Response, next: NextFunction): void {
   response.setHeader('Permissions-Policy', PERMISSIONS);
   if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'no-store');

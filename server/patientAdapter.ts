@@ -5,7 +5,10 @@ import { cutOffSlowSenders, HEAD_WITHIN_MS } from './slowSenders.js';
 /** Connections are looked at so often. */
 const LOOK_MS = 2000;
 
-/** Express over a server that waits for no head for ever; how long a body may take depends on how it comes, not on the clock. */
+/**
+ * Express over a server that waits for no head for ever; how long a body may take depends on how it comes, not on the
+ * clock.
+ */
 export class PatientAdapter extends ExpressAdapter {
   override initHttpServer(): void {
     const server = createServer(

@@ -20,7 +20,10 @@ export const realTime: Repeater = {
   },
 };
 
-/** Watches the bodies that come in to a server; whoever sends almost nothing for long is cut off. Heads are watched by Node.js itself. */
+/**
+ * Watches the bodies that come in to a server; whoever sends almost nothing for long is cut off. Heads are watched by
+ * Node.js itself.
+ */
 export function cutOffSlowSenders(server: Server, time: Repeater = realTime): void {
   server.on('request', (request: IncomingMessage) => {
     if (request.headers['transfer-encoding'] === undefined && !Number(request.headers['content-length'])) return;

@@ -21,8 +21,8 @@ export interface Verified {
 }
 
 /**
- * Reads all of a book: the database for damage, each capture's line against its log, each original against its name. Writes nothing; a server may
- * have the book open meanwhile.
+ * Reads all of a book: the database for damage, each capture's line against its log, each original against its name.
+ * Writes nothing; a server may have the book open meanwhile.
  */
 export async function verifyBook(where: BookFolder): Promise<Verified> {
   if (!existsSync(where.book)) throw new StartError(`There is no book in ${where.folder}.`);

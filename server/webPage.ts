@@ -8,8 +8,8 @@ import { isPage } from '@keeper/contract/pages';
 const FILE = /\.[a-z0-9]+$/i;
 
 /**
- * Hands out the web application: its files are named after their content and never change; its page may. Every page is the same document,
- * with 404 where the application has none at that address.
+ * Hands out the web application: its files are named after their content and never change; its page may. Every page is
+ * the same document, with 404 where the application has none at that address.
  */
 export function webPage(folder: string): RequestHandler[] {
   const page = join(folder, 'index.html');

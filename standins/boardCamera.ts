@@ -16,8 +16,9 @@ export interface BoardCameraWays {
 const WAYS: BoardCameraWays = { mostTiltRad: (40 * Math.PI) / 180, tapPx: 2 };
 
 /**
- * Draws a measuring board under a pinhole camera: 12 to 24 million pixels, any turn up to 40 degrees in yaw and in pitch, any roll, as near as
- * the fish allows; three to eight marks tapped, at fives of centimetres, not all of them well spread.
+ * Draws a measuring board under a pinhole camera: 12 to 24 million pixels, any turn up to 40 degrees in yaw and in
+ * pitch, any roll, as near as the fish allows; three to eight marks tapped, at fives of centimetres, not all of them
+ * well spread.
  */
 export function drawPicturedBoard(luck: Rng, ways: BoardCameraWays = WAYS): PicturedBoard {
   const widthPx = Math.round(4000 * Math.sqrt(luck.between(1, 2)));
@@ -47,7 +48,10 @@ export function drawPicturedBoard(luck: Rng, ways: BoardCameraWays = WAYS): Pict
   };
 }
 
-/** Marks at fives of centimetres: the first near the nose, the last near the tail, the others where there was a clear one. */
+/**
+ * Marks at fives of centimetres: the first near the nose, the last near the tail, the others where there was a clear
+ * one.
+ */
 function drawMarks(luck: Rng, lengthMm: number): number[] {
   const step = 50;
   const last = Math.floor((lengthMm * luck.between(0.8, 1.1)) / step);

@@ -50,7 +50,10 @@ export function cameraScene(fish: string, kind: PaintedKind, side: CameraSide, w
   return { widthPx, heightPx, rgba };
 }
 
-/** How the camera is held at a moment: shift in shares of the width, lean, how near, and how far it is out of focus in pixels. */
+/**
+ * How the camera is held at a moment: shift in shares of the width, lean, how near, and how far it is out of focus in
+ * pixels.
+ */
 export interface CameraHold {
   readonly shiftX: number;
   readonly shiftY: number;
@@ -59,7 +62,10 @@ export interface CameraHold {
   readonly blurPx: number;
 }
 
-/** A hand that is never quite still, and a lens that hunts for focus now and then. Example: `cameraHold(0)` is how it begins. */
+/**
+ * A hand that is never quite still, and a lens that hunts for focus now and then. Example: `cameraHold(0)` is how it
+ * begins.
+ */
 export function cameraHold(seconds: number): CameraHold {
   const sway = (period: number, phase: number) => Math.sin((2 * Math.PI * seconds) / period + phase);
   const hunting = Math.max(0, sway(7, 1) - 0.72) * 14;

@@ -47,7 +47,10 @@ const BOUNCE: Readonly<
   cupped: { hz: [1.8, 3.2], damping: [0.25, 0.5] },
 };
 
-/** A load drawn from the defaults, or from ranges so many times as `wider`. `liveliness` goes from 0, calm, to 1, lively. */
+/**
+ * A load drawn from the defaults, or from ranges so many times as `wider`. `liveliness` goes from 0, calm, to 1,
+ * lively.
+ */
 export function drawLoad(luck: Rng, grams: number, support: Support, liveliness: number, wider = 1): HangingLoad {
   const within = ([low, high]: readonly [number, number]) => widely(luck, low, high, wider);
   return {
@@ -68,8 +71,9 @@ export function drawLoad(luck: Rng, grams: number, support: Support, liveliness:
 }
 
 /**
- * The force on the hook, as grams, one step of 4 ms after the other: a damped spring for the bounce, a pendulum for the swing, bursts of
- * tail beats that push up and down and aside and add up to nothing, and the unrest of a hand. Call it again and again.
+ * The force on the hook, as grams, one step of 4 ms after the other: a damped spring for the bounce, a pendulum for the
+ * swing, bursts of tail beats that push up and down and aside and add up to nothing, and the unrest of a hand. Call it
+ * again and again.
  */
 export function hangingForce(load: HangingLoad, luck: Rng): { readonly stepS: number; readonly next: () => number } {
   const { grams } = load;

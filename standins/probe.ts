@@ -10,8 +10,8 @@ const SEND_MS = 500;
 const LAG_S = 3;
 
 /**
- * A water probe that hangs in water of a given temperature: it starts as warm as the air, comes nearer with a lag, and trembles by some
- * hundredths. It can be told to fail, to be late, or to send nonsense.
+ * A water probe that hangs in water of a given temperature: it starts as warm as the air, comes nearer with a lag, and
+ * trembles by some hundredths. It can be told to fail, to be late, or to send nonsense.
  */
 export function standinProbe(
   truth: { readonly waterC: number; readonly airC: number; readonly seed: string },

@@ -25,8 +25,9 @@ export interface OnTheHook {
 export type ScaleFamily = 'lb' | 'kg';
 
 /**
- * A hanging scale that weighs an invented load: a spring, a pendulum, kicks, a hand where a hand holds it, its own noise and steps. It can be
- * told to fail, to be late, or to send nonsense: packets twice, broken, jumping, and then to vanish.
+ * A hanging scale that weighs an invented load: a spring, a pendulum, kicks, a hand where a hand holds it, its own
+ * noise and steps. It can be told to fail, to be late, or to send nonsense: packets twice, broken, jumping, and then to
+ * vanish.
  */
 export function standinScale(
   hook: OnTheHook,

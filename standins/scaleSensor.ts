@@ -11,7 +11,9 @@ export interface ScaleSensor {
   readonly noise: number;
   /** Wander of the zero, in divisions a minute. */
   readonly driftPerMin: number;
-  /** What a change of temperature does to the gain, as a share for each degree C, and how far it is from the zeroing. */
+  /**
+   * What a change of temperature does to the gain, as a share for each degree C, and how far it is from the zeroing.
+   */
   readonly gainPerC: number;
   readonly warmerC: number;
 }

@@ -22,7 +22,10 @@ const DAYS: Readonly<
   grey: { warmer: -1.5, swing: 1.8, cloud: 7.6, wind: 4, humidity: 0.85, pressure: 1004, rain: 0.5 },
 };
 
-/** Mean of air for the day of the year at a latitude, in degrees C: invented, of the right size for the middle latitudes. */
+/**
+ * Mean of air for the day of the year at a latitude, in degrees C: invented, of the right size for the middle
+ * latitudes.
+ */
 function seasonMeanC(atMs: number, { latitudeDeg }: Position): number {
   const north = latitudeDeg >= 0 ? 1 : -1;
   const dayOfYear = (atMs % (365.25 * DAY_MS)) / DAY_MS;
@@ -32,7 +35,9 @@ function seasonMeanC(atMs: number, { latitudeDeg }: Position): number {
   );
 }
 
-/** Which kind of day it is at a place on a date, always the same. Heatwaves fall in warm seasons, frosts in cold ones. */
+/**
+ * Which kind of day it is at a place on a date, always the same. Heatwaves fall in warm seasons, frosts in cold ones.
+ */
 export function dayKindOf(atMs: number, position: Position): RealDay {
   const luck = createRng(
     `day ${Math.floor(localMs(atMs, position) / DAY_MS)} ${position.latitudeDeg} ${position.longitudeDeg}`,
@@ -100,8 +105,8 @@ export function standinWeather(
 }
 
 /**
- * What the margin of a still water would be on such a day, in degrees C: the season's mean, a little of the day's, and a small swing that
- * lags the air. The stand-in probe hangs in it.
+ * What the margin of a still water would be on such a day, in degrees C: the season's mean, a little of the day's, and
+ * a small swing that lags the air. The stand-in probe hangs in it.
  */
 export function standinWaterC(atMs: number, position: Position, kind: DayKind): number {
   const real = kind === 'as-it-falls' ? dayKindOf(atMs, position) : kind;

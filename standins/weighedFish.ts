@@ -38,8 +38,9 @@ const SLING_GRAMS = 800;
 export const MOST_STEPS = 3000;
 
 /**
- * Weighs an invented fish on an invented scale: a gain that wandered since its check, a zero and a tare cut to steps, a sling that drained or was
- * dipped again, a load that swings and kicks, packets cut once more. Undefined when the scale says nothing in half a minute.
+ * Weighs an invented fish on an invented scale: a gain that wandered since its check, a zero and a tare cut to steps, a
+ * sling that drained or was dipped again, a load that swings and kicks, packets cut once more. Undefined when the scale
+ * says nothing in half a minute.
  */
 export function weighFish(luck: Rng, truthGrams: number, how: WeighedHow): WeighedFish | undefined {
   const { division, checked, support, method } = how;
@@ -93,7 +94,10 @@ function unitOf(division: Mass) {
   return massSystemOf(division.unit) === 'kg' ? ('g' as const) : ('lb/100' as const);
 }
 
-/** What the sling weighs with the fish in it and afterwards: somewhere about what was zeroed, by as much as such a sling changes. */
+/**
+ * What the sling weighs with the fish in it and afterwards: somewhere about what was zeroed, by as much as such a sling
+ * changes.
+ */
 function drawSling(luck: Rng, changeGrams: number, bracketed: boolean) {
   if (!bracketed) return { withFish: SLING_GRAMS + luck.between(-changeGrams, changeGrams), after: SLING_GRAMS };
   const change = luck.between(-1.7 * changeGrams, 1.7 * changeGrams);

@@ -9,7 +9,10 @@ import type { Entry } from '@keeper/core/weighing/entry';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { SLIPS, type SlipKind } from '@keeper/core/weighing/slip';
 
-/** An entry as a keeper would make it, and the one slip that was made in it, if any. All of it is invented, over realistic sizes. */
+/**
+ * An entry as a keeper would make it, and the one slip that was made in it, if any. All of it is invented, over
+ * realistic sizes.
+ */
 export interface WrittenEntry {
   readonly entry: Entry;
   readonly slip: SlipKind | undefined;
@@ -80,7 +83,10 @@ function drawTruth(luck: Rng) {
 
 type Truth = ReturnType<typeof drawTruth>;
 
-/** The entry that goes with a truth and a slip; undefined where that slip cannot be made in it, or would be refused as it is typed. */
+/**
+ * The entry that goes with a truth and a slip; undefined where that slip cannot be made in it, or would be refused as
+ * it is typed.
+ */
 function write(luck: Rng, truth: Truth, slip: SlipKind | undefined): Entry | undefined {
   const { division, slingGrams } = truth;
   const method =

@@ -48,8 +48,8 @@ globalThis.Date = class extends Real {
 `;
 
 /**
- * Sends taps to a server while faults befall it and its book, one after the other. A tap counts as kept once it was acknowledged; after each fault
- * the book is read and compared with all that was acknowledged.
+ * Sends taps to a server while faults befall it and its book, one after the other. A tap counts as kept once it was
+ * acknowledged; after each fault the book is read and compared with all that was acknowledged.
  */
 export class Faults {
   private readonly luck: Rng;
@@ -78,7 +78,10 @@ export class Faults {
     });
   }
 
-  /** So many faults, one after the other, in a folder to work in. Those that this system does not allow are left out, and named. */
+  /**
+   * So many faults, one after the other, in a folder to work in. Those that this system does not allow are left out,
+   * and named.
+   */
   static async befall(root: string, seed: string, count: number, work: string): Promise<FaultResult> {
     const disk = await makeSmallDisk(DISK_MB);
     const faults = new Faults(root, seed, work, disk);
@@ -324,7 +327,10 @@ export class Faults {
     } as CaptureEvent;
   }
 
-  /** Sends what waits and some more, as an outbox does: what is not acknowledged goes on waiting. Returns the last status, 0 for none. */
+  /**
+   * Sends what waits and some more, as an outbox does: what is not acknowledged goes on waiting. Returns the last
+   * status, 0 for none.
+   */
   private async send({ url }: StressedServer, taps: readonly CaptureEvent[]): Promise<number> {
     this.waiting.push(...taps);
     let status = 201;

@@ -21,7 +21,10 @@ export interface FuzzResult {
 /** So many requests are under way at a time. */
 const AT_A_TIME = 8;
 
-/** Sends drawn requests to a server with a book of its own. Every answer below 500 is a good one: whatever was asked, it was understood or refused. */
+/**
+ * Sends drawn requests to a server with a book of its own. Every answer below 500 is a good one: whatever was asked, it
+ * was understood or refused.
+ */
 export async function fuzz(root: string, seed: string, count: number): Promise<FuzzResult> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-fuzz-'));
   const server = await startServer(root, folder);

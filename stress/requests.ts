@@ -31,7 +31,10 @@ export interface ApiDescription {
 const WHOLE_BOOK =
   /book\.(csv|json)|register\.json|pictured|weighed|known|decisions|pictures$|flanks|captures$|outings$/;
 
-/** Draws requests from the description of an API: fitting ones, ones with one thing wrong, and nonsense. The same seed draws the same. */
+/**
+ * Draws requests from the description of an API: fitting ones, ones with one thing wrong, and nonsense. The same seed
+ * draws the same.
+ */
 export class StressRequests {
   private readonly values: SchemaValues;
   private readonly operations: readonly { method: string; path: string; of: Operation }[];

@@ -21,7 +21,10 @@ export interface Schema {
 
 type Schemas = Readonly<Record<string, Schema>>;
 
-/** Values that fit a schema as well as it says, and values that do not. Ids come from a small pool, so that they meet again. */
+/**
+ * Values that fit a schema as well as it says, and values that do not. Ids come from a small pool, so that they meet
+ * again.
+ */
 export class SchemaValues {
   private made = 0;
 

@@ -18,8 +18,8 @@ export interface SmallDisk {
 }
 
 /**
- * Makes one: a file system in memory, in a namespace of its own (unshare(1), mount(8) of util-linux). Undefined where the system does not let
- * this user do so.
+ * Makes one: a file system in memory, in a namespace of its own (unshare(1), mount(8) of util-linux). Undefined where
+ * the system does not let this user do so.
  */
 export async function makeSmallDisk(megabytes: number): Promise<SmallDisk | undefined> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-disk-'));

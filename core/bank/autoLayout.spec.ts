@@ -79,7 +79,8 @@ test('a tree to the south shades the mat, and the hours are counted', () => {
   expect(by(good, { hours: [{ atMs: 0, sun: { altitudeDeg: -5, azimuthDeg: 0 } }] }).matLight).toEqual(['dark']);
 });
 
-// By hand: with the sun in the south and the swim facing north the camera belongs on the land side, south of the fish, with water behind it.
+// By hand: with the sun in the south and the swim facing north the camera belongs on the land side, south of the fish,
+// with water behind it.
 test('the camera stands between sun and fish; from the water’s side it is told to go over', () => {
   const mat = { xM: 0, yM: -2 };
   const south = { altitudeDeg: 50, azimuthDeg: 180 };

@@ -15,7 +15,10 @@ const BROLLY: readonly Point[] = [
   { xM: 0, yM: -2.2 },
 ];
 
-/** Where the pieces lie round the one who kneels, as angles from the water's direction, clockwise, in degrees, and how far. */
+/**
+ * Where the pieces lie round the one who kneels, as angles from the water's direction, clockwise, in degrees, and how
+ * far.
+ */
 const ROUND_THE_KNEES: readonly { readonly piece: KitPiece; readonly angleDeg: number; readonly awayM: number }[] = [
   { piece: 'sling', angleDeg: -75, awayM: 0.75 },
   { piece: 'kit-roll', angleDeg: 95, awayM: 0.6 },
@@ -25,9 +28,10 @@ const ROUND_THE_KNEES: readonly { readonly piece: KitPiece; readonly angleDeg: n
 ];
 
 /**
- * Lays a bank out: the mat where ground, hazards, carry and shade speak best for it, the net before it in the margin, all that is needed
- * round the knees, the camera where the light falls on the fish before water or green. `helped` puts a second pair of hands opposite.
- * Whatever is not soft, flat and near is judged by the same marks as a layout made by hand. Always the same for the same plan.
+ * Lays a bank out: the mat where ground, hazards, carry and shade speak best for it, the net before it in the margin,
+ * all that is needed round the knees, the camera where the light falls on the fish before water or green. `helped` puts
+ * a second pair of hands opposite. Whatever is not soft, flat and near is judged by the same marks as a layout made by
+ * hand. Always the same for the same plan.
  */
 export function autoLayout(plan: Omit<BankPlan, 'layout'>, helped: boolean): Layout {
   const mats = MAT_ROWS.flatMap((yM) => MAT_COLUMNS.map((xM) => ({ xM, yM })));
@@ -89,8 +93,8 @@ function cameraFor(mat: Point, { hours, facingDeg, fixtures }: Omit<BankPlan, 'l
 }
 
 /**
- * The keeper's habit laid on another swim: all pieces kept as they lie to each other, moved along the bank and back from the edge to where
- * the mat is judged best. Example: on a swim of the same make it stays where it was.
+ * The keeper's habit laid on another swim: all pieces kept as they lie to each other, moved along the bank and back
+ * from the edge to where the mat is judged best. Example: on a swim of the same make it stays where it was.
  */
 export function layoutByHabit(habit: Layout, plan: Omit<BankPlan, 'layout'>): Layout {
   const { mat } = habit;

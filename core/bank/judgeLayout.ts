@@ -58,13 +58,19 @@ export const REACH_M = 0.85;
 export const STRIDE_M = 0.75;
 /** As far as a fish can fall or kick itself from low hands (common practice, no source). */
 export const FALL_M = 1.5;
-/** No fishing within this distance of an overhead power line, along the ground: common published guidance of grid operators, from memory. */
+/**
+ * No fishing within this distance of an overhead power line, along the ground: common published guidance of grid
+ * operators, from memory.
+ */
 export const POWER_LINE_M = 30;
 
 const WITHIN_REACH: readonly KitPiece[] = ['kit-roll', 'bucket', 'sling', 'care-kit', 'board'];
 const GREEN: readonly Fixture['kind'][] = ['tree', 'bush'];
 
-/** Everything that can be said of a layout, worked out for each hour of the outing. Example: a mat on stones is marked 0 for its ground. */
+/**
+ * Everything that can be said of a layout, worked out for each hour of the outing. Example: a mat on stones is marked 0
+ * for its ground.
+ */
 export function judgeLayout(plan: BankPlan): LayoutJudgement {
   const { net, mat, angler, bucket, camera } = plan.layout;
   const carryM = net && mat ? distanceM(net, mat) : null;
@@ -248,7 +254,9 @@ function lightOn(point: Point | undefined, { layout, fixtures, facingDeg, hours 
 /** The sun that heats: lower than this it does little. */
 const HOT_SUN_DEG = 20;
 
-/** The hours for which something holds, as spells. Example: `from 07:00 to 09:00 and at 19:00`; null when it never does. */
+/**
+ * The hours for which something holds, as spells. Example: `from 07:00 to 09:00 and at 19:00`; null when it never does.
+ */
 function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 'hours' | 'clock'>): string | null {
   const spells: string[] = [];
   for (let i = 0; i < holds.length; i += 1) {
@@ -299,7 +307,9 @@ function bucketShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint 
   });
 }
 
-/** How well the sun falls on the side of the fish that a camera sees: 1 from behind the camera, 0 from behind the fish. */
+/**
+ * How well the sun falls on the side of the fish that a camera sees: 1 from behind the camera, 0 from behind the fish.
+ */
 export function lightFromCamera(camera: Point, mat: Point, sun: SunPlace, facingDeg: number): number {
   const away = distanceM(camera, mat);
   if (away === 0) return 0;

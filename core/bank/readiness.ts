@@ -3,7 +3,9 @@ import { speciesName, type SpeciesId } from '../domain/fish/species.js';
 import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
 
-/** The list for one swim and day, in the order of doing. Example: in a boat there is a padded floor instead of a mat. */
+/**
+ * The list for one swim and day, in the order of doing. Example: in a boat there is a padded floor instead of a mat.
+ */
 export function readinessList(state: ReadinessState): ReadinessItem[] {
   return READINESS_ITEMS.filter(({ applies }) => !applies || applies(state)).map((rule) => ({
     id: rule.id,
@@ -20,15 +22,17 @@ export function readinessList(state: ReadinessState): ReadinessItem[] {
 /** How the list stands: what of it is still open, and whether one is ready. */
 export interface Readiness {
   readonly ready: boolean;
-  /** Essentials that were not checked, and whatever is known to be wrong, in words: what a capture begun now would note. */
+  /**
+   * Essentials that were not checked, and whatever is known to be wrong, in words: what a capture begun now would note.
+   */
   readonly gaps: readonly string[];
   readonly open: number;
 }
 
 /**
- * Ready is who has checked every essential and has nothing grave against it. A thing that was checked although something small is known
- * to be wrong counts as checked: the keeper has seen it.
- * Example: with nothing checked, every essential is a gap.
+ * Ready is who has checked every essential and has nothing grave against it. A thing that was checked although
+ * something small is known to be wrong counts as checked: the keeper has seen it. Example: with nothing checked, every
+ * essential is a gap.
  */
 export function readiness(items: readonly ReadinessItem[], checked: readonly string[]): Readiness {
   const isOpen = ({ id, done }: ReadinessItem) => !done && !checked.includes(id);

@@ -34,7 +34,10 @@ const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !==
 const A_DAY_MIN = 12 * 60;
 const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;
 
-/** Width of net for the longest fish expected, in mm: nine tenths of its length, and no less than 70 cm (common practice, no source). */
+/**
+ * Width of net for the longest fish expected, in mm: nine tenths of its length, and no less than 70 cm (common
+ * practice, no source).
+ */
 export function netWidthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
   const wanted = Math.min(Math.max(Math.ceil((0.9 * longestMm) / 50) * 50, 700), 1250);
   return Math.max(wanted, water.rules.leastNetMm ?? 0);
@@ -50,7 +53,10 @@ export function slingLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>):
   return Math.ceil((longestMm + 100) / 50) * 50;
 }
 
-/** Length of the pliers, in mm: past the teeth of a mouth of nearly a quarter of its length, and no less than 20 cm (common practice, no source). */
+/**
+ * Length of the pliers, in mm: past the teeth of a mouth of nearly a quarter of its length, and no less than 20 cm
+ * (common practice, no source).
+ */
 export function plierLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>): number {
   return Math.min(400, Math.max(200, Math.ceil((0.22 * longestMm) / 10) * 10));
 }

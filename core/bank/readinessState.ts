@@ -17,7 +17,10 @@ export interface ReadinessState {
   readonly longestMm: number;
   /** When a fish of each kind was last on. */
   readonly lastFishAt: Partial<Record<SpeciesId, string>>;
-  /** The moment that is looked at, in ms since 1970, and when the scale was last zeroed with the sling on this outing; null: not known. */
+  /**
+   * The moment that is looked at, in ms since 1970, and when the scale was last zeroed with the sling on this outing;
+   * null: not known.
+   */
   readonly nowMs: number;
   readonly zeroedMs: number | null;
   readonly water: { readonly id: string; readonly name: string; readonly rules: WaterRules };

@@ -29,7 +29,10 @@ export interface ExpectationAsked {
   readonly history?: readonly EarlierWeight[];
 }
 
-/** Weights of specimen fish before anything is known, as the middle in grams and a standard deviation of ln W: no source. */
+/**
+ * Weights of specimen fish before anything is known, as the middle in grams and a standard deviation of ln W: no
+ * source.
+ */
 const UNMEASURED: Readonly<Partial<Record<SpeciesId, readonly [number, number]>>> = {
   carp: [8000, 0.6],
   pike: [5500, 0.6],
@@ -43,15 +46,19 @@ const UNMEASURED: Readonly<Partial<Record<SpeciesId, readonly [number, number]>>
   trout: [1200, 0.7],
 };
 const ANYTHING: readonly [number, number] = [4000, 1];
-/** How much a fish changes: by season, bait and spawn within weeks, and by growth over years (common practice, no source). */
+/**
+ * How much a fish changes: by season, bait and spawn within weeks, and by growth over years (common practice, no
+ * source).
+ */
 const SEASON_SD = 0.05;
 const YEAR_SD = 0.07;
 
 /**
- * What a fish should weigh, from the closest that is known of it: its own history, its length and girth, its length, its kind.
+ * What a fish should weigh, from the closest that is known of it: its own history, its length and girth, its length,
+ * its kind.
  *
- * The relation of length and weight is the published one, moved by the keeper's own fish as far as they are many and from this water
- * (`ownRelation`). Whatever is no weight above nothing says nothing.
+ * The relation of length and weight is the published one, moved by the keeper's own fish as far as they are many and
+ * from this water (`ownRelation`). Whatever is no weight above nothing says nothing.
  *
  * Example: a pike of 1000 mm with no own fish is expected at about 7100 g, give or take a sixth.
  */
@@ -89,7 +96,10 @@ function fromLength({ species, waterId, girthMm, own, ...asked }: ExpectationAsk
   return byGirth && length ? combine(byGirth, length) : (byGirth ?? length);
 }
 
-/** Two expectations of one fish, each counted by how sure it is; they share what makes a fish fat, so neither halves the other's doubt. */
+/**
+ * Two expectations of one fish, each counted by how sure it is; they share what makes a fish fat, so neither halves the
+ * other's doubt.
+ */
 function combine(closer: ExpectedWeight, other: ExpectedWeight): ExpectedWeight {
   const [p, q] = [1 / closer.sd ** 2, 0.3 / other.sd ** 2];
   return {

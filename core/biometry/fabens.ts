@@ -16,8 +16,8 @@ export interface FabensGrowth {
   readonly mostMm: number;
   readonly ratePerYear: number;
   /**
-   * Rates that fit the fish nearly as well, about 19 in 20. 0 where growth may as well go on without an end, infinite where it may as well
-   * have been over at once.
+   * Rates that fit the fish nearly as well, about 19 in 20. 0 where growth may as well go on without an end, infinite
+   * where it may as well have been over at once.
    */
   readonly rateFrom: number;
   readonly rateTo: number;
@@ -39,11 +39,12 @@ const [SLOWEST, FASTEST] = [0.002, 20];
 const STEPS = 240;
 
 /**
- * Growth from marked fish (Fabens 1965): what a fish gains is `(most - first) (1 - exp(-rate years))`. For each rate the furthest length
- * has one best value; the rate is searched by least squares, and its interval is every rate whose squares are no more than Fisher's
- * quantile above the least, for the scatter is estimated from the same few fish (Bates and Watts 1988, Nonlinear Regression Analysis, 6.1).
- * Undefined with fewer than six pairs, where no fish grew, or where they do not tell a rate.
- * Example: fish of 600 and 800 mm that gain 63 and 16 mm in a year grow towards about 868 mm.
+ * Growth from marked fish (Fabens 1965): what a fish gains is `(most - first) (1 - exp(-rate years))`. For each rate
+ * the furthest length has one best value; the rate is searched by least squares, and its interval is every rate whose
+ * squares are no more than Fisher's quantile above the least, for the scatter is estimated from the same few fish
+ * (Bates and Watts 1988, Nonlinear Regression Analysis, 6.1). Undefined with fewer than six pairs, where no fish grew,
+ * or where they do not tell a rate. Example: fish of 600 and 800 mm that gain 63 and 16 mm in a year grow towards about
+ * 868 mm.
  */
 export function fabensGrowth(pairs: readonly RecaptureIncrement[]): FabensGrowth | undefined {
   const usable = pairs.filter(
@@ -89,7 +90,9 @@ export function fabensGain({ mostMm, ratePerYear }: FabensGrowth, firstMm: numbe
   return (mostMm - firstMm) * (1 - Math.exp(-ratePerYear * years));
 }
 
-/** Where the squares are least along the logarithm of the rate; undefined where that is at an end of what is searched. */
+/**
+ * Where the squares are least along the logarithm of the rate; undefined where that is at an end of what is searched.
+ */
 function leastAlong(squaresAt: (lnRate: number) => number): number | undefined {
   const [from, to] = [Math.log(SLOWEST), Math.log(FASTEST)];
   const tried = Array.from({ length: STEPS + 1 }, (_, i) => {
@@ -99,7 +102,8 @@ function leastAlong(squaresAt: (lnRate: number) => number): number | undefined {
   const at = tried.reduce((least, { squares }, i) => (squares < (tried[least]?.squares ?? 0) ? i : least), 0);
   const [before, after] = [tried[at - 1], tried[at + 1]];
   if (!before || !after) return undefined;
-  // Between the steps, by thirds: three hundredths of a step are close enough to start from, and the curve has one valley here.
+  // Between the steps, by thirds: three hundredths of a step are close enough to start from, and the curve has one
+  // valley here.
   let [low, high] = [before.ln, after.ln];
   for (let round = 0; round < 60; round += 1) {
     const third = (high - low) / 3;

@@ -22,8 +22,8 @@ test('one wrong measure among many hardly moves the line', () => {
 });
 
 /**
- * Mean lengths at age in cm of Pacific hake females and the curve that was fitted to them: Kimura (1980), Fishery Bulletin 77, 765-776.
- * Both from memory: furthest length 61.23, rate 0.296, age at nought -0.057.
+ * Mean lengths at age in cm of Pacific hake females and the curve that was fitted to them: Kimura (1980), Fishery
+ * Bulletin 77, 765-776. Both from memory: furthest length 61.23, rate 0.296, age at nought -0.057.
  */
 const HAKE = [
   ...[

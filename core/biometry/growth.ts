@@ -15,7 +15,10 @@ export interface GrowthFit {
   readonly model: 'line' | 'von-bertalanffy';
   /** Whether a swing through the year was fitted too. */
   readonly seasonal: boolean;
-  /** What a fish like this is expected to measure on a day, and how far about 19 of 20 such measures lie from it, tape and scale included. */
+  /**
+   * What a fish like this is expected to measure on a day, and how far about 19 of 20 such measures lie from it, tape
+   * and scale included.
+   */
   at(atMs: number): { readonly value: number; readonly expanded: number };
   /** What it gained a year over the whole span, without the swing, and what holds the truth in about 19 of 20 fish. */
   readonly perYear: { readonly value: number; readonly expanded: number };
@@ -33,8 +36,9 @@ export interface GrowthChange {
 export const TAPE_U_MM = 8;
 
 /**
- * How far a measure lies off the growth of the fish beside its own doubt: condition, bait and spawn, or how it lay on the board (common practice,
- * no source). What the measures of the fish say counts against it: it is worth so many of them.
+ * How far a measure lies off the growth of the fish beside its own doubt: condition, bait and spawn, or how it lay on
+ * the board (common practice, no source). What the measures of the fish say counts against it: it is worth so many of
+ * them.
  */
 export const SCATTER = { weight: 0.08, length: 0.006 } as const;
 const SCATTER_WORTH = 4;
@@ -50,12 +54,12 @@ const CURVED_FROM = { measures: 5, years: 3 };
 const CURVED_BETTER = 2;
 
 /**
- * The growth of one fish from its measures, robust against single wrong ones. A line over its span; a von Bertalanffy curve (1938) for
- * lengths over three years and more where it is clearly better; a swing through the year for weights of eight measures and more.
- * Undefined with fewer than two measures of two days, of which each lies above nothing. Iteratively reweighted least squares (Huber 1981); the
- * scatter is what the measures say together with what is usual (scaled inverse chi-squared prior; Gelman and others 2013, 2.6), and the
- * intervals are Student's.
- * Example: 9000 g and a year later 9500 g is 500 g a year.
+ * The growth of one fish from its measures, robust against single wrong ones. A line over its span; a von Bertalanffy
+ * curve (1938) for lengths over three years and more where it is clearly better; a swing through the year for weights
+ * of eight measures and more. Undefined with fewer than two measures of two days, of which each lies above nothing.
+ * Iteratively reweighted least squares (Huber 1981); the scatter is what the measures say together with what is usual
+ * (scaled inverse chi-squared prior; Gelman and others 2013, 2.6), and the intervals are Student's. Example: 9000 g and
+ * a year later 9500 g is 500 g a year.
  */
 export function growthFit(measures: readonly Measure[], of: keyof typeof SCATTER): GrowthFit | undefined {
   const sorted = soundMeasures(measures);

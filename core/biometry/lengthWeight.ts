@@ -13,8 +13,8 @@ const FISHBASE =
   'of the size of the length-weight tables of FishBase (Froese and Pauly, eds.); from memory, to be verified';
 
 /**
- * Length-weight relations of the kinds in the book. Heavily fed carp of stocked waters lie above theirs: the keeper's own fish correct it.
- * Scatter: common practice, no source.
+ * Length-weight relations of the kinds in the book. Heavily fed carp of stocked waters lie above theirs: the keeper's
+ * own fish correct it. Scatter: common practice, no source.
  */
 export const LENGTH_WEIGHT: Readonly<Partial<Record<SpeciesId, LengthWeight>>> = {
   carp: { a: 0.0165, b: 3.02, scatter: 0.12, source: FISHBASE },

@@ -8,7 +8,10 @@ export interface OwnFish {
   readonly species: SpeciesId;
   readonly lengthMm: number | null;
   readonly grams: number;
-  /** The water it came from, and the known fish that it is: fish of one water are alike, and one fish met again is one fish. */
+  /**
+   * The water it came from, and the known fish that it is: fish of one water are alike, and one fish met again is one
+   * fish.
+   */
   readonly waterId?: string | null;
   readonly fishId?: string | null;
 }
@@ -25,17 +28,21 @@ export interface OwnRelation {
   readonly fish: number;
 }
 
-/** How far a keeper's waters together lie from the published relation, and one water from the others (common practice, no source). */
+/**
+ * How far a keeper's waters together lie from the published relation, and one water from the others (common practice,
+ * no source).
+ */
 const OF_KEEPER = 0.08;
 const OF_WATER = 0.09;
 /** The published scatter counts for as many fish as this when the keeper's own says otherwise. */
 const SCATTER_WORTH = 8;
 
 /**
- * How the keeper's own fish lie about the published relation, for a fish of one water: waters differ among themselves, so fish of another water
- * say less, and a fish that was met more than once counts once, with its mean. A normal hierarchical model with known spreads between waters
- * (Gelman and others 2013, Bayesian Data Analysis, 5.4), the scatter within pooled with the published one.
- * Example: one carp a fifth heavier than published moves the next of its water by about half of that.
+ * How the keeper's own fish lie about the published relation, for a fish of one water: waters differ among themselves,
+ * so fish of another water say less, and a fish that was met more than once counts once, with its mean. A normal
+ * hierarchical model with known spreads between waters (Gelman and others 2013, Bayesian Data Analysis, 5.4), the
+ * scatter within pooled with the published one. Example: one carp a fifth heavier than published moves the next of its
+ * water by about half of that.
  */
 export function ownRelation(species: SpeciesId, own: readonly OwnFish[], waterId: string | null = null): OwnRelation {
   const published = LENGTH_WEIGHT[species]?.scatter ?? 0.12;
@@ -66,7 +73,10 @@ export function ownRelation(species: SpeciesId, own: readonly OwnFish[], waterId
   return { move, scatter, unsure: Math.sqrt(variance), widen: coverageFactor(freedom) / 2, fish: all.length };
 }
 
-/** ln of weight over published weight, one for each fish, by water. Fish of no noted water stand each for a water of their own kind: together. */
+/**
+ * ln of weight over published weight, one for each fish, by water. Fish of no noted water stand each for a water of
+ * their own kind: together.
+ */
 function deviationsByWater(species: SpeciesId, own: readonly OwnFish[]): Map<string, number[]> {
   const byFish = new Map<string, { readonly water: string; readonly deviations: number[] }>();
   for (const [i, fish] of own.entries()) {

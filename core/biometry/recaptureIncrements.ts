@@ -6,8 +6,8 @@ import { YEAR_MS } from '../measure/timeSpan.js';
 const LEAST_YEARS = 0.25;
 
 /**
- * The known fish of one water that were measured twice, each once: from the first length there to the last. Units: mm and years.
- * Example: a fish measured in May and in September two years later is one pair of 2.3 years.
+ * The known fish of one water that were measured twice, each once: from the first length there to the last. Units: mm
+ * and years. Example: a fish measured in May and in September two years later is one pair of 2.3 years.
  */
 export function recaptureIncrements(fish: readonly KnownFish[], waterId: string): RecaptureIncrement[] {
   return fish.flatMap(({ captures }) => {

@@ -31,7 +31,10 @@ export const STANDARD_WEIGHT: Readonly<Partial<Record<SpeciesId, StandardWeight>
   },
 };
 
-/** The standard weight in grams at a length; undefined where none is published for the kind or the fish is too small for it. */
+/**
+ * The standard weight in grams at a length; undefined where none is published for the kind or the fish is too small for
+ * it.
+ */
 export function standardWeightGrams(species: SpeciesId, lengthMm: number): number | undefined {
   const standard = STANDARD_WEIGHT[species];
   if (!standard || !isMeasure(lengthMm) || lengthMm < standard.leastMm) return undefined;
@@ -39,9 +42,9 @@ export function standardWeightGrams(species: SpeciesId, lengthMm: number): numbe
 }
 
 /**
- * Relative weight in percent: 100 is a fish in good order for its length (Wege and Anderson 1978). `lengthMm` is to the tip, tail pinched. It is no
- * verdict on one fish: see `WS_SPREAD`.
- * Example: a pike of 1000 mm and 7000 g has a relative weight of about 98.
+ * Relative weight in percent: 100 is a fish in good order for its length (Wege and Anderson 1978). `lengthMm` is to the
+ * tip, tail pinched. It is no verdict on one fish: see `WS_SPREAD`. Example: a pike of 1000 mm and 7000 g has a
+ * relative weight of about 98.
  */
 export function relativeWeight(species: SpeciesId, lengthMm: number, grams: number): number | undefined {
   const standard = standardWeightGrams(species, lengthMm);
@@ -49,7 +52,7 @@ export function relativeWeight(species: SpeciesId, lengthMm: number, grams: numb
 }
 
 /**
- * How far relative weights of sound fish lie apart, in points: spawn, sex, and river against still water each move them by about as much
- * (Blackwell, Brown and Willis 2000, Rev. Fish. Sci. 8, 1-44, in outline, from memory).
+ * How far relative weights of sound fish lie apart, in points: spawn, sex, and river against still water each move them
+ * by about as much (Blackwell, Brown and Willis 2000, Rev. Fish. Sci. 8, 1-44, in outline, from memory).
  */
 export const WS_SPREAD = { fish: 10, spawn: 10, sex: 5, river: 8 } as const;

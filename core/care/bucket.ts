@@ -37,8 +37,8 @@ const SKY_IN_SHADE = 0.6;
 const RAD = Math.PI / 180;
 
 /**
- * Heat into the bucket's water at one moment, in W: light on the water and on the wall (a cylinder stands to the beam as a rectangle),
- * long-wave light, the air, and evaporation. The wall sees half sky, half ground as warm as the air.
+ * Heat into the bucket's water at one moment, in W: light on the water and on the wall (a cylinder stands to the beam
+ * as a rectangle), long-wave light, the air, and evaporation. The wall sees half sky, half ground as warm as the air.
  */
 export function bucketHeatW(waterC: number, bucket: Bucket, around: BucketSurroundings): number {
   const { air, light, shaded } = around;
@@ -56,8 +56,9 @@ export function bucketHeatW(waterC: number, bucket: Bucket, around: BucketSurrou
 }
 
 /**
- * The water of a bucket after `spanS` seconds: one well-stirred lump (Runge-Kutta, steps of at most 2 min) that freezes at 0 degrees C. Stated
- * error: about 1 degree in three hours. Example: ten litres in a summer noon's sun gain 3 degrees in about an hour.
+ * The water of a bucket after `spanS` seconds: one well-stirred lump (Runge-Kutta, steps of at most 2 min) that freezes
+ * at 0 degrees C. Stated error: about 1 degree in three hours. Example: ten litres in a summer noon's sun gain 3
+ * degrees in about an hour.
  */
 export function bucketAfter(
   water: WaterState,

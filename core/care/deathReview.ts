@@ -18,9 +18,9 @@ const LONG_FIGHT_MS = 10 * 60_000;
 const LITTLE_OXYGEN = 0.6;
 
 /**
- * What the book knows of why a fish died: what was against it, in the order of the work. An empty list says that nothing in the log explains it,
- * which happens: internal blows, old wounds and age cannot be seen. `end` is the run as it was at the end.
- * Example: 45 s in the air with 30 s allowed, in water over its line, are two facts.
+ * What the book knows of why a fish died: what was against it, in the order of the work. An empty list says that
+ * nothing in the log explains it, which happens: internal blows, old wounds and age cannot be seen. `end` is the run as
+ * it was at the end. Example: 45 s in the air with 30 s allowed, in water over its line, are two facts.
  */
 export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: RunState): DeathFact[] {
   const { context, clocks, budget, retention, dropped } = end;

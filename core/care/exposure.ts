@@ -51,10 +51,11 @@ const FERGUSON_TUFTS: Basis = {
 const GALE: Basis = { kind: 'published', source: 'Gale, Hinch and Donaldson 2013, Fish and Fisheries 14, 1-33' };
 
 /**
- * The time in the air that a keeper's school allows, shortened by warmth, want of oxygen, a long fight, frost and the state of the fish.
- * The factors are common practice, no source; that air after exertion kills is Ferguson and Tufts (1992: trout chased to exhaustion died in
- * 12 of 100 cases without air, 38 with 30 s, 72 with 60 s; from memory), that warmth adds to it Gale et al. (2013; from memory).
- * Example: 30 s by school, water two degrees under the stop line and a fight of 12 minutes: 30 x 0.5 x 0.7 = 10.5 s.
+ * The time in the air that a keeper's school allows, shortened by warmth, want of oxygen, a long fight, frost and the
+ * state of the fish. The factors are common practice, no source; that air after exertion kills is Ferguson and Tufts
+ * (1992: trout chased to exhaustion died in 12 of 100 cases without air, 38 with 30 s, 72 with 60 s; from memory), that
+ * warmth adds to it Gale et al. (2013; from memory). Example: 30 s by school, water two degrees under the stop line and
+ * a fight of 12 minutes: 30 x 0.5 x 0.7 = 10.5 s.
  */
 export function exposureBudget(input: ExposureInput): ExposureBudget {
   const schoolMs = 1000 * (input.school === 'own' ? input.ownS : SCHOOL_S[input.school]);

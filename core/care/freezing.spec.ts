@@ -9,7 +9,8 @@ const DARK = { beamWm2: 0, diffuseWm2: 0 };
 const frost = { airC: -10, humidity: 0.7, windMs: 5, cloudOctas: 2 };
 const night = { air: frost, light: DARK, sunAltitudeDeg: -20, shaded: false };
 
-// CRC Handbook: 333.55 kJ/kg. By hand: a kilogram at 1 degree C holds 4186 J; half frozen it holds 166 775 J less than at 0.
+// CRC Handbook: 333.55 kJ/kg. By hand: a kilogram at 1 degree C holds 4186 J; half frozen it holds 166 775 J less than
+// at 0.
 test('heat falls through freezing without a jump of temperature, there and back', () => {
   const kilogram = { waterKg: 1 };
   expect(heatOf({ tempC: 1 }, kilogram)).toBe(4186);
@@ -67,7 +68,8 @@ test('lake water on a mat in frost holds it at 0 until the film is ice', () => {
   expect(minutes.at(-1)?.faceC).toBeLessThan(-4);
 });
 
-// The largest and least that a surface can come to: the sun alone above the air, the clear sky and evaporation below it.
+// The largest and least that a surface can come to: the sun alone above the air, the clear sky and evaporation below
+// it.
 test.each([0, 5, 10, 20, 30, 40])('at %d m/s mat and bucket stay between what can be, and energy is kept', (windMs) => {
   fc.assert(
     fc.property(
@@ -113,7 +115,8 @@ function carried(from: MatState, to: MatState): number {
   return ((from.waterKgM2 - to.waterKgM2) * (perKg(from) + perKg(to))) / 2;
 }
 
-// McAdams (1954), 3rd ed., from memory: 24.7 at 5 m/s; the power law for faster wind doubles with a factor 2.43 of speed.
+// McAdams (1954), 3rd ed., from memory: 24.7 at 5 m/s; the power law for faster wind doubles with a factor 2.43 of
+// speed.
 test('the pull of the air goes over from a line to a power without a jump', () => {
   expect(convectionWm2K(5)).toBeCloseTo(24.7, 9);
   expect(convectionWm2K(5.0001)).toBeCloseTo(24.7, 2);

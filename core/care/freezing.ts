@@ -4,7 +4,9 @@ export const LATENT_FUSION_JKG = 333_550;
 export const WATER_JKGK = 4186;
 export const ICE_JKGK = 2100;
 
-/** Water at one moment. Liquid water is never below freezing here; where some of it is ice, it stands at 0 degrees C. */
+/**
+ * Water at one moment. Liquid water is never below freezing here; where some of it is ice, it stands at 0 degrees C.
+ */
 export interface WaterState {
   readonly tempC: number;
   /** Share of its mass that is ice; left out where there is none. */
@@ -28,7 +30,10 @@ export function heatOf({ tempC, iceShare = 0 }: WaterState, { waterKg, dryJK = 0
   return frozen + holds * tempC;
 }
 
-/** The other way round: how warm and how frozen a body of that heat is. Example: -166 775 J in a kilogram is half ice at 0 degrees C. */
+/**
+ * The other way round: how warm and how frozen a body of that heat is. Example: -166 775 J in a kilogram is half ice at
+ * 0 degrees C.
+ */
 export function stateOfHeat(heatJ: number, { waterKg, dryJK = 0 }: Held): Required<WaterState> {
   if (heatJ >= 0) return { tempC: heatJ / (dryJK + waterKg * WATER_JKGK), iceShare: 0 };
   const toFreezeJ = waterKg * LATENT_FUSION_JKG;

@@ -87,7 +87,10 @@ const QUICKER: Partial<Record<RunStep, string>> = {
   carried: 'A clear way to the water, walked once before.',
 };
 
-/** The steps in or towards the air: only these can be hurried for the fish's sake. The recovery takes as long as it takes. */
+/**
+ * The steps in or towards the air: only these can be hurried for the fish's sake. The recovery takes as long as it
+ * takes.
+ */
 const HANDLED: readonly RunStep[] = [
   'hook-out',
   'hook-cut',
@@ -100,8 +103,8 @@ const HANDLED: readonly RunStep[] = [
 ];
 
 /**
- * The one suggestion of a capture: what was against the fish first (too long in the air, dropped, a clean run with no look over), then the step that was
- * slowest against the keeper's own median. `end` is the moment of the release.
+ * The one suggestion of a capture: what was against the fish first (too long in the air, dropped, a clean run with no
+ * look over), then the step that was slowest against the keeper's own median. `end` is the moment of the release.
  * Example: 48 s in the air with 30 s allowed is said before a slow picture.
  */
 export function suggestionOf(splits: readonly Split[], end: RunState, past: HandlingPast): Suggestion {

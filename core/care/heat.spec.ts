@@ -41,7 +41,8 @@ describe('the mat', () => {
     expect(settled.faceC - air.airC).toBeGreaterThan(30);
   });
 
-  // By hand: with no light and a sky that sends as much as the mat, only the air is left, and the mat ends as warm as the air.
+  // By hand: with no light and a sky that sends as much as the mat, only the air is left, and the mat ends as warm as
+  // the air.
   test('with nothing but air and a warm sky it takes on their temperature', () => {
     const warmSky = { airC: 20, humidity: 1, windMs: 4, cloudOctas: 8 };
     expect(skyLongwaveWm2(warmSky)).toBeCloseTo(5.670374419e-8 * 293.15 ** 4, 0);
@@ -49,7 +50,8 @@ describe('the mat', () => {
     expect(settled.faceC).toBeCloseTo(20, 1);
   });
 
-  // Psychrometric tables: 20 degrees C at 50 % has a wet bulb of 13.8 (ventilated). Without a difference to the sky the wet mat is one.
+  // Psychrometric tables: 20 degrees C at 50 % has a wet bulb of 13.8 (ventilated). Without a difference to the sky the
+  // wet mat is one.
   test('a wet mat in the dark, in strong wind, is a wet bulb', () => {
     const windy = { airC: 20, humidity: 0.5, windMs: 60, cloudOctas: 8 };
     const around = { ...inSun, air: windy, light: DARK, groundC: 13.8 };

@@ -51,10 +51,10 @@ export interface HeatMoment {
 export const HEAT_STEP_MS = 5 * 60_000;
 
 /**
- * Water, mat and bucket through the hours to come, every five minutes: weather from the forecast, sun from place and date, shade from the
- * plan, and whatever has been soaked, turned or changed. Each reading of the water sets it right. The mat starts as warm as the air, dry; the
- * bucket as the water.
- * Example: a mat in the open under a heatwave's sun passes 40 degrees C in the forenoon.
+ * Water, mat and bucket through the hours to come, every five minutes: weather from the forecast, sun from place and
+ * date, shade from the plan, and whatever has been soaked, turned or changed. Each reading of the water sets it right.
+ * The mat starts as warm as the air, dry; the bucket as the water. Example: a mat in the open under a heatwave's sun
+ * passes 40 degrees C in the forenoon.
  */
 export function heatForecast(input: HeatForecastInput): HeatMoment[] {
   const { hours, position, casters, facingDeg } = input;
@@ -105,7 +105,10 @@ export function heatForecast(input: HeatForecastInput): HeatMoment[] {
   return moments;
 }
 
-/** The water at the beginning: the last reading before it, carried on; else the first one after; else the mean of the air. */
+/**
+ * The water at the beginning: the last reading before it, carried on; else the first one after; else the mean of the
+ * air.
+ */
 function waterAtStart({ hours, position, readings, fromMs }: HeatForecastInput): WaterState {
   const before = readings.findLast(({ atMs }) => atMs <= fromMs);
   // No water is as cold as a hard frost: where nothing was measured it stands at freezing.
@@ -157,8 +160,8 @@ export function heatClocks(moments: readonly HeatMoment[], fromMs = -Infinity): 
 }
 
 /**
- * How long one soaking lasts when it is done at a moment, in ms: until the film is gone; null when it outlasts the hours given.
- * Example: in a hot noon's sun it is well under an hour.
+ * How long one soaking lasts when it is done at a moment, in ms: until the film is gone; null when it outlasts the
+ * hours given. Example: in a hot noon's sun it is well under an hour.
  */
 export function soakLastsMs(input: HeatForecastInput, atMs: number): number | null {
   const moments = heatForecast({ ...input, deeds: [...input.deeds, { kind: 'soaked', atMs }] });

@@ -10,7 +10,10 @@ export interface MarginSurroundings {
   readonly light: Irradiance;
 }
 
-/** The depth that mixes through a day in the margin, in metres (ours; it makes a fine summer day swing by two to three degrees). */
+/**
+ * The depth that mixes through a day in the margin, in metres (ours; it makes a fine summer day swing by two to three
+ * degrees).
+ */
 const MIXED_M = 1;
 const ALBEDO = 0.06;
 const WATER_KG_M3 = 1000;
@@ -24,9 +27,10 @@ export function marginHeatWm2(waterC: number, { air, light }: MarginSurroundings
 }
 
 /**
- * The water of the margin after `spanS` seconds, from where it was measured: the surface balance of a mixed layer of one metre, which freezes
- * at 0 degrees C without keeping the cold off (after Edinger, Duttweiler and Geyer 1968, Water Resour. Res. 4, 1137-1143, without their linearisation). It knows nothing of
- * springs, depth or inflow. Stated error: about 1.5 degrees in twelve hours.
+ * The water of the margin after `spanS` seconds, from where it was measured: the surface balance of a mixed layer of
+ * one metre, which freezes at 0 degrees C without keeping the cold off (after Edinger, Duttweiler and Geyer 1968, Water
+ * Resour. Res. 4, 1137-1143, without their linearisation). It knows nothing of springs, depth or inflow. Stated error:
+ * about 1.5 degrees in twelve hours.
  */
 export function marginAfter(
   water: WaterState,
@@ -49,8 +53,8 @@ export function marginAfter(
 }
 
 /**
- * A first guess of the margin from the mean of the day's air, in degrees C, for offering values to choose from and for nothing else (ours).
- * Example: a day of 20 in the mean suggests 18.
+ * A first guess of the margin from the mean of the day's air, in degrees C, for offering values to choose from and for
+ * nothing else (ours). Example: a day of 20 in the mean suggests 18.
  */
 export function guessWaterC(dayMeanAirC: number): number {
   return Math.min(30, Math.max(3, 0.75 * dayMeanAirC + 3));

@@ -40,7 +40,10 @@ const SKIN_J_M2K = 1900;
 const FOAM_WM2K = 0.04 / 0.03;
 const CONTACT_WM2K = 8;
 const STEP_S = 20;
-/** A step is at most this share of the time in which the skin follows the air: well inside where Runge-Kutta is stable (2.78). */
+/**
+ * A step is at most this share of the time in which the skin follows the air: well inside where Runge-Kutta is stable
+ * (2.78).
+ */
 const STABLE_SHARE = 0.7;
 /** Of 20 degrees C, what evaporation adds to the pull of the air, as many times as it. */
 const WET_PULL = 4;
@@ -81,9 +84,9 @@ export function matFlows(state: MatState, around: MatSurroundings): MatFlows {
 }
 
 /**
- * The mat after `spanS` seconds under surroundings that are given for each moment (seconds from the beginning): an energy balance of both
- * skins with foam between them, by Runge-Kutta in steps of at most 20 s, shorter in a gale. Its water freezes at 0 degrees C and gives off its
- * latent heat. Stated error: about 5 degrees in sun, 2 in shade.
+ * The mat after `spanS` seconds under surroundings that are given for each moment (seconds from the beginning): an
+ * energy balance of both skins with foam between them, by Runge-Kutta in steps of at most 20 s, shorter in a gale. Its
+ * water freezes at 0 degrees C and gives off its latent heat. Stated error: about 5 degrees in sun, 2 in shade.
  * Example: a dry dark mat face up under a high sun and light wind settles more than 30 degrees above the air.
  */
 export function matAfter(state: MatState, spanS: number, around: (tS: number) => MatSurroundings): MatState {

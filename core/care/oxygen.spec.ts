@@ -3,7 +3,8 @@ import { oxygenAtSaturation } from './oxygen.js';
 
 const fresh = (tempC: number, pressureHpa = 1013.25) => oxygenAtSaturation({ tempC, pressureHpa, salinity: 0 });
 
-// Published: APHA Standard Methods 4500-O, table of solubility at 101.325 kPa, chlorinity 0 (after Benson and Krause 1984); from memory,
+// Published: APHA Standard Methods 4500-O, table of solubility at 101.325 kPa, chlorinity 0 (after Benson and Krause
+// 1984); from memory,
 // to be verified against the print.
 test.each([
   [0, 14.621],
@@ -27,7 +28,10 @@ test.each([
   expect(standardPressureHpa(altitudeM)).toBeCloseTo(hpa, 1);
 });
 
-/** Weiss (1970), Deep-Sea Research 17, 721-735, in mL/L, times 1.42905 mg/mL: another fit, by another author, of other measurements. */
+/**
+ * Weiss (1970), Deep-Sea Research 17, 721-735, in mL/L, times 1.42905 mg/mL: another fit, by another author, of other
+ * measurements.
+ */
 function weissMgL(tempC: number, salinity: number): number {
   const t = (tempC + 273.15) / 100;
   const ln =
@@ -48,7 +52,8 @@ test('a second published equation agrees within half a per cent, fresh and salt'
   }
 });
 
-// Henry's law by hand: what is held goes with the partial pressure of dry air. Saturated vapour in hPa from a handbook (CRC). At each
+// Henry's law by hand: what is held goes with the partial pressure of dry air. Saturated vapour in hPa from a handbook
+// (CRC). At each
 // temperature the published value at sea level is carried up to 1000 and 2000 m.
 test.each([
   [0, 14.621, 6.11],

@@ -11,8 +11,9 @@ export interface OxygenWater {
 
 /**
  * Dissolved oxygen at saturation with moist air, in mg/L, for 0 to 40 degrees C, 500 to 1100 hPa and salinity 0 to 40.
- * Source: Benson and Krause (1984), Limnol. Oceanogr. 29(3), 620-632, in the form of APHA Standard Methods 4500-O and USGS Office of
- * Water Quality Technical Memorandum 2011.03. Example: fresh water at 20 degrees C and 1013.25 hPa holds 9.092 mg/L.
+ * Source: Benson and Krause (1984), Limnol. Oceanogr. 29(3), 620-632, in the form of APHA Standard Methods 4500-O and
+ * USGS Office of Water Quality Technical Memorandum 2011.03. Example: fresh water at 20 degrees C and 1013.25 hPa holds
+ * 9.092 mg/L.
  */
 export function oxygenAtSaturation({ tempC, pressureHpa, salinity }: OxygenWater): number {
   const kelvin = tempC + 273.15;

@@ -2,7 +2,8 @@ import { SPECIES } from '../domain/fish/species.js';
 import { oxygenLimitOf } from './oxygenLimit.js';
 
 test.each([
-  // Directive 2006/44/EC, annex I (from memory): salmonid waters 9 half of the time and 6 at the least, cyprinid ones 7 and 4.
+  // Directive 2006/44/EC, annex I (from memory): salmonid waters 9 half of the time and 6 at the least, cyprinid ones 7
+  // and 4.
   ['trout', 9, 6],
   ['pike', 7, 4],
   ['barbel', 7, 4],

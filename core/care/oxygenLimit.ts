@@ -40,7 +40,10 @@ export function oxygenLimitOf(species: SpeciesId): OxygenLimit {
   return LIMITS[species];
 }
 
-/** Above this share of saturation a meter is doubted, and bubbles in blood and gills are to be feared; above the second one they are likely. */
+/**
+ * Above this share of saturation a meter is doubted, and bubbles in blood and gills are to be feared; above the second
+ * one they are likely.
+ */
 export const SUPERSATURATED = { least: 1.1, danger: 1.2 } as const;
 /** Gas bubble disease begins between the two. */
 export const GAS_BUBBLES: Basis = {

@@ -23,7 +23,10 @@ export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name:
   },
 };
 
-/** Stop lines by species, in degrees C: common practice, no source; they differ from keeper to keeper by two or three degrees. */
+/**
+ * Stop lines by species, in degrees C: common practice, no source; they differ from keeper to keeper by two or three
+ * degrees.
+ */
 const PER_SPECIES_C: Readonly<Record<SpeciesId, number>> = {
   carp: 28,
   pike: 22,
@@ -48,8 +51,8 @@ export interface StopLine {
 }
 
 /**
- * The stop line of a species: the water's own rule before the keeper's school. `water` is the name that the rule is given under.
- * Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
+ * The stop line of a species: the water's own rule before the keeper's school. `water` is the name that the rule is
+ * given under. Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
  */
 export function stopLineOf(
   species: SpeciesId,

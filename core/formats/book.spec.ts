@@ -120,7 +120,8 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
     captures: [{ summary: { airMs: 60_000 } }],
   });
   expect(book.captures[0]?.events).toHaveLength(events.length);
-  // By hand: steps of the ounce twice and half a step by eye, the sling untimed (30 g), the class's limit of one step: the root of 1502.8
+  // By hand: steps of the ounce twice and half a step by eye, the sling untimed (30 g), the class's limit of one step:
+  // the root of 1502.8
   // is 38.8, doubled less a little for the limits.
   expect(book.captures[0]?.weight).toMatchObject({ netGrams: 10_744.5, bestGrams: 10_744.5, degreesOfFreedom: null });
   expect(book.captures[0]?.weight?.netExpandedGrams).toBeCloseTo(77.4, 0);

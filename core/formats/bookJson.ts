@@ -50,9 +50,9 @@ export interface ExportedWeight {
 }
 
 /**
- * The whole book as JSON text, piece by piece, so that a large book never stands in memory at once.
- * `captures` yields each capture's events; the facts and sums beside them are worked out by the same reducer as everywhere.
- * Positions of waters and swims are left out unless asked for.
+ * The whole book as JSON text, piece by piece, so that a large book never stands in memory at once. `captures` yields
+ * each capture's events; the facts and sums beside them are worked out by the same reducer as everywhere. Positions of
+ * waters and swims are left out unless asked for.
  */
 export function* bookJson(
   book: {
@@ -92,7 +92,10 @@ function* separated<T extends object>(items: Iterable<T>, piece: (item: T) => ob
   }
 }
 
-/** A piece that cannot be worked out is the bare item with its log, and says so: the rest of the book still leaves whole. */
+/**
+ * A piece that cannot be worked out is the bare item with its log, and says so: the rest of the book still leaves
+ * whole.
+ */
 function pieceOr<T extends object>(item: T, piece: (item: T) => object): object {
   try {
     return piece(item);

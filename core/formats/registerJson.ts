@@ -4,7 +4,10 @@ import { FORM_IDS, SPECIES_IDS } from '../domain/fish/species.js';
 import { flankFrame } from '../recognition/landmarks/flankFrame.js';
 import { DESCRIPTOR_VERSION } from '../recognition/descriptor/flankDescriptor.js';
 
-/** Name and version that open every shared register, and the way in which its prints were made: others cannot be compared. */
+/**
+ * Name and version that open every shared register, and the way in which its prints were made: others cannot be
+ * compared.
+ */
 export const REGISTER_FORMAT = { format: 'unhurried-keeper-register', version: 1, prints: DESCRIPTOR_VERSION } as const;
 
 /** One flank of a shared fish: its print, and a small picture where that was wanted. */
@@ -17,7 +20,10 @@ export interface SharedFlank {
   readonly thumbnail?: string;
 }
 
-/** When a shared fish was met, to the month, and what it weighed and measured where that was wanted. No water, no swim, no hour. */
+/**
+ * When a shared fish was met, to the month, and what it weighed and measured where that was wanted. No water, no swim,
+ * no hour.
+ */
 export interface SharedCatch {
   readonly month: string;
   readonly grams?: number | null;
@@ -52,9 +58,9 @@ const KINDS: readonly PaintedKind[] = ['carp-common', 'carp-mirror', 'carp-linea
 const BASE64 = /^[A-Za-z0-9+/]+={0,2}$/;
 
 /**
- * Reads a friend's register. What it holds beside what is known here, places above all, is left behind; a flank that cannot be compared is
- * left out; what is no register is refused with a sentence that says why.
- * Example: the text of a book gives "This is a whole book, not a register of fish."
+ * Reads a friend's register. What it holds beside what is known here, places above all, is left behind; a flank that
+ * cannot be compared is left out; what is no register is refused with a sentence that says why. Example: the text of a
+ * book gives "This is a whole book, not a register of fish."
  */
 export function readRegister(text: string): RegisterRead {
   const no = (sentence: string): RegisterRead => ({ ok: false, sentence });

@@ -1,4 +1,6 @@
-/** A place in a picture, in pixels of its own upright frame: x to the right, y down, from the corner of the first pixel. */
+/**
+ * A place in a picture, in pixels of its own upright frame: x to the right, y down, from the corner of the first pixel.
+ */
 export interface Pixel {
   readonly x: number;
   readonly y: number;

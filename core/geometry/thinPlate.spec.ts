@@ -24,7 +24,8 @@ test('without stiffness it goes through every point, with it near them', () => {
   expect(Math.max(...missed)).toBeLessThan(0.05);
 });
 
-// Bookstein (1989): the corners of a square, two opposite ones raised and two lowered, bend the plate most between them; the middle stays.
+// Bookstein (1989): the corners of a square, two opposite ones raised and two lowered, bend the plate most between
+// them; the middle stays.
 test('a saddle stays flat in its middle and along its axes', () => {
   const square = [at(0, 1), at(-1, 0), at(0, -1), at(1, 0)];
   const map = thinPlate(

@@ -4,11 +4,11 @@ import type { Pixel } from './pixel.js';
 export type PlaneMap = (x: number, y: number) => Pixel;
 
 /**
- * The thin-plate spline through pairs of points, or near them: bending is paid for, and so is missing a point, in the proportion that
- * `stiffness` says (0 goes through all of them; large is an affine map by least squares). Points in any unit of about one.
- * Undefined when the points lie on one line, or fewer than three are given.
- * Source: Bookstein (1989), IEEE PAMI 11, 567-585; with smoothing after Wahba (1990).
- * Example: pairs that were only moved, turned and stretched are met exactly, whatever the stiffness.
+ * The thin-plate spline through pairs of points, or near them: bending is paid for, and so is missing a point, in the
+ * proportion that `stiffness` says (0 goes through all of them; large is an affine map by least squares). Points in any
+ * unit of about one. Undefined when the points lie on one line, or fewer than three are given. Source: Bookstein
+ * (1989), IEEE PAMI 11, 567-585; with smoothing after Wahba (1990). Example: pairs that were only moved, turned and
+ * stretched are met exactly, whatever the stiffness.
  */
 export function thinPlate(from: readonly Pixel[], to: readonly Pixel[], stiffness = 0): PlaneMap | undefined {
   const n = from.length;

@@ -1,6 +1,9 @@
 import type { Plane } from './raster.js';
 
-/** A plane smoothed by a bell curve of the given deviation in pixels, rows and then columns; the edge goes on beyond the picture. */
+/**
+ * A plane smoothed by a bell curve of the given deviation in pixels, rows and then columns; the edge goes on beyond the
+ * picture.
+ */
 export function smoothed({ widthPx, heightPx, data }: Plane, deviationPx: number): Plane {
   const reach = Math.max(1, Math.ceil(deviationPx * 3));
   const raw = Array.from({ length: 2 * reach + 1 }, (_, i) => Math.exp(-((i - reach) ** 2) / (2 * deviationPx ** 2)));

@@ -8,9 +8,9 @@ export interface PatchCells {
 const PLAIN = 12;
 
 /**
- * Histograms of edge directions with the strength of the neighbourhood taken out (Dalal and Triggs 2005), written into `into` from `at` on.
- * `histograms` holds `directions` numbers a cell, `strength` their sum. Gives where the next number goes.
- * Example: twice the contrast gives nearly the same numbers.
+ * Histograms of edge directions with the strength of the neighbourhood taken out (Dalal and Triggs 2005), written into
+ * `into` from `at` on. `histograms` holds `directions` numbers a cell, `strength` their sum. Gives where the next
+ * number goes. Example: twice the contrast gives nearly the same numbers.
  */
 export function balancedEdges(
   { columns, rows }: PatchCells,
@@ -39,7 +39,10 @@ export function balancedEdges(
   return to;
 }
 
-/** Each cell's sums of `kinds` colours against the whole patch, one colour after the other. Gives where the next number goes. */
+/**
+ * Each cell's sums of `kinds` colours against the whole patch, one colour after the other. Gives where the next number
+ * goes.
+ */
 export function balancedColours(
   { columns, rows }: PatchCells,
   colours: Float32Array,

@@ -21,8 +21,8 @@ export interface Planes {
 }
 
 /**
- * A smaller copy whose longest side is at most `longestPx`: each new pixel is the mean of those it covers, so that nothing fine is
- * turned into something coarse. Example: 4000 x 3000 px to 256 gives 256 x 192.
+ * A smaller copy whose longest side is at most `longestPx`: each new pixel is the mean of those it covers, so that
+ * nothing fine is turned into something coarse. Example: 4000 x 3000 px to 256 gives 256 x 192.
  */
 export function shrunkRaster(raster: Raster, longestPx: number): Raster {
   const by = Math.min(1, longestPx / Math.max(raster.widthPx, raster.heightPx));

@@ -3,16 +3,18 @@ import type { Plane } from './raster.js';
 
 const FINE_PX = 1;
 const COARSE_PX = 2;
-/** Edges are asked in this many directions, so that a smear in one of them is not hidden by the sharp edges along it. */
+/**
+ * Edges are asked in this many directions, so that a smear in one of them is not hidden by the sharp edges along it.
+ */
 const DIRECTIONS = 4;
 const LEAST_EDGES = 12;
 
 /**
- * How wide the edges of a picture are, as the deviation of a blur in pixels: at a step edge the ratio of the gradients of two smoothed
- * copies tells how blurred it was before (Elder and Zucker 1998; by re-blurring, Zhuo and Sim 2011). The median of the strongest edges
- * is taken for each direction, and the worst direction counts, so that shaking shows as well as focus.
- * Undefined where there are too few edges to say.
- * Example: a black-and-white step is about 0.5 px wide, the same step blurred by 3 px about 3.
+ * How wide the edges of a picture are, as the deviation of a blur in pixels: at a step edge the ratio of the gradients
+ * of two smoothed copies tells how blurred it was before (Elder and Zucker 1998; by re-blurring, Zhuo and Sim 2011).
+ * The median of the strongest edges is taken for each direction, and the worst direction counts, so that shaking shows
+ * as well as focus. Undefined where there are too few edges to say. Example: a black-and-white step is about 0.5 px
+ * wide, the same step blurred by 3 px about 3.
  */
 export function edgeBlurPx(light: Plane, wanted: (x: number, y: number) => boolean = () => true): number | undefined {
   const fine = smoothed(light, FINE_PX);

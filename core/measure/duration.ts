@@ -7,7 +7,10 @@ export function clockText(ms: number): string {
   return minutes < 60 ? `${minutes}:${tail}` : `${Math.floor(minutes / 60)}:${two(minutes % 60)}:${tail}`;
 }
 
-/** A span as one says it. Examples: `40 s`, `1 min 20 s`, `12 min`, `2 h 5 min`. Past ten minutes the seconds are dropped. */
+/**
+ * A span as one says it. Examples: `40 s`, `1 min 20 s`, `12 min`, `2 h 5 min`. Past ten minutes the seconds are
+ * dropped.
+ */
 export function spanText(ms: number): string {
   const seconds = Math.max(0, Math.floor(ms / 1000));
   if (seconds < 60) return `${seconds} s`;

@@ -1,7 +1,9 @@
 import { GRAMS_PER_POUND, type MassSystem } from './mass.js';
 
 const GRAMS_PER_OUNCE = GRAMS_PER_POUND / 16;
-/** Below this doubt a weight in ounces is said to a tenth of one: so many steps of the last digit are left to the doubt. */
+/**
+ * Below this doubt a weight in ounces is said to a tenth of one: so many steps of the last digit are left to the doubt.
+ */
 const FINE_OUNCES = 3;
 const FINE_GRAMS = 100;
 
@@ -12,15 +14,18 @@ export interface MassInterval {
 }
 
 /**
- * An estimate with its doubt, in one unit and with as many digits as the doubt bears; the doubt is never rounded down (JCGM 100:2008, 7.2.6).
- * Examples: 10 744 g give or take 75 g is `23 lb 11.0 oz` and `2.7 oz`, or `10.744 kg` and `75 g`.
+ * An estimate with its doubt, in one unit and with as many digits as the doubt bears; the doubt is never rounded down
+ * (JCGM 100:2008, 7.2.6). Examples: 10 744 g give or take 75 g is `23 lb 11.0 oz` and `2.7 oz`, or `10.744 kg` and `75
+ * g`.
  */
 export function formatInterval(grams: number, expandedGrams: number, system: MassSystem): MassInterval {
   const fine = system === 'kg' ? expandedGrams < FINE_GRAMS : expandedGrams < FINE_OUNCES * GRAMS_PER_OUNCE;
   return { value: formatEstimate(grams, system, fine), doubt: formatDoubt(expandedGrams, system) };
 }
 
-/** A doubt alone, in the unit that such a doubt is thought of in. Examples: `2.6 oz`, `70 g`, `1 lb 15 oz`, `1.2 kg`. */
+/**
+ * A doubt alone, in the unit that such a doubt is thought of in. Examples: `2.6 oz`, `70 g`, `1 lb 15 oz`, `1.2 kg`.
+ */
 export function formatDoubt(grams: number, system: MassSystem): string {
   if (system === 'kg') {
     if (grams < FINE_GRAMS) return `${roundUp(grams, 1)} g`;

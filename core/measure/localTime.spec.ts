@@ -1,6 +1,7 @@
 import { isZone, localTime, offsetText } from './localTime.js';
 
-// The clocks of London went back at 01:00 UTC on 25 October 2026 (last Sunday of October; Directive 2000/84/EC for the day).
+// The clocks of London went back at 01:00 UTC on 25 October 2026 (last Sunday of October; Directive 2000/84/EC for the
+// day).
 test('the night when clocks go back has an hour twice, each with its own offset', () => {
   expect(localTime('2026-10-25T00:30:00Z', 'Europe/London')).toMatchObject({
     iso: '2026-10-25T01:30:00+01:00',

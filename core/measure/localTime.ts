@@ -14,14 +14,16 @@ export interface LocalTime {
 
 const formats = new Map<string, Intl.DateTimeFormat | undefined>();
 
-/** Whether a name is one of a time zone (IANA) or an offset that can be worked with. Example: `Europe/London`, `+02:00`. */
+/**
+ * Whether a name is one of a time zone (IANA) or an offset that can be worked with. Example: `Europe/London`, `+02:00`.
+ */
 export function isZone(zone: string): boolean {
   return formatOf(zone) !== undefined;
 }
 
 /**
- * What the clocks of a place showed at a moment. A zone that is not known, or none, is UTC. An unreadable moment is undefined.
- * Example: 01:30 UTC on 25 October 2026 in London is 01:30 again, for the second time.
+ * What the clocks of a place showed at a moment. A zone that is not known, or none, is UTC. An unreadable moment is
+ * undefined. Example: 01:30 UTC on 25 October 2026 in London is 01:30 again, for the second time.
  */
 export function localTime(iso: string, zone: string | null | undefined): LocalTime | undefined {
   const atMs = Date.parse(iso);
@@ -47,7 +49,10 @@ export function offsetText(minutes: number): string {
   return `${minutes < 0 ? '-' : '+'}${two(Math.floor(size / 60))}:${two(size % 60)}`;
 }
 
-/** No place moves its clocks twice within so many days: where the offset at both ends is the same, it holds between them. */
+/**
+ * No place moves its clocks twice within so many days: where the offset at both ends is the same, it holds between
+ * them.
+ */
 const WINDOW_MS = 8 * 24 * HOUR_MS;
 const MOST_WINDOWS = 5000;
 /** By zone and window: the offset that holds in it, or null where the clocks move. */

@@ -1,6 +1,8 @@
 import { ok, err, type Result } from './result.js';
 
-/** The unit in which a scale's reading is counted: whole ounces, quarter ounces, drams, hundredths of a pound, or grams. */
+/**
+ * The unit in which a scale's reading is counted: whole ounces, quarter ounces, drams, hundredths of a pound, or grams.
+ */
 export type MassUnit = 'oz' | 'quarter-oz' | 'dram' | 'lb/100' | 'g';
 
 /** A mass exactly as a scale showed it: a whole number of one unit. */
@@ -9,7 +11,9 @@ export interface Mass {
   readonly count: number;
 }
 
-/** One avoirdupois pound in grams, exactly (International Yard and Pound Agreement, 1959; NIST Handbook 44, Appendix C). */
+/**
+ * One avoirdupois pound in grams, exactly (International Yard and Pound Agreement, 1959; NIST Handbook 44, Appendix C).
+ */
 export const GRAMS_PER_POUND = 453.59237;
 
 /** How many of each avoirdupois unit make one pound. 16 oz = 1 lb and 16 dr = 1 oz (NIST Handbook 44, Appendix C). */

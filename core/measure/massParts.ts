@@ -25,7 +25,10 @@ const PARTS: Readonly<Record<MassUnit, readonly MassPart[]>> = {
   ],
 };
 
-/** The wheels on which a weight of this unit is set. Example: `massParts('oz').map((part) => part.name)` is `['lb', 'oz']`. */
+/**
+ * The wheels on which a weight of this unit is set. Example: `massParts('oz').map((part) => part.name)` is `['lb',
+ * 'oz']`.
+ */
 export function massParts(unit: MassUnit): readonly MassPart[] {
   return PARTS[unit];
 }

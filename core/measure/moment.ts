@@ -5,8 +5,9 @@ export const LAST_YEAR = 2199;
 const MOMENT = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)(?::(\d\d)(?:\.\d{1,9})?)?(?:Z|[+-](\d\d):?(\d\d))$/;
 
 /**
- * A moment as the book keeps it: UTC, to the millisecond. Undefined for what is no day of the calendar, lies outside the years of the book or
- * says no zone; week dates and ordinal dates are not read. ISO 8601-1:2019, 5.4, extended format.
+ * A moment as the book keeps it: UTC, to the millisecond. Undefined for what is no day of the calendar, lies outside
+ * the years of the book or says no zone; week dates and ordinal dates are not read. ISO 8601-1:2019, 5.4, extended
+ * format.
  *
  * @example utcOf('2026-06-01T06:00+01:00') // '2026-06-01T05:00:00.000Z'
  */

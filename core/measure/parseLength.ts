@@ -21,9 +21,9 @@ const POINTLESS = /^(\d{3,5})\s*(in|ins|inch|inches|"|cm)?$/;
 
 /**
  * Reads a board length. A bare number is taken in `habit`. Inches must fall on a quarter: a board has no other marks.
- * Where it cannot be read, what was likely meant is offered: the two traps of the trade are a lost point (3125 for 31.25) and a quarter
- * written by ear (31.14 or 31.4 for 31 1/4).
- * Example: `parseLength('31 1/4', 'in')` is `{ unit: 'quarter-in', count: 125 }`.
+ * Where it cannot be read, what was likely meant is offered: the two traps of the trade are a lost point (3125 for
+ * 31.25) and a quarter written by ear (31.14 or 31.4 for 31 1/4). Example: `parseLength('31 1/4', 'in')` is `{ unit:
+ * 'quarter-in', count: 125 }`.
  */
 export function parseLength(text: string, habit: 'in' | 'cm'): ParsedLength {
   const tidy = tidyMeasureText(text).replace(/''$/, '"');
@@ -78,7 +78,10 @@ function readInches([, whole = '', numerator, denominator, decimals]: RegExpExec
   );
 }
 
-/** Quarters as they are written by ear: "31 and a quarter" as 31.14 or 31.4, "and a half" as 31.12, "three quarters" as 31.34. */
+/**
+ * Quarters as they are written by ear: "31 and a quarter" as 31.14 or 31.4, "and a half" as 31.12, "three quarters" as
+ * 31.34.
+ */
 const BY_EAR: Readonly<Record<string, number>> = { '14': 1, '4': 1, '12': 2, '2': 2, '34': 3, '3': 3 };
 
 /** Where a point could have stood in a number that is too long for a fish. */

@@ -25,7 +25,10 @@ export function listOf(shape: Shape): Shape {
   return (value) => Array.isArray(value) && value.every(shape);
 }
 
-/** One object with these fields, whatever others it has. Example: `record({ x: isNumber })` takes `{ x: 1, y: 2 }` and no list. */
+/**
+ * One object with these fields, whatever others it has. Example: `record({ x: isNumber })` takes `{ x: 1, y: 2 }` and
+ * no list.
+ */
 export function record(fields: Readonly<Record<string, Shape>>): Shape {
   const shapes = Object.entries(fields);
   return (value) =>

@@ -1,5 +1,6 @@
 /**
- * A value as JSON with the fields of each object in order of their names: two values say the same exactly when their texts are the same.
+ * A value as JSON with the fields of each object in order of their names: two values say the same exactly when their
+ * texts are the same.
  *
  * @example stableJson({ b: 1, a: 2 }) // '{"a":2,"b":1}'
  */

@@ -25,8 +25,8 @@ export function fahrenheitOf(tempC: number): number {
 }
 
 /**
- * Reads a temperature as it is written; a bare number is taken in `habit`. Refuses what no bank has, with the likely slip.
- * Example: `parseTemperature('68 F', 'C', 'water')` is 20.
+ * Reads a temperature as it is written; a bare number is taken in `habit`. Refuses what no bank has, with the likely
+ * slip. Example: `parseTemperature('68 F', 'C', 'water')` is 20.
  */
 export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Result<number> {
   const found = WRITTEN.exec(tidyMeasureText(text));

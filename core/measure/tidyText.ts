@@ -1,7 +1,6 @@
 /**
- * A typed measure in one plain spelling: lower case, ordinary digits and spaces, one kind of dash, fractions written out,
- * and a decimal comma turned into a point.
- * Example: `tidyMeasureText('23LB 11½ OZ ') === '23lb 11 1/2 oz'`.
+ * A typed measure in one plain spelling: lower case, ordinary digits and spaces, one kind of dash, fractions written
+ * out, and a decimal comma turned into a point. Example: `tidyMeasureText('23LB 11½ OZ ') === '23lb 11 1/2 oz'`.
  */
 export function tidyMeasureText(text: string): string {
   return (

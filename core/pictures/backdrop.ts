@@ -3,7 +3,10 @@ import { smoothed } from '../image/gaussian.js';
 import type { Plane } from '../image/raster.js';
 
 export interface Backdrop {
-  /** Share of what lies behind the fish that is the upright edge of something: grass and water lie, buckets and rods stand. */
+  /**
+   * Share of what lies behind the fish that is the upright edge of something: grass and water lie, buckets and rods
+   * stand.
+   */
   readonly clutter: number;
   /** The longest level line behind, in radians off level; undefined where there is none. */
   readonly horizonRad: number | undefined;
@@ -47,8 +50,8 @@ const HARD = 14;
 const LEAST_RUN = 9;
 
 /**
- * Hough's vote (Duda and Hart 1972) for lines near level: the lean at which most columns agree on one height. `edges` holds x, y and
- * whether it becomes brighter downwards by turns, ordered by x.
+ * Hough's vote (Duda and Hart 1972) for lines near level: the lean at which most columns agree on one height. `edges`
+ * holds x, y and whether it becomes brighter downwards by turns, ordered by x.
  */
 function longestLevel(edges: readonly number[], widthPx: number, heightPx: number): number | undefined {
   const columns = new Int32Array(2 * heightPx);

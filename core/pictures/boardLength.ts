@@ -36,13 +36,14 @@ const PRIOR_MARKS = 12;
 const WRONG_MARK = 5;
 
 /**
- * Length of a fish on a board, from a picture at any angle. A straight board is seen by any camera without bent lines as
- * `s = (a t + b) / (c t + 1)` along its line in the picture, with `t` along the board (Hartley and Zisserman 2004, 2.2.3: projective
- * transformation of a line). The three numbers are fitted to the marks by least squares (Gauss-Newton from the linear solution);
- * nose and tail are put onto the line square to it and read off the inverse. The uncertainty follows from the fit's covariance and the
- * two taps themselves (JCGM 100:2008, 5.2), with the scatter of the marks pooled with what is known of taps.
- * Assumes a flat, straight board, a lens without distortion, and nose and tail touching the ruled line.
- * Example: marks at 0, 500 and 1000 mm at x = 0, 500 and 1000 px, nose at 0 and tail at 800 px give 800 mm.
+ * Length of a fish on a board, from a picture at any angle. A straight board is seen by any camera without bent lines
+ * as `s = (a t + b) / (c t + 1)` along its line in the picture, with `t` along the board (Hartley and Zisserman 2004,
+ * 2.2.3: projective transformation of a line). The three numbers are fitted to the marks by least squares (Gauss-Newton
+ * from the linear solution); nose and tail are put onto the line square to it and read off the inverse. The uncertainty
+ * follows from the fit's covariance and the two taps themselves (JCGM 100:2008, 5.2), with the scatter of the marks
+ * pooled with what is known of taps. Assumes a flat, straight board, a lens without distortion, and nose and tail
+ * touching the ruled line. Example: marks at 0, 500 and 1000 mm at x = 0, 500 and 1000 px, nose at 0 and tail at 800 px
+ * give 800 mm.
  */
 export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReading {
   const different = new Set(marks.map(({ atMm }) => atMm));
@@ -78,9 +79,9 @@ export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReadi
 }
 
 /**
- * Length by something of known length in the picture, where there is no board: the scale of its middle is taken for the whole fish. How
- * far the camera was off square is not known, and up to `tiltRad` (15 degrees, common practice, no source) is carried as doubt.
- * Example: a reel of 100 mm that is 200 px long, a fish of 1600 px: 800 mm, give or take.
+ * Length by something of known length in the picture, where there is no board: the scale of its middle is taken for the
+ * whole fish. How far the camera was off square is not known, and up to `tiltRad` (15 degrees, common practice, no
+ * source) is carried as doubt. Example: a reel of 100 mm that is 200 px long, a fish of 1600 px: 800 mm, give or take.
  */
 export function lengthByReference(
   reference: { readonly lengthMm: number; readonly ends: readonly [Pixel, Pixel] },
@@ -103,8 +104,9 @@ export function lengthByReference(
 }
 
 /**
- * By how much a fish reads too long because its outline lies nearer to the camera than the board: with the camera over its middle,
- * similar triangles. Example: 700 mm read, the snout's tip 30 mm over the board, the camera at 1200 mm: 17.5 mm.
+ * By how much a fish reads too long because its outline lies nearer to the camera than the board: with the camera over
+ * its middle, similar triangles. Example: 700 mm read, the snout's tip 30 mm over the board, the camera at 1200 mm:
+ * 17.5 mm.
  */
 export function parallaxMm(lengthMm: number, heightMm: number, cameraMm: number): number {
   if (!(cameraMm > heightMm)) throw new RangeError('The camera stands further off than the fish is thick.');

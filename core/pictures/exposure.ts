@@ -8,13 +8,16 @@ export interface Exposure {
   readonly lost: number;
 }
 
-/** A flank that shows its pattern lies about here of 255, and so does a picture as a whole (common practice, no source). */
+/**
+ * A flank that shows its pattern lies about here of 255, and so does a picture as a whole (common practice, no source).
+ */
 const FLANK_AIM = 92;
 const PICTURE_AIM = 100;
 
 /**
- * How far the exposure is off, in stops: half by the flank's own middle tone and half by the whole picture's, since a wels is dark and a
- * barbel pale in the best of pictures. Example: a picture at half its brightness is about a stop too dark.
+ * How far the exposure is off, in stops: half by the flank's own middle tone and half by the whole picture's, since a
+ * wels is dark and a barbel pale in the best of pictures. Example: a picture at half its brightness is about a stop too
+ * dark.
  */
 export function exposureOf(light: Plane, area: FlankArea): Exposure {
   const flank = area.looks.map(({ x, y }) => sampled(light, x, y)).toSorted((a, b) => a - b);

@@ -23,8 +23,8 @@ const ROWS = 20;
 const TABLE = 200;
 
 /**
- * The flank by the build of its kind; a kind that has no build of its own is taken to be built as a barbel, the middle of them.
- * The edge is left out: it is where hands, shadow and sky shine in.
+ * The flank by the build of its kind; a kind that has no build of its own is taken to be built as a barbel, the middle
+ * of them. The edge is left out: it is where hands, shadow and sky shine in.
  */
 export function flankArea(pose: FishPose, kind: PaintedKind | undefined): FlankArea {
   const anatomy = anatomyOf(kind ?? 'barbel');

@@ -6,7 +6,9 @@ import { straightened } from './pictureView.js';
 import { type PictureSize, type PictureView } from '../domain/capture/pictureReading.js';
 import type { Pixel } from '../geometry/pixel.js';
 
-/** Where a place of the flank lies in a picture with these landmarks. Example: `{ u: 0, v: 0 }` is the tip of the snout. */
+/**
+ * Where a place of the flank lies in a picture with these landmarks. Example: `{ u: 0, v: 0 }` is the tip of the snout.
+ */
 export function flankPixel(landmarks: LandmarksPx, { u, v }: FlankPoint): Pixel {
   return poseToPixel(poseOf(landmarks, isMirrored(landmarks)), u, v);
 }

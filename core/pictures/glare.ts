@@ -2,8 +2,8 @@ import type { FlankArea } from './flankArea.js';
 import { sampled, type Planes } from '../image/raster.js';
 
 /**
- * Share of the flank that throws the light back so that no pattern is left in it: bright against the rest of the flank, and without its
- * colour. Example: 0.2 when a fifth of the flank is a white sheet.
+ * Share of the flank that throws the light back so that no pattern is left in it: bright against the rest of the flank,
+ * and without its colour. Example: 0.2 when a fifth of the flank is a white sheet.
  */
 export function glareOf({ light, redness, yellowness }: Planes, area: FlankArea): number {
   const seen = area.looks.map(({ x, y }) => ({

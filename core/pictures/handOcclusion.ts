@@ -2,9 +2,9 @@ import type { FlankArea } from './flankArea.js';
 import { sampled, type Planes } from '../image/raster.js';
 
 /**
- * Share of the gill cover and of the pattern behind it that lies under something of the colour of a hand: redder for its brightness than
- * the rest of the flank at the same height, since the belly of a carp is as warm as a hand, but all along. Only the middle of the flank
- * counts: hands under the belly are where they belong.
+ * Share of the gill cover and of the pattern behind it that lies under something of the colour of a hand: redder for
+ * its brightness than the rest of the flank at the same height, since the belly of a carp is as warm as a hand, but all
+ * along. Only the middle of the flank counts: hands under the belly are where they belong.
  */
 export function handOcclusion(
   { light, redness, yellowness }: Planes,

@@ -6,9 +6,9 @@ const STEPS = 40;
 const FIRST_ON_HEAD = 15;
 
 /**
- * How hard the edge of a shadow falls across the nose: the largest step of brightness, in stops, along lines that run with the fish above
- * and below the head and across it, where all of them take it at about one place. Example: a shadow that takes two thirds of the light is
- * about 1.6.
+ * How hard the edge of a shadow falls across the nose: the largest step of brightness, in stops, along lines that run
+ * with the fish above and below the head and across it, where all of them take it at about one place. Example: a shadow
+ * that takes two thirds of the light is about 1.6.
  */
 export function noseShadowStops(light: Plane, pose: FishPose): number {
   // From ahead of the nose to behind the gill cover.

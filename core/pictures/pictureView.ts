@@ -11,18 +11,20 @@ export const VIEW_SHAPE = 4 / 3;
 const ROOMS = [1.36, 1.32, 1.28, 1.24] as const;
 
 /**
- * Lays a fish the way that the book has it: the line from snout to fork level, the head left for a left flank and right for a right one,
- * back up, and the picture cut to the fish. Example: a left flank whose head points right is mirrored.
+ * Lays a fish the way that the book has it: the line from snout to fork level, the head left for a left flank and right
+ * for a right one, back up, and the picture cut to the fish. Example: a left flank whose head points right is mirrored.
  */
 export function straightened(landmarks: LandmarksPx, side: 'left' | 'right', of: PictureSize, stops = 0): PictureView {
   const pose = poseOf(landmarks, false);
   const { lengthPx, turnRad } = pose;
   // The back lies up, seen from snout to fork with the head left, when the dorsal fin has a v below zero.
   const backUp = pixelToPose(pose, landmarks.dorsal.x, landmarks.dorsal.y).v < 0;
-  // With the head left and the back up the picture is as it should be for a left flank; for a right one it is the mirror image.
+  // With the head left and the back up the picture is as it should be for a left flank; for a right one it is the
+  // mirror image.
   const mirrored = backUp !== (side === 'left');
   const middle = poseToPixel(pose, 0.56, 0);
-  // Mirroring turns a direction into pi less it; the fork goes to the right of a left flank, to the left of a right one.
+  // Mirroring turns a direction into pi less it; the fork goes to the right of a left flank, to the left of a right
+  // one.
   const shownAs = mirrored ? Math.PI - turnRad : turnRad;
   const turn = (side === 'left' ? 0 : Math.PI) - shownAs;
   const seen = (room: number): PictureView => ({
@@ -57,15 +59,18 @@ function wrapped(turnRad: number): number {
   return Math.atan2(Math.sin(turnRad), Math.cos(turnRad));
 }
 
-/** Where a pixel of the original is shown, in a frame of the given width: mirrored first, then turned about the middle of the view. */
+/**
+ * Where a pixel of the original is shown, in a frame of the given width: mirrored first, then turned about the middle
+ * of the view.
+ */
 export function shownAt(view: PictureView, frameWidth: number, { x, y }: Pixel): Pixel {
   const [a, b, c, d, e, f] = viewMatrix(view, frameWidth);
   return { x: a * x + c * y + e, y: b * x + d * y + f };
 }
 
 /**
- * The view as an affine map from the original's pixels to a frame of the given width, in the order of the CSS and canvas `matrix()`.
- * Example: `context.setTransform(...viewMatrix(view, 800))`.
+ * The view as an affine map from the original's pixels to a frame of the given width, in the order of the CSS and
+ * canvas `matrix()`. Example: `context.setTransform(...viewMatrix(view, 800))`.
  */
 export function viewMatrix(
   { turnRad, mirrored, centre, widthPx }: Omit<PictureView, 'of' | 'stops'>,
@@ -104,14 +109,17 @@ export interface ViewChange {
   readonly shift?: Pixel;
 }
 
-/** The least of a picture that is still a picture of something, in pixels across, and how bright or dark it may be made, in stops. */
+/**
+ * The least of a picture that is still a picture of something, in pixels across, and how bright or dark it may be made,
+ * in stops.
+ */
 const LEAST_WIDTH_PX = 64;
 
 const MOST_STOPS = 2;
 
 /**
- * A view as it was changed by hand; what is shown stays within its original's reach: no closer than 64 px across, no wider than twice the
- * whole. Example: `adjusted(view, { closer: 1.1 })` shows a tenth less.
+ * A view as it was changed by hand; what is shown stays within its original's reach: no closer than 64 px across, no
+ * wider than twice the whole. Example: `adjusted(view, { closer: 1.1 })` shows a tenth less.
  */
 export function adjusted(
   view: PictureView,

@@ -33,10 +33,11 @@ const PAUSE_MS = 15 * MINUTE_MS;
 const ZONES_MS = Array.from({ length: 57 }, (_, i) => (i - 28) * 30 * MINUTE_MS);
 
 /**
- * Sorts pictures off a card to the fish that were on the bank when they were taken. When the camera's clock is off by half hours and most
- * pictures would fall to fish at that offset, it is set right by it. Pictures of no fish that is known are put together by time.
- * `nowMs` is the present: later ones are not believed. Nothing is attached here; it is a proposal.
- * Example: three pictures two minutes after a take go to that fish, two from the next morning form a group of their own.
+ * Sorts pictures off a card to the fish that were on the bank when they were taken. When the camera's clock is off by
+ * half hours and most pictures would fall to fish at that offset, it is set right by it. Pictures of no fish that is
+ * known are put together by time. `nowMs` is the present: later ones are not believed. Nothing is attached here; it is
+ * a proposal. Example: three pictures two minutes after a take go to that fish, two from the next morning form a group
+ * of their own.
  */
 export function sortByTime(pictures: readonly CardPicture[], bank: BankTimes, nowMs: number): SortedCard {
   const unlike = new Map(pictures.map((picture) => [picture.sha256, picture]));

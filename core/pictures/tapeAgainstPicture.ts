@@ -11,14 +11,17 @@ interface Pictured {
   readonly uMm: number;
 }
 
-/** Half a mark of the board and how a tail is laid: what a tape itself is off by, as a standard uncertainty (common practice, no source). */
+/**
+ * Half a mark of the board and how a tail is laid: what a tape itself is off by, as a standard uncertainty (common
+ * practice, no source).
+ */
 const TAPE_U_MM = 4;
 
 /**
- * Holds the length in the picture against the one that was written down. They agree within twice their common uncertainty; where they do
- * not, what would make that difference is named. Shares are common practice, no source: an open mouth adds one or two in a hundred, a
- * pinched tail two to four, fork against tip six to eleven.
- * Example: 640 mm against 690 mm written: the tip of the tail was measured, the fork was tapped.
+ * Holds the length in the picture against the one that was written down. They agree within twice their common
+ * uncertainty; where they do not, what would make that difference is named. Shares are common practice, no source: an
+ * open mouth adds one or two in a hundred, a pinched tail two to four, fork against tip six to eleven. Example: 640 mm
+ * against 690 mm written: the tip of the tail was measured, the fork was tapped.
  */
 export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: number): LengthMatch {
   const differenceMm = tapeMm - pictured.lengthMm;

@@ -48,15 +48,18 @@ export const FINE_PX = 1400;
 /** How wide a perfectly sharp edge looks on a grid of pixels. */
 const PIXEL_BLUR_PX = 0.6;
 
-/** A picture, or a piece cut from it at a finer scale, and where the fish is in its pixels (it may reach beyond a piece). */
+/**
+ * A picture, or a piece cut from it at a finer scale, and where the fish is in its pixels (it may reach beyond a
+ * piece).
+ */
 export interface PictureOfFish {
   readonly raster: Raster;
   readonly landmarks: LandmarksPx;
 }
 
 /**
- * Measures one picture with a known fish in it. `landmarks` in pixels of the raster. Edges are measured on the closer piece where there
- * is one: a copy small enough to be looked at often cannot tell a sharp fish from a blurred one.
+ * Measures one picture with a known fish in it. `landmarks` in pixels of the raster. Edges are measured on the closer
+ * piece where there is one: a copy small enough to be looked at often cannot tell a sharp fish from a blurred one.
  */
 export function measurePicture(
   raster: Raster,
@@ -195,7 +198,10 @@ const WEIGHTS: Readonly<Record<PictureCheck, number>> = {
   level: 0.3,
 };
 
-/** How good a picture is for the book, 1 at best: the head of a series is the best of it, its tail the first to part with. */
+/**
+ * How good a picture is for the book, 1 at best: the head of a series is the best of it, its tail the first to part
+ * with.
+ */
 export function worthOf(verdicts: readonly PictureVerdict[]): number {
   const total = verdicts.reduce((all, { check }) => all + WEIGHTS[check], 0);
   const sum = verdicts.reduce((bad, { check, badness }) => bad + WEIGHTS[check] * badness ** 1.5, 0);

@@ -86,15 +86,18 @@ export interface OutingAssessment {
 const CIVIL_DUSK_DEG = -6;
 
 /**
- * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is left out and said,
- * never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
+ * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is
+ * left out and said, never guessed. Example: with no forecast there are no heat clocks, but everything else stands.
  */
 export function assessOuting(input: AssessmentInput): OutingAssessment {
   const ahead = assessAhead(input);
   return { ...ahead, readiness: readiness(ahead.items, input.state.checked) };
 }
 
-/** All of an assessment that does not depend on what was checked: the part that takes its time, and need not be done anew at every check. */
+/**
+ * All of an assessment that does not depend on what was checked: the part that takes its time, and need not be done
+ * anew at every check.
+ */
 export function assessAhead(input: AssessmentInput): Omit<OutingAssessment, 'readiness'> {
   const { state, water, swim, ways, kit, rigs, nowMs, clock } = input;
   const momentMs = input.lookMs ?? outingMoment(state, nowMs);

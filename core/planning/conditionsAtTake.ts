@@ -8,8 +8,9 @@ import type { OutingState } from '../domain/outing/outingState.js';
 const CIVIL_DUSK_DEG = -6;
 
 /**
- * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so that a fish that takes
- * while the hours ahead are still being worked out lacks nothing. Example: nothing measured and nobody along gives no companions.
+ * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so
+ * that a fish that takes while the hours ahead are still being worked out lacks nothing. Example: nothing measured and
+ * nobody along gives no companions.
  */
 export function conditionsAtTake(state: OutingState, position: Position | null, momentMs: number): CaptureConditions {
   const { waterC, airC, oxygenMgL, thunder } = conditionsNow(state, momentMs);

@@ -7,13 +7,16 @@ type Noted = 'airC' | 'cloudOctas' | 'windMs';
 
 const STANDS_MS = HOUR_MS;
 const FADES_MS = 3 * HOUR_MS;
-/** What is taken for granted where nothing was noted: a light air, neither dry nor damp (common practice, no source). */
+/**
+ * What is taken for granted where nothing was noted: a light air, neither dry nor damp (common practice, no source).
+ */
 const PLAIN = { humidity: 0.65, windMs: 1.5, windFromDeg: 0, pressureHpa: 1013.25, rainMm: 0, thunder: false };
 
 /**
- * The hours of weather that an outing is judged by: the forecast, set right by what the keeper noted. A note counts in full for an hour, then
- * fades over three. Without a forecast, the air and sky that were noted stand to the end; with neither there are no hours.
- * Example: forecast 20 degrees C all day, noted 26 at noon: 26 until one, 24 at two, 22 at three, then 20.
+ * The hours of weather that an outing is judged by: the forecast, set right by what the keeper noted. A note counts in
+ * full for an hour, then fades over three. Without a forecast, the air and sky that were noted stand to the end; with
+ * neither there are no hours. Example: forecast 20 degrees C all day, noted 26 at noon: 26 until one, 24 at two, 22 at
+ * three, then 20.
  */
 export function correctedForecast(
   state: Pick<OutingState, 'forecast' | 'conditions' | 'fromMs' | 'toMs'>,

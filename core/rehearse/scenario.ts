@@ -273,8 +273,8 @@ const SKETCHES: readonly Sketch[] = [
 export const SCENARIO_IDS: readonly string[] = SKETCHES.map(({ id }) => id);
 
 /**
- * Draws a scenario by seed: which one, and within it how long the fight was and when things turn up. The same seed draws the same.
- * Scenarios in `not` are left out while others are there, so that one does not come twice in a row.
+ * Draws a scenario by seed: which one, and within it how long the fight was and when things turn up. The same seed
+ * draws the same. Scenarios in `not` are left out while others are there, so that one does not come twice in a row.
  * Example: `drawScenario('3', ['clean'])` is never the clean one.
  */
 export function drawScenario(seed: string, not: readonly string[] = []): Scenario {

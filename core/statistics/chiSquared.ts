@@ -3,8 +3,8 @@ import { lnGamma } from './lnGamma.js';
 const MOST_TERMS = 1000;
 
 /**
- * Share of the chi-squared distribution above `x` with `freedom` degrees of freedom: how often chance alone leaves so much over.
- * Source: Abramowitz and Stegun (1964), 26.4.6, by the series of the incomplete gamma function (6.5.29).
+ * Share of the chi-squared distribution above `x` with `freedom` degrees of freedom: how often chance alone leaves so
+ * much over. Source: Abramowitz and Stegun (1964), 26.4.6, by the series of the incomplete gamma function (6.5.29).
  * Example: `aboveChiSquared(3.84, 1)` is 0.05.
  */
 export function aboveChiSquared(x: number, freedom: number): number {

@@ -1,7 +1,7 @@
 /**
- * Cholesky's decomposition of a symmetric matrix, in place: its lower half becomes the lower factor, the upper half is left alone. False where
- * the matrix is not positive (a pivot is not above `leastPivot`); with `floor` a pivot below it is lifted to it instead.
- * Source: Golub and Van Loan (2013), Matrix Computations, algorithm 4.2.1.
+ * Cholesky's decomposition of a symmetric matrix, in place: its lower half becomes the lower factor, the upper half is
+ * left alone. False where the matrix is not positive (a pivot is not above `leastPivot`); with `floor` a pivot below it
+ * is lifted to it instead. Source: Golub and Van Loan (2013), Matrix Computations, algorithm 4.2.1.
  *
  * @param matrix row by row, `size * size` numbers
  * @example const m = Float64Array.of(4, 2, 2, 5); factorize(m, 2); // m is [2, 2, 1, 2]
@@ -23,8 +23,10 @@ export function factorize(matrix: Float64Array, size: number, leastPivot = 0, fl
 }
 
 /**
- * Solves for one right side with the lower factor, in place. Of several right sides side by side, `outputs` in a row, it takes column `output`.
- * @example const right = Float64Array.of(8, 11); substitute(Float64Array.of(2, 2, 1, 2), 2, right); // right is [1.125, 1.75]
+ * Solves for one right side with the lower factor, in place. Of several right sides side by side, `outputs` in a row,
+ * it takes column `output`.
+ * @example const right = Float64Array.of(8, 11); substitute(Float64Array.of(2, 2, 1, 2), 2, right); // right is [1.125,
+ *   1.75]
  */
 export function substitute(lower: Float64Array, size: number, right: Float64Array, outputs = 1, output = 0): void {
   for (let i = 0; i < size; i += 1) {

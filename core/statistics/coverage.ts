@@ -2,7 +2,10 @@ import { normalBelow } from './normal.js';
 import { memoize } from './memoize.js';
 import { coverageFactor, withinT, WITHIN_TWO } from './studentT.js';
 
-/** One independent doubt: its standard uncertainty, its degrees of freedom, and whether it is spread evenly between two limits. */
+/**
+ * One independent doubt: its standard uncertainty, its degrees of freedom, and whether it is spread evenly between two
+ * limits.
+ */
 export interface Doubt {
   readonly u: number;
   readonly freedom: number;
@@ -11,7 +14,10 @@ export interface Doubt {
 
 /** With so many degrees of freedom Student's distribution is taken for the normal one. */
 const NORMAL_FROM = 200;
-/** Places and shares for the mean over an even spread (Gauss and Legendre; Abramowitz and Stegun 1964, table 25.4, n = 8, from memory). */
+/**
+ * Places and shares for the mean over an even spread (Gauss and Legendre; Abramowitz and Stegun 1964, table 25.4, n =
+ * 8, from memory).
+ */
 const PLACES: readonly (readonly [x: number, share: number])[] = (
   [
     [0.1834346424956498, 0.362683783378362],
@@ -27,7 +33,10 @@ export function combineDoubts(doubts: readonly Doubt[]): number {
   return Math.hypot(...doubts.map(({ u }) => u));
 }
 
-/** Degrees of freedom of a combined doubt (Welch and Satterthwaite; JCGM 100:2008, G.4.1). Example: two equal ones of 4 have 8. */
+/**
+ * Degrees of freedom of a combined doubt (Welch and Satterthwaite; JCGM 100:2008, G.4.1). Example: two equal ones of 4
+ * have 8.
+ */
 export function effectiveFreedom(doubts: readonly Doubt[]): number {
   const u = combineDoubts(doubts);
   const share = doubts.reduce((sum, each) => sum + (each.u / u) ** 4 / each.freedom, 0);
@@ -35,9 +44,10 @@ export function effectiveFreedom(doubts: readonly Doubt[]): number {
 }
 
 /**
- * Half the width that holds a share of the sum of independent doubts. The largest even one is kept as it is, all others together are taken
- * as Student's; for where one limit rules, twice the standard deviation would hold everything (JCGM 100:2008, G.2.2; EA-4/02, S9).
- * Example: one even doubt alone, of 1 to each side, needs 0.9545; one normal doubt of 1 needs 2.
+ * Half the width that holds a share of the sum of independent doubts. The largest even one is kept as it is, all others
+ * together are taken as Student's; for where one limit rules, twice the standard deviation would hold everything (JCGM
+ * 100:2008, G.2.2; EA-4/02, S9). Example: one even doubt alone, of 1 to each side, needs 0.9545; one normal doubt of 1
+ * needs 2.
  */
 export function expandDoubts(doubts: readonly Doubt[], share = WITHIN_TWO): number {
   const even = doubts.filter((each) => each.even).toSorted((a, b) => b.u - a.u)[0];
@@ -50,7 +60,9 @@ export function expandDoubts(doubts: readonly Doubt[], share = WITHIN_TWO): numb
   return rest * expandEven(limit / rest, freedom, share);
 }
 
-/** The same in units of all others together. Weighed on one scale in one way, the fish of a book ask for the same few. */
+/**
+ * The same in units of all others together. Weighed on one scale in one way, the fish of a book ask for the same few.
+ */
 const expandEven = memoize(2000, (limit: number, freedom: number, share: number) => {
   const below = (x: number) => (freedom >= NORMAL_FROM ? normalBelow(x) : halfT(x, freedom));
   const within = (x: number) =>

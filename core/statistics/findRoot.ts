@@ -1,8 +1,8 @@
 const ROUNDS = 200;
 
 /**
- * Where a rising function crosses nothing between `low` and `high`, by bisection to the last digits; the nearer end where it does not cross.
- * Example: `findRoot((x) => x * x - 2, 0, 2)` is 1.41421356...
+ * Where a rising function crosses nothing between `low` and `high`, by bisection to the last digits; the nearer end
+ * where it does not cross. Example: `findRoot((x) => x * x - 2, 0, 2)` is 1.41421356...
  */
 export function findRoot(rising: (x: number) => number, low: number, high: number): number {
   let [from, to] = [low, high];

@@ -1,7 +1,10 @@
 import { findRoot } from './findRoot.js';
 import { incompleteBeta } from './incompleteBeta.js';
 
-/** Share of Fisher's distribution below `f`, with `above` and `below` degrees of freedom. Example: `belowF(4.96, 1, 10)` is 0.95. */
+/**
+ * Share of Fisher's distribution below `f`, with `above` and `below` degrees of freedom. Example: `belowF(4.96, 1, 10)`
+ * is 0.95.
+ */
 export function belowF(f: number, above: number, below: number): number {
   return f <= 0 ? 0 : incompleteBeta(above / 2, below / 2, (above * f) / (above * f + below));
 }

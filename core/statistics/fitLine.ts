@@ -20,8 +20,8 @@ export interface Line {
 }
 
 /**
- * Weighted least squares line `y = offset + slope x`, each point weighted by `1 / u^2`; the uncertainties are taken as known.
- * Source: JCGM 100:2008, H.3, with weights; Bevington and Robinson (2003), chapter 6.
+ * Weighted least squares line `y = offset + slope x`, each point weighted by `1 / u^2`; the uncertainties are taken as
+ * known. Source: JCGM 100:2008, H.3, with weights; Bevington and Robinson (2003), chapter 6.
  * @throws RangeError with fewer than two different `x`, or an uncertainty that is not above nothing.
  * Example: points (0, 1), (1, 3), (2, 5) give offset 1 and slope 2.
  */

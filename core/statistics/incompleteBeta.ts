@@ -5,9 +5,9 @@ const GOOD = 1e-14;
 const TINY = 1e-300;
 
 /**
- * The regularised incomplete beta function, for `a` and `b` above 0 and `x` from 0 to 1: the distributions of Student and Fisher follow from it.
- * Source: Abramowitz and Stegun (1964), 26.5.8, evaluated by the method of Lentz (Press et al. 2007, Numerical Recipes, 6.4).
- * Example: `incompleteBeta(2, 3, 0.5)` is 0.6875.
+ * The regularised incomplete beta function, for `a` and `b` above 0 and `x` from 0 to 1: the distributions of Student
+ * and Fisher follow from it. Source: Abramowitz and Stegun (1964), 26.5.8, evaluated by the method of Lentz (Press et
+ * al. 2007, Numerical Recipes, 6.4). Example: `incompleteBeta(2, 3, 0.5)` is 0.6875.
  */
 export function incompleteBeta(a: number, b: number, x: number): number {
   if (x <= 0) return 0;

@@ -9,7 +9,8 @@ test('a line through three points on it', () => {
   expect(found?.solution[1]).toBeCloseTo(2, 12);
 });
 
-// Reference: ml-matrix, a general-purpose linear algebra library (QR for the solution, its own inverse for the cofactors).
+// Reference: ml-matrix, a general-purpose linear algebra library (QR for the solution, its own inverse for the
+// cofactors).
 test('agrees with a general-purpose library on random problems, badly scaled ones too', () => {
   const luck = createRng('least squares');
   for (let trial = 0; trial < 200; trial += 1) {

@@ -3,7 +3,10 @@ import { factorize, substitute } from './cholesky.js';
 /** What least squares found. */
 export interface LeastSquares {
   readonly solution: readonly number[];
-  /** Inverse of the normal matrix, row by row: times the variance of one observation it is the covariance of the solution. */
+  /**
+   * Inverse of the normal matrix, row by row: times the variance of one observation it is the covariance of the
+   * solution.
+   */
   readonly cofactors: readonly (readonly number[])[];
 }
 

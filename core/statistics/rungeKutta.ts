@@ -1,6 +1,6 @@
 /**
- * One step of the classical Runge-Kutta method of fourth order (Kutta 1901) for `y' = slope(t, y)`, with y as a list of numbers and t in
- * seconds. Example: `rungeKutta((_, [y]) => [-y], 0, [1], 0.1)` is close to `[Math.exp(-0.1)]`.
+ * One step of the classical Runge-Kutta method of fourth order (Kutta 1901) for `y' = slope(t, y)`, with y as a list of
+ * numbers and t in seconds. Example: `rungeKutta((_, [y]) => [-y], 0, [1], 0.1)` is close to `[Math.exp(-0.1)]`.
  */
 export function rungeKutta(
   slope: (tS: number, y: readonly number[]) => readonly number[],

@@ -18,7 +18,9 @@ export interface RuleUnits {
 
 const METRIC: RuleUnits = { lengthHabit: 'cm', tempHabit: 'C' };
 
-/** The rules as sentences, in the order of the work. Example: a water with no rules written down gives an empty list. */
+/**
+ * The rules as sentences, in the order of the work. Example: a water with no rules written down gives an empty list.
+ */
 export function ruleSentences(rules: WaterRules, units: RuleUnits = METRIC): string[] {
   const { retention, treatments, ownKit, leastMatMm, leastNetMm } = rules;
   return [

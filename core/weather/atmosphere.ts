@@ -10,8 +10,8 @@ const LAPSE_K_PER_M = 0.0065;
 const EXPONENT = 5.25588;
 
 /**
- * Pressure of the standard atmosphere at an altitude, in hPa (ISO 2533:1975, below 11 km; geopotential and geometric altitude are taken
- * as one, which is under 0.1 hPa wrong at 2 km). Example: `standardPressureHpa(1000)` is 898.7.
+ * Pressure of the standard atmosphere at an altitude, in hPa (ISO 2533:1975, below 11 km; geopotential and geometric
+ * altitude are taken as one, which is under 0.1 hPa wrong at 2 km). Example: `standardPressureHpa(1000)` is 898.7.
  */
 export function standardPressureHpa(altitudeM: number): number {
   return STANDARD_PRESSURE_HPA * (1 - (LAPSE_K_PER_M * altitudeM) / SEA_LEVEL_K) ** EXPONENT;

@@ -1,6 +1,7 @@
 import { clearSkyWm2, irradianceAt } from './irradiance.js';
 
-// Expected values of the test of `haurwitz` in pvlib-python, a reference library for solar energy, by elevation; from memory, and worked
+// Expected values of the test of `haurwitz` in pvlib-python, a reference library for solar energy, by elevation; from
+// memory, and worked
 // again by hand: 1098 x sin(30) x exp(-0.059 / 0.5) = 549 x 0.8887 = 487.9.
 test.each([
   [-20, 0],
@@ -14,7 +15,8 @@ test.each([
   expect(clearSkyWm2(altitude)).toBeCloseTo(wm2, 6);
 });
 
-// Kasten and Czeplak (1980): G(8) / G(0) = 0.25; at half cover 1 - 0.75 x 0.5^3.4 = 0.929; diffuse share 0.3 at clear, 1 at overcast.
+// Kasten and Czeplak (1980): G(8) / G(0) = 0.25; at half cover 1 - 0.75 x 0.5^3.4 = 0.929; diffuse share 0.3 at clear,
+// 1 at overcast.
 test('clouds take away and scatter', () => {
   const total = (octas: number) => {
     const { beamWm2, diffuseWm2 } = irradianceAt(50, octas);

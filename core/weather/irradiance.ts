@@ -9,8 +9,9 @@ export interface Irradiance {
 const RAD = Math.PI / 180;
 
 /**
- * Global irradiance under a clear sky, in W/m2: Haurwitz (1945), J. Meteor. 2, 154-166, with the coefficients as in Reno, Hansen and Stein
- * (2012), SAND2012-2389. Nothing with the sun at or below the horizon. Example: 1035 with the sun overhead.
+ * Global irradiance under a clear sky, in W/m2: Haurwitz (1945), J. Meteor. 2, 154-166, with the coefficients as in
+ * Reno, Hansen and Stein (2012), SAND2012-2389. Nothing with the sun at or below the horizon. Example: 1035 with the
+ * sun overhead.
  */
 export function clearSkyWm2(sunAltitudeDeg: number): number {
   const cosZenith = Math.sin(sunAltitudeDeg * RAD);
@@ -18,8 +19,9 @@ export function clearSkyWm2(sunAltitudeDeg: number): number {
 }
 
 /**
- * Irradiance under a sky with clouds, in W/m2, and how it is shared between sun and sky: Kasten and Czeplak (1980), Solar Energy 24,
- * 177-189. `cloudOctas` runs from 0 to 8. Example: an overcast sky lets a quarter through, all of it diffuse.
+ * Irradiance under a sky with clouds, in W/m2, and how it is shared between sun and sky: Kasten and Czeplak (1980),
+ * Solar Energy 24, 177-189. `cloudOctas` runs from 0 to 8. Example: an overcast sky lets a quarter through, all of it
+ * diffuse.
  */
 export function irradianceAt(sunAltitudeDeg: number, cloudOctas: number): Irradiance {
   const cover = Math.min(Math.max(cloudOctas, 0), 8) / 8;

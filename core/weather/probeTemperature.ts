@@ -8,9 +8,9 @@ export const TEMPERATURE_CHARACTERISTIC = 0x2a6e;
 const NOT_KNOWN = -0x8000;
 
 /**
- * Reads a packet of the Bluetooth SIG characteristic Temperature (0x2A6E, GATT Specification Supplement): sint16, little-endian, in
- * 0.01 degrees C; 0x8000 says that the value is not known. Refuses a packet of another length and what no water has.
- * Example: the bytes `D0 07` are 20.00 degrees C.
+ * Reads a packet of the Bluetooth SIG characteristic Temperature (0x2A6E, GATT Specification Supplement): sint16,
+ * little-endian, in 0.01 degrees C; 0x8000 says that the value is not known. Refuses a packet of another length and
+ * what no water has. Example: the bytes `D0 07` are 20.00 degrees C.
  */
 export function readProbePacket(packet: DataView): Result<number> {
   if (packet.byteLength !== 2) return err(`The probe sent ${packet.byteLength} bytes where 2 belong.`);
@@ -22,7 +22,10 @@ export function readProbePacket(packet: DataView): Result<number> {
   return ok(tempC);
 }
 
-/** A temperature as such a packet. Throws `RangeError` for what does not go into it. Example: 20 gives the bytes `D0 07`. */
+/**
+ * A temperature as such a packet. Throws `RangeError` for what does not go into it. Example: 20 gives the bytes `D0
+ * 07`.
+ */
 export function writeProbePacket(tempC: number): DataView {
   const raw = Math.round(tempC * 100);
   if (raw <= NOT_KNOWN || raw > 0x7fff) throw new RangeError(`${tempC} does not go into a packet.`);
@@ -35,7 +38,10 @@ export function writeProbePacket(tempC: number): DataView {
 const SETTLED_K = 0.1;
 const SETTLED_READINGS = 5;
 
-/** The settled temperature of a run of readings, oldest first; null while it still moves. Example: five alike are settled. */
+/**
+ * The settled temperature of a run of readings, oldest first; null while it still moves. Example: five alike are
+ * settled.
+ */
 export function settledTemperature(readings: readonly number[]): number | null {
   const last = readings.slice(-SETTLED_READINGS);
   if (last.length < SETTLED_READINGS || Math.max(...last) - Math.min(...last) > SETTLED_K) return null;

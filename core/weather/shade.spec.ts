@@ -8,7 +8,8 @@ const south45 = { altitudeDeg: 45, azimuthDeg: 180 };
 const column: ShadeCaster = { ...at(0, 0), baseHeightM: 0, topHeightM: 4, baseRadiusM: 0.5, topRadiusM: 0.5 };
 const cone: ShadeCaster = { ...column, topRadiusM: 0 };
 
-// By hand: tan 45 = 1, so the shadow is as long as the thing is high; at 30 degrees 1.732 times, at 60 degrees 0.577 times.
+// By hand: tan 45 = 1, so the shadow is as long as the thing is high; at 30 degrees 1.732 times, at 60 degrees 0.577
+// times.
 test.each([
   [45, 4],
   [30, 6.928],
@@ -26,7 +27,8 @@ test('a cylinder: its own width all along, rounded at the end, nothing towards t
   ]);
 });
 
-// By hand: the edge of a cone's shadow is the tangent from the tip (4 m away) to the base circle (0.5 m): at y = 2 it is 2 tan(asin(1/8)) wide.
+// By hand: the edge of a cone's shadow is the tangent from the tip (4 m away) to the base circle (0.5 m): at y = 2 it
+// is 2 tan(asin(1/8)) wide.
 test('a cone: a triangle of tangents from the tip to the foot', () => {
   const halfWidth = 2 * Math.tan(Math.asin(0.5 / 4));
   const dark = (x: number, y: number) => isShaded(at(x, y), [cone], south45, 0);

@@ -3,8 +3,8 @@ import { towards } from '../domain/water/plan.js';
 import type { SunPlace } from './sun.js';
 
 /**
- * Something that casts shade, as a stack of level discs from one height to another: equal radii make a cylinder, a vanishing upper one a
- * cone, a low base above the ground a crown on a stem.
+ * Something that casts shade, as a stack of level discs from one height to another: equal radii make a cylinder, a
+ * vanishing upper one a cone, a low base above the ground a crown on a stem.
  */
 export interface ShadeCaster extends Point {
   readonly baseHeightM: number;
@@ -42,7 +42,8 @@ export function shadeCasters(fixtures: readonly Fixture[], layout: Layout): Shad
 
 /**
  * The shadow of a caster on flat ground, when `facingDeg` looks over the water; none with the sun lower than 2 degrees.
- * A thing of height h throws its shadow h / tan(altitude) away from the sun. Example: at 45 degrees it is as long as the thing is high.
+ * A thing of height h throws its shadow h / tan(altitude) away from the sun. Example: at 45 degrees it is as long as
+ * the thing is high.
  */
 export function shadowOf(caster: ShadeCaster, sun: SunPlace, facingDeg: number): Shadow | null {
   if (sun.altitudeDeg < LEAST_SUN_DEG) return null;
@@ -61,8 +62,9 @@ export function shadowOf(caster: ShadeCaster, sun: SunPlace, facingDeg: number):
 }
 
 /**
- * Whether a point of the ground lies in a shadow: exact for the discs between the two ends. With the axis from one end to the other, the
- * least of (distance to a disc's centre less its radius) has a closed form, for it is convex along the axis.
+ * Whether a point of the ground lies in a shadow: exact for the discs between the two ends. With the axis from one end
+ * to the other, the least of (distance to a disc's centre less its radius) has a closed form, for it is convex along
+ * the axis.
  */
 export function inShadow(point: Point, { from, to, fromRadiusM, toRadiusM }: Shadow): boolean {
   const [px, py] = [point.xM - from.xM, point.yM - from.yM];

@@ -1,7 +1,8 @@
 import { Body, Equator, Horizon, Observer, SearchRiseSet } from 'astronomy-engine';
 import { sunAt, sunDay } from './sun.js';
 
-// Reda and Andreas (2004), Solar Position Algorithm for Solar Radiation Applications, NREL/TP-560-34302, worked example A.5: 2003-10-17,
+// Reda and Andreas (2004), Solar Position Algorithm for Solar Radiation Applications, NREL/TP-560-34302, worked example
+// A.5: 2003-10-17,
 // 12:30:30 at UTC-7, 39.742476 N, 105.1786 W: topocentric zenith 50.11162, azimuth 194.34024 degrees.
 test('the worked example of the Solar Position Algorithm', () => {
   const sun = sunAt(Date.UTC(2003, 9, 17, 19, 30, 30), { latitudeDeg: 39.742476, longitudeDeg: -105.1786 });

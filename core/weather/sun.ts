@@ -18,8 +18,8 @@ export interface SunDay {
 }
 
 /**
- * Where the sun stands at a moment (ms since 1970, UTC) over a place: the suncalc library, with refraction. Good to a tenth of a degree.
- * Example: at noon on midsummer's day at 46.7 north it stands 66.7 degrees high in the south.
+ * Where the sun stands at a moment (ms since 1970, UTC) over a place: the suncalc library, with refraction. Good to a
+ * tenth of a degree. Example: at noon on midsummer's day at 46.7 north it stands 66.7 degrees high in the south.
  */
 export function sunAt(atMs: number, { latitudeDeg, longitudeDeg }: Position): SunPlace {
   const { altitude, azimuth } = getPosition(new Date(atMs), latitudeDeg, longitudeDeg);

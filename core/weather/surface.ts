@@ -13,8 +13,9 @@ const EMISSIVITY = 0.95;
 const FRESH_MS = 5;
 
 /**
- * Heat that moving air takes off a plane, in W/m2 per degree: 5.7 + 3.8 v under 5 m/s, growing with v^0.78 above (McAdams 1954, Heat
- * Transmission, 3rd ed., from memory; the two are set on to each other where they meet). Example: 5.7 in still air.
+ * Heat that moving air takes off a plane, in W/m2 per degree: 5.7 + 3.8 v under 5 m/s, growing with v^0.78 above
+ * (McAdams 1954, Heat Transmission, 3rd ed., from memory; the two are set on to each other where they meet). Example:
+ * 5.7 in still air.
  */
 export function convectionWm2K(windMs: number): number {
   const fresh = 5.7 + 3.8 * Math.min(windMs, FRESH_MS);
@@ -22,8 +23,9 @@ export function convectionWm2K(windMs: number): number {
 }
 
 /**
- * Long-wave light that comes down from the sky, in W/m2. Clear sky: Brutsaert (1975), Water Resour. Res. 11, 742-744; cloud: Bolz (1949),
- * a factor of 1 + 0.22 c^2.5 (from memory, to be verified). Example: about 340 on a clear day of 25 degrees.
+ * Long-wave light that comes down from the sky, in W/m2. Clear sky: Brutsaert (1975), Water Resour. Res. 11, 742-744;
+ * cloud: Bolz (1949), a factor of 1 + 0.22 c^2.5 (from memory, to be verified). Example: about 340 on a clear day of 25
+ * degrees.
  */
 export function skyLongwaveWm2({ airC, humidity, cloudOctas }: SurfaceAir): number {
   const kelvin = airC + ZERO_C;
@@ -43,8 +45,9 @@ export function airHeatWm2(surfaceC: number, { airC, windMs }: SurfaceAir): numb
 }
 
 /**
- * Water that leaves a wet plane, in kg/(m2 s), from the likeness of heat and vapour transfer (Lewis; the psychrometer equation). Negative
- * when dew falls. Example: a plane at the wet-bulb temperature loses as much heat by it as the air brings.
+ * Water that leaves a wet plane, in kg/(m2 s), from the likeness of heat and vapour transfer (Lewis; the psychrometer
+ * equation). Negative when dew falls. Example: a plane at the wet-bulb temperature loses as much heat by it as the air
+ * brings.
  */
 export function evaporationKgM2S(surfaceC: number, { airC, humidity, windMs }: SurfaceAir): number {
   const drop = saturatedVapourPa(surfaceC) - vapourPa(airC, humidity);

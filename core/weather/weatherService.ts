@@ -8,7 +8,10 @@ export interface ForecastWanted {
   readonly hours: number;
 }
 
-/** Whoever gives forecasts: the stand-in that ships, or an adapter to a real service. Its answer is checked before it is believed. */
+/**
+ * Whoever gives forecasts: the stand-in that ships, or an adapter to a real service. Its answer is checked before it is
+ * believed.
+ */
 export interface WeatherService {
   readonly name: string;
   forecast(wanted: ForecastWanted): Promise<readonly WeatherHour[]>;
@@ -20,7 +23,8 @@ const BELIEVABLE: Readonly<
 > = {
   airC: [-60, 60],
   humidity: [0, 1],
-  // A mean of the hour; the strongest storms of these latitudes stay below, and the heat of mat and bucket is good up to here.
+  // A mean of the hour; the strongest storms of these latitudes stay below, and the heat of mat and bucket is good up
+  // to here.
   windMs: [0, 40],
   windFromDeg: [0, 360],
   cloudOctas: [0, 8],
@@ -29,8 +33,8 @@ const BELIEVABLE: Readonly<
 };
 
 /**
- * Why a forecast cannot be believed, in words; null when it can. Hours must be there, be in order, and hold numbers that weather has.
- * Example: air of 480 degrees is refused by name.
+ * Why a forecast cannot be believed, in words; null when it can. Hours must be there, be in order, and hold numbers
+ * that weather has. Example: air of 480 degrees is refused by name.
  */
 export function whyNotBelieved(hours: readonly WeatherHour[]): string | null {
   if (hours.length === 0) return 'it gave no hours';

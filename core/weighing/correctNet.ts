@@ -14,11 +14,12 @@ export interface Correction {
 const ROUNDS = 20;
 
 /**
- * What a check makes of a net weight. A net is the difference of two loads, the sling with and without the fish: an offset of the scale is in
- * both and cancels, the gain acts on the fish, a curvature on where the two loads lie. A crooked check puts nothing right; the doubt is then
- * the whole span of what it found wrong, as a limit either way (JCGM 100:2008, 4.3.7).
- * `netGrams` is what the scale showed for the fish, `slingGrams` what hung there at the zero, `readAt` when it was read.
- * Example: an offset of 100 g and a gain of 1 change nothing; a gain of 1.01 takes 100 g off a net of 10.1 kg.
+ * What a check makes of a net weight. A net is the difference of two loads, the sling with and without the fish: an
+ * offset of the scale is in both and cancels, the gain acts on the fish, a curvature on where the two loads lie. A
+ * crooked check puts nothing right; the doubt is then the whole span of what it found wrong, as a limit either way
+ * (JCGM 100:2008, 4.3.7). `netGrams` is what the scale showed for the fish, `slingGrams` what hung there at the zero,
+ * `readAt` when it was read. Example: an offset of 100 g and a gain of 1 change nothing; a gain of 1.01 takes 100 g off
+ * a net of 10.1 kg.
  */
 export function correctNet(
   check: StandingCheck,

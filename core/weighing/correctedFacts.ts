@@ -8,8 +8,8 @@ import { aboutMass } from '../measure/nearestMass.js';
 import type { Explanation } from './explain.js';
 
 /**
- * The facts that an explanation would put in the place of those of the entry; undefined where it only says that the truth is not known.
- * Example: a sling of 1 lb 11 oz that was left on makes a zeroed reading one of gross minus tare.
+ * The facts that an explanation would put in the place of those of the entry; undefined where it only says that the
+ * truth is not known. Example: a sling of 1 lb 11 oz that was left on makes a zeroed reading one of gross minus tare.
  */
 export function correctedFacts(
   { corrected, kind }: Pick<Explanation, 'corrected' | 'kind'>,

@@ -2,7 +2,10 @@ import type { ExpectationAsked } from '../biometry/expectedWeight.js';
 import type { Mass } from '../measure/mass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 
-/** An entry that is looked at: the weight as it stands, what is known of the fish, and what happened around the weighing. */
+/**
+ * An entry that is looked at: the weight as it stands, what is known of the fish, and what happened around the
+ * weighing.
+ */
 export interface Entry extends ExpectationAsked {
   readonly reading: WeightReading;
   /** Whether the scale was seen to be zeroed with the sling on; undefined where nothing could have told. */

@@ -52,10 +52,10 @@ interface Possibility {
 }
 
 /**
- * Which single slip, if any, explains an entry: for each the entry is undone, compared with what the fish should weigh and against what was seen
- * around the weighing, and the posterior is worked out by Bayes' rule with `HOW_OFTEN` as prior.
- * Undefined when the net weight is not known.
- * Example: a carp of 80 cm entered with 25 lb where 25 kg was impossible and 11.3 kg fits is right; the same with 25 kg is pounds written as kilograms.
+ * Which single slip, if any, explains an entry: for each the entry is undone, compared with what the fish should weigh
+ * and against what was seen around the weighing, and the posterior is worked out by Bayes' rule with `HOW_OFTEN` as
+ * prior. Undefined when the net weight is not known. Example: a carp of 80 cm entered with 25 lb where 25 kg was
+ * impossible and 11.3 kg fits is right; the same with 25 kg is pounds written as kilograms.
  */
 export function explainEntry(entry: Entry): Explained | undefined {
   const net = netWeight(entry.reading);

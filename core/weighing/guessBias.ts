@@ -38,8 +38,8 @@ export function guessBias(guesses: readonly Guess[]): GuessBias | undefined {
 }
 
 /**
- * The guesses of each size, smallest first; sizes without one are left out. `edgesGrams` are the upper ends of all but the last.
- * Example: edges of 5 and 10 kg make three sizes.
+ * The guesses of each size, smallest first; sizes without one are left out. `edgesGrams` are the upper ends of all but
+ * the last. Example: edges of 5 and 10 kg make three sizes.
  */
 export function guessBiasBySize(
   guesses: readonly Guess[],

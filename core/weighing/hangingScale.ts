@@ -5,7 +5,10 @@ export interface ScaleEvents {
   readonly onGone: (sentence: string) => void;
 }
 
-/** A hanging scale, real or simulated. `connect` gives back how to let it go. @throws Error with a sentence when none answers. */
+/**
+ * A hanging scale, real or simulated. `connect` gives back how to let it go. @throws Error with a sentence when none
+ * answers.
+ */
 export interface HangingScale {
   readonly name: string;
   readonly connect: (events: ScaleEvents) => Promise<() => void>;

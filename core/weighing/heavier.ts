@@ -1,7 +1,10 @@
 import { normalBelow } from '../statistics/normal.js';
 import type { WeightResult } from './result.js';
 
-/** A weight as it is compared with others: what it is unsure of by itself, and what it shares with every fish off the same scale. */
+/**
+ * A weight as it is compared with others: what it is unsure of by itself, and what it shares with every fish off the
+ * same scale.
+ */
 export interface ComparedWeight {
   readonly grams: number;
   readonly uGrams: number;
@@ -11,7 +14,10 @@ export interface ComparedWeight {
   readonly scaleKey: string;
 }
 
-/** Nodes and weights for the mean over a normal distribution (Gauss and Hermite; Abramowitz and Stegun 1964, table 25.10, n = 9, from memory). */
+/**
+ * Nodes and weights for the mean over a normal distribution (Gauss and Hermite; Abramowitz and Stegun 1964, table
+ * 25.10, n = 9, from memory).
+ */
 const NODES: readonly (readonly [z: number, share: number])[] = [
   [0, 0.40634920634920635],
   ...(
@@ -27,10 +33,11 @@ const STEPS = 200;
 const REACH = 6;
 
 /**
- * How likely one fish is heavier than every one of the rivals, all normal. Fish off one scale under one check share the error of its gain, which
- * hardly parts them; each has its own doubt beside. Where rivals of other scales share an error among themselves, that is left out.
- * Source: JCGM 101:2008 in outline: the joint distribution is integrated, over the shared gain and the fish's own error.
- * Example: 10.00 kg against 9.95 kg, each give or take 0.05 kg at k = 2 off two scales, is 0.92.
+ * How likely one fish is heavier than every one of the rivals, all normal. Fish off one scale under one check share the
+ * error of its gain, which hardly parts them; each has its own doubt beside. Where rivals of other scales share an
+ * error among themselves, that is left out. Source: JCGM 101:2008 in outline: the joint distribution is integrated,
+ * over the shared gain and the fish's own error. Example: 10.00 kg against 9.95 kg, each give or take 0.05 kg at k = 2
+ * off two scales, is 0.92.
  */
 export function probabilityHeaviest(one: ComparedWeight, rivals: readonly ComparedWeight[]): number {
   if (rivals.length === 0) return 1;
@@ -69,8 +76,9 @@ function normalShare(by: number, u: number): number {
 }
 
 /**
- * Parts a weight into what it is unsure of by itself and what it shares with its scale. `scalesId` is undefined where nobody noted the scale: such
- * a weight shares nothing. Example: the doubt of a check is shared, the doubt of a sling is not.
+ * Parts a weight into what it is unsure of by itself and what it shares with its scale. `scalesId` is undefined where
+ * nobody noted the scale: such a weight shares nothing. Example: the doubt of a check is shared, the doubt of a sling
+ * is not.
  */
 export function comparedWeight(
   { best, budget, checkAt = '' }: WeightResult,

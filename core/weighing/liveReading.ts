@@ -11,9 +11,9 @@ export type LiveReading = Required<
 >;
 
 /**
- * Brings what a connected scale settled at into the book: the reading goes to the division by the keeper's rule, the value as it settled is kept
- * beside it to a tenth of a gram. Undefined while it has no value. `unit` is the one that its packets count in.
- * Example: 10 737 g off a scale of 50 g stand as 10.70 kg, and 10 737 g are kept.
+ * Brings what a connected scale settled at into the book: the reading goes to the division by the keeper's rule, the
+ * value as it settled is kept beside it to a tenth of a gram. Undefined while it has no value. `unit` is the one that
+ * its packets count in. Example: 10 737 g off a scale of 50 g stand as 10.70 kg, and 10 737 g are kept.
  */
 export function liveReading(
   { grams, uGrams, freedom = 1, resolutionGrams }: Settling,

@@ -1,6 +1,9 @@
 import { type ScaleClass } from '../domain/kit/scaleSpec.js';
 
-/** Up to how many divisions a limit of half a division holds, up to how many a whole one, and the most that the class may have. */
+/**
+ * Up to how many divisions a limit of half a division holds, up to how many a whole one, and the most that the class
+ * may have.
+ */
 const STEPS: Readonly<Record<ScaleClass, readonly [half: number, whole: number, most: number]>> = {
   II: [5_000, 20_000, 100_000],
   III: [500, 2_000, 10_000],
@@ -14,10 +17,10 @@ export interface PermissibleError {
 }
 
 /**
- * The largest error that a scale may show at a load, in grams either way. `use`: at its first verification, or twice that in service.
- * Undefined where the load has more divisions than the class allows.
- * Source: OIML R 76-1 (2006), table 6 and 3.5.2, from memory.
- * Example: a class III scale with a division of 10 g may err by 10 g at 12 kg (1200 divisions), by 20 g in service.
+ * The largest error that a scale may show at a load, in grams either way. `use`: at its first verification, or twice
+ * that in service. Undefined where the load has more divisions than the class allows. Source: OIML R 76-1 (2006), table
+ * 6 and 3.5.2, from memory. Example: a class III scale with a division of 10 g may err by 10 g at 12 kg (1200
+ * divisions), by 20 g in service.
  */
 export function permissibleError(
   loadGrams: number,

@@ -24,7 +24,8 @@ const READ_GRAMS = gramsOf(reading.asRead);
 
 test('a budget worked by hand: squares are added, and the root is expanded', () => {
   const result = weightResult(reading, around);
-  // d / sqrt(12) = 8.1838; a quarter of d / sqrt(3) = 4.0919; 5 as measured; 30 by custom; the limit of 379 divisions in class III in
+  // d / sqrt(12) = 8.1838; a quarter of d / sqrt(3) = 4.0919; 5 as measured; 30 by custom; the limit of 379 divisions
+  // in class III in
   // service is one division, 28.3495 / sqrt(3) = 16.3676. The root of 66.97 + 16.74 + 25 + 900 + 267.90 is 35.73.
   expect(of('resolution')).toBeCloseTo(8.1838, 3);
   expect(of('zero')).toBeCloseTo(4.0919, 3);
@@ -86,7 +87,8 @@ test('a check moves the best estimate and its interval, never the weight that st
   expect(result.correction?.byGrams).toBeCloseTo(-106, 0);
   expect(result.best.grams).toBeCloseTo(READ_GRAMS - 106, 0);
   expect(result.stands).toEqual(poundsOunces(23, 11));
-  // JCGM 100:2008, F.2.4.5: round the uncorrected weight the interval is wider by the whole of what was left uncorrected.
+  // JCGM 100:2008, F.2.4.5: round the uncorrected weight the interval is wider by the whole of what was left
+  // uncorrected.
   expect(result.standsExpandedGrams - result.best.expandedGrams).toBeCloseTo(106, 0);
   expect(stateWeight(result)).toMatchObject({ about: 'best', expandedGrams: result.best.expandedGrams });
 });

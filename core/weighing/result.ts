@@ -31,7 +31,10 @@ export interface WeighedWith {
   readonly rounding: Rounding;
 }
 
-/** A value with the interval that belongs to it: `grams` give or take `expandedGrams` holds the truth in about 19 of 20 weighings. */
+/**
+ * A value with the interval that belongs to it: `grams` give or take `expandedGrams` holds the truth in about 19 of 20
+ * weighings.
+ */
 export interface WeightInterval {
   readonly grams: number;
   readonly uGrams: number;
@@ -47,11 +50,14 @@ export interface WeightResult {
   readonly net: Mass;
   /** What stands in the book: the net by the keeper's rule of rounding. Nothing else was done to it. */
   readonly stands: Mass;
-  /** The best estimate of the truth with its own interval: the finest value that was sent, the tare bracketed, the check applied. */
+  /**
+   * The best estimate of the truth with its own interval: the finest value that was sent, the tare bracketed, the check
+   * applied.
+   */
   readonly best: WeightInterval;
   /**
-   * What must be given or taken round the weight that stands, so that it holds the truth as often: the interval of the best estimate widened
-   * by how far the two lie apart (JCGM 100:2008, F.2.4.5).
+   * What must be given or taken round the weight that stands, so that it holds the truth as often: the interval of the
+   * best estimate widened by how far the two lie apart (JCGM 100:2008, F.2.4.5).
    */
   readonly standsExpandedGrams: number;
   readonly budget: readonly Contribution[];
@@ -65,23 +71,32 @@ export interface WeightResult {
   readonly checkAt: string | undefined;
 }
 
-/** A hand that cups the body of a scale adds so much to what it shows: several parts in a hundred (common practice, no source). */
+/**
+ * A hand that cups the body of a scale adds so much to what it shows: several parts in a hundred (common practice, no
+ * source).
+ */
 export const CUPPED_ADDS = { least: 0.03, most: 0.08 } as const;
-/** A scale in a hand, even by its loop, is restless: `npm run bench:weigh` prints how far its value lies off, as a share. */
+/**
+ * A scale in a hand, even by its loop, is restless: `npm run bench:weigh` prints how far its value lies off, as a
+ * share.
+ */
 const HAND_UNREST = 0.003;
 /** A needle or number that was read by eye while it wandered: common practice, no source. */
 const WANDERS_DIVISIONS = 0.5;
 /** A sling whose zero nobody timed: common practice, no source. */
 const UNTIMED_TARE_GRAMS = 30;
-/** Setting to zero, or taring, leaves at most this share of a division (OIML R 76-1:2006, 4.5.2 and 4.6.3; from memory). */
+/**
+ * Setting to zero, or taring, leaves at most this share of a division (OIML R 76-1:2006, 4.5.2 and 4.6.3; from memory).
+ */
 const ZERO_WITHIN = 0.25;
 
 /**
  * The weight with its honest uncertainty. Undefined while the tare is missing or does not fit.
  *
- * Independent contributions are added as squares (JCGM 100:2008, 5.1.2) and expanded to what two standard deviations hold, 95.45 %, with
- * the degrees of freedom of Welch and Satterthwaite and the largest limit kept as a limit (`expandDoubts`; G.2.2 and G.4). A step `d` counts `d / sqrt(12)` (F.2.2.1); a limit either way
- * counts limit / sqrt(3) (4.3.7).
+ * Independent contributions are added as squares (JCGM 100:2008, 5.1.2) and expanded to what two standard deviations
+ * hold, 95.45 %, with the degrees of freedom of Welch and Satterthwaite and the largest limit kept as a limit
+ * (`expandDoubts`; G.2.2 and G.4). A step `d` counts `d / sqrt(12)` (F.2.2.1); a limit either way counts limit /
+ * sqrt(3) (4.3.7).
  *
  * Example: 379 oz off a scale of 1 oz with an untimed zero and no check is 23 lb 11 oz, give or take about 3 oz.
  */

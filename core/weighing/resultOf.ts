@@ -22,15 +22,18 @@ export function plainDivision(unit: Mass['unit']): Mass {
 }
 
 /**
- * The weight of a capture with its uncertainty, from its state, the kit and the keeper's rule of rounding. Undefined while nothing was read, or its
- * tare is missing. Example: without any kit the unit that was read is the step of the scale.
+ * The weight of a capture with its uncertainty, from its state, the kit and the keeper's rule of rounding. Undefined
+ * while nothing was read, or its tare is missing. Example: without any kit the unit that was read is the step of the
+ * scale.
  */
 export function resultOf(state: CaptureState, kit: readonly WeighedOn[], rounding: Rounding): WeightResult | undefined {
   const weighing = weighingOf(state);
   return weighing && resultOfReading(weighing, state.startedAt ?? '', kit, rounding);
 }
 
-/** The same of a weighing that was taken from its state before. `takenAt` stands in where nobody noted when it was read. */
+/**
+ * The same of a weighing that was taken from its state before. `takenAt` stands in where nobody noted when it was read.
+ */
 export function resultOfReading(
   weighing: WeightReading,
   takenAt: string,

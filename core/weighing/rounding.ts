@@ -5,10 +5,10 @@ export const ROUNDINGS = ['down', 'nearest', 'as-read'] as const;
 export type Rounding = (typeof ROUNDINGS)[number];
 
 /**
- * A weight brought to the division of the scale. A reading in steps stands for all that is nearest to it: a mark that lies within half a step
- * above counts as reached, for a scale that shows ounces and sends hundredths of a pound sends 23 lb 10 oz as 23.62. `stepGrams` is the step in
- * which it was sent, where that is coarser than the unit.
- * Example: 23.69 lb and 23.74 lb brought down to ounces are 23 lb 11 oz.
+ * A weight brought to the division of the scale. A reading in steps stands for all that is nearest to it: a mark that
+ * lies within half a step above counts as reached, for a scale that shows ounces and sends hundredths of a pound sends
+ * 23 lb 10 oz as 23.62. `stepGrams` is the step in which it was sent, where that is coarser than the unit. Example:
+ * 23.69 lb and 23.74 lb brought down to ounces are 23 lb 11 oz.
  */
 export function roundToDivision(
   reading: Mass,

@@ -65,7 +65,8 @@ test('a scale that is far off in the middle of its range is crooked: nothing is 
   expect(uCheckGrams).toBeCloseTo(300 / Math.sqrt(3), 6);
 });
 
-// One degree of freedom: the masses and the step (1 and 2.89 g) leave a bend of one step in the middle to chance, one of two not.
+// One degree of freedom: the masses and the step (1 and 2.89 g) leave a bend of one step in the middle to chance, one
+// of two not.
 test.each([
   [5010, 'straight'],
   [5020, 'crooked'],

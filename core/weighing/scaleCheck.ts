@@ -11,7 +11,10 @@ import { DAY_MS } from '../measure/timeSpan.js';
 /** A scale is compared with known masses again after so many days: common practice, no source. */
 export const CHECK_EVERY_DAYS = 182;
 const FEWEST = 3;
-/** Below this share of chance, three deviations' worth, what the fit leaves over is no scatter: the scale does not go straight. */
+/**
+ * Below this share of chance, three deviations' worth, what the fit leaves over is no scatter: the scale does not go
+ * straight.
+ */
 const CROOKED_BELOW = 0.0027;
 /** A curve is believed from so many masses on: two are left over to contradict it. */
 const CURVED_FROM = 5;
@@ -42,7 +45,9 @@ export interface JudgedCheck {
   readonly curvature: number;
   /** Covariance of gain and curvature, row by row. */
   readonly covariance: readonly [readonly [number, number], readonly [number, number]];
-  /** Sum of the squared residuals in units of their uncertainties, over the degrees of freedom; 0 where none is left. */
+  /**
+   * Sum of the squared residuals in units of their uncertainties, over the degrees of freedom; 0 where none is left.
+   */
   readonly reducedChiSquared: number;
   readonly within: boolean;
   /** The day after which it wants checking again, `YYYY-MM-DD`. */
@@ -50,12 +55,12 @@ export interface JudgedCheck {
 }
 
 /**
- * Fits how a scale shows known masses and compares each point with the limits of its class in service.
- * Each point is weighted by the uncertainty of its mass and by the step of the scale (`d / sqrt(12)`). A line that leaves more over than chance
- * does (chi-squared, 1 in 370) gives way to a curve where five masses and more carry one; else the scale is crooked, and nothing is put right.
- * Refuses fewer than three points, or all of one mass.
- * Source: EURAMET cg-18 in outline (from memory); OIML R 76-1 for the limits.
- * Example: 2, 5 and 10 kg shown as 2.01, 5.01 and 10.01 kg have an offset of 10 g and a gain of 1.
+ * Fits how a scale shows known masses and compares each point with the limits of its class in service. Each point is
+ * weighted by the uncertainty of its mass and by the step of the scale (`d / sqrt(12)`). A line that leaves more over
+ * than chance does (chi-squared, 1 in 370) gives way to a curve where five masses and more carry one; else the scale is
+ * crooked, and nothing is put right. Refuses fewer than three points, or all of one mass. Source: EURAMET cg-18 in
+ * outline (from memory); OIML R 76-1 for the limits. Example: 2, 5 and 10 kg shown as 2.01, 5.01 and 10.01 kg have an
+ * offset of 10 g and a gain of 1.
  */
 export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleSpec): Result<JudgedCheck> {
   if (points.length < FEWEST) return err('A check needs at least three known masses, spread over what you weigh.');
@@ -162,7 +167,10 @@ export function checkInForce(scale: ScaleSpec, at: string): StandingCheck | unde
   return standing && { ...standing, drift: driftPerRootYear(judged) };
 }
 
-/** What a scale shows too much at a load, going by a check, in grams. Example: an offset of 10 g and a gain of 1 show 10 g too much everywhere. */
+/**
+ * What a scale shows too much at a load, going by a check, in grams. Example: an offset of 10 g and a gain of 1 show 10
+ * g too much everywhere.
+ */
 export function errorAt({ offsetGrams, gain, curvature }: JudgedCheck, loadGrams: number): number {
   return offsetGrams + (gain - 1) * loadGrams + curvature * loadGrams ** 2;
 }

@@ -9,20 +9,26 @@ interface GainFound {
   readonly covariance: readonly [readonly [number, number], readonly [number, number]];
 }
 
-/** How the gain of a scale wanders: a standard deviation that grows with the root of the years, and how many changes stand behind it. */
+/**
+ * How the gain of a scale wanders: a standard deviation that grows with the root of the years, and how many changes
+ * stand behind it.
+ */
 export interface Drift {
   readonly perRootYear: number;
   readonly freedom: number;
 }
 
-/** A kept hanging scale changes by about a thousandth of the load in a year: common practice, no source. It counts for four changes seen. */
+/**
+ * A kept hanging scale changes by about a thousandth of the load in a year: common practice, no source. It counts for
+ * four changes seen.
+ */
 const USUAL_PER_ROOT_YEAR = 0.001;
 const USUAL_COUNTS = 4;
 
 /**
- * How a scale drifts between its checks: the usual wander, with the changes of gain from check to check counted along, each less what the two
- * checks themselves were unsure of. `checks` in order of time; crooked ones say nothing of the gain.
- * Example: a scale whose gain changed by 0.002 in each of four years wanders by about 0.0016 a year.
+ * How a scale drifts between its checks: the usual wander, with the changes of gain from check to check counted along,
+ * each less what the two checks themselves were unsure of. `checks` in order of time; crooked ones say nothing of the
+ * gain. Example: a scale whose gain changed by 0.002 in each of four years wanders by about 0.0016 a year.
  */
 export function driftPerRootYear(checks: readonly GainFound[]): Drift {
   const believed = checks.filter(({ shape }) => shape === 'straight');

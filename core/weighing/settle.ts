@@ -5,8 +5,8 @@ export interface ScaleSample {
 }
 
 /**
- * What the last seconds of a scale come to. `empty`: nothing hangs. `settling`: wait. `settled`: this is the weight. `moving`: the fish
- * kicks or swings too much. `held`: a hand carries the scale and it never comes to rest.
+ * What the last seconds of a scale come to. `empty`: nothing hangs. `settling`: wait. `settled`: this is the weight.
+ * `moving`: the fish kicks or swings too much. `held`: a hand carries the scale and it never comes to rest.
  */
 export type Steadiness = 'empty' | 'settling' | 'settled' | 'moving' | 'held';
 
@@ -18,7 +18,10 @@ export interface Settling {
   readonly uGrams?: number;
   /** How many independent looks stand behind that, less one. */
   readonly freedom?: number;
-  /** What the steps of the scale leave open in it, as a standard uncertainty: less, the more the readings moved across steps. */
+  /**
+   * What the steps of the scale leave open in it, as a standard uncertainty: less, the more the readings moved across
+   * steps.
+   */
   readonly resolutionGrams?: number;
   /** How restless the last seconds were, as a share of the weight. */
   readonly unrest?: number | undefined;
@@ -33,7 +36,10 @@ const DOUBTED_MS = 2800;
 const COARSE_MS = 2000;
 /** So many readings at least: a scale that sends seldom is listened to for longer. */
 const FEWEST = 8;
-/** A stretch is still when what no swing explains is under this share of the weight. A hand that carries a scale does not come so low. */
+/**
+ * A stretch is still when what no swing explains is under this share of the weight. A hand that carries a scale does
+ * not come so low.
+ */
 const STILL = 0.0011;
 /** The steps of the scale alone make it tremble by so much of a division. */
 const STEPS_TREMBLE = 0.4;
@@ -52,11 +58,13 @@ const HANGS = 0.75;
 const BOUNCE_MS = 200;
 
 /**
- * Judges the recent readings of one load. `samples` in order of time, of the last 25 s or so; `divisionGrams` is the step of the scale.
+ * Judges the recent readings of one load. `samples` in order of time, of the last 25 s or so; `divisionGrams` is the
+ * step of the scale.
  *
- * Between its kicks a fish in a sling lies still, and only swings. A pendulum that swings by the angle a pulls `1 + a^2/4` on average and
- * trembles by three times that at twice its rate (small-angle pendulum, any textbook of mechanics): such a tremble is fitted, and a third of
- * it taken off. What is left says whether the stretch was still. A hand that carries the scale sways without a rate and never is.
+ * Between its kicks a fish in a sling lies still, and only swings. A pendulum that swings by the angle a pulls `1 +
+ * a^2/4` on average and trembles by three times that at twice its rate (small-angle pendulum, any textbook of
+ * mechanics): such a tremble is fitted, and a third of it taken off. What is left says whether the stretch was still. A
+ * hand that carries the scale sways without a rate and never is.
  *
  * Example: twenty readings of 10 000 g in four seconds are settled at 10 000 g.
  */
@@ -89,7 +97,10 @@ function swayingAmong(unrests: readonly number[]): number[] {
   return unrests.filter((unrest) => unrest >= STILL && unrest < KICKS);
 }
 
-/** Whether it sways all the time without kicking. A hand is about as restless throughout; a hung fish is now and then nearly still. */
+/**
+ * Whether it sways all the time without kicking. A hand is about as restless throughout; a hung fish is now and then
+ * nearly still.
+ */
 function looksHeld(unrests: readonly number[]): boolean {
   const swaying = swayingAmong(unrests).sort((a, b) => a - b);
   if (swaying.length < PIECES || unrests.some((unrest) => unrest < STILL)) return false;
@@ -99,8 +110,10 @@ function looksHeld(unrests: readonly number[]): boolean {
 type Stretch = ReturnType<typeof readStretch>;
 
 /**
- * The sway of a hand lasts longer than from one reading to the next: the readings of one stretch lean on each other, stretches of two seconds hardly
- * do. The mean of their plain means is the value (a swing fitted to a sway would take too much off), and how far they disagree its doubt (batch means; Law and Kelton 2000, Simulation Modeling and Analysis, 9.5.3).
+ * The sway of a hand lasts longer than from one reading to the next: the readings of one stretch lean on each other,
+ * stretches of two seconds hardly do. The mean of their plain means is the value (a swing fitted to a sway would take
+ * too much off), and how far they disagree its doubt (batch means; Law and Kelton 2000, Simulation Modeling and
+ * Analysis, 9.5.3).
  */
 function meanOfPieces(pieces: readonly Stretch[]): Pick<Settling, 'grams' | 'uGrams' | 'freedom'> {
   const calm = pieces.filter(({ unrest }) => unrest < KICKS);
@@ -155,8 +168,9 @@ function readStretch(samples: readonly ScaleSample[], divisionGrams: number) {
 }
 
 /**
- * What is left of the steps in a mean of readings, as a standard uncertainty. Readings that stand still on one step leave all of it, `d / sqrt(12)`;
- * a tremble of `s` steps before they are cut leaves `exp(-2 pi^2 s^2)` of that (Widrow and Kollar 2008, Quantization Noise, 4.1; from memory).
+ * What is left of the steps in a mean of readings, as a standard uncertainty. Readings that stand still on one step
+ * leave all of it, `d / sqrt(12)`; a tremble of `s` steps before they are cut leaves `exp(-2 pi^2 s^2)` of that (Widrow
+ * and Kollar 2008, Quantization Noise, 4.1; from memory).
  */
 function stepsLeft(samples: readonly ScaleSample[], middle: number, divisionGrams: number): number {
   const variance = samples.reduce((sum, { grams }) => sum + (grams - middle) ** 2, 0) / samples.length;

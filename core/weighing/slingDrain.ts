@@ -19,9 +19,9 @@ export const USUAL_SLING_GRAMS = 700;
 const TIMES_MIN = [3, 5, 8, 12, 15, 20, 30, 45, 60];
 
 /**
- * Learns from a sling's wet tares how it drains: least squares of what it keeps and what runs off at each of a row of draining times, with the
- * usual sling counted along the less, the more there are.
- * Example: 800 g at once, 740 g after 10 minutes and 700 g after an hour run off about 110 g.
+ * Learns from a sling's wet tares how it drains: least squares of what it keeps and what runs off at each of a row of
+ * draining times, with the usual sling counted along the less, the more there are. Example: 800 g at once, 740 g after
+ * 10 minutes and 700 g after an hour run off about 110 g.
  */
 export function slingDrain(tares: readonly TareNote[]): SlingDrain {
   const wet = tares.filter((tare) => tare.wet);
@@ -66,8 +66,9 @@ export function wetTareGrams({ keepsGrams, runsGrams, minutesToDrain }: SlingDra
 export const OLD_ZERO_MIN = 15;
 
 /**
- * How much lighter the hanging sling has become since the scale was zeroed with it, in grams; a weight read now is short by as much if the
- * sling is as it hung, and long by up to as much if it was dipped again. Example: forty minutes after zeroing, most of what runs off.
+ * How much lighter the hanging sling has become since the scale was zeroed with it, in grams; a weight read now is
+ * short by as much if the sling is as it hung, and long by up to as much if it was dipped again. Example: forty minutes
+ * after zeroing, most of what runs off.
  */
 export function zeroErrorGrams(drain: SlingDrain, ageMin: number): number {
   return wetTareGrams(drain, 0) - wetTareGrams(drain, Math.max(0, ageMin));

@@ -5,8 +5,8 @@ import type { SlipKind } from './slip.js';
 import { nearest } from '../measure/nearestMass.js';
 
 /**
- * What was seen around the weighing that suggests a slip, in sentences for the keeper; nothing where only the fish suggests it.
- * Example: for a sling left on, that the zero was not tapped and what the empty sling showed afterwards.
+ * What was seen around the weighing that suggests a slip, in sentences for the keeper; nothing where only the fish
+ * suggests it. Example: for a sling left on, that the zero was not tapped and what the empty sling showed afterwards.
  */
 export function slipEvidence(
   kind: SlipKind,

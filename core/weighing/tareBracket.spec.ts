@@ -10,7 +10,8 @@ const bracketed = (reading: WeightReading) => bracketTare(reading, OUNCE);
 test('a sling that came out heavier takes half of it off the weight', () => {
   const bracket = bracketed({ ...zeroed, slingAfter: { unit: 'oz', count: 4 } });
   expect(bracket?.correctionGrams).toBeCloseTo(-2 * OUNCE, 6);
-  // Anywhere between the two is as likely: the width over the root of twelve; half of the step of the second comes on top.
+  // Anywhere between the two is as likely: the width over the root of twelve; half of the step of the second comes on
+  // top.
   expect(bracket?.uGrams).toBeCloseTo((Math.hypot(4, 0.5) * OUNCE) / Math.sqrt(12), 6);
   expect(bracket?.says).toMatch(/held 0?\s?4 oz more water with the fish out/);
 });

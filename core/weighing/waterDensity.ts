@@ -1,7 +1,7 @@
 /**
- * Density of air-free pure water at 101.325 kPa in g/mL, from 0 to 40 degrees C.
- * Source: Tanaka, Girard, Davis, Peuto and Bignell (2001), Metrologia 38, 301-309, with the coefficients from memory; checked against
- * handbook values (CRC Handbook: 0.99997 at 4, 0.99970 at 10, 0.99821 at 20, 0.99705 at 25, 0.99565 at 30 degrees C).
+ * Density of air-free pure water at 101.325 kPa in g/mL, from 0 to 40 degrees C. Source: Tanaka, Girard, Davis, Peuto
+ * and Bignell (2001), Metrologia 38, 301-309, with the coefficients from memory; checked against handbook values (CRC
+ * Handbook: 0.99997 at 4, 0.99970 at 10, 0.99821 at 20, 0.99705 at 25, 0.99565 at 30 degrees C).
  * @throws RangeError outside 0 to 40 degrees C.
  * Example: `waterDensity(20)` is 0.99821.
  */
@@ -17,8 +17,8 @@ const AIR_DENSITY = 0.0012;
 const STEEL_DENSITY = 8;
 
 /**
- * What a true scale shows for a volume of water, in grams: the air carries more of the water than of steel, about a gram in a litre.
- * Example: 1000 mL at 20 degrees C shows 997.2 g.
+ * What a true scale shows for a volume of water, in grams: the air carries more of the water than of steel, about a
+ * gram in a litre. Example: 1000 mL at 20 degrees C shows 997.2 g.
  */
 export function shownWaterGrams(volumeMl: number, tempC: number): number {
   const density = waterDensity(tempC);

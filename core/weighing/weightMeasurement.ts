@@ -33,9 +33,10 @@ export function packetStepGrams(unit: MassUnit): number {
 const SHORT = 'The scale sent a packet that breaks off. It was left out.';
 
 /**
- * Reads one Weight Measurement packet. A refused one is left out; it never becomes a number.
- * Layout: flags (bit 0 imperial, 1 time stamp, 2 user, 3 body mass index and height), uint16 weight at 0.005 kg or 0.01 lb, then what
- * the flags announce, all little-endian (Bluetooth SIG, Weight Scale Service 1.0 and GATT Specification Supplement, from memory).
+ * Reads one Weight Measurement packet. A refused one is left out; it never becomes a number. Layout: flags (bit 0
+ * imperial, 1 time stamp, 2 user, 3 body mass index and height), uint16 weight at 0.005 kg or 0.01 lb, then what the
+ * flags announce, all little-endian (Bluetooth SIG, Weight Scale Service 1.0 and GATT Specification Supplement, from
+ * memory).
  *
  * Example: the bytes `00 E0 2E` are 12000 steps of 5 g, that is 60 000 g.
  */

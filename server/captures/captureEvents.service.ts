@@ -57,7 +57,8 @@ export class CaptureEventsService implements OnModuleInit {
 
   /**
    * Appends; an event whose id is known already is left as it is, so a batch can be sent any number of times.
-   * @throws Problem 409 `event-id-reused` when an id comes back with another content; then nothing of the batch is written.
+   * @throws Problem 409 `event-id-reused` when an id comes back with another content; then nothing of the batch is
+   *   written.
    */
   append(batch: readonly CaptureEvent[], receivedAt: Date): AppendedEvents {
     try {
@@ -146,7 +147,8 @@ type LogRow = [id: string, deviceId: string, at: string, elapsedMs: number, type
 
 function prepare({ drizzle, sqlite }: Database) {
   const of = sql.placeholder;
-  // Both run at every tap: written by Drizzle, and run without its mapping of columns, which costs as much as the reading.
+  // Both run at every tap: written by Drizzle, and run without its mapping of columns, which costs as much as the
+  // reading.
   const bare = (query: { toSQL(): { sql: string } }) => sqlite.prepare(query.toSQL().sql);
   return {
     beginCapture: drizzle

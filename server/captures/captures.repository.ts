@@ -56,8 +56,8 @@ export class CapturesRepository {
   }
 
   /**
-   * One page as JSON text, continued by key and not by offset: a fish entered meanwhile moves nothing. Summaries are kept as JSON,
-   * and handed on as they are.
+   * One page as JSON text, continued by key and not by offset: a fish entered meanwhile moves nothing. Summaries are
+   * kept as JSON, and handed on as they are.
    */
   page(query: BookQueryDto): string {
     const limit = query.limit ?? PAGE_ROWS;
@@ -138,7 +138,10 @@ export class CapturesRepository {
       .get()?.summary;
   }
 
-  /** Every fish with its time on the bank and the pictures that its log names, removed ones too: they were there. A list of `PicturedFish`, as JSON text. */
+  /**
+   * Every fish with its time on the bank and the pictures that its log names, removed ones too: they were there. A list
+   * of `PicturedFish`, as JSON text.
+   */
   pictured(): string {
     return `[${(this.picturedFish.all() as string[]).join(',')}]`;
   }
@@ -299,7 +302,10 @@ function summaryIn(json: string): CaptureSummary {
   return JSON.parse(json) as CaptureSummary;
 }
 
-/** Between which moments the fish lie when the book is opened at a year, with the hours by which places are ahead of Greenwich or behind it. */
+/**
+ * Between which moments the fish lie when the book is opened at a year, with the hours by which places are ahead of
+ * Greenwich or behind it.
+ */
 function openedAt({ year, order }: BookFilterDto): { fromAt: string; toAt: string } {
   const opens = order !== 'heaviest' && year !== undefined;
   return {

@@ -7,7 +7,10 @@ export function eventOf(row: Omit<typeof events.$inferSelect, 'receivedAt'>): Ca
   return { id, captureId, deviceId, at, elapsedMs, type, payload: payloadOf(row.payload) } as CaptureEvent;
 }
 
-/** A payload as it was written; null where the disk has garbled it: then its event is set aside, and the rest of the book is read. */
+/**
+ * A payload as it was written; null where the disk has garbled it: then its event is set aside, and the rest of the
+ * book is read.
+ */
 export function payloadOf(text: string): object | null {
   try {
     return JSON.parse(text) as object;

@@ -24,7 +24,10 @@ const UNREADABLE: Readonly<Record<number, ErrorBody>> = {
   },
 };
 
-/** Every error leaves as JSON with a code and a sentence; what is wrong inside stays in the log, under a number that is said. */
+/**
+ * Every error leaves as JSON with a code and a sentence; what is wrong inside stays in the log, under a number that is
+ * said.
+ */
 @Catch()
 export class ErrorsAsJson implements ExceptionFilter {
   private readonly log = new Logger('Errors');

@@ -90,7 +90,10 @@ export class FlankDescriptorsService implements OnApplicationBootstrap, OnApplic
     return { flanks, coming };
   }
 
-  /** The cells of prints by their names, in base64; one that is not there is left out, and made anew when the flanks are asked for again. */
+  /**
+   * The cells of prints by their names, in base64; one that is not there is left out, and made anew when the flanks are
+   * asked for again.
+   */
   async cells(keys: readonly string[]): Promise<Map<string, string>> {
     const found = new Map<string, string>();
     for (const key of keys) {

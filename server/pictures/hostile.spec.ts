@@ -78,7 +78,8 @@ describe('whatever else a picture is made to be, it costs no more than itself', 
     expect(bytes.length).toBeLessThan(25 * MB);
     const before = process.memoryUsage().rss;
     const { status, body } = await send(bytes);
-    // An honest part of it may be a picture; what is none is said to be none. Neither takes the server down, nor its memory.
+    // An honest part of it may be a picture; what is none is said to be none. Neither takes the server down, nor its
+    // memory.
     expect([201, 413, 415]).toContain(status);
     if (status !== 201) expect(body.sentence).toMatch(/Nothing was kept/);
     expect(process.memoryUsage().rss - before).toBeLessThan(200 * MB);

@@ -13,7 +13,9 @@ export interface DecodedPicture {
   readonly camera: string | null;
 }
 
-/** Why a file is not taken as a picture. `overtaxes`: reading it took more time or memory than any honest picture takes. */
+/**
+ * Why a file is not taken as a picture. `overtaxes`: reading it took more time or memory than any honest picture takes.
+ */
 export type NotAPicture =
   | { readonly why: 'other' | 'broken' | 'heic' | 'laden' | 'overtaxes' }
   | { readonly why: 'too-many-pixels'; readonly pixels: number };

@@ -33,8 +33,8 @@ interface Resting {
 }
 
 /**
- * Reads pictures in processes of their own, each with a bound of memory and of time. One that goes beyond is ended, and the next picture gets a
- * new one: whatever a picture does, the server goes on.
+ * Reads pictures in processes of their own, each with a bound of memory and of time. One that goes beyond is ended, and
+ * the next picture gets a new one: whatever a picture does, the server goes on.
  */
 export class PictureReader {
   private readonly gate = new Semaphore(PROCESSES);

@@ -17,7 +17,10 @@ import { PictureReader } from './pictureReader.js';
 export const PICTURE_FOLDER = Symbol('folder of the picture store');
 const NAME = /^[0-9a-f]{64}$/;
 
-/** Originals under the SHA-256 of their bytes, never touched again; smaller copies beside them, which can be thrown away. */
+/**
+ * Originals under the SHA-256 of their bytes, never touched again; smaller copies beside them, which can be thrown
+ * away.
+ */
 @Injectable()
 export class PictureStore implements OnModuleInit, OnApplicationShutdown {
   private readonly log = new Logger('Pictures');
@@ -53,7 +56,8 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
       await placeDurably(path, this.original(sha256));
       const row = { sha256, bytes, ...facts, receivedAt: now.toISOString() };
       this.database.write(() => this.database.drizzle.insert(pictures).values(row).onConflictDoNothing().run());
-      // The answer does not wait for the copies to be written; one that cannot be written now is made when it is asked for.
+      // The answer does not wait for the copies to be written; one that cannot be written now is made when it is asked
+      // for.
       void this.track(sha256, this.keepCopies(sha256, copies));
       return factsOf(row);
     } finally {
@@ -136,14 +140,18 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
     return tracked;
   }
 
-  /** Clears away what a server that was killed left half done: files that were coming in, halves of copies, originals without a row. */
+  /**
+   * Clears away what a server that was killed left half done: files that were coming in, halves of copies, originals
+   * without a row.
+   */
   private async sweep(): Promise<void> {
     await rm(join(this.database.where.folder, INCOMING), { recursive: true, force: true });
     for (const size of PICTURE_SIZES) await this.sweepHalves(join(this.folder, 'smaller', size));
     for (const file of await filesBelow(join(this.folder, 'originals'))) {
       const name = file.slice(file.length - 64);
       if (NAME.test(name) && this.facts(name)) continue;
-      // Whole, it was put in place a moment before its row would have been: it is taken in now. Anything else is a half.
+      // Whole, it was put in place a moment before its row would have been: it is taken in now. Anything else is a
+      // half.
       if (NAME.test(name) && (await hashOf(file)) === name) await this.adopt(name, file);
       else await rm(file, { force: true });
     }

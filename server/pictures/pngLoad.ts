@@ -8,8 +8,8 @@ export const MOST_TEXTS = 64;
 export const MOST_INFLATED_BYTES = 4 * 1024 * 1024;
 
 /**
- * Whether a PNG carries more beside its pixels than any camera puts there: texts by the thousand, or one that inflates without end. Looks at
- * chunk heads only, and inflates no further than the bound. PNG (Third Edition, W3C 2025), 11.3.
+ * Whether a PNG carries more beside its pixels than any camera puts there: texts by the thousand, or one that inflates
+ * without end. Looks at chunk heads only, and inflates no further than the bound. PNG (Third Edition, W3C 2025), 11.3.
  */
 export function isLadenPng(bytes: Buffer): boolean {
   if (!bytes.subarray(0, 8).equals(SIGNATURE)) return false;

@@ -16,8 +16,8 @@ interface CopyPixels {
 }
 
 /**
- * Proves that a file is a picture by decoding all of it, and makes its copies. Runs in a process of its own: a picture that is made to harm takes
- * that down and nothing else. Nothing is written here.
+ * Proves that a file is a picture by decoding all of it, and makes its copies. Runs in a process of its own: a picture
+ * that is made to harm takes that down and nothing else. Nothing is written here.
  */
 export async function readPicture(file: string): Promise<PictureAnswer> {
   const bytes = await readFile(file);
@@ -43,7 +43,10 @@ export async function readPicture(file: string): Promise<PictureAnswer> {
   return { ok: true, picture: { facts, copies: { view, thumb } } };
 }
 
-/** Kinds of picture that are kept. SVG and PDF are drawings, not pictures; of what HEIF holds, only AVIF is free to be read. */
+/**
+ * Kinds of picture that are kept. SVG and PDF are drawings, not pictures; of what HEIF holds, only AVIF is free to be
+ * read.
+ */
 function mimeOf({ format, compression }: Metadata): string | undefined {
   switch (format) {
     case 'jpeg':

@@ -3,7 +3,10 @@ import sharp from 'sharp';
 const SHADE = { r: 40, g: 90, b: 80 };
 const small = () => sharp({ create: { width: 90, height: 60, channels: 3, background: SHADE } });
 
-/** A JPEG with so many segments behind its first marker, each of so many bytes: of tags, of a colour profile, or of nothing that is known. */
+/**
+ * A JPEG with so many segments behind its first marker, each of so many bytes: of tags, of a colour profile, or of
+ * nothing that is known.
+ */
 export async function jpegWith(segments: number, bytes: number, marker: number, head: string): Promise<Buffer> {
   const picture = await small().jpeg().toBuffer();
   const segment = Buffer.alloc(bytes + 4);

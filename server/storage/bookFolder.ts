@@ -31,7 +31,10 @@ export function bookFolder(folder: string): BookFolder {
 /** What SQLite keeps beside a database. */
 const BESIDE = ['', '-wal', '-shm', '-journal'] as const;
 
-/** Lets nobody but the owner read the book: 0600 for its files, 0700 for its folders. The data folder itself stays as the keeper made it. */
+/**
+ * Lets nobody but the owner read the book: 0600 for its files, 0700 for its folders. The data folder itself stays as
+ * the keeper made it.
+ */
 export function makePrivate({ book, copies, pictures, prints }: BookFolder): void {
   for (const ending of BESIDE) if (existsSync(book + ending)) chmodSync(book + ending, 0o600);
   for (const folder of [copies, pictures, prints]) {
@@ -67,7 +70,10 @@ export function hadBook({ about, pictures }: BookFolder): boolean {
   return existsSync(originals) && readdirSync(originals).some((name) => readdirSync(join(originals, name)).length > 0);
 }
 
-/** Which file a name stands for now: it changes when a file is deleted, moved or put in its place. Undefined where there is none. */
+/**
+ * Which file a name stands for now: it changes when a file is deleted, moved or put in its place. Undefined where there
+ * is none.
+ */
 export function fileIdentity(file: string): string | undefined {
   const stat = statSync(file, { throwIfNoEntry: false });
   return stat && `${stat.dev}:${stat.ino}`;

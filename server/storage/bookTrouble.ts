@@ -14,7 +14,9 @@ const BY_CODE: readonly (readonly [RegExp, BookTrouble])[] = [
   [/^(SQLITE_IOERR.*|EIO)$/, 'disk-fails'],
 ];
 
-/** What is wrong with the book or its disk, by an error that reading or writing threw; undefined for any other error. */
+/**
+ * What is wrong with the book or its disk, by an error that reading or writing threw; undefined for any other error.
+ */
 export function bookTroubleOf(error: unknown): BookTrouble | undefined {
   if (error instanceof BookError) return error.trouble;
   const { code } = (typeof error === 'object' && error !== null ? error : {}) as SystemError;

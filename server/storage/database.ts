@@ -55,8 +55,8 @@ export class Database {
   }
 
   /**
-   * Reads the whole book for damage, for a while; a check that takes longer goes on beside the server's work. Damage that is found stops all
-   * writing, so that nothing is made worse.
+   * Reads the whole book for damage, for a while; a check that takes longer goes on beside the server's work. Damage
+   * that is found stops all writing, so that nothing is made worse.
    */
   async check(checkBook: CheckBook, patienceMs = CHECK_PATIENCE_MS): Promise<void> {
     this.isChecking = true;
@@ -81,7 +81,8 @@ export class Database {
   }
 
   /**
-   * Writes in one transaction that begins by taking the book, so that two writers wait for each other instead of failing half way.
+   * Writes in one transaction that begins by taking the book, so that two writers wait for each other instead of
+   * failing half way.
    * @throws BookError when the book is not there any more, or damaged
    */
   write<T>(work: () => T): T {

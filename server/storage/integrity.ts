@@ -1,6 +1,9 @@
 import SqliteDatabase from 'better-sqlite3';
 
-/** What a check of the whole book found wrong, a line each; empty when it is sound. Reads every page and every index, and writes nothing. */
+/**
+ * What a check of the whole book found wrong, a line each; empty when it is sound. Reads every page and every index,
+ * and writes nothing.
+ */
 export function findDamage(book: string): string[] {
   let sqlite: SqliteDatabase.Database | undefined;
   try {

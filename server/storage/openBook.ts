@@ -16,8 +16,10 @@ export interface OpenBook {
 }
 
 /**
- * Opens the book, or begins one where there never was one, and brings its tables up to date; before tables change, a copy is made.
- * @throws StartError when the book is damaged, gone from beside its pictures, or from a newer version: then nothing is touched.
+ * Opens the book, or begins one where there never was one, and brings its tables up to date; before tables change, a
+ * copy is made.
+ * @throws StartError when the book is damaged, gone from beside its pictures, or from a newer version: then nothing is
+ *   touched.
  */
 export function openBook(where: BookFolder, migrationsFolder: string, now: Date): OpenBook {
   if (!existsSync(where.book)) beginBook(where, migrationsFolder);
@@ -68,7 +70,10 @@ function readMigrations(folder: string): number[] {
   return journal.entries.map(({ when }) => when);
 }
 
-/** When the newest of its migrations was made, read without touching the book; 0 for one that has none. @throws StartError when it is no book */
+/**
+ * When the newest of its migrations was made, read without touching the book; 0 for one that has none. @throws
+ * StartError when it is no book
+ */
 function lastMigrationOf(where: BookFolder): number {
   if (statSync(where.book).size === 0) throw damaged(where, 'it is empty');
   let sqlite: SqliteDatabase.Database | undefined;

@@ -108,7 +108,10 @@ export const outingEvents = sqliteTable(
   (table) => [index('outing_events_by_outing').on(table.outingId, table.at, table.id)],
 );
 
-/** Swims, rigs and kit: whole rows as JSON that count their revisions. They come from devices in any order, so none points by key. */
+/**
+ * Swims, rigs and kit: whole rows as JSON that count their revisions. They come from devices in any order, so none
+ * points by key.
+ */
 const revisionedRow = () => ({
   id: text('id').primaryKey(),
   body: text('body').notNull(),

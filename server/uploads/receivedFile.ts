@@ -17,7 +17,8 @@ export interface ReceivedFile {
 export const INCOMING = 'incoming';
 
 /**
- * Takes files in piece by piece: none of it is held in memory. The folder must stand; where the whole data folder is gone, none is made anew.
+ * Takes files in piece by piece: none of it is held in memory. The folder must stand; where the whole data folder is
+ * gone, none is made anew.
  */
 export function receiveTo(dataFolder: string): StorageEngine {
   return {

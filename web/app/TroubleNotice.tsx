@@ -6,7 +6,10 @@ import { Notice } from '../parts/Notice.js';
 
 const LOOK_MS = 60_000;
 
-/** What keeps the book from being written, or the address from answering: said where it is seen, before anything is entered. */
+/**
+ * What keeps the book from being written, or the address from answering: said where it is seen, before anything is
+ * entered.
+ */
 export function TroubleNotice() {
   const { trouble } = useOutbox();
   const { error } = useQuery({

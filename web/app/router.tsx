@@ -4,7 +4,10 @@ import { Today } from '../views/today/Today.js';
 import { Broken, NotHere } from './NotHere.js';
 import { Shell } from './Shell.js';
 
-/** The order of the work is the navigation. What the bank needs comes with the first load; the desk follows when asked for. */
+/**
+ * The order of the work is the navigation. What the bank needs comes with the first load; the desk follows when asked
+ * for.
+ */
 export const router = createBrowserRouter([
   { path: '/run/:captureId', element: <Run />, errorElement: <Broken /> },
   {

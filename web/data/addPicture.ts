@@ -9,7 +9,10 @@ import { makeEvent, record } from './record.js';
 /** What came of adding a picture. */
 export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
 
-/** Keeps a picture's bytes and notes it in the capture's log; one that the capture has already is left alone, unless its bytes were lost. */
+/**
+ * Keeps a picture's bytes and notes it in the capture's log; one that the capture has already is left alone, unless its
+ * bytes were lost.
+ */
 export async function addPicture(
   state: Pick<CaptureState, 'captureId' | 'startedAt' | 'pictures'>,
   file: File,

@@ -34,7 +34,10 @@ interface Heard {
   readonly onGone: (sentence: string) => void;
 }
 
-/** Lets the keeper choose a device and listens to it. Gives back how to let it go. @throws Error with a sentence, or the browser's own. */
+/**
+ * Lets the keeper choose a device and listens to it. Gives back how to let it go. @throws Error with a sentence, or the
+ * browser's own.
+ */
 export async function listenTo(
   { service, characteristic, name }: Spoken,
   { onPacket, onGone }: Heard,

@@ -11,7 +11,8 @@ const BARE = Buffer.from(
   'base64',
 );
 
-// What is read here with exifr is written by another tool: Phil Harvey's ExifTool, as Debian has it. `npm test` installs it.
+// What is read here with exifr is written by another tool: Phil Harvey's ExifTool, as Debian has it. `npm test`
+// installs it.
 const exiftool = spawnSync('exiftool', ['-ver']).status === 0;
 const withTool = exiftool ? test : test.skip;
 

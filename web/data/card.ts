@@ -49,9 +49,9 @@ export function forgetToCome(): void {
 }
 
 /**
- * Takes files one after the other, each kept before the next is touched. A bad one stops nothing: it comes back with its reason.
- * What lies here already is not read again, so that a card can be dropped once more after a reload and goes on where it stood.
- * `onTaken` hears of each as it is done; `stopped` is asked before each.
+ * Takes files one after the other, each kept before the next is touched. A bad one stops nothing: it comes back with
+ * its reason. What lies here already is not read again, so that a card can be dropped once more after a reload and goes
+ * on where it stood. `onTaken` hears of each as it is done; `stopped` is asked before each.
  */
 export async function takeCard(
   files: readonly File[],

@@ -5,7 +5,10 @@ import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 /** Whether the server has it: not yet, yes, or it refused it and the keeper must look. */
 export type SendState = 'waiting' | 'sent' | 'refused';
 
-/** Why an entry was refused, and whether it may be taken another time. Entries from before that was told apart have none. */
+/**
+ * Why an entry was refused, and whether it may be taken another time. Entries from before that was told apart have
+ * none.
+ */
 export interface Refusal {
   readonly problem?: string;
   readonly verdict?: 'never' | 'later';

@@ -13,8 +13,9 @@ export interface Catch {
 type By = Identified['by'];
 
 /**
- * Says that two catches are of one fish, as one decision: a fish begins with the other where neither was known, and where both were known as two fish, all
- * catches of the smaller become catches of the larger. Gives the events, so that they can be taken back.
+ * Says that two catches are of one fish, as one decision: a fish begins with the other where neither was known, and
+ * where both were known as two fish, all catches of the smaller become catches of the larger. Gives the events, so that
+ * they can be taken back.
  */
 export async function saySameFish(
   one: Catch,

@@ -1,8 +1,8 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 
 /**
- * The entries of `now`, each as the very object it was before where it says the same; and the very list of before where all do. What is
- * worked out from entries need then not be worked out again.
+ * The entries of `now`, each as the very object it was before where it says the same; and the very list of before where
+ * all do. What is worked out from entries need then not be worked out again.
  *
  * @param keyOf by what an entry is known
  * @param plainOf what of an entry is compared, where not all of it is plain data

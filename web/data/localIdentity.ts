@@ -11,7 +11,10 @@ export interface LocalIdentity {
   readonly takenBack: ReadonlySet<string>;
 }
 
-/** Of what this device holds: all that waits to be sent, and what the server took only after it was asked: its answer need not hold it. */
+/**
+ * Of what this device holds: all that waits to be sent, and what the server took only after it was asked: its answer
+ * need not hold it.
+ */
 export function localIdentity(held: readonly StoredEvent[], askedMs: number): LocalIdentity {
   const events = held.flatMap(({ event, state, sentMs = 0 }): CaptureEvent[] =>
     'captureId' in event && (state === 'waiting' || sentMs >= askedMs) ? [event] : [],

@@ -42,8 +42,8 @@ const FIRST_PAUSE_MS = 500;
 const LONGEST_PAUSE_MS = 15_000;
 
 /**
- * Everything tapped and taken on this device, kept in IndexedDB before the screen acknowledges it, and sent in order until
- * the server has it.
+ * Everything tapped and taken on this device, kept in IndexedDB before the screen acknowledges it, and sent in order
+ * until the server has it.
  */
 export class Outbox {
   private state: OutboxState = { loaded: false, events: [], pictures: [], rows: [], trouble: null };
@@ -115,8 +115,8 @@ export class Outbox {
   }
 
   /**
-   * Keeps a row as it was written. Resolves once it is on the disk of the device. Writing the same row again before the server has
-   * answered follows on the first writing: one device is never its own rival.
+   * Keeps a row as it was written. Resolves once it is on the disk of the device. Writing the same row again before the
+   * server has answered follows on the first writing: one device is never its own rival.
    */
   keepRow(row: Omit<StoredRow, 'state' | 'order'>): Promise<void> {
     this.keeping = this.keeping.catch(() => undefined).then(() => this.keepRowNow(row));

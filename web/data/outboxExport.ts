@@ -2,8 +2,8 @@ import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { OutboxState } from './outbox.js';
 
 /**
- * Everything that waits on this device as one ZIP: `events.json` and `rows.json` as they would be sent, and each picture's own bytes under
- * its SHA-256. Nothing is let go by it.
+ * Everything that waits on this device as one ZIP: `events.json` and `rows.json` as they would be sent, and each
+ * picture's own bytes under its SHA-256. Nothing is let go by it.
  */
 export async function outboxExport({ events, pictures, rows }: OutboxState): Promise<Blob> {
   const waits = (each: { readonly state: string }) => each.state !== 'sent';

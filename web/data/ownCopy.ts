@@ -1,6 +1,6 @@
 /**
- * The bytes of a file, held by the browser itself. A file that was chosen is otherwise only pointed at, in a private window even once
- * it was kept: the card is pulled out, and the picture is gone.
+ * The bytes of a file, held by the browser itself. A file that was chosen is otherwise only pointed at, in a private
+ * window even once it was kept: the card is pulled out, and the picture is gone.
  * @throws DOMException when the file cannot be read
  */
 export async function ownCopy(file: File): Promise<File> {
@@ -15,7 +15,8 @@ export class BytesGone extends Error {
 }
 
 /**
- * The same bytes, once it is certain that they can be read: sending what cannot be read looks like a server that is away, for ever.
+ * The same bytes, once it is certain that they can be read: sending what cannot be read looks like a server that is
+ * away, for ever.
  * @throws BytesGone
  */
 export async function stillReadable(bytes: Blob): Promise<Blob> {

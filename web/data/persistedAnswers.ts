@@ -3,7 +3,10 @@ import { persistQueryClient } from '@tanstack/react-query-persist-client';
 import { createStore, del, get, set } from 'idb-keyval';
 import { queryClient } from './queryClient.js';
 
-/** What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the outings, the tally. Not whole captures. */
+/**
+ * What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the
+ * outings, the tally. Not whole captures.
+ */
 const KEPT = [
   'waters',
   'swims',
@@ -36,6 +39,7 @@ export function persistAnswers(): void {
       shouldDehydrateQuery: ({ queryKey, state }) => state.data !== undefined && KEPT.includes(String(queryKey[0])),
     },
   });
-  // What an earlier page kept is shown at once, however new it is, and read again: it may have been left in the middle of a change.
+  // What an earlier page kept is shown at once, however new it is, and read again: it may have been left in the middle
+  // of a change.
   void restored.then(() => queryClient.invalidateQueries());
 }

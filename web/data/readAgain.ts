@@ -13,8 +13,9 @@ const OF_WEIGHT = new Set(['reading-taken', 'described', 'amended', 'undone', 'd
 const ALWAYS = ['book', 'tally', 'outings', 'pictured'] as const;
 
 /**
- * Reads again what the server's lists say otherwise now that it has taken something. The large ones, known fish and weighed fish, are asked
- * for again only where what was sent can change them: a tap in a run of a fish that is in neither changes neither.
+ * Reads again what the server's lists say otherwise now that it has taken something. The large ones, known fish and
+ * weighed fish, are asked for again only where what was sent can change them: a tap in a run of a fish that is in
+ * neither changes neither.
  */
 export async function readAgain(client: QueryClient, { subjects, types, rows }: Sent): Promise<void> {
   const again = (...queryKey: string[]) => client.invalidateQueries({ queryKey });

@@ -4,8 +4,8 @@ import { askedAt, Unreachable, type Asked } from './api.js';
 const store = createStore('keeper-register', 'answers');
 
 /**
- * Asks the server, and keeps the answer on this device as it is; away from the server the last answer comes back. For what is too large
- * to be written anew with every small answer: the register and its prints.
+ * Asks the server, and keeps the answer on this device as it is; away from the server the last answer comes back. For
+ * what is too large to be written anew with every small answer: the register and its prints.
  */
 export async function askOrCached<T>(path: string): Promise<Asked<T>> {
   try {

@@ -44,7 +44,10 @@ function useRows<T extends Row>(kind: RowKind): readonly T[] {
   }, [kept, rows, kind]);
 }
 
-/** Whether rows of a kind were never read on this device, and cannot be read now: then an empty list says nothing of the book. */
+/**
+ * Whether rows of a kind were never read on this device, and cannot be read now: then an empty list says nothing of the
+ * book.
+ */
 export function useUnread(kind: RowKind): boolean {
   const { data, isError } = useQuery({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) });
   return data === undefined && isError;

@@ -35,7 +35,9 @@ let asked = new Set<string>();
 let listeners: (() => void)[] = [];
 let wanted = false;
 
-/** The sweep through the book; it goes on beside other pages until it is paused, and from where it was after a reload. */
+/**
+ * The sweep through the book; it goes on beside other pages until it is paused, and from where it was after a reload.
+ */
 export function useSweep(): SweepState {
   useEffect(() => void recalled(), []);
   return useSyncExternalStore(subscribe, () => state);

@@ -9,7 +9,10 @@ interface Answered<T> {
   readonly isPending: boolean;
 }
 
-/** What the server says; what this device kept of it stands there at once, and where a signal is weak for as long as the answer takes. */
+/**
+ * What the server says; what this device kept of it stands there at once, and where a signal is weak for as long as the
+ * answer takes.
+ */
 export function useAskedOrCached<T>(
   name: string,
   path: string,

@@ -30,7 +30,10 @@ function isOver(answer: OutingEvents | undefined): boolean {
   return answer !== undefined && replayOuting(answer.outingId, answer.events).endedAt !== null;
 }
 
-/** One outing: what this device holds and what the server holds, replayed as one log. Without an id, an outing of which nothing is known. */
+/**
+ * One outing: what this device holds and what the server holds, replayed as one log. Without an id, an outing of which
+ * nothing is known.
+ */
 export function useOuting(outingId: string | null): Outing {
   const held = useHeldOutingEvents();
   const { loaded, events } = useOutbox();

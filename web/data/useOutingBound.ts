@@ -10,8 +10,8 @@ import { useOuting, useOutings } from './useOuting.js';
 type Bound = EventPayloads['outing-bound'];
 
 /**
- * A fish that was begun before this device had read its outings is bound to the one that was under way at its take; and what that outing
- * knew of water, air and company is kept with the fish once its log is read.
+ * A fish that was begun before this device had read its outings is bound to the one that was under way at its take; and
+ * what that outing knew of water, air and company is kept with the fish once its log is read.
  */
 export function useOutingBound(state: CaptureState): void {
   const { captureId, startedAt, outingId } = state;

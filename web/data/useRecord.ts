@@ -8,12 +8,12 @@ export interface Recording {
 }
 
 /**
- * Writing on this device, with its failure told: every tap that writes goes through here, so that none fails in silence.
+ * Writing on this device, with its failure told: every tap that writes goes through here, so that none fails in
+ * silence.
  *
  * @example
- * const { keep, notKept } = useRecord();
- * <button onClick={() => void keep(() => record([makeEvent(id, startedAt, 'undone', { eventId })]))}>Take it back</button>
- * <NotKept when={notKept} />
+ * const { keep, notKept } = useRecord(); <button onClick={() => void keep(() => record([makeEvent(id, startedAt,
+ * 'undone', { eventId })]))}>Take it back</button> <NotKept when={notKept} />
  */
 export function useRecord(): Recording {
   const [notKept, setNotKept] = useState(false);

@@ -3,16 +3,19 @@ import { ApiError, NotHere, NotNow } from './api.js';
 import { BytesGone } from './ownCopy.js';
 
 /**
- * What an answer means for the entry that was sent. `never`: not as it is; it can be mended. `later`: this server does not take it; it is sent
- * again when the application starts, or when the keeper says so. `skip`: not this time; the others go on, and it is sent again by itself. `stop`:
- * nothing goes just now.
+ * What an answer means for the entry that was sent. `never`: not as it is; it can be mended. `later`: this server does
+ * not take it; it is sent again when the application starts, or when the keeper says so. `skip`: not this time; the
+ * others go on, and it is sent again by itself. `stop`: nothing goes just now.
  */
 export type Verdict =
   | { readonly kind: 'never'; readonly problem: string; readonly fields: readonly FieldProblem[] }
   | { readonly kind: 'later' | 'skip'; readonly problem: string }
   | { readonly kind: 'stop'; readonly trouble: SendTrouble };
 
-/** Why nothing goes just now. `unreachable`: no answer; `not-here`: the address is to be put right; `not-now`: the server said why. */
+/**
+ * Why nothing goes just now. `unreachable`: no answer; `not-here`: the address is to be put right; `not-now`: the
+ * server said why.
+ */
 export interface SendTrouble {
   readonly kind: 'unreachable' | 'not-here' | 'not-now';
   readonly sentence: string;
@@ -22,7 +25,9 @@ export interface SendTrouble {
 const TOO_LARGE = 413;
 const NEVER: readonly number[] = [400, 409, 413, 415];
 
-/** Reads what went wrong. Example: a 403 says nothing of the entry, but that the server does not answer under this name. */
+/**
+ * Reads what went wrong. Example: a 403 says nothing of the entry, but that the server does not answer under this name.
+ */
 export function verdictOn(error: unknown): Verdict {
   if (error instanceof BytesGone) return { kind: 'never', problem: error.message, fields: [] };
   if (error instanceof NotHere) return stop('not-here', error.message);

@@ -27,7 +27,10 @@ export async function wakeKeeper(): Promise<void> {
 /** How long a start that was taken back can be put back: as long the device holds it. */
 export const TAKEN_BACK_MS = 3_600_000;
 
-/** Whether the server has all of a capture or outing and nothing more will come of it: then this device need not hold it. */
+/**
+ * Whether the server has all of a capture or outing and nothing more will come of it: then this device need not hold
+ * it.
+ */
 function isOver(subjectId: string): boolean {
   const own = outbox.snapshot().events.filter(({ event }) => subjectOf(event) === subjectId);
   const events = own.map(({ event }) => event);

@@ -13,7 +13,9 @@ function isFull({ name }: Error): boolean {
   return name === 'QuotaExceededError';
 }
 
-/** The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera. */
+/**
+ * The pictures of a capture (where they are not shown elsewhere), and a place to add more from the disk or the camera.
+ */
 export function AddPictures({ state, shown = true }: { state: CaptureState; shown?: boolean }) {
   const id = useId();
   const [problem, setProblem] = useState<string>();

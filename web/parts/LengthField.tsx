@@ -18,7 +18,10 @@ export function readLengthText(text: string, habit: 'in' | 'cm'): ParsedLength |
   return text.trim() === '' ? undefined : parseLength(text, habit);
 }
 
-/** A length as it was read off the board. What cannot be read is refused in place, with what was likely meant to choose from. */
+/**
+ * A length as it was read off the board. What cannot be read is refused in place, with what was likely meant to choose
+ * from.
+ */
 export function LengthField({ label, text, onChange, tried, example = true }: LengthFieldProps) {
   const id = useId();
   const { lengthHabit } = useSettings();

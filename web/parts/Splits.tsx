@@ -7,7 +7,10 @@ interface SplitsProps {
   readonly past: HandlingPast;
 }
 
-/** Step by step, how long each took; the tick is the keeper's own median. The fight is in another measure than the steps and has no bar. */
+/**
+ * Step by step, how long each took; the tick is the keeper's own median. The fight is in another measure than the steps
+ * and has no bar.
+ */
 export function Splits({ splits, past }: SplitsProps) {
   const handled = splits.filter(({ step }) => step !== 'netted');
   const longestMs = Math.max(1, ...handled.map(({ tookMs, step }) => Math.max(tookMs, usualMs(past, step) ?? 0)));

@@ -32,8 +32,8 @@ const FORM: Readonly<Record<Size, { height: number; surface: number; rise: numbe
 const SHORTEST_MS = 60_000;
 
 /**
- * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing above it.
- * Below is hatched like water and above is solid, so that it reads without colour.
+ * The sign of the house: time as a line, the fish's time in the water hanging below it, its time in the air standing
+ * above it. Below is hatched like water and above is solid, so that it reads without colour.
  */
 export const Waterline = memo(function Waterline(props: WaterlineProps) {
   const { spells, marks, untilMs, size, roomFromMs = 0, roomMs = 0, roomStage } = props;
@@ -103,7 +103,10 @@ interface RoomShapeProps {
   readonly form: (typeof FORM)[Size];
 }
 
-/** The room that the spell has, open at first; barred when three quarters are gone, and crossed out beyond its end. Told by shape, not by colour. */
+/**
+ * The room that the spell has, open at first; barred when three quarters are gone, and crossed out beyond its end. Told
+ * by shape, not by colour.
+ */
 function RoomShape({ stage, left, right, now, form }: RoomShapeProps) {
   const top = form.surface - form.rise - 6;
   const strokes = { stroke: stage === 'over' ? 'var(--rust)' : 'var(--ink)', fill: 'none' };
@@ -233,11 +236,14 @@ function softened(left: number, wide: number, surface: number, tall: number): st
   return `M${left} ${surface}v${tall - s}q0 ${s} ${r} ${s}h${wide - 2 * r}q${r} 0 ${r} ${-s}v${s - tall}z`;
 }
 
-/** Puts labels on up to three rows so that none runs into its neighbour; beyond that a label is left to the list below. */
+/**
+ * Puts labels on up to three rows so that none runs into its neighbour; beyond that a label is left to the list below.
+ */
 function stagger(labels: readonly { x: number; chars: number }[], width: number) {
   const ends = [-Infinity, -Infinity, -Infinity];
   return labels.map(({ x, chars }) => {
-    // Some letters are wider than the figures: what is reckoned too wide leaves a gap, what is not runs into its neighbour.
+    // Some letters are wider than the figures: what is reckoned too wide leaves a gap, what is not runs into its
+    // neighbour.
     const wide = chars * 7.2;
     const anchor = x < wide / 2 ? 'start' : x > width - wide / 2 ? 'end' : 'middle';
     const left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2;
@@ -247,7 +253,10 @@ function stagger(labels: readonly { x: number; chars: number }[], width: number)
   });
 }
 
-/** The waterline in words, for those who hear it. Example: "9 min from take to release: 1 min out of the water in 2 spells, the longest 40 s." */
+/**
+ * The waterline in words, for those who hear it. Example: "9 min from take to release: 1 min out of the water in 2
+ * spells, the longest 40 s."
+ */
 export function waterlineWords(spells: readonly MediumInterval[], untilMs: number): string {
   const clocks = clocksAt({ spells, marks: [], endMs: untilMs }, untilMs);
   const times = spells.filter(({ medium }) => medium === 'air').length;

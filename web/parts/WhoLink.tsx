@@ -2,7 +2,9 @@ import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useRegister } from '../data/known.js';
 
-/** The way to the question who a fish is, once there is a picture to ask it of; or to the fish that it is said to be. */
+/**
+ * The way to the question who a fish is, once there is a picture to ask it of; or to the fish that it is said to be.
+ */
 export function WhoLink({ state, className = 'button min-h-14' }: { state: CaptureState; className?: string }) {
   const register = useRegister();
   const fishId = state.identity?.fishId;

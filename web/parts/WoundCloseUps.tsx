@@ -11,7 +11,10 @@ export interface LaidPicture {
   readonly picture: PictureOfCapture;
 }
 
-/** The place of a wound, close up, on each picture of its flank that was laid straight: they line up, whenever they were taken. */
+/**
+ * The place of a wound, close up, on each picture of its flank that was laid straight: they line up, whenever they were
+ * taken.
+ */
 export function WoundCloseUps({ wound, laid }: { wound: Pick<Wound, 'side' | 'at'>; laid: readonly LaidPicture[] }) {
   const { side, at } = wound;
   if (side === 'mouth') return null;

@@ -24,7 +24,10 @@ export interface RowFormState {
   readonly put: (retired: boolean) => Promise<void>;
 }
 
-/** What every form of a row does: checks it against the contract, keeps it on the device, says what is wrong at its field. */
+/**
+ * What every form of a row does: checks it against the contract, keeps it on the device, says what is wrong at its
+ * field.
+ */
 export function useRowForm({ kind, id, contract, bodyOf, onKept }: RowFormWanted): RowFormState {
   const [tried, setTried] = useState(false);
   const [notKept, setNotKept] = useState(false);

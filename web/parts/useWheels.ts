@@ -19,7 +19,10 @@ export interface WheelsState<Row extends string> {
   readonly erase: () => void;
 }
 
-/** Rows of wheels and the keypad that turns them. The first digit after choosing a wheel begins it anew; a full wheel hands on to the next one. */
+/**
+ * Rows of wheels and the keypad that turns them. The first digit after choosing a wheel begins it anew; a full wheel
+ * hands on to the next one.
+ */
 export function useWheels<Row extends string>(
   wheels: readonly Wheel[],
   first: Readonly<Record<Row, readonly number[]>>,

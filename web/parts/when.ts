@@ -13,8 +13,8 @@ const said = (how: Intl.DateTimeFormat, date: Date) =>
   Number.isNaN(date.getTime()) ? 'an unknown day' : how.format(date);
 
 /**
- * A date as one writes it in a book. The year is said only when it is not this one. With the zone of the place it is by the clocks there, and the
- * offset is said where they are not those of this device, or showed that hour twice.
+ * A date as one writes it in a book. The year is said only when it is not this one. With the zone of the place it is by
+ * the clocks there, and the offset is said where they are not those of this device, or showed that hour twice.
  * Examples: `Sat 6 June, 05:12`; `Sun 25 October, 01:30 (UTC+1)`.
  */
 export function whenText(iso: string, now = new Date(), zone?: string | null): string {

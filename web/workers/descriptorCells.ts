@@ -4,8 +4,8 @@ import { PRINTS_AT_ONCE, type CellsAnswer } from '@keeper/contract/flanks';
 const store = createStore('keeper-prints', 'cells');
 
 /**
- * The cells of prints by their names, in base64: what lies on this device, and the rest from the server, which is then kept. What neither
- * has is left out.
+ * The cells of prints by their names, in base64: what lies on this device, and the rest from the server, which is then
+ * kept. What neither has is left out.
  */
 export async function cellsOf(prints: readonly string[]): Promise<ReadonlyMap<string, string>> {
   const found = new Map<string, string>();

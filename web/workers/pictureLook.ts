@@ -49,8 +49,8 @@ async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null):
 }
 
 /**
- * A frame of the camera while it is held up; nothing of it is kept. The fish is looked for on a small copy, its edges on a piece of the
- * frame itself.
+ * A frame of the camera while it is held up; nothing of it is kept. The fish is looked for on a small copy, its edges
+ * on a piece of the frame itself.
  */
 function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
   const size = { widthPx: frame.width, heightPx: frame.height };

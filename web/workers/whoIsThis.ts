@@ -77,7 +77,10 @@ interface Known extends KnownFlank {
 
 const READ_PX = 1400;
 const SHOWN = 6;
-/** Prints that were made ready stay so, by name, and those of friends by their cells: the same register is asked again and again. */
+/**
+ * Prints that were made ready stay so, by name, and those of friends by their cells: the same register is asked again
+ * and again.
+ */
 const ready = new Map<string, Known['ready']>();
 let register: readonly FlankInBook[] = [];
 let theirs: readonly FriendFlank[] = [];

@@ -36,7 +36,10 @@ const hot = { conditions: { waterC: 29 } };
 const school = (fight: FightPractice): Partial<RunContextInput> => ({ schools: { ...DEFAULT_PRACTICES, fight } });
 const onMat: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } };
 
-/** Each rule with a state of the run at which it speaks, and what it says; and one, nearly the same, at which it is silent. */
+/**
+ * Each rule with a state of the run at which it speaks, and what it says; and one, nearly the same, at which it is
+ * silent.
+ */
 const CASES: Record<
   string,
   readonly [Tap[], number, Partial<RunContextInput>, RegExp, Tap[], number, Partial<RunContextInput>]

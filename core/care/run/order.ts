@@ -9,8 +9,9 @@ import type { CaptureState } from '../../domain/capture/captureState.js';
 const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictured', 'carried'];
 
 /**
- * The steps that this fish asks for, in the order of doing: by species, size, conditions, schools, the water's rules, the bank and the hands
- * there are. Steps that are left out can still be tapped. Example: a pike over its stop line is netted, unhooked, held and released.
+ * The steps that this fish asks for, in the order of doing: by species, size, conditions, schools, the water's rules,
+ * the bank and the hands there are. Steps that are left out can still be tapped. Example: a pike over its stop line is
+ * netted, unhooked, held and released.
  */
 export function orderOfWork(run: RunState): RunStep[] {
   const { context, fromTheNet, signs } = run;
@@ -39,8 +40,8 @@ export type NextTap =
   { readonly kind: 'step'; readonly step: RunStep } | { readonly kind: 'sign'; readonly sign: Sign };
 
 /**
- * The one tap that comes next; null when the fish has gone. While it thrashes, or line and fins are caught, that it no longer does comes
- * before any step. Example: after `hooked` it is the net.
+ * The one tap that comes next; null when the fish has gone. While it thrashes, or line and fins are caught, that it no
+ * longer does comes before any step. Example: after `hooked` it is the net.
  */
 export function nextTap(state: CaptureState, run: RunState): NextTap | null {
   const { phase, signs, use } = run;
@@ -52,9 +53,9 @@ export function nextTap(state: CaptureState, run: RunState): NextTap | null {
 }
 
 /**
- * In the air: what of the order is still to be done since the lift, else the way back. In the water: net, hook, lift; after a rest the lift
- * again, if something is left to do; then upright and away. What was skipped is not asked for again, and nothing is asked for that the
- * counsel of the run advises against.
+ * In the air: what of the order is still to be done since the lift, else the way back. In the water: net, hook, lift;
+ * after a rest the lift again, if something is left to do; then upright and away. What was skipped is not asked for
+ * again, and nothing is asked for that the counsel of the run advises against.
  */
 function nextStep(state: CaptureState, run: RunState): RunStep {
   const order = orderOfWork(run);
@@ -124,7 +125,10 @@ const ROLES: Partial<Record<RunStep, Roles>> = {
   held: { you: 'In the water, wrist of the tail', helper: 'Watch the gills; keep the time' },
 };
 
-/** The two parts of a step; undefined alone, or where one pair of hands is enough. Example: weighing, one holds and one reads. */
+/**
+ * The two parts of a step; undefined alone, or where one pair of hands is enough. Example: weighing, one holds and one
+ * reads.
+ */
 export function rolesOf(step: RunStep, context: Pick<RunContext, 'helped'>): Roles | undefined {
   return context.helped ? ROLES[step] : undefined;
 }

@@ -1,7 +1,9 @@
 import { COMMON_PRACTICE } from '../counsel.js';
 import { spoken, type RunRule } from './runRule.js';
 
-/** Where nothing may be kept, this long in the net for hook and camera is still no keeping (common practice, no source). */
+/**
+ * Where nothing may be kept, this long in the net for hook and camera is still no keeping (common practice, no source).
+ */
 const NO_KEEPING_MS = 3 * 60_000;
 /** From here nobody may call it a rest (common practice, no source). */
 const OVERNIGHT_MS = 2 * 3_600_000;

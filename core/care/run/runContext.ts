@@ -96,8 +96,8 @@ function oxygenShare({ oxygenMgL, waterC }: CaptureConditions, water: RunContext
 const SHORT_REST_MS = 15 * 60_000;
 
 /**
- * The longest that a fish may be held in net or sling, and whose rule that is: the water's rule or the keeper's school, whichever is stricter.
- * Example: a water that allows twenty minutes does not loosen a keeper who keeps nothing.
+ * The longest that a fish may be held in net or sling, and whose rule that is: the water's rule or the keeper's school,
+ * whichever is stricter. Example: a water that allows twenty minutes does not loosen a keeper who keeps nothing.
  */
 export function retentionLimit({ rules, schools, waterName }: RunContext): {
   readonly ms: number;

@@ -16,7 +16,9 @@ export interface RunRule extends Rule<RunState> {
   readonly look: (run: RunState) => RunCounsel | null;
 }
 
-/** A time as it is said on the bank. Examples: `spoken(95_000) === '1½ minutes'`, `spoken(25_530_000) === '7 hours'`. */
+/**
+ * A time as it is said on the bank. Examples: `spoken(95_000) === '1½ minutes'`, `spoken(25_530_000) === '7 hours'`.
+ */
 export function spoken(ms: number): string {
   if (ms >= 2 * HOUR_MS) return `${Math.floor(ms / HOUR_MS)} hours`;
   const halves = Math.floor(ms / 30_000);

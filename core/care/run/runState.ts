@@ -40,7 +40,10 @@ export interface RunState {
   readonly hookToTheMat: boolean;
 }
 
-/** A fight this long in water this near to the line, or of this length anywhere, ends in the net (common practice, no source). */
+/**
+ * A fight this long in water this near to the line, or of this length anywhere, ends in the net (common practice, no
+ * source).
+ */
 const LONG_FIGHT_MS = 10 * 60_000;
 const NEAR_LINE_K = 3;
 /** In frost wet gills and eyes freeze within seconds (common practice, no source). */

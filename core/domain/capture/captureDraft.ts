@@ -38,7 +38,10 @@ type Plain = Omit<
   | 'setAside'
 >;
 
-/** A capture while its log is replayed: it grows in place, so that a replay takes as long as there are events, not as long as their square. */
+/**
+ * A capture while its log is replayed: it grows in place, so that a replay takes as long as there are events, not as
+ * long as their square.
+ */
 export class CaptureDraft {
   private readonly plain: Growing<Plain>;
   private readonly spells: Growing<MediumInterval>[] = [];
@@ -72,7 +75,10 @@ export class CaptureDraft {
     };
   }
 
-  /** One event further. Events must come in order of time and be readable; nothing that happens is refused, for it did happen. */
+  /**
+   * One event further. Events must come in order of time and be readable; nothing that happens is refused, for it did
+   * happen.
+   */
   apply(event: CaptureEvent): void {
     const { plain } = this;
     const atMs = event.elapsedMs;
@@ -279,8 +285,9 @@ export class CaptureDraft {
   }
 
   /**
-   * What is known of a fish that was left alone for long. Where it is still here the clocks go on. Else it went back: when that is known its
-   * time in the air ends there; when not, what was tapped is all that is known of it, and the air time is a lower bound.
+   * What is known of a fish that was left alone for long. Where it is still here the clocks go on. Else it went back:
+   * when that is known its time in the air ends there; when not, what was tapped is all that is known of it, and the
+   * air time is a lower bound.
    */
   private tellGap({ says, fromMs, backMs }: GapTold, atMs: number): void {
     const { plain } = this;

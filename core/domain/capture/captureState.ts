@@ -95,7 +95,9 @@ export interface CaptureState {
   /** What the scale showed with the empty wet sling on it afterwards. */
   readonly slingAfter: Mass | null;
   readonly slingAfterWay: ReadingWay | null;
-  /** The keeper stood by the entry as it is, with a note perhaps; null when never asked, or when it has changed since. */
+  /**
+   * The keeper stood by the entry as it is, with a note perhaps; null when never asked, or when it has changed since.
+   */
   readonly entryKept: { readonly note: string | null } | null;
   readonly interruptions: readonly {
     readonly atMs: number;
@@ -111,7 +113,10 @@ export interface CaptureState {
   readonly notSameAs: readonly string[];
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
   readonly airComplete: boolean;
-  /** What stands in the log and cannot be read here: from a newer version, or damaged. It is kept there, and counts for nothing. */
+  /**
+   * What stands in the log and cannot be read here: from a newer version, or damaged. It is kept there, and counts for
+   * nothing.
+   */
   readonly setAside: readonly { readonly eventId: string; readonly type: string }[];
 }
 

@@ -1,4 +1,6 @@
-/** How it was around a fish when it took: kept with the capture, so that it can be read years later without the outing. */
+/**
+ * How it was around a fish when it took: kept with the capture, so that it can be read years later without the outing.
+ */
 export interface CaptureConditions {
   readonly waterC?: number;
   readonly airC?: number;

@@ -23,13 +23,19 @@ export function effectiveOf(events: readonly CaptureEvent[]): CaptureEvent[] {
   return [...once.values()].filter((event) => event.type !== 'undone' && !undone.has(event.id)).sort(byTimeThenId);
 }
 
-/** Events at the times that they were put right to, the latest correction of each counting, in order; and what was put right. */
+/**
+ * Events at the times that they were put right to, the latest correction of each counting, in order; and what was put
+ * right.
+ */
 export interface AmendedTimes {
   readonly events: readonly CaptureEvent[];
   readonly amended: readonly TimeAmendment[];
 }
 
-/** Moves taps to the times that they were put right to. Example: a lift at 300 s, amended to 290 s, stands before a tap at 295 s. */
+/**
+ * Moves taps to the times that they were put right to. Example: a lift at 300 s, amended to 290 s, stands before a tap
+ * at 295 s.
+ */
 export function withTimesAmended(effective: readonly CaptureEvent[]): AmendedTimes {
   if (!effective.some(({ type }) => type === 'time-amended')) return { events: effective, amended: [] };
   const byId = new Map(effective.map((event) => [event.id, event]));

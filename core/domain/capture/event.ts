@@ -63,8 +63,8 @@ export const INTERRUPTIONS = ['second-rod', 'phone', 'handed-over', 'other'] as 
 export type Interruption = (typeof INTERRUPTIONS)[number];
 
 /**
- * What the keeper says of who a fish is: one that is known, one that was never seen before, not sure yet; or only that it is another one
- * than that it was compared with, which leaves open who it is.
+ * What the keeper says of who a fish is: one that is known, one that was never seen before, not sure yet; or only that
+ * it is another one than that it was compared with, which leaves open who it is.
  */
 export const IDENTITIES = ['same', 'new', 'unsure', 'different'] as const;
 
@@ -80,7 +80,10 @@ export interface Identified {
     readonly score: number;
     readonly probability: number;
   };
-  /** Several captures decided in one go, such as two fish that are one: they are shown as one decision and taken back together. */
+  /**
+   * Several captures decided in one go, such as two fish that are one: they are shown as one decision and taken back
+   * together.
+   */
   readonly decisionId?: string;
   /** Why, in the keeper's words or the application's, such as "Merged into Notch". */
   readonly why?: string;
@@ -97,7 +100,10 @@ export interface EventPayloads {
     around?: CaptureConditions;
     /** The time zone of the place, an IANA name: its clocks show the local time years later. */
     zone?: string;
-    /** The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of how it was handled. */
+    /**
+     * The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of
+     * how it was handled.
+     */
     from?: 'pictures';
   };
   netted: Record<string, never>;
@@ -150,7 +156,10 @@ export interface EventPayloads {
   'left-as': { leaving: Leaving };
   interrupted: { why: Interruption };
   'taken-up': Record<string, never>;
-  /** Begun before the device had read its outings: the one that was under way, where, and how it was around the fish at the take. */
+  /**
+   * Begun before the device had read its outings: the one that was under way, where, and how it was around the fish at
+   * the take.
+   */
   'outing-bound': { outingId: string; swimId?: string; waterId?: string; around?: CaptureConditions };
   /** Nothing was tapped for long: what the keeper says became of the fish. */
   'gap-told': GapTold;
@@ -162,7 +171,10 @@ export interface EventPayloads {
   described: { facts: Facts };
   'picture-added': { sha256: string; role?: PictureRole };
   'picture-removed': { sha256: string; why: string };
-  /** What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it away. */
+  /**
+   * What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it
+   * away.
+   */
   'picture-read': { sha256: string; role?: PictureRole } & PictureReading;
   /** Who it is, as the keeper says; the last that stands counts, and each stays in the log with what spoke for it. */
   identified: Identified;
@@ -226,7 +238,10 @@ export const EVENT_TYPES = [
   'discarded',
 ] as const satisfies readonly EventType[];
 
-/** An old fish may be written about for as long as the book knows years: what was caught first, up to what can be dated last. */
+/**
+ * An old fish may be written about for as long as the book knows years: what was caught first, up to what can be dated
+ * last.
+ */
 export const LAST_ELAPSED_MS = (LAST_YEAR - FIRST_YEAR + 1) * 366 * 24 * 3_600_000;
 
 /** What every event carries, whatever happened. */

@@ -7,9 +7,8 @@ export interface IdSource {
 }
 
 /**
- * A UUID version 7 (RFC 9562, 2024): sorts by the moment it was made. The sequence number is kept within one source, so ids made in the
- * same millisecond sort in the order they were made.
- * Example: `idMaker(source)()` gives `'0193…-7…'`.
+ * A UUID version 7 (RFC 9562, 2024): sorts by the moment it was made. The sequence number is kept within one source, so
+ * ids made in the same millisecond sort in the order they were made. Example: `idMaker(source)()` gives `'0193…-7…'`.
  */
 export function idMaker(source: IdSource): () => string {
   let lastMs = -Infinity;

@@ -17,7 +17,10 @@ export interface Amendment {
 /** What decides whether an entry adds up: once one of them changes, the keeper may be asked anew. */
 const ADDS_UP: readonly FactName[] = ['species', 'weight', 'length', 'girth'];
 
-/** What writing facts down does: which change, what of it is a correction, and whether the keeper may be asked anew if the entry adds up. */
+/**
+ * What writing facts down does: which change, what of it is a correction, and whether the keeper may be asked anew if
+ * the entry adds up.
+ */
 export interface NotedFacts {
   readonly changed: Facts;
   readonly corrections: readonly Amendment[];

@@ -6,9 +6,9 @@ const LEAST_TAPS = 4;
 const NEWEST = 6;
 
 /**
- * Gill beats a minute from taps made along with them, in ms of any clock that runs evenly: by the median interval, so that one tap too many
- * or too few moves little. Null while there are too few, or when the rate cannot be.
- * Example: taps a second apart give 60.
+ * Gill beats a minute from taps made along with them, in ms of any clock that runs evenly: by the median interval, so
+ * that one tap too many or too few moves little. Null while there are too few, or when the rate cannot be. Example:
+ * taps a second apart give 60.
  */
 export function gillBeatOf(tapsMs: readonly number[]): number | null {
   if (tapsMs.length < LEAST_TAPS) return null;

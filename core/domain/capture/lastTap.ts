@@ -19,8 +19,8 @@ const TAPS: readonly EventType[] = [
 ];
 
 /**
- * The latest tap on the bank that still stands: what an undo takes back. The take itself is not among them, nor what was written after the
- * fish had gone.
+ * The latest tap on the bank that still stands: what an undo takes back. The take itself is not among them, nor what
+ * was written after the fish had gone.
  */
 export function lastTap(events: readonly CaptureEvent[]): CaptureEvent | undefined {
   const standing = effectiveEvents(events);

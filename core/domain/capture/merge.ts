@@ -12,9 +12,9 @@ export interface Merge {
 }
 
 /**
- * Merges two captures that were begun for the same fish, by two people or two taps. The later one's taps are copied into the earlier one at
- * the time at which they were made by the wall clock; its take is left out. The copies' ids follow from the originals, so two devices that
- * merge the same pair make the same events, and they count once.
+ * Merges two captures that were begun for the same fish, by two people or two taps. The later one's taps are copied
+ * into the earlier one at the time at which they were made by the wall clock; its take is left out. The copies' ids
+ * follow from the originals, so two devices that merge the same pair make the same events, and they count once.
  * Example: begun at 5:00:00 and at 5:00:40, a lift at 10 s of the second is one at 50 s of the first.
  */
 export function mergeCaptures(a: readonly CaptureEvent[], b: readonly CaptureEvent[]): Merge | null {

@@ -4,8 +4,8 @@ import { netOf, type CaptureState } from './captureState.js';
 export type MissingThing = 'species' | 'water' | 'weight' | 'tare' | 'length' | 'picture';
 
 /**
- * What the book does not yet know about a fish, in the order in which it is asked. A lost fish is asked only where it was.
- * Example: a capture of taps alone misses species, water, weight, length and picture.
+ * What the book does not yet know about a fish, in the order in which it is asked. A lost fish is asked only where it
+ * was. Example: a capture of taps alone misses species, water, weight, length and picture.
  */
 export function missingThings(state: CaptureState): MissingThing[] {
   const { species, waterId, weight, length } = state.facts;

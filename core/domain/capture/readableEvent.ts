@@ -107,7 +107,10 @@ const comparison = record({
   probability: isNumber,
 });
 
-/** What of a payload is used in telling: fields that are not named here are let through, as a newer version may have them. */
+/**
+ * What of a payload is used in telling: fields that are not named here are let through, as a newer version may have
+ * them.
+ */
 const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   hooked: record({
     waterId: optional(isText),
@@ -184,8 +187,8 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
 };
 
 /**
- * Whether an event is of a kind that is known and says what its kind says. The log is never refused for one that is not: it is set aside.
- * Example: a wound that is a list cannot be read.
+ * Whether an event is of a kind that is known and says what its kind says. The log is never refused for one that is
+ * not: it is set aside. Example: a wound that is a list cannot be read.
  */
 export function isReadable({ type, payload, at, elapsedMs }: CaptureEvent): boolean {
   if (!Object.hasOwn(PAYLOAD_SHAPES, type)) return false;

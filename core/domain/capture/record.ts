@@ -3,7 +3,10 @@ import type { Wound } from '../fish/wound.js';
 import type { Length } from '../../measure/length.js';
 import type { CaptureState } from './captureState.js';
 
-/** What an export tells of a capture beyond its line of the book. Kept beside that line, it spares replaying every log for every export. */
+/**
+ * What an export tells of a capture beyond its line of the book. Kept beside that line, it spares replaying every log
+ * for every export.
+ */
 export interface CaptureRecord {
   readonly length: BodyLength | null;
   readonly girth: Length | null;

@@ -5,8 +5,8 @@ import type { CaptureState, TimeAmendment } from './captureState.js';
 import { CaptureDraft } from './captureDraft.js';
 
 /**
- * The state of a capture that goes on as its events come in. One that comes after all others costs no more than itself; one that says something of others, or
- * comes late, has the whole told again.
+ * The state of a capture that goes on as its events come in. One that comes after all others costs no more than itself;
+ * one that says something of others, or comes late, has the whole told again.
  */
 export class RunningCapture {
   private readonly ids = new Set<string>();

@@ -24,10 +24,10 @@ export function anchorAt(clock: DeviceClock, elapsedMs: number): Anchor {
 /**
  * Elapsed milliseconds now.
  *
- * On the same timeline the monotonic clock alone decides, so a change of the wall clock moves nothing. Across a reload only
- * the wall clock spans the gap, never backwards; the anchor is therefore renewed often, so that the gap is short.
- * Some devices stop the monotonic clock while they sleep: when the page was hidden and the wall clock has run ahead by more
- * than three seconds, the difference is taken for sleep and counted.
+ * On the same timeline the monotonic clock alone decides, so a change of the wall clock moves nothing. Across a reload
+ * only the wall clock spans the gap, never backwards; the anchor is therefore renewed often, so that the gap is short.
+ * Some devices stop the monotonic clock while they sleep: when the page was hidden and the wall clock has run ahead by
+ * more than three seconds, the difference is taken for sleep and counted.
  *
  * Example: anchored at 10 000 with 2 s on the monotonic clock since, and the wall clock put back an hour: 12 000.
  */

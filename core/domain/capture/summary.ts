@@ -113,7 +113,10 @@ export function summaryOf(state: CaptureState): CaptureSummary {
   };
 }
 
-/** The pictures in their order, but first the one that stands for the capture: the portrait, else the left flank, else the first there is. */
+/**
+ * The pictures in their order, but first the one that stands for the capture: the portrait, else the left flank, else
+ * the first there is.
+ */
 function picturesOf({ pictures }: CaptureState): PictureOfSummary[] {
   const byRole = (wanted: PictureRole) => pictures.find(({ role }) => role === wanted);
   const first = byRole('portrait') ?? byRole('left-flank') ?? pictures[0];

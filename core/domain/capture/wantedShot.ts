@@ -4,9 +4,9 @@ import type { PictureRole } from './event.js';
 export type WantedShot = Extract<PictureRole, 'left-flank' | 'right-flank' | 'wound' | 'board' | 'scale'>;
 
 /**
- * The picture that is wanted next: both flanks once each for recognising it again, then each wound, then the board when it lies on one.
- * Null when there is nothing more worth its time out of the water.
- * Example: with a left flank taken and no wounds, the right flank is next.
+ * The picture that is wanted next: both flanks once each for recognising it again, then each wound, then the board when
+ * it lies on one. Null when there is nothing more worth its time out of the water. Example: with a left flank taken and
+ * no wounds, the right flank is next.
  */
 export function wantedShot(
   taken: readonly (PictureRole | null)[],

@@ -2,8 +2,8 @@ import type { CaptureState } from './captureState.js';
 import type { WeightReading } from './weightReading.js';
 
 /**
- * The weighing of a capture as a whole: the reading, the zero that was tapped, and the empty sling that was hung again afterwards.
- * Undefined while nothing was read.
+ * The weighing of a capture as a whole: the reading, the zero that was tapped, and the empty sling that was hung again
+ * afterwards. Undefined while nothing was read.
  */
 export function weighingOf(state: CaptureState): WeightReading | undefined {
   const { weight } = state.facts;

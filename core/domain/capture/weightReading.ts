@@ -1,18 +1,24 @@
 import { gramsOf, subtractTare, type Mass } from '../../measure/mass.js';
 import { ok, type Result } from '../../measure/result.js';
 
-/** `zeroed`: scale zeroed with the wet sling on the hook, the reading is the weight. `gross-minus-tare`: the sling is taken off by sum. */
+/**
+ * `zeroed`: scale zeroed with the wet sling on the hook, the reading is the weight. `gross-minus-tare`: the sling is
+ * taken off by sum.
+ */
 export type WeighMethod = 'zeroed' | 'gross-minus-tare';
 
 export const WEIGH_METHODS: readonly WeighMethod[] = ['zeroed', 'gross-minus-tare'];
 
-/** How a reading came in: from a connected scale, set by thumb beside it, typed afterwards, or read off a picture of the dial. */
+/**
+ * How a reading came in: from a connected scale, set by thumb beside it, typed afterwards, or read off a picture of the
+ * dial.
+ */
 export const READING_WAYS = ['live', 'set', 'typed', 'dial'] as const;
 export type ReadingWay = (typeof READING_WAYS)[number];
 
 /**
- * What carried the scale: a hook, bar or tripod; a hand at its loop, which adds nothing and makes it restless; a hand round its body, which adds
- * to the weight; or a hand of which nobody noted where it was.
+ * What carried the scale: a hook, bar or tripod; a hand at its loop, which adds nothing and makes it restless; a hand
+ * round its body, which adds to the weight; or a hand of which nobody noted where it was.
  */
 export const SCALE_SUPPORTS = ['hung', 'loop', 'cupped', 'held'] as const;
 export type ScaleSupport = (typeof SCALE_SUPPORTS)[number];
@@ -45,8 +51,8 @@ export interface WeightReading {
   /** What the steps of a connected scale leave open in the value that it settled at, as a standard uncertainty. */
   readonly resolutionGrams?: number;
   /**
-   * What the scale showed with the empty wet sling on it once the fish was away: about zero when it was zeroed with it (below zero if
-   * the sling had become lighter), about the tare by the other school.
+   * What the scale showed with the empty wet sling on it once the fish was away: about zero when it was zeroed with it
+   * (below zero if the sling had become lighter), about the tare by the other school.
    */
   readonly slingAfter?: Mass;
   readonly slingAfterWay?: ReadingWay;
@@ -61,12 +67,16 @@ export function netWeight(reading: WeightReading): Result<Mass> | undefined {
   return reading.tare && subtractTare(reading.asRead, reading.tare);
 }
 
-/** What was sent lies within one step of what was read; farther off it belongs to a reading that was corrected since. Steps go up to 8 oz. */
+/**
+ * What was sent lies within one step of what was read; farther off it belongs to a reading that was corrected since.
+ * Steps go up to 8 oz.
+ */
 const COARSEST_STEP_GRAMS = 227;
 
 /**
- * The fish's own weight in grams as finely as it is known: from what a connected scale sent, else from what was read. Undefined while a tare is
- * missing. Example: a scale of 50 g that settled at 10 735 g has read 10 700 g and knows 10 735 g.
+ * The fish's own weight in grams as finely as it is known: from what a connected scale sent, else from what was read.
+ * Undefined while a tare is missing. Example: a scale of 50 g that settled at 10 735 g has read 10 700 g and knows 10
+ * 735 g.
  */
 export function fineNetGrams({ asRead, sent, settledGrams, method, tare }: WeightReading): number | undefined {
   const read = gramsOf(asRead);

@@ -3,7 +3,10 @@ import type { FormId, SpeciesId } from './species.js';
 /** The kinds that the brush knows. */
 export type PaintedKind = 'carp-common' | 'carp-mirror' | 'carp-linear' | 'pike' | 'barbel' | 'wels';
 
-/** A point in the fish's own frame: `u` from the snout (0) to the tail fork (1), `v` downwards, both in lengths of the fish. */
+/**
+ * A point in the fish's own frame: `u` from the snout (0) to the tail fork (1), `v` downwards, both in lengths of the
+ * fish.
+ */
 export interface BodyPoint {
   readonly u: number;
   readonly v: number;

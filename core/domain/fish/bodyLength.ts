@@ -1,7 +1,10 @@
 import { formatLength, lengthMm, type Length } from '../../measure/length.js';
 import type { SpeciesId } from './species.js';
 
-/** What a length is of: to the tip of the tail as it lies, to the tip with the tail pinched together, or to the fork of the tail. */
+/**
+ * What a length is of: to the tip of the tail as it lies, to the tip with the tail pinched together, or to the fork of
+ * the tail.
+ */
 export const LENGTH_OF = ['tip', 'pinched', 'fork'] as const;
 export type LengthOf = (typeof LENGTH_OF)[number];
 
@@ -18,8 +21,9 @@ interface TailShape {
 }
 
 /**
- * Shapes of tails by kind. Fork shares are of the size of FishBase's length-length tables (Froese and Pauly, eds.), from memory, to be verified;
- * what pinching adds is common practice, no source. The wels has no fork, and tench hardly one.
+ * Shapes of tails by kind. Fork shares are of the size of FishBase's length-length tables (Froese and Pauly, eds.),
+ * from memory, to be verified; what pinching adds is common practice, no source. The wels has no fork, and tench hardly
+ * one.
  */
 const TAILS: Readonly<Record<SpeciesId, TailShape>> = {
   carp: { fork: 0.9, laid: 0.02 },
@@ -44,10 +48,10 @@ export interface TotalLength {
 }
 
 /**
- * The length that relations of length and weight, standard weights and growth mean: the maximum total length, nose to the tip of the tail
- * pinched together (Anderson and Neumann 1996, Fisheries Techniques, 2nd ed.). A length that does not say of what it is counts as one to the tip,
- * tail laid, with the doubt of that.
- * Example: a bream of 440 mm to the fork is 500 mm long.
+ * The length that relations of length and weight, standard weights and growth mean: the maximum total length, nose to
+ * the tip of the tail pinched together (Anderson and Neumann 1996, Fisheries Techniques, 2nd ed.). A length that does
+ * not say of what it is counts as one to the tip, tail laid, with the doubt of that. Example: a bream of 440 mm to the
+ * fork is 500 mm long.
  */
 export function totalLength(length: BodyLength, species: SpeciesId | null | undefined): TotalLength {
   const mm = lengthMm(length);

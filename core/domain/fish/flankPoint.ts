@@ -1,6 +1,7 @@
 /**
- * A point on a fish in the flank frame: `u` along the line from the snout's tip (0) to the fork of the tail (1), `v` across it, towards the
- * back negative, both in lengths of that line. It says the same place on every picture and every capture of a fish, whatever its size.
+ * A point on a fish in the flank frame: `u` along the line from the snout's tip (0) to the fork of the tail (1), `v`
+ * across it, towards the back negative, both in lengths of that line. It says the same place on every picture and every
+ * capture of a fish, whatever its size.
  */
 export interface FlankPoint {
   readonly u: number;

@@ -1,7 +1,7 @@
 import { type LandmarksPx } from './landmarks.js';
 /**
- * Where a fish is thought to lie: the middle between snout and fork, its length, the direction from snout to fork, and whether the picture
- * is turned over so that the head points left with the back up.
+ * Where a fish is thought to lie: the middle between snout and fork, its length, the direction from snout to fork, and
+ * whether the picture is turned over so that the head points left with the back up.
  */
 export interface FishPose {
   readonly centreX: number;

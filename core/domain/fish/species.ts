@@ -38,7 +38,10 @@ export const SPECIES: readonly Species[] = [
 export const SPECIES_IDS: readonly SpeciesId[] = SPECIES.map((species) => species.id);
 export const FORM_IDS: readonly FormId[] = ['common', 'mirror', 'linear', 'leather'];
 
-/** What the keeper calls the fish. Examples: `Mirror carp`, `Pike`, `Species not noted`; `Grayling` for another kind of that name. */
+/**
+ * What the keeper calls the fish. Examples: `Mirror carp`, `Pike`, `Species not noted`; `Grayling` for another kind of
+ * that name.
+ */
 /** What the book knows of a species. */
 export function speciesOf(id: SpeciesId): (typeof SPECIES)[number] | undefined {
   return SPECIES.find((species) => species.id === id);

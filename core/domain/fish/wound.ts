@@ -25,7 +25,10 @@ export const WOUND_WORDS: Readonly<Record<WoundKind, string>> = {
   healed: 'old and healed',
 };
 
-/** The parts of a fish that the map shows. The mouth has a frame of its own: `u` from left to right, `v` from the upper lip down, 0 to 1. */
+/**
+ * The parts of a fish that the map shows. The mouth has a frame of its own: `u` from left to right, `v` from the upper
+ * lip down, 0 to 1.
+ */
 export const WOUND_SIDES = ['left', 'right', 'mouth'] as const;
 export type WoundSide = (typeof WOUND_SIDES)[number];
 

@@ -7,9 +7,8 @@ export interface KnownFish {
 }
 
 /**
- * The register: captures put together by who the keeper says each is; the fish that was on the bank last comes first. Captures whose fish
- * is open are left out.
- * Example: two captures of one fish and one of another are two known fish.
+ * The register: captures put together by who the keeper says each is; the fish that was on the bank last comes first.
+ * Captures whose fish is open are left out. Example: two captures of one fish and one of another are two known fish.
  */
 export function knownFish(summaries: readonly CaptureSummary[]): KnownFish[] {
   const byFish = new Map<string, [CaptureSummary, ...CaptureSummary[]]>();

@@ -45,15 +45,19 @@ export interface Rig {
 /** A load test counts when the rig was held under full load for 10 to 20 s (common practice, no source). */
 export const LOAD_TEST_S = { least: 10, most: 20 } as const;
 
-/** A load test lapses after so many weeks, after a fish and after a snag: line and knots age and are strained (common practice, no source). */
+/**
+ * A load test lapses after so many weeks, after a fish and after a snag: line and knots age and are strained (common
+ * practice, no source).
+ */
 export const LOAD_TEST_WEEKS = 4;
 
 /** How a rig stands with its load test. */
 export type LoadTestState = 'stands' | 'never' | 'old' | 'after-fish' | 'after-snag';
 
 /**
- * Whether the last load test that was long enough still stands. `now` and `lastFishAt` are ISO 8601; `lastFishAt` is when a fish of its kind was
- * last on. Example: a test of 8 s is none; one of 12 s stands for four weeks, or until the next fish or snag.
+ * Whether the last load test that was long enough still stands. `now` and `lastFishAt` are ISO 8601; `lastFishAt` is
+ * when a fish of its kind was last on. Example: a test of 8 s is none; one of 12 s stands for four weeks, or until the
+ * next fish or snag.
  */
 export function loadTestState(
   { loadTests, snaggedAt }: Pick<Rig, 'loadTests' | 'snaggedAt'>,

@@ -24,7 +24,10 @@ export interface ScaleSpec {
   readonly checks: readonly ScaleCheck[];
 }
 
-/** Classes of weighing instruments: `III` is medium accuracy, `IIII` ordinary accuracy; hanging scales are the one or the other. */
+/**
+ * Classes of weighing instruments: `III` is medium accuracy, `IIII` ordinary accuracy; hanging scales are the one or
+ * the other.
+ */
 export const SCALE_CLASSES = ['II', 'III', 'IIII'] as const;
 
 export type ScaleClass = (typeof SCALE_CLASSES)[number];

@@ -3,7 +3,10 @@ import { decidingWater } from './decidingWater.js';
 import { newest, type OutingState } from './outingState.js';
 import { HOUR_MS } from '../../measure/timeSpan.js';
 
-/** How it is at an outing: what was measured, and where air was not, what was forecast. Temperatures in °C, oxygen in mg/L. */
+/**
+ * How it is at an outing: what was measured, and where air was not, what was forecast. Temperatures in °C, oxygen in
+ * mg/L.
+ */
 export interface ConditionsNow {
   readonly waterC: number | null;
   /** The water below the surface, where it decides. */
@@ -17,8 +20,8 @@ export interface ConditionsNow {
 }
 
 /**
- * The conditions of a moment, from the log alone: quick enough for the tap that begins a fish. Measurements come before the forecast.
- * Example: with neither a reading nor a forecast everything is null and nothing thunders.
+ * The conditions of a moment, from the log alone: quick enough for the tap that begins a fish. Measurements come before
+ * the forecast. Example: with neither a reading nor a forecast everything is null and nothing thunders.
  */
 export function conditionsNow(state: OutingState, momentMs: number): ConditionsNow {
   const weather = state.forecast ? weatherAt(state.forecast.hours, momentMs) : null;

@@ -9,14 +9,18 @@ export interface DecidingWater {
   readonly deepC: number | null;
 }
 
-/** A reading counts beside a newer one for so long: a margin warms by a degree or two in that time (common practice, no source). */
+/**
+ * A reading counts beside a newer one for so long: a margin warms by a degree or two in that time (common practice, no
+ * source).
+ */
 const RECENT_MS = 3 * 3_600_000;
 
 /**
- * Which reading of the water decides: the warmest recent one of the water that a fish is fought and handled in, at the surface or at the depth of
- * the net. A reading off the bottom decides only where there is no other. Null while nothing was measured.
- * Common practice, no source: a cool layer below is often short of oxygen in the warm season, and the fish must come up through the warm one.
- * Example: 27 degrees at the surface, then 15 on the bottom an hour later, is 27, with 15 below.
+ * Which reading of the water decides: the warmest recent one of the water that a fish is fought and handled in, at the
+ * surface or at the depth of the net. A reading off the bottom decides only where there is no other. Null while nothing
+ * was measured. Common practice, no source: a cool layer below is often short of oxygen in the warm season, and the
+ * fish must come up through the warm one. Example: 27 degrees at the surface, then 15 on the bottom an hour later, is
+ * 27, with 15 below.
  */
 export function decidingWater({ conditions }: Pick<OutingState, 'conditions'>, untilMs: number): DecidingWater | null {
   const measured = conditions.filter(({ waterC, atMs }) => waterC !== undefined && atMs <= untilMs);

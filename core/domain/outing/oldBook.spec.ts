@@ -7,7 +7,10 @@ import { summaryOf } from '../capture/summary.js';
 import { OUTING_EVENT_TYPES, type OutingEvent } from './event.js';
 import { replayOuting, summaryOfOuting } from './outingState.js';
 
-/** Logs as they were written by the version of a month, and what that version said of them. They are never changed: a newer one is added. */
+/**
+ * Logs as they were written by the version of a month, and what that version said of them. They are never changed: a
+ * newer one is added.
+ */
 interface OldBook {
   readonly captureEvents: readonly CaptureEvent[];
   readonly outingEvents: readonly OutingEvent[];

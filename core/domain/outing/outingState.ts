@@ -62,8 +62,9 @@ function emptyOuting(outingId: string) {
 type OutingDraft = ReturnType<typeof emptyOuting>;
 
 /**
- * Replays one outing's events into its state, in whatever order and however often each arrived. Events count by the moment they were made,
- * ties by id; what cannot be read is set aside. Example: checked, then found wanting, leaves the item out of `checked`.
+ * Replays one outing's events into its state, in whatever order and however often each arrived. Events count by the
+ * moment they were made, ties by id; what cannot be read is set aside. Example: checked, then found wanting, leaves the
+ * item out of `checked`.
  */
 export function replayOuting(outingId: string, events: readonly OutingEvent[]): OutingState {
   const once = new Map(events.map((event) => [event.id, event]));
@@ -141,7 +142,9 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
   }
 }
 
-/** The newest value of one kind of measurement, not later than a moment. Example: `newest(state, 'waterC', now)?.value`. */
+/**
+ * The newest value of one kind of measurement, not later than a moment. Example: `newest(state, 'waterC', now)?.value`.
+ */
 export function newest<K extends 'waterC' | 'airC' | 'oxygenMgL' | 'pressureHpa' | 'cloudOctas' | 'windMs'>(
   { conditions }: Pick<OutingState, 'conditions'>,
   kind: K,
@@ -188,7 +191,10 @@ export function lastOutingTap(state: OutingState): OutingState['lastEvent'] {
   return state.lastEvent && TAPPED.includes(state.lastEvent.type) ? state.lastEvent : null;
 }
 
-/** Some hours beside the plan still belong to an outing: fish are caught before it begins and after it should have ended. */
+/**
+ * Some hours beside the plan still belong to an outing: fish are caught before it begins and after it should have
+ * ended.
+ */
 export const OUTING_SLACK_MS = 6 * 3_600_000;
 
 /** Whether an outing is under way by the wall clock. Example: an hour before it should begin it is. */

@@ -50,7 +50,10 @@ const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
   'taken-back': record({ eventId: isText }),
 };
 
-/** Whether an event of an outing is of a kind that is known and says what its kind says. Example: a layout that is a list cannot be read. */
+/**
+ * Whether an event of an outing is of a kind that is known and says what its kind says. Example: a layout that is a
+ * list cannot be read.
+ */
 export function isReadableOfOuting({ type, payload, at }: OutingEvent): boolean {
   return Object.hasOwn(PAYLOAD_SHAPES, type) && isMomentText(at) && PAYLOAD_SHAPES[type](payload);
 }

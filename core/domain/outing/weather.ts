@@ -16,8 +16,8 @@ export interface WeatherHour {
 }
 
 /**
- * The weather at a moment between the hours of a forecast: numbers in between, the wind's direction and thunder from the nearer hour. Before
- * the first hour and after the last one those stand. The hours come in order and are not empty.
+ * The weather at a moment between the hours of a forecast: numbers in between, the wind's direction and thunder from
+ * the nearer hour. Before the first hour and after the last one those stand. The hours come in order and are not empty.
  * Example: 20 degrees at 10:00 and 24 at 11:00 give 21 at 10:15.
  */
 export function weatherAt(hours: readonly WeatherHour[], atMs: number): WeatherHour {

@@ -2,7 +2,8 @@ import { distanceM, nearestWater } from './nearestWater.js';
 
 const at = (latitudeDeg: number, longitudeDeg: number) => ({ latitudeDeg, longitudeDeg });
 
-// One degree of a great circle is 2 pi R / 360 by definition; along a parallel it shrinks with the cosine of the latitude.
+// One degree of a great circle is 2 pi R / 360 by definition; along a parallel it shrinks with the cosine of the
+// latitude.
 test('a degree of latitude, and one of longitude at sixty degrees, north and south', () => {
   expect(distanceM(at(51, 0), at(52, 0))).toBeCloseTo(111_195.08, 0);
   expect(distanceM(at(60, 10), at(60, 11)) / 111_195.08).toBeCloseTo(0.5, 3);

@@ -1,6 +1,6 @@
 /**
- * The plan of a swim is seen from above, in metres. One stands at the origin on the water's edge and looks over the water: `xM` runs to the
- * right along the bank, `yM` out over the water, so that the bank has negative `yM`.
+ * The plan of a swim is seen from above, in metres. One stands at the origin on the water's edge and looks over the
+ * water: `xM` runs to the right along the bank, `yM` out over the water, so that the bank has negative `yM`.
  */
 export interface Point {
   readonly xM: number;
@@ -42,7 +42,10 @@ export const KIT_WORDS: Readonly<Record<KitPiece, string>> = {
 /** Where each piece lies. A piece that is not there is not out. */
 export type Layout = Readonly<Partial<Record<KitPiece, Point>>>;
 
-/** What a swim has of its own. Trees, bushes, stones, soft ground and steep edges are round; paths and power lines run along the bank. */
+/**
+ * What a swim has of its own. Trees, bushes, stones, soft ground and steep edges are round; paths and power lines run
+ * along the bank.
+ */
 export const FIXTURE_KINDS = ['tree', 'bush', 'stones', 'soft-ground', 'steep-edge', 'path', 'power-line'] as const;
 export type FixtureKind = (typeof FIXTURE_KINDS)[number];
 

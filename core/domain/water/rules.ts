@@ -14,7 +14,10 @@ export interface StopTemperature {
   readonly tempC: number;
 }
 
-/** What a water asks of those who fish it. What is not written down is left to the keeper's own ways; these come before them. */
+/**
+ * What a water asks of those who fish it. What is not written down is left to the keeper's own ways; these come before
+ * them.
+ */
 export interface WaterRules {
   readonly barblessOnly: boolean;
   /** Null: nothing is said. */

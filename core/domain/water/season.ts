@@ -6,7 +6,10 @@ export interface DayOfYear {
   readonly day: number;
 }
 
-/** Days on which a water, or some species in it, must not be fished; both ends belong to it. It may run over the turn of the year. */
+/**
+ * Days on which a water, or some species in it, must not be fished; both ends belong to it. It may run over the turn of
+ * the year.
+ */
 export interface ClosedSeason {
   readonly from: DayOfYear;
   readonly to: DayOfYear;

@@ -8,7 +8,10 @@ const WIDE = 2 * REACH_ALONG + 1;
 const HIGH = 2 * REACH_ACROSS + 1;
 /** Cells nearer to grey than this, of a usual one, say neither bright nor dark. */
 const GREY = 0.35;
-/** A row is kept in two words: the fore part of the flank and the hind one. Upper and lower half of either count for themselves. */
+/**
+ * A row is kept in two words: the fore part of the flank and the hind one. Upper and lower half of either count for
+ * themselves.
+ */
 const WORDS = 2;
 const HALVES = 2;
 /** The four parts may lie off each other by so many cells, at a price. */
@@ -70,9 +73,9 @@ export interface BinaryMatch {
 }
 
 /**
- * How alike two sketches are at the place where they are most alike, -1 to 1, and where that is: each of four parts by bits that agree less
- * those that do not, the parts held together as by springs.
- * Example: a sketch against itself is about 0.7, one of another fish about 0.1.
+ * How alike two sketches are at the place where they are most alike, -1 to 1, and where that is: each of four parts by
+ * bits that agree less those that do not, the parts held together as by springs. Example: a sketch against itself is
+ * about 0.7, one of another fish about 0.1.
  */
 export function matchBinary(asked: ShiftedBinaryDescriptors, sketch: BinaryDescriptor): BinaryMatch {
   const { maps, weights } = partMaps(asked, sketch, 1);
@@ -163,7 +166,9 @@ function slackened(map: Float32Array, weight: number, step: number, total: Float
   }
 }
 
-/** The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower. */
+/**
+ * The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower.
+ */
 function tilted(maps: Float32Array, weights: readonly number[], at: number): Warp {
   const [j, i] = [Math.floor(at / WIDE), at % WIDE];
   const own = weights.map((weight, part) => {

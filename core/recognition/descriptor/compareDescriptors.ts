@@ -21,7 +21,10 @@ export function shownShare({ kind, cells }: FlankDescriptor): number {
 
 /** What two prints have in common. */
 export interface DescriptorMatch {
-  /** How alike they are, from about 0.2 (no more than chance finds) to 1 (the same): the mean of the parts that agree best. */
+  /**
+   * How alike they are, from about 0.2 (no more than chance finds) to 1 (the same): the mean of the parts that agree
+   * best.
+   */
   readonly score: number;
   /** Share of the flank that is seen on both. */
   readonly seen: number;
@@ -31,7 +34,10 @@ export interface DescriptorMatch {
   readonly shift: Warp;
 }
 
-/** One square part of the first print: where it begins, in cells, how many cells of it both show, and how alike they are, -1 to 1. */
+/**
+ * One square part of the first print: where it begins, in cells, how many cells of it both show, and how alike they
+ * are, -1 to 1.
+ */
 export interface PartMatch {
   readonly column: number;
   readonly row: number;
@@ -51,7 +57,10 @@ export function prepareDescriptor(print: FlankDescriptor): PreparedDescriptor {
   return { print, coarse, sketch: binaryDescriptor(coarse) };
 }
 
-/** How much care is taken: places that are tried, and steps by which each is bent on the coarse prints, and the best on the fine ones. */
+/**
+ * How much care is taken: places that are tried, and steps by which each is bent on the coarse prints, and the best on
+ * the fine ones.
+ */
 export interface SearchEffort {
   readonly places: number;
   readonly coarseSteps: number;
@@ -80,7 +89,9 @@ export interface CoarseMatch {
   readonly likeness: number;
 }
 
-/** Whether two prints can be compared: left and right flanks are different patterns, and kinds have frames of their own. */
+/**
+ * Whether two prints can be compared: left and right flanks are different patterns, and kinds have frames of their own.
+ */
 export function comparable(a: FlankDescriptor, b: FlankDescriptor): boolean {
   return a.side === b.side && a.kind === b.kind;
 }
@@ -111,8 +122,8 @@ export function coarseStage(
 }
 
 /**
- * The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part compared with what lies
- * at its place. `fine` is the fine level of `a`.
+ * The last look, from about where one lies on the other in fine cells: bent until the fine prints agree, each part
+ * compared with what lies at its place. `fine` is the fine level of `a`.
  */
 export function fineStage(
   a: PreparedDescriptor,
@@ -131,10 +142,10 @@ export function fineStage(
 }
 
 /**
- * Compares two prints of one side and kind. One is laid over the other: roughly by its parts, then bent until the brightness of both
- * agrees; then each part is compared with what lies at its place by normalised correlation, and the better of the parts make the score.
- * Flanks of different sides or kinds have nothing in common.
- * Example: a print against itself scores 1.
+ * Compares two prints of one side and kind. One is laid over the other: roughly by its parts, then bent until the
+ * brightness of both agrees; then each part is compared with what lies at its place by normalised correlation, and the
+ * better of the parts make the score. Flanks of different sides or kinds have nothing in common. Example: a print
+ * against itself scores 1.
  */
 export function compareDescriptors(
   a: PreparedDescriptor,
@@ -147,8 +158,8 @@ export function compareDescriptors(
 }
 
 /**
- * The better of what was found one way and of what is found the other way round: a print is not always found on another from which it
- * is found itself. Both say where the first lies on the second.
+ * The better of what was found one way and of what is found the other way round: a print is not always found on another
+ * from which it is found itself. Both say where the first lies on the second.
  */
 export function eitherWay(
   a: PreparedDescriptor,

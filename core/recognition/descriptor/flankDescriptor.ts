@@ -16,13 +16,18 @@ export const DESCRIPTOR_VERSION = 2;
 export interface FlankDescriptor {
   readonly side: 'left' | 'right';
   readonly kind: PaintedKind;
-  /** Row by row from the back, -127 dark to 127 bright against the surroundings, `UNKNOWN` where nothing can be said. */
+  /**
+   * Row by row from the back, -127 dark to 127 bright against the surroundings, `UNKNOWN` where nothing can be said.
+   */
   readonly cells: Int8Array;
 }
 
 /** Cells around a burnt one in which its light still glows. */
 const GLOW = 2;
-/** Cells to either side along the body that say how bright this height of the body is: the roundness of the fish, and the day. */
+/**
+ * Cells to either side along the body that say how bright this height of the body is: the roundness of the fish, and
+ * the day.
+ */
 const ALONG = 24;
 /** Deviations of the bells, in cells, that say what the surroundings of a cell are, and how much they vary. */
 const AROUND = 6;
@@ -32,9 +37,10 @@ const LEAST_VARIATION = 4;
 const STEPS_A_DEVIATION = 42;
 
 /**
- * The print of a flank: the body is laid on the grid of its kind by its six points, what is burnt out or under a hand is left unknown,
- * and the light of the day is taken out by setting each cell against its row and its surroundings. `landmarks` in pixels of the raster.
- * Example: two pictures of one flank, one darker and turned by 20 degrees, give nearly the same print.
+ * The print of a flank: the body is laid on the grid of its kind by its six points, what is burnt out or under a hand
+ * is left unknown, and the light of the day is taken out by setting each cell against its row and its surroundings.
+ * `landmarks` in pixels of the raster. Example: two pictures of one flank, one darker and turned by 20 degrees, give
+ * nearly the same print.
  */
 export function describeFlank(
   raster: Raster,
@@ -68,7 +74,10 @@ function withoutGlow(known: Float32Array, { columns, rows, body }: FlankFrame): 
   return now;
 }
 
-/** Each cell against those of its own height on the body, the nearer the more: what lies along the whole fish says nothing about it. */
+/**
+ * Each cell against those of its own height on the body, the nearer the more: what lies along the whole fish says
+ * nothing about it.
+ */
 function againstRow(light: Float32Array, known: Float32Array, { columns }: FlankFrame): Float32Array {
   return light.map((value, i) => {
     if (known[i] === 0) return 0;

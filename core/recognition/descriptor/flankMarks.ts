@@ -8,8 +8,8 @@ import type { FlankPoint } from '../../domain/fish/flankPoint.js';
 const STIFFNESS = 0.1;
 
 /**
- * Where marks that were set by hand on a picture lie on the flank: scales, blotches, scars. `landmarks` and `marks` in pixels of one
- * picture. Example: a mark on the dorsal-fin origin lies about where the kind's build has that.
+ * Where marks that were set by hand on a picture lie on the flank: scales, blotches, scars. `landmarks` and `marks` in
+ * pixels of one picture. Example: a mark on the dorsal-fin origin lies about where the kind's build has that.
  */
 export function flankMarks(landmarks: LandmarksPx, marks: readonly Pixel[], kind: PaintedKind): FlankPoint[] {
   const built = anatomyOf(kind, 1).landmarks;

@@ -8,7 +8,10 @@ function marksOf(fish: string, count: number): FlankPoint[] {
   return Array.from({ length: count }, () => ({ u: luck.between(0.28, 0.94), v: luck.between(-0.11, 0.11) }));
 }
 
-/** The same fish in another picture: askew, bent, grown at the shoulder, landmarks off, taps off, some marks lost and some new. */
+/**
+ * The same fish in another picture: askew, bent, grown at the shoulder, landmarks off, taps off, some marks lost and
+ * some new.
+ */
 function seenAgain(marks: readonly FlankPoint[], name: string): FlankPoint[] {
   const luck = createRng(name);
   const [turn, stretch, bend] = [0.03 * luck.normal(), 1 + 0.03 * luck.normal(), 0.04 * luck.normal()];

@@ -14,7 +14,10 @@ const NOTHING: MarkMatch = { pairs: [], evidence: 0 };
 const LEAST_MARKS = 4;
 /** Triangles are made with so many of the nearest marks of each. */
 const NEAREST = 6;
-/** Landmarks are off by a hundredth or two, and a fish bends: the same mark lies within this of itself in two pictures, in lengths. */
+/**
+ * Landmarks are off by a hundredth or two, and a fish bends: the same mark lies within this of itself in two pictures,
+ * in lengths.
+ */
 const GATE = 0.06;
 /** Once one flank is laid on the other by its marks they lie this near: a scale's width or less. */
 const NEAR = 0.014;
@@ -39,10 +42,11 @@ interface Triangle {
 }
 
 /**
- * Whether the marks on two flanks are one constellation: triangles of neighbouring marks that have one shape and lie near each other vote
- * for their corners being the same (Groth 1986, Astron. J. 91, 1244); what was voted for lays one flank on the other, bending, askew and
- * grown as it may be; what then lies together counts against what chance would bring together. Both lists in the flank frame.
- * Example: nine marks, one of them lost and all of them moved by a tenth of a scale, are found again.
+ * Whether the marks on two flanks are one constellation: triangles of neighbouring marks that have one shape and lie
+ * near each other vote for their corners being the same (Groth 1986, Astron. J. 91, 1244); what was voted for lays one
+ * flank on the other, bending, askew and grown as it may be; what then lies together counts against what chance would
+ * bring together. Both lists in the flank frame. Example: nine marks, one of them lost and all of them moved by a tenth
+ * of a scale, are found again.
  */
 export function matchMarks(a: readonly FlankPoint[], b: readonly FlankPoint[]): MarkMatch {
   if (a.length < LEAST_MARKS || b.length < LEAST_MARKS) return NOTHING;

@@ -1,7 +1,10 @@
 import type { FlankFrame } from '../landmarks/flankFrame.js';
 import type { RectifiedFlank } from '../registration/rectify.js';
 
-/** Skin is red for its brightness, and redder for its yellow than the flank is. By eye on painted pictures; common practice, no source. */
+/**
+ * Skin is red for its brightness, and redder for its yellow than the flank is. By eye on painted pictures; common
+ * practice, no source.
+ */
 const LEAST_RED = 0.1;
 const REDDER = 0.22;
 /** Where more than this looks like skin, it is the fish itself that is so. */

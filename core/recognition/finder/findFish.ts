@@ -4,7 +4,10 @@ import { FishPatch, PATCH_FEATURES } from './fishPatch.js';
 import { poseToPixel, type FishPose } from '../../domain/fish/pose.js';
 import type { Planes } from '../../image/raster.js';
 
-/** Numbers that were learned from painted pictures. Rows are features with a last one for the constant, columns are outputs. */
+/**
+ * Numbers that were learned from painted pictures. Rows are features with a last one for the constant, columns are
+ * outputs.
+ */
 export interface FishFinderModel {
   /** Each step says where the six landmarks lie in the frame of the pose it was given: u and v by turns. */
   readonly steps: readonly Float32Array[];
@@ -34,10 +37,10 @@ export function isDoubtful({ quality, spread }: Pick<FoundFish, 'quality' | 'spr
 }
 
 /**
- * Looks for the fish of a picture: many starting poses are judged, the best are led to a fish in a cascade of linear steps (supervised
- * descent, Xiong and De la Torre 2013; the patch is described anew at each pose), and the one that lies best is taken.
- * Undefined when nothing lies well enough: then the keeper is asked to tap.
- * Example: planes of about 256 px on the longest side.
+ * Looks for the fish of a picture: many starting poses are judged, the best are led to a fish in a cascade of linear
+ * steps (supervised descent, Xiong and De la Torre 2013; the patch is described anew at each pose), and the one that
+ * lies best is taken. Undefined when nothing lies well enough: then the keeper is asked to tap. Example: planes of
+ * about 256 px on the longest side.
  */
 export function findFish(planes: Planes, model: FishFinderModel): FoundFish | undefined {
   const patch = new FishPatch(planes);
@@ -63,8 +66,8 @@ export function findFish(planes: Planes, model: FishFinderModel): FoundFish | un
 }
 
 /**
- * Follows a fish from one frame of the camera to the next: it has not gone far. Undefined when it is lost, and must be looked for anew.
- * Example: `followFish(planes, model, last) ?? findFish(planes, model)`.
+ * Follows a fish from one frame of the camera to the next: it has not gone far. Undefined when it is lost, and must be
+ * looked for anew. Example: `followFish(planes, model, last) ?? findFish(planes, model)`.
  */
 export function followFish(planes: Planes, model: FishFinderModel, last: FoundFish): FoundFish | undefined {
   const features = new Float32Array(PATCH_FEATURES);

@@ -31,8 +31,9 @@ export class FishPatch {
   constructor(private readonly planes: Planes) {}
 
   /**
-   * Histograms of the directions of brightness edges in cells (Dalal and Triggs 2005, with soft binning by direction and the energy of
-   * the neighbourhood taken out), and each cell's mean colour against the whole patch. The result is valid until the next call.
+   * Histograms of the directions of brightness edges in cells (Dalal and Triggs 2005, with soft binning by direction
+   * and the energy of the neighbourhood taken out), and each cell's mean colour against the whole patch. The result is
+   * valid until the next call.
    */
   features(pose: FishPose, into: Float32Array = new Float32Array(PATCH_FEATURES)): Float32Array {
     this.look(pose);

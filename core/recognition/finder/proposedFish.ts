@@ -21,9 +21,9 @@ export interface ProposedFish {
 const FIND_PX = 256;
 
 /**
- * The fish of a picture: looked for on a small copy, and, where its kind is known, its six points led closer on a finer one. Undefined where
- * no fish lies well enough.
- * Example: of a mirror carp on a mat the points are within about a hundredth of its length.
+ * The fish of a picture: looked for on a small copy, and, where its kind is known, its six points led closer on a finer
+ * one. Undefined where no fish lies well enough. Example: of a mirror carp on a mat the points are within about a
+ * hundredth of its length.
  */
 export function proposedFish(raster: Raster, kind?: PaintedKind): ProposedFish | undefined {
   const small = shrunkRaster(raster, FIND_PX);

@@ -30,16 +30,18 @@ export interface Inconsistency {
 /** What two tapes differ by on one fish, and the most that big fish grow in a year (common practice, no source). */
 const TAPE_MM = 30;
 const MOST_GROWTH_MM = 110;
-/** The most that a fish loses by spawning and in winter, and gains by season and in a year (common practice, no source). */
+/**
+ * The most that a fish loses by spawning and in winter, and gains by season and in a year (common practice, no source).
+ */
 const MOST_LOST = 0.22;
 const MOST_GAINED = { season: 0.22, year: 0.35 };
 /** A fish that is carried from water to water is rare; on one day it cannot swim far. */
 const AT_ONCE_MS = 10 * 60_000;
 
 /**
- * What speaks against captures being of one fish: another kind, two waters, twice at once, shrinking, growing or losing too much. `captures`
- * in any order; each is compared with the next in time, and lengths against the longest before. An empty list is no proof: it only fits.
- * Example: 720 mm in May and 610 mm in September is a fish that shrank.
+ * What speaks against captures being of one fish: another kind, two waters, twice at once, shrinking, growing or losing
+ * too much. `captures` in any order; each is compared with the next in time, and lengths against the longest before. An
+ * empty list is no proof: it only fits. Example: 720 mm in May and 610 mm in September is a fish that shrank.
  */
 export function consistencyChecks(captures: readonly LinkedFacts[]): Inconsistency[] {
   const sorted = captures.toSorted((a, b) => a.atMs - b.atMs);

@@ -1,9 +1,9 @@
 import type { PaintedKind } from '../../domain/fish/anatomy.js';
 
 /**
- * What a score says about two flanks being of one fish: nothing either way at `at`, and so much more by natural logarithm for each whole
- * step of the score. By maximum likelihood of the answers to 446 queries of painted pictures against 84 fish each (`bench/flankSet.ts`),
- * rounded towards less sure, since living fish are not painted.
+ * What a score says about two flanks being of one fish: nothing either way at `at`, and so much more by natural
+ * logarithm for each whole step of the score. By maximum likelihood of the answers to 446 queries of painted pictures
+ * against 84 fish each (`bench/flankSet.ts`), rounded towards less sure, since living fish are not painted.
  */
 const SPEAKS: Readonly<Record<PaintedKind, { readonly at: number; readonly steep: number }>> = {
   'carp-common': { at: 0.5, steep: 36 },
@@ -13,9 +13,13 @@ const SPEAKS: Readonly<Record<PaintedKind, { readonly at: number; readonly steep
   barbel: { at: 0.39, steep: 38 },
   wels: { at: 0.59, steep: 34 },
 };
-/** Of pictures of one fish, this share has no more in common than chance: hidden by hands, burnt out, or not laid right. */
+/**
+ * Of pictures of one fish, this share has no more in common than chance: hidden by hands, burnt out, or not laid right.
+ */
 const MISSED = 0.04;
-/** No pair of pictures is stronger evidence than this, whatever it scores: pictures were mixed up on the card before. */
+/**
+ * No pair of pictures is stronger evidence than this, whatever it scores: pictures were mixed up on the card before.
+ */
 const MOST_EVIDENCE = 9;
 
 /**
@@ -31,10 +35,10 @@ export function logLikelihoodRatio(score: number, kind: PaintedKind): number {
 export const NEW_BEFORE = 0.4;
 
 /**
- * How likely each known fish is the one on the bank, and how likely it is none of them, by Bayes's rule: before looking, one of the known
- * is as likely as the other. `evidence` as `logLikelihoodRatio` gives it, one number a fish; fish that were not looked at closely count with what
- * they had. Sums to 1.
- * Example: one fish with no evidence at all is as likely as what is thought before looking.
+ * How likely each known fish is the one on the bank, and how likely it is none of them, by Bayes's rule: before
+ * looking, one of the known is as likely as the other. `evidence` as `logLikelihoodRatio` gives it, one number a fish;
+ * fish that were not looked at closely count with what they had. Sums to 1. Example: one fish with no evidence at all
+ * is as likely as what is thought before looking.
  */
 export function posterior(
   evidence: readonly number[],

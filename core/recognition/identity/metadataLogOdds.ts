@@ -19,12 +19,17 @@ export interface OfItsKind {
   readonly atThisWater: number;
 }
 
-/** Two tapes on one fish, and growth a year with how it differs from fish to fish, in mm (common practice, no source). */
+/**
+ * Two tapes on one fish, and growth a year with how it differs from fish to fish, in mm (common practice, no source).
+ */
 const TAPE_SD = 12;
 const GROWS = { mean: 15, sd: 15 };
 /** Weight by season and bait, and over years, as standard deviations of its logarithm (common practice, no source). */
 const WEIGHS = { season: 0.08, year: 0.08 };
-/** So many of a hundred fish are met again where they were met before: the others were moved, or the water was noted wrongly. */
+/**
+ * So many of a hundred fish are met again where they were met before: the others were moved, or the water was noted
+ * wrongly.
+ */
 const STAYS = 0.97;
 const LEAST_FISH = 8;
 const CAN_SAY = { most: 2.5, least: -6 };
@@ -32,10 +37,10 @@ const CAN_SAY = { most: 2.5, least: -6 };
 const ALL_CAN_SAY = { most: 4, least: -8 };
 
 /**
- * What length, weight, water and time say about a fish on the bank being a known one: for each, how many times likelier it is than with a
- * fish of that kind taken by chance from the book, by natural logarithm. It is compared with the capture nearest in time. What is not known, or
- * has too few fish beside it, says nothing.
- * Example: a fish ten centimetres shorter than the known one was is not that fish: -6.
+ * What length, weight, water and time say about a fish on the bank being a known one: for each, how many times likelier
+ * it is than with a fish of that kind taken by chance from the book, by natural logarithm. It is compared with the
+ * capture nearest in time. What is not known, or has too few fish beside it, says nothing. Example: a fish ten
+ * centimetres shorter than the known one was is not that fish: -6.
  */
 export function metadataLogOdds(
   asked: LinkedFacts,
@@ -79,7 +84,9 @@ export function metadataLogOdds(
   return said;
 }
 
-/** All of it in one number. Length and weight tell much the same: where they agree their mean counts, else the worse. */
+/**
+ * All of it in one number. Length and weight tell much the same: where they agree their mean counts, else the worse.
+ */
 export function combineLogOdds(said: readonly MetadataEvidence[]): number {
   const of = (by: MetadataEvidence['by']) => said.find((each) => each.by === by)?.evidence;
   const [length, weight] = [of('length'), of('weight')];

@@ -16,10 +16,10 @@ export interface SweepLink<T extends AlikeCatches = AlikeCatches> {
 export const WORTH_A_LOOK = 0.3;
 
 /**
- * What is left to decide of a book: links between catches that are not of one fish yet, group by group, the most certain group first, and
- * within it the most certain first. A group of four catches needs three links: those that follow from others are left out (Kruskal 1956).
- * `fishOf` says which fish a catch is of already; `apart` which pairs were decided to be two.
- * Example: A like B 0.9, B like C 0.8 and A like C 0.7 are two links, A with B and B with C.
+ * What is left to decide of a book: links between catches that are not of one fish yet, group by group, the most
+ * certain group first, and within it the most certain first. A group of four catches needs three links: those that
+ * follow from others are left out (Kruskal 1956). `fishOf` says which fish a catch is of already; `apart` which pairs
+ * were decided to be two. Example: A like B 0.9, B like C 0.8 and A like C 0.7 are two links, A with B and B with C.
  */
 export function sweepLinks<T extends AlikeCatches>(
   alike: readonly T[],

@@ -60,16 +60,23 @@ const CLOSER_LOOK: Look = { laid: 36, glanced: 10, close: 7, both: 3, care: QUIC
 /** Where that finds nobody either; one for the one fish on the bank, a quicker one for a whole book. */
 const WIDE_LOOK: Look = { laid: 60, glanced: 24, close: 12, both: 12, care: THOROUGH, found: Infinity };
 const QUICKER_WIDE_LOOK: Look = { laid: 60, glanced: 24, close: 14, both: 5, care: QUICK, found: Infinity };
-/** Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts alone do not. */
+/**
+ * Evidence beside the print from which a flank is looked at closely: marks that were set by hand say so much, facts
+ * alone do not.
+ */
 const SPOKEN_FOR = 5;
-/** Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to one. */
+/**
+ * Evidence, by natural logarithm, from which two captures pass for one fish that nobody has linked yet: about seven to
+ * one.
+ */
 const ONE_FISH = 2;
 
 /**
- * Which of the known fish a flank shows, if any. All flanks of its side and kind are looked at in two shades, the likelier are laid on it
- * coarsely, and the likeliest are compared closely; what the closest say makes the probabilities. `newBefore` is how likely a fish is new before looking;
- * `beside` is what else suggests a flank's capture (`metadataLogOdds`), by natural logarithm.
- * Example: an empty register gives no candidate, and a stranger for certain.
+ * Which of the known fish a flank shows, if any. All flanks of its side and kind are looked at in two shades, the
+ * likelier are laid on it coarsely, and the likeliest are compared closely; what the closest say makes the
+ * probabilities. `newBefore` is how likely a fish is new before looking; `beside` is what else suggests a flank's
+ * capture (`metadataLogOdds`), by natural logarithm. Example: an empty register gives no candidate, and a stranger for
+ * certain.
  */
 export function whoIsThis<T extends KnownFlank>(
   asked: PreparedDescriptor,
@@ -134,7 +141,10 @@ function sketchedBy<T extends KnownFlank>(asked: PreparedDescriptor, flanks: rea
     .sort((a, b) => b.likeness - a.likeness);
 }
 
-/** Lays the likeliest, first from their sketches, then from a closer look, and compares the best of them closely. What was done is kept. */
+/**
+ * Lays the likeliest, first from their sketches, then from a closer look, and compares the best of them closely. What
+ * was done is kept.
+ */
 function lookClosely<T extends KnownFlank>(
   asked: PreparedDescriptor,
   sketched: readonly Sketched<T>[],
@@ -164,7 +174,8 @@ function lookClosely<T extends KnownFlank>(
     if (match.score > (seen.get(flank)?.score ?? -1)) seen.set(flank, match);
   }
   for (const flank of spokenFor) if (!seen.has(flank)) seen.set(flank, compareDescriptors(asked, flank.ready));
-  // A flank found on another is not always found the other way round: of the best the better of both ways counts, shown as it lies here.
+  // A flank found on another is not always found the other way round: of the best the better of both ways counts, shown
+  // as it lies here.
   const best = [...seen].sort((a, b) => b[1].score - a[1].score).slice(0, looks.both);
   for (const [flank, match] of best) seen.set(flank, eitherWay(asked, flank.ready, match, looks.care));
 }
@@ -172,7 +183,9 @@ function lookClosely<T extends KnownFlank>(
 interface WhoOptions<T extends KnownFlank> {
   readonly newBefore?: number;
   readonly beside?: (flank: T) => number;
-  /** Asked of one flank after the other of a whole book: each is asked from both sides anyway, and less care is taken. */
+  /**
+   * Asked of one flank after the other of a whole book: each is asked from both sides anyway, and less care is taken.
+   */
   readonly oneOfMany?: boolean;
 }
 
@@ -184,8 +197,8 @@ interface Found<T extends KnownFlank> {
 }
 
 /**
- * What was found, the strongest evidence first, with captures that nobody has linked yet but that are one fish by their own likeness put
- * together: they do not compete for the chance, they share it.
+ * What was found, the strongest evidence first, with captures that nobody has linked yet but that are one fish by their
+ * own likeness put together: they do not compete for the chance, they share it.
  */
 function groups<T extends KnownFlank>(found: readonly Found<T>[]): [Found<T>, ...Found<T>[]][] {
   const together: [Found<T>, ...Found<T>[]][] = [];

@@ -1,6 +1,8 @@
 import { anatomyOf, heightAt, type PaintedKind } from '../../domain/fish/anatomy.js';
 
-/** The grid on which the flank of one kind of fish is laid: equal cells, from behind the gill cover to before the tail. */
+/**
+ * The grid on which the flank of one kind of fish is laid: equal cells, from behind the gill cover to before the tail.
+ */
 export interface FlankFrame {
   readonly columns: number;
   readonly rows: number;

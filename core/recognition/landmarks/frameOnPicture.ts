@@ -20,7 +20,10 @@ export interface FrameOnPicture {
 const FINE = 1.2;
 const LEAST_PX = 32;
 
-/** Lays the frame of a kind on a picture; `landmarks` in pixels of the raster. Example: of a picture as fine as a print `scale` is 1. */
+/**
+ * Lays the frame of a kind on a picture; `landmarks` in pixels of the raster. Example: of a picture as fine as a print
+ * `scale` is 1.
+ */
 export function frameOnPicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): FrameOnPicture {
   const small = asFine(raster, landmarks, kind);
   const scale = small.widthPx / raster.widthPx;

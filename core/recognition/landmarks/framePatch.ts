@@ -35,9 +35,9 @@ export function framePatchSize(kind: PaintedKind): number {
 }
 
 /**
- * Describes what lies on and about a flank as its frame is laid on a picture by `map`: the directions of edges in cells, and each cell's
- * mean colour against the whole. The fish is always level and head to the left in it, whichever flank is seen.
- * Example: of a mirror carp 2,530 numbers.
+ * Describes what lies on and about a flank as its frame is laid on a picture by `map`: the directions of edges in
+ * cells, and each cell's mean colour against the whole. The fish is always level and head to the left in it, whichever
+ * flank is seen. Example: of a mirror carp 2,530 numbers.
  */
 export function framePatch(planes: Planes, map: PlaneMap, kind: PaintedKind): Float32Array {
   const box = patchBox(kind);
@@ -71,7 +71,10 @@ function laid({ light, redness, yellowness }: Planes, map: PlaneMap, { columns, 
   return { light: seen, colours };
 }
 
-/** Each edge is shared out among the four cells and the two directions that it lies between, so that nothing jumps when the frame moves. */
+/**
+ * Each edge is shared out among the four cells and the two directions that it lies between, so that nothing jumps when
+ * the frame moves.
+ */
 function edges(light: Float32Array, { columns, rows }: PatchCells) {
   const [wide, high] = [columns * CELL, rows * CELL];
   const histograms = new Float32Array(columns * rows * DIRECTIONS);

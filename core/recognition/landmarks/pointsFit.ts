@@ -6,7 +6,10 @@ import { pixelToPose } from '../../domain/fish/pose.js';
 /** Whether six points lie as on a fish of a kind: they do, they lie as on another kind, or as on no fish. */
 export type PointsFit = { readonly fits: true } | { readonly fits: false; readonly likelier: PaintedKind | undefined };
 
-/** Points of a fish seen askew, bent, and tapped by hand lie within this of where the build has them, along the body, in lengths. */
+/**
+ * Points of a fish seen askew, bent, and tapped by hand lie within this of where the build has them, along the body, in
+ * lengths.
+ */
 const OFF = 0.13;
 /** Another kind is named when the points fit it at least this well. */
 const FITS_WELL = 0.07;
@@ -15,10 +18,10 @@ const ALONG: readonly LandmarkName[] = ['eye', 'dorsal', 'pelvic', 'anal'];
 const BUILDS: readonly PaintedKind[] = ['carp-common', 'pike', 'barbel', 'wels'];
 
 /**
- * Whether the six points can be those of a fish of its kind: each about where the kind's build has it along the body, the dorsal fin on the
- * other side of it than pelvic and anal fin. It tells a pike noted as a carp, and points in the wrong order; it does not tell a barbel from a
- * carp. `landmarks` in pixels. Limits tried on painted pictures (common practice, no source).
- * Example: with eye and anal fin exchanged they lie as on no fish.
+ * Whether the six points can be those of a fish of its kind: each about where the kind's build has it along the body,
+ * the dorsal fin on the other side of it than pelvic and anal fin. It tells a pike noted as a carp, and points in the
+ * wrong order; it does not tell a barbel from a carp. `landmarks` in pixels. Limits tried on painted pictures (common
+ * practice, no source). Example: with eye and anal fin exchanged they lie as on no fish.
  */
 export function pointsFit(landmarks: LandmarksPx, kind: PaintedKind): PointsFit {
   const pose = poseOf(landmarks, false);

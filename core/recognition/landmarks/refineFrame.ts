@@ -7,10 +7,16 @@ import { flankFrame } from './flankFrame.js';
 import { flankMap } from '../registration/flankMap.js';
 import { framePatch } from './framePatch.js';
 
-/** Weights of one number that a step says: one for each feature of the patch and each coordinate of the points, and the constant last. */
+/**
+ * Weights of one number that a step says: one for each feature of the patch and each coordinate of the points, and the
+ * constant last.
+ */
 export type StepWeights = Float32Array;
 
-/** What was learned about the fish of one build. Each of the first two says where the six points lie, `u` and `v` by turns. */
+/**
+ * What was learned about the fish of one build. Each of the first two says where the six points lie, `u` and `v` by
+ * turns.
+ */
 export interface FrameModel {
   /** From points that a machine proposed. */
   readonly far: readonly StepWeights[];
@@ -22,7 +28,10 @@ export interface FrameModel {
 
 /** The points weigh more than other features: they are what is to be mended. */
 const POINT_FEATURE = 60;
-/** Taps are off by a hundredth and a half of a length. Where much more is to be mended, something is seen that was not learned: less is believed. */
+/**
+ * Taps are off by a hundredth and a half of a length. Where much more is to be mended, something is seen that was not
+ * learned: less is believed.
+ */
 const USUAL_MEND = 0.02;
 
 /** Everything a step looks at: the patch under the frame, and how far each point lies off where its kind has it. */
@@ -45,9 +54,9 @@ export function pointsOff(landmarks: LandmarksPx, map: PlaneMap, kind: PaintedKi
 }
 
 /**
- * The six points of a proposal, led closer to where they are on the fish that is seen, in two steps. `planes` with about 200 pixels a length;
- * `landmarks` in pixels of them. Source: supervised descent, Xiong and De la Torre (2013), CVPR, 532-539.
- * Example: points that are off by three hundredths of a length are led to within one.
+ * The six points of a proposal, led closer to where they are on the fish that is seen, in two steps. `planes` with
+ * about 200 pixels a length; `landmarks` in pixels of them. Source: supervised descent, Xiong and De la Torre (2013),
+ * CVPR, 532-539. Example: points that are off by three hundredths of a length are led to within one.
  */
 export function refineLandmarks(
   planes: Planes,
@@ -61,8 +70,8 @@ export function refineLandmarks(
 }
 
 /**
- * The flank's frame laid on a picture: by its six points, then settled on what is seen of the fish, outline, fins and head, so that the turn
- * of the body and points that are a little off no longer matter. As `flankMap` otherwise.
+ * The flank's frame laid on a picture: by its six points, then settled on what is seen of the fish, outline, fins and
+ * head, so that the turn of the body and points that are a little off no longer matter. As `flankMap` otherwise.
  * Example: a fish turned by 20 degrees is off by half as much as with six points that are exactly right.
  */
 export function refineFrame(planes: Planes, landmarks: LandmarksPx, kind: PaintedKind, model: FrameModel): PlaneMap {
@@ -76,7 +85,10 @@ export function refineFrame(planes: Planes, landmarks: LandmarksPx, kind: Painte
   );
 }
 
-/** A frame that bends over the flank: `terms` are the shift along as `x, y, x², xy, y², 1` and then across, in lengths, `x` and `y` from -1 to 1. */
+/**
+ * A frame that bends over the flank: `terms` are the shift along as `x, y, x², xy, y², 1` and then across, in lengths,
+ * `x` and `y` from -1 to 1.
+ */
 export function frameBend(map: PlaneMap, terms: readonly number[], kind: PaintedKind): PlaneMap {
   const term = (i: number) => terms[i] as number;
   const [a1, a2, a3, a4, a5, a6] = [term(0), term(1), term(2), term(3), term(4), term(5)];
@@ -93,7 +105,10 @@ export function frameBend(map: PlaneMap, terms: readonly number[], kind: Painted
   };
 }
 
-/** One step towards the points of the fish, and how much of it is believed where no more than `usualMend` lengths is usually to be mended. */
+/**
+ * One step towards the points of the fish, and how much of it is believed where no more than `usualMend` lengths is
+ * usually to be mended.
+ */
 export function led(
   planes: Planes,
   landmarks: LandmarksPx,

@@ -6,7 +6,10 @@ const REACH_ALONG = 5;
 const REACH_ACROSS = 4;
 const WIDE = 2 * REACH_ALONG + 1;
 const HIGH = 2 * REACH_ACROSS + 1;
-/** The print is looked for in so many parts along and across, each of which may lie off the others by `SLACK` cells, at a price. */
+/**
+ * The print is looked for in so many parts along and across, each of which may lie off the others by `SLACK` cells, at
+ * a price.
+ */
 const PARTS_ALONG = 5;
 const PARTS_ACROSS = 2;
 const SLACK = 2;
@@ -32,8 +35,9 @@ interface Part {
 }
 
 /**
- * Where about a print lies on another. Each part of it is looked for by normalised correlation (Lewis 1995); the place is the one at
- * which the parts, each allowed a little slack, are together most alike, as with springs between them (Felzenszwalb and Huttenlocher 2005).
+ * Where about a print lies on another. Each part of it is looked for by normalised correlation (Lewis 1995); the place
+ * is the one at which the parts, each allowed a little slack, are together most alike, as with springs between them
+ * (Felzenszwalb and Huttenlocher 2005).
  */
 export function coarseAlign(print: DescriptorLevel, other: DescriptorLevel, most: number): CoarseAlignment {
   const parts = partsOf(print, other);

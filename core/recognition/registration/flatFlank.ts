@@ -30,9 +30,9 @@ interface LaidAs {
 }
 
 /**
- * Lays a flank flat for people to look at, `fine` pixels a cell. With a shift it lies as the print that it was compared with: what is at
- * one place on both is the same part of the fish.
- * Example: the flat flank of a mirror carp with 3 pixels a cell is about 370 px wide.
+ * Lays a flank flat for people to look at, `fine` pixels a cell. With a shift it lies as the print that it was compared
+ * with: what is at one place on both is the same part of the fish. Example: the flat flank of a mirror carp with 3
+ * pixels a cell is about 370 px wide.
  */
 export function flatFlank(
   raster: Raster,

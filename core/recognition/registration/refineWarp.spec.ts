@@ -47,7 +47,10 @@ function missOf(found: Warp, truth: Warp): number {
   return sum;
 }
 
-/** `still` seen moved by a shift: laid over `still` after that shift, it is the same again (for shifts that change slowly). */
+/**
+ * `still` seen moved by a shift: laid over `still` after that shift, it is the same again (for shifts that change
+ * slowly).
+ */
 function moved(by: Warp): DescriptorLevel {
   return level('flank', (column, row) => {
     let at = { column, row };

@@ -2,16 +2,21 @@ import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
 import { factorize, substitute } from '../../statistics/cholesky.js';
 
 /**
- * Where the cells of one print lie on another: twelve numbers in cells, the shift along as `1, x, y, x², xy, y²` and then the shift
- * across, with `x` from -1 at the head's end of the print to 1, `y` from -1 at the back to 1.
+ * Where the cells of one print lie on another: twelve numbers in cells, the shift along as `1, x, y, x², xy, y²` and
+ * then the shift across, with `x` from -1 at the head's end of the print to 1, `y` from -1 at the back to 1.
  */
 export type Warp = Float64Array;
 
 const TERMS = 6;
 const NUMBERS = 2 * TERMS;
-/** How large each term usually is, in fine cells: taps are off by a hundredth and a half of a length, bodies bend and turn. */
+/**
+ * How large each term usually is, in fine cells: taps are off by a hundredth and a half of a length, bodies bend and
+ * turn.
+ */
 const USUAL = [4, 4, 3, 2.5, 2, 1.5] as const;
-/** A difference of so many usual ones counts a quarter (Geman and McClure 1987): it is a hand, a glint, a lost scale. */
+/**
+ * A difference of so many usual ones counts a quarter (Geman and McClure 1987): it is a hand, a glint, a lost scale.
+ */
 const OUTLYING = 2;
 const MOST_STEP = 2;
 /** When no term moves more than this any more, in cells, the place is found. */
@@ -40,7 +45,9 @@ export function warpPoint(
   return { column: column + by(0), row: row + by(TERMS) };
 }
 
-/** The other way: which cell of the first lies on a place of the second. By a few steps towards it; shifts are slight. */
+/**
+ * The other way: which cell of the first lies on a place of the second. By a few steps towards it; shifts are slight.
+ */
 export function unwarpPoint(
   shift: Warp,
   size: { readonly columns: number; readonly rows: number },
@@ -58,7 +65,10 @@ export function unwarpPoint(
 /** How many places along and across a shift is turned round by. */
 const TURNED_AT = 9;
 
-/** The shift from the second print to the first, by least squares: it is of second degree again, the shifts being slight. Example: of no shift it is none. */
+/**
+ * The shift from the second print to the first, by least squares: it is of second degree again, the shifts being
+ * slight. Example: of no shift it is none.
+ */
 export function invertWarp(shift: Warp, size: { readonly columns: number; readonly rows: number }): Warp {
   const normal = new Float64Array(TERMS * TERMS);
   const right = [new Float64Array(TERMS), new Float64Array(TERMS)] as const;
@@ -133,9 +143,9 @@ export function warp(print: DescriptorLevel, other: DescriptorLevel, shift: Warp
 const n = (value: number | undefined) => value as number;
 
 /**
- * The shift, near a first one, at which `other` agrees best with `print`: Gauss's and Newton's steps on the differences of brightness
- * (Lucas and Kanade 1981), with differences that stand out counted less and less, and each term held back in proportion to how large it
- * usually is. `coarseness` is the side of a cell in fine cells; at most `steps` steps.
+ * The shift, near a first one, at which `other` agrees best with `print`: Gauss's and Newton's steps on the differences
+ * of brightness (Lucas and Kanade 1981), with differences that stand out counted less and less, and each term held back
+ * in proportion to how large it usually is. `coarseness` is the side of a cell in fine cells; at most `steps` steps.
  */
 export function refineWarp(
   print: DescriptorLevel,
@@ -166,8 +176,8 @@ const POWERS = [
 const MOMENTS = 5;
 
 /**
- * One step. The normal equations of terms that are powers of x and y hold nothing but sums of slopes times powers up to the fourth: these
- * are summed row by row, and the equations are put together at the end.
+ * One step. The normal equations of terms that are powers of x and y hold nothing but sums of slopes times powers up to
+ * the fourth: these are summed row by row, and the equations are put together at the end.
  */
 function gaussNewton(
   { columns, rows, value, known: here }: DescriptorLevel,

@@ -18,7 +18,10 @@ import { aboutGrams } from './massWords.js';
 const SHOWN = 3;
 const TOO_UNLIKELY = 0.02;
 
-/** An entry that does not fit is explained, not only flagged: the likeliest slips with what each would make of it. It never holds anything up. */
+/**
+ * An entry that does not fit is explained, not only flagged: the likeliest slips with what each would make of it. It
+ * never holds anything up.
+ */
 export function EntryQuestion({ state }: { state: CaptureState }) {
   const entry = useEntry(state);
   const [note, setNote] = useState('');

@@ -21,7 +21,10 @@ const SOURCE_WORDS: Readonly<Record<Contribution['source'], string>> = {
   held: 'The hand on it',
 };
 
-/** The weight of one fish as far as it can be stood behind: one number with its own interval, and where the doubt comes from. */
+/**
+ * The weight of one fish as far as it can be stood behind: one number with its own interval, and where the doubt comes
+ * from.
+ */
 export function WeightStands({ state }: { state: CaptureState }) {
   const result = useWeightResult(state);
   const { massUnit } = useSettings();

@@ -25,7 +25,10 @@ export type LiveScale =
     }
   | { readonly is: 'failed'; readonly why: string };
 
-/** Listens to a scale and judges what it sends. A packet that cannot be read is left out; a scale that is gone says so and takes nothing. */
+/**
+ * Listens to a scale and judges what it sends. A packet that cannot be read is left out; a scale that is gone says so
+ * and takes nothing.
+ */
 export function useLiveScale(divisionGrams: number) {
   const [state, setState] = useState<LiveScale>({ is: 'off' });
   const letGo = useRef<() => void>(() => undefined);

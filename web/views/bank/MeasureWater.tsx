@@ -23,14 +23,19 @@ interface MeasureWaterProps {
   readonly onTaken: (condition: Condition) => void;
 }
 
-/** The water: a thermometer read by hand in two taps, a probe, or typed; oxygen where there is a meter goes along with any of them. */
+/**
+ * The water: a thermometer read by hand in two taps, a probe, or typed; oxygen where there is a meter goes along with
+ * any of them.
+ */
 export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: MeasureWaterProps) {
   const [depth, setDepth] = useState<WaterDepth>('surface');
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
   const [oxygen, setOxygen] = useState('');
   const [oxygenProblem, setOxygenProblem] = useState<string>();
-  /** Oxygen that was typed goes along with whatever is taken; undefined, and said, where it is no number of the sort. */
+  /**
+   * Oxygen that was typed goes along with whatever is taken; undefined, and said, where it is no number of the sort.
+   */
   const oxygenTyped = (): { oxygenMgL?: number } | undefined => {
     if (oxygen.trim() === '') return {};
     const mgL = parseTypedNumber(oxygen);

@@ -29,7 +29,10 @@ type ProbeState =
     }
   | { readonly is: 'failed'; readonly why: string };
 
-/** Listens to a probe until its value has settled. What it sends is not believed unread; when it fails, hand entry is one tap away. */
+/**
+ * Listens to a probe until its value has settled. What it sends is not believed unread; when it fails, hand entry is
+ * one tap away.
+ */
 export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingProps) {
   const [state, setState] = useState<ProbeState>({ is: 'off' });
   const letGo = useRef<() => void>(() => undefined);

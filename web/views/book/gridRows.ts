@@ -7,8 +7,8 @@ export type GridRow =
   | { readonly kind: 'pictures'; readonly pictures: readonly PictureInBook[] };
 
 /**
- * Lays pictures out in rows of so many columns; each month begins a new row under its name, unless they are not in the order of time.
- * Example: three pictures of June and one of May in two columns are six rows, with the two months.
+ * Lays pictures out in rows of so many columns; each month begins a new row under its name, unless they are not in the
+ * order of time. Example: three pictures of June and one of May in two columns are six rows, with the two months.
  */
 export function gridRows(pictures: readonly PictureInBook[], columns: number, byMonth: boolean): GridRow[] {
   const rows: GridRow[] = [];

@@ -5,7 +5,10 @@ import { useRecord } from '../../data/useRecord.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { NotKept } from '../../parts/NotKept.js';
 
-/** How a fish left, noted or put right afterwards; that it was found dead later as well. What was said before stays in the log. */
+/**
+ * How a fish left, noted or put right afterwards; that it was found dead later as well. What was said before stays in
+ * the log.
+ */
 export function LeftAs({ state, onDone }: { state: CaptureState; onDone: () => void }) {
   const { keep, notKept } = useRecord();
   const say = async (leaving: Leaving) => {

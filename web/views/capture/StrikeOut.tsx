@@ -8,7 +8,10 @@ import { Notice } from '../../parts/Notice.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { whenText } from '../../parts/when.js';
 
-/** Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken back. */
+/**
+ * Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken
+ * back.
+ */
 export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureState }) {
   const [open, setOpen] = useState(false);
   const [failed, setFailed] = useState(false);

@@ -7,7 +7,10 @@ export function tapName(type: EventType): string {
   return type === 'lost' ? 'Fish lost' : 'Another tap';
 }
 
-/** Reads a time since the take: hours, minutes and seconds, or minutes alone. Undefined where it is none. Examples: `6:20`, `12`, `1:02:03`. */
+/**
+ * Reads a time since the take: hours, minutes and seconds, or minutes alone. Undefined where it is none. Examples:
+ * `6:20`, `12`, `1:02:03`.
+ */
 export function readElapsed(text: string): number | undefined {
   const tidy = text.trim();
   if (!/^\d{1,3}(:\d{2}){0,2}$/.test(tidy)) return undefined;

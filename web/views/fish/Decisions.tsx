@@ -10,7 +10,10 @@ import { dayText } from '../../parts/when.js';
 import { chanceWords } from '../who/chanceWords.js';
 import { decisionsOfFish, type DecidedTogether } from './decisionsOfFish.js';
 
-/** Everything that was said about who this fish is, newest first, with what spoke for it. Nothing is silent, and all of it can be taken back. */
+/**
+ * Everything that was said about who this fish is, newest first, with what spoke for it. Nothing is silent, and all of
+ * it can be taken back.
+ */
 export function Decisions({ fishId }: { fishId: string }) {
   const decisions = useDecisions();
   const register = useRegister();

@@ -24,7 +24,10 @@ import { UnderRegister } from './UnderRegister.js';
 
 const Growth = lazyPart(async () => (await import('./Growth.js')).Growth);
 
-/** One known fish: how it looks, how it grew, when and where it was met, how its wounds healed, and who said that it is one. */
+/**
+ * One known fish: how it looks, how it grew, when and where it was met, how its wounds healed, and who said that it is
+ * one.
+ */
 export function FishPage() {
   const { fishId = '' } = useParams();
   const register = useRegister();

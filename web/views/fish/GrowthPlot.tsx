@@ -27,7 +27,10 @@ interface GrowthPlotProps {
 
 const STEPS = 60;
 
-/** A fish through the years: each measure with its doubt, the band in which the next is expected, and the winters shaded. */
+/**
+ * A fish through the years: each measure with its doubt, the band in which the next is expected, and the winters
+ * shaded.
+ */
 export function GrowthPlot({ title, measures, fit, unit, unitName, isSouthern }: GrowthPlotProps) {
   const times = measures.map(({ atMs }) => atMs);
   const [from, to] = [Math.min(...times) - 30 * DAY_MS, Math.max(...times) + 90 * DAY_MS];

@@ -7,8 +7,8 @@ export interface DecidedTogether {
 }
 
 /**
- * What was decided about a fish, newest first: everything that was said of any catch that was ever said to be it, also what was taken back
- * and what made the catch another fish. What was decided in one go stands together.
+ * What was decided about a fish, newest first: everything that was said of any catch that was ever said to be it, also
+ * what was taken back and what made the catch another fish. What was decided in one go stands together.
  */
 export function decisionsOfFish(decisions: readonly IdentityDecision[], fishId: string): DecidedTogether[] {
   const ever = new Set(decisions.filter((each) => each.fishId === fishId).map(({ captureId }) => captureId));

@@ -20,7 +20,9 @@ function plural(count: number, of: string): string {
   return `${count} ${of}${count === 1 ? '' : 's'}`;
 }
 
-/** What came and went between the first and the last measure. Example: `Up 1 lb 2 oz (give or take 2 oz) in 14 months`. */
+/**
+ * What came and went between the first and the last measure. Example: `Up 1 lb 2 oz (give or take 2 oz) in 14 months`.
+ */
 export function changeText({ by, u, months }: GrowthChange, textOf: (value: number) => string): string {
   const time = betweenText(months * 30.44);
   if (Math.abs(by) < u) return `About the same over ${time} (give or take ${textOf(2 * u)})`;

@@ -9,7 +9,10 @@ interface HourPickerProps {
   readonly onChange: (index: number) => void;
 }
 
-/** The hours of the outing as a waterline: where the mat is in the sun it stands above the line, in shade it hangs below. */
+/**
+ * The hours of the outing as a waterline: where the mat is in the sun it stands above the line, in shade it hangs
+ * below.
+ */
 export function HourPicker({ hours, matLight, index, onChange }: HourPickerProps) {
   const clock = clockBetween(hours[0]?.atMs ?? 0, hours.at(-1)?.atMs ?? 0);
   const wide = 100 / Math.max(1, hours.length);

@@ -26,7 +26,9 @@ import { LayoutSaid } from './LayoutSaid.js';
 import { nearView, PlanDrawing, WHOLE_SWIM } from './PlanDrawing.js';
 import { PlanHandles } from './PlanHandles.js';
 
-/** The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own. */
+/**
+ * The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own.
+ */
 export function LayoutPage() {
   const { state, loading, missing } = useOuting(useParams()['outingId'] ?? '');
   if (missing) return <NotHere />;

@@ -9,7 +9,10 @@ import { whenText } from '../../parts/when.js';
 
 const SHOWN_AT_ONCE = 24;
 
-/** Any other fish of its kind, to lay its picture beside this one: to see that two are two, as well as that they are one. */
+/**
+ * Any other fish of its kind, to lay its picture beside this one: to see that two are two, as well as that they are
+ * one.
+ */
 export function BesideAny({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
   const [open, setOpen] = useState(false);
   const [most, setMost] = useState(SHOWN_AT_ONCE);

@@ -16,7 +16,10 @@ interface BoardPanelProps {
   readonly onNote: (mm: number) => void;
 }
 
-/** Reading a length off the board in a picture: what is tapped next, what it comes to, and whether it is what was written down. */
+/**
+ * Reading a length off the board in a picture: what is tapped next, what it comes to, and whether it is what was
+ * written down.
+ */
 export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPanelProps) {
   const { lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';

@@ -32,7 +32,10 @@ interface CardGroupProps {
   readonly onAway: (sha256s: readonly string[]) => void;
 }
 
-/** Pictures that may belong together, and where they go. While a card comes in, only groups that something came to are drawn again. */
+/**
+ * Pictures that may belong together, and where they go. While a card comes in, only groups that something came to are
+ * drawn again.
+ */
 export const CardGroup = memo(CardGroupShown, isDrawnTheSame);
 
 function isDrawnTheSame(before: CardGroupProps, now: CardGroupProps): boolean {
@@ -48,7 +51,8 @@ function isDrawnTheSame(before: CardGroupProps, now: CardGroupProps): boolean {
 
 function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway }: CardGroupProps) {
   const [to, setTo] = useState(group.captureId ?? NEW_PAGE);
-  // Of a group that its dates hold together all are meant but those that are marked; of a lot without dates only those. More may come in meanwhile.
+  // Of a group that its dates hold together all are meant but those that are marked; of a lot without dates only those.
+  // More may come in meanwhile.
   const [marked, setMarked] = useState<ReadonlySet<string>>(new Set());
   const isChosen = (sha256: string) => marked.has(sha256) === needsDay;
   const [day, setDay] = useState('');

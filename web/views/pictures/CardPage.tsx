@@ -12,7 +12,10 @@ import { CardGroup, NEW_PAGE, type Putting } from './CardGroup.js';
 import { newPage, putTo, takeBack, type Put } from './putTo.js';
 import { useCard } from './useCard.js';
 
-/** Pictures off the card, proposed to the fish that were on the bank when they were taken. Nothing is attached before it was shown. */
+/**
+ * Pictures off the card, proposed to the fish that were on the bank when they were taken. Nothing is attached before it
+ * was shown.
+ */
 export function CardPage() {
   const card = useCard();
   const { files, sorted, taking, notTaken } = card;

@@ -136,7 +136,9 @@ function Wounds({ a, b }: { a: Laid; b: Laid }) {
   );
 }
 
-/** Where nobody set points the two are laid by those that were found: the flanks as they were compared with each other. */
+/**
+ * Where nobody set points the two are laid by those that were found: the flanks as they were compared with each other.
+ */
 function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
   const register = useFlanks();
   const both = { sha256: a.picture.sha256, otherSha: b.picture.sha256 };

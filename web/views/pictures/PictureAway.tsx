@@ -10,7 +10,10 @@ import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';
 import { fishOptions } from './nearestFish.js';
 
-/** Takes a picture from this fish: out of the book, or over to the fish that it really shows. The picture itself is kept. */
+/**
+ * Takes a picture from this fish: out of the book, or over to the fish that it really shows. The picture itself is
+ * kept.
+ */
 export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: string }) {
   const [open, setOpen] = useState(false);
   return (

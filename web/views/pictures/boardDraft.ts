@@ -42,7 +42,9 @@ export function draftOf(length: PicturedLength | null | undefined, habit: boolea
     : { by: 'board', marks: [], inches, target: 'mark', nextMark: '0' };
 }
 
-/** A tap on the picture: it places what is to be tapped next, and after three marks nose and tail follow by themselves. */
+/**
+ * A tap on the picture: it places what is to be tapped next, and after three marks nose and tail follow by themselves.
+ */
 export function tapped(draft: BoardDraft, at: Pixel): BoardDraft {
   const { inches } = draft;
   if (draft.target === 'nose') return { ...draft, nose: at, target: draft.tail ? 'mark' : 'tail' };
@@ -90,7 +92,10 @@ export function lengthOn(draft: BoardDraft, widthPx: number | undefined): { leng
   return { length: { marks, nose, tail, inches, lengthMm, uMm } };
 }
 
-/** Whether two drafts differ in nothing that was tapped: what is to be tapped next, and a number that is being typed, are no step. */
+/**
+ * Whether two drafts differ in nothing that was tapped: what is to be tapped next, and a number that is being typed,
+ * are no step.
+ */
 export function hasSameTaps(one: BoardDraft, other: BoardDraft): boolean {
   return (
     (['by', 'inches', 'nose', 'tail'] as const).every((name) => one[name] === other[name]) && sameMarks(one, other)

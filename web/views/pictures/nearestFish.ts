@@ -5,7 +5,10 @@ import { whenText } from '../../parts/when.js';
 /** So many fish are offered, the nearest in time. */
 const OFFERED = 30;
 
-/** The fish that were on the bank nearest to a time, of a list that has the newest first. A book has thousands, and a card hundreds of groups: not all are gone over. */
+/**
+ * The fish that were on the bank nearest to a time, of a list that has the newest first. A book has thousands, and a
+ * card hundreds of groups: not all are gone over.
+ */
 export function nearestFish(fish: readonly PicturedFish[], atMs: number): readonly PicturedFish[] {
   const awayMs = (of: PicturedFish | undefined) => (of ? Math.abs(Date.parse(of.startedAt) - atMs) : Infinity);
   let after = begunAfter(fish, atMs);

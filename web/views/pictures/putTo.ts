@@ -52,7 +52,10 @@ function addedAs(captureId: string, sha256: string): string | undefined {
     )?.event.id;
 }
 
-/** Takes back what was put somewhere: a page that was begun for it is struck out, from others the pictures are taken again. */
+/**
+ * Takes back what was put somewhere: a page that was begun for it is struck out, from others the pictures are taken
+ * again.
+ */
 export async function takeBack(puts: readonly Put[]): Promise<void> {
   await record(
     puts.flatMap(({ fish: { captureId, startedAt }, isNew, eventIds }) =>
@@ -71,8 +74,8 @@ export interface PictureTimes {
 }
 
 /**
- * Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank. Its water is the one at
- * which they were taken, where the camera knew.
+ * Begins a page for a fish of which there are only pictures: the first was taken at the latest when it was on the bank.
+ * Its water is the one at which they were taken, where the camera knew.
  */
 export async function newPage(
   files: readonly CardFile[],

@@ -8,8 +8,9 @@ type Made = Omit<EventPayloads['picture-read'], 'sha256'>;
 export interface Bench {
   readonly picture: PictureOfCapture;
   /**
-   * Keeps what was made out of the picture; each is a step that can be taken back. A step of which there is nothing to keep yet, such as the
-   * first marks of a board, is a step as well. `shown` puts the page as it was before the step, and as it was after it.
+   * Keeps what was made out of the picture; each is a step that can be taken back. A step of which there is nothing to
+   * keep yet, such as the first marks of a board, is a step as well. `shown` puts the page as it was before the step,
+   * and as it was after it.
    */
   readonly keep: (made: Made | undefined, shown?: Shown) => Promise<boolean>;
   readonly undo: (() => void) | undefined;
@@ -29,7 +30,10 @@ interface Step {
   readonly shown: Shown | undefined;
 }
 
-/** One picture on the bench, with the steps since it was laid there. Taking a step back is written down as well: nothing is erased. */
+/**
+ * One picture on the bench, with the steps since it was laid there. Taking a step back is written down as well: nothing
+ * is erased.
+ */
 export function useBench(state: CaptureState, picture: PictureOfCapture): Bench {
   const [steps, setSteps] = useState<readonly Step[]>([]);
   const [done, setDone] = useState(0);
@@ -74,7 +78,10 @@ export function useBench(state: CaptureState, picture: PictureOfCapture): Bench 
   };
 }
 
-/** What stood before in the places that are about to change. A part that was never given goes back to none that is known. */
+/**
+ * What stood before in the places that are about to change. A part that was never given goes back to none that is
+ * known.
+ */
 function soFar({ role, reading }: PictureOfCapture, made: Made): Made {
   return {
     ...('role' in made && role !== null && { role: role satisfies PictureRole }),

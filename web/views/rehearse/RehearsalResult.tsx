@@ -18,7 +18,10 @@ interface RehearsalResultProps {
   readonly state: CaptureState;
 }
 
-/** How a rehearsal went: each decision with its reason, and the splits beside the keeper's real ones. Kept at once, apart from the book. */
+/**
+ * How a rehearsal went: each decision with its reason, and the splits beside the keeper's real ones. Kept at once,
+ * apart from the book.
+ */
 export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps) {
   const { bank, stopSchool } = useSettings();
   const past = useHandlingPast(scenario.species);

@@ -9,7 +9,10 @@ import type { RunDesk } from '../run/runDesk.js';
 
 const CAPTURE = 'rehearsal';
 
-/** The same desk as beside a fish, with a log that nobody keeps. The fight is over when it begins; `tapped` once the keeper has done something. */
+/**
+ * The same desk as beside a fish, with a log that nobody keeps. The fight is over when it begins; `tapped` once the
+ * keeper has done something.
+ */
 export function usePractice(scenario: Scenario): RunDesk & { readonly tapped: boolean } {
   const [begunMs] = useState(() => deviceClock.monotonicMs());
   const elapsed = () => Math.round(scenario.fightMs + deviceClock.monotonicMs() - begunMs);

@@ -22,7 +22,9 @@ const SHOTS: readonly { value: WantedShot; label: string }[] = [
   { value: 'board', label: 'Board' },
 ];
 
-/** The camera beside the fish: the shot that is wanted next, a frame for it, what is wrong with it now, one large tap. */
+/**
+ * The camera beside the fish: the shot that is wanted next, a frame for it, what is wrong with it now, one large tap.
+ */
 export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; onDone: () => void }) {
   const way = useDevicePreference('camera');
   const { species, form } = state.facts;

@@ -5,7 +5,9 @@ import { useSettings } from '../../data/queries.js';
 import { useWheels } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 
-/** The guess before the reading: it trains the eye. Only pounds, or kilograms and tens of grams: nobody guesses finer. */
+/**
+ * The guess before the reading: it trains the eye. Only pounds, or kilograms and tens of grams: nobody guesses finer.
+ */
 export function GuessPanel({ onGuess }: { onGuess: (guess: Mass | undefined) => void }) {
   const { massUnit } = useSettings();
   const unit = massUnit === 'g' ? 'g' : 'oz';

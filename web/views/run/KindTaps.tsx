@@ -12,7 +12,10 @@ interface KindTapsProps {
   readonly onSay: (species: SpeciesId) => void;
 }
 
-/** What it is: any kind, planned or not, in every phase; named wrongly, it is put right by one tap more. Counsel and order are of that kind. */
+/**
+ * What it is: any kind, planned or not, in every phase; named wrongly, it is put right by one tap more. Counsel and
+ * order are of that kind.
+ */
 export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
   const [open, setOpen] = useState(false);
   const near = expected.length > 0 ? expected : USUAL;

@@ -4,7 +4,9 @@ import { faultsOf } from '@keeper/core/pictures/verdict';
 import { frameOf } from '../../data/camera.js';
 import { lookAtFrame } from '../../data/pictureLooker.js';
 
-/** What is wrong with what the camera sees now, the worst of it, in one line; looked at as often as the worker is free. */
+/**
+ * What is wrong with what the camera sees now, the worst of it, in one line; looked at as often as the worker is free.
+ */
 export function LiveVerdict({
   video,
   kind,

@@ -12,7 +12,9 @@ interface LongGapProps {
   readonly onTold: (told: GapTold) => void;
 }
 
-/** A run that nobody has tapped for long: what became of the fish is asked, and nothing is written that nobody knows. */
+/**
+ * A run that nobody has tapped for long: what became of the fish is asked, and nothing is written that nobody knows.
+ */
 export function LongGap({ sinceMs, nowMs, startedAt, inAir, onTold }: LongGapProps) {
   const startMs = Date.parse(startedAt);
   const [at, setAt] = useState<string>();

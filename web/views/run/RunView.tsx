@@ -155,7 +155,10 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
   );
 }
 
-/** What is said while a panel is open: beside the wounds what matters most, beside scale and board only what stops the work. */
+/**
+ * What is said while a panel is open: beside the wounds what matters most, beside scale and board only what stops the
+ * work.
+ */
 function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): readonly Finding[] {
   if (!panel) return counsel;
   return (panel === 'wounds' ? counsel : counsel.filter(({ severity }) => severity === 'stop')).slice(0, 1);

@@ -21,7 +21,10 @@ const GONE: Readonly<Record<string, string>> = {
   merged: 'Moved to the other run',
 };
 
-/** The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them all. */
+/**
+ * The clock that matters now is the largest thing there is; the others stand below it, and the waterline shows them
+ * all.
+ */
 export function RunningClocks({ desk }: { desk: RunDesk }) {
   const { state } = desk;
   const nowMs = useRunningClock(desk);

@@ -20,7 +20,10 @@ interface StepsProps {
   readonly onDied: () => void;
 }
 
-/** The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen now. */
+/**
+ * The next step in the order of the work, large; what is likely beside it; what is seen; and all else that can happen
+ * now.
+ */
 export function Steps({
   state,
   run,

@@ -27,7 +27,9 @@ interface WeighPanelProps {
   readonly onLater: () => void;
 }
 
-/** The weight beside the fish: off a connected scale by itself, or by steppers and keypad; "later" is always an answer. */
+/**
+ * The weight beside the fish: off a connected scale by itself, or by steppers and keypad; "later" is always an answer.
+ */
 export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) {
   const way = useDevicePreference('scale');
   const { guessFirst } = useSettings();

@@ -27,7 +27,10 @@ const MIDDLE: Readonly<Record<WoundSide, FlankPoint>> = {
 };
 const STEP = 0.03;
 
-/** What is seen when it is looked over: a tap on the drawn fish says where, one more what. Everything is kept in the frame of the flank. */
+/**
+ * What is seen when it is looked over: a tap on the drawn fish says where, one more what. Everything is kept in the
+ * frame of the flank.
+ */
 export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }) {
   const { state, context, tap } = desk;
   const [side, setSide] = useState<WoundSide>('left');

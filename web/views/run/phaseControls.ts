@@ -39,7 +39,10 @@ export interface PhaseControls {
   readonly others: readonly RunStep[];
 }
 
-/** Every step that can happen now, the likely ones first; and what can be seen. Nothing is forced and nothing is out of reach. */
+/**
+ * Every step that can happen now, the likely ones first; and what can be seen. Nothing is forced and nothing is out of
+ * reach.
+ */
 export function phaseControls(state: CaptureState, run: RunState, next: RunStep | null): PhaseControls {
   const steps = ALL_STEPS.filter((step) => step !== next && canHappen(state, step));
   // Off the rig with the hook in is for those who carry it to the mat so.

@@ -11,7 +11,10 @@ interface SelfTake {
   readonly begin: () => void;
 }
 
-/** Counts down aloud, unless this device is to be silent or it is night, and then takes. However often the page is drawn meanwhile, a second is a second. */
+/**
+ * Counts down aloud, unless this device is to be silent or it is night, and then takes. However often the page is drawn
+ * meanwhile, a second is a second.
+ */
 export function useSelfTake(take: () => void): SelfTake {
   const [left, setLeft] = useState<number>();
   const way = useDevicePreference('alert');
@@ -30,7 +33,10 @@ export function useSelfTake(take: () => void): SelfTake {
   return { left, begin: () => setLeft(SELF_SECONDS) };
 }
 
-/** Who holds a fish before the camera feels nothing of a device three paces away: what does not speak sounds, even where it would only hum. */
+/**
+ * Who holds a fish before the camera feels nothing of a device three paces away: what does not speak sounds, even where
+ * it would only hum.
+ */
 function countAloud(seconds: number, way: AlertWay, quiet: boolean): void {
   if (way === 'silent') return;
   if ('vibrate' in navigator) navigator.vibrate(60);

@@ -1,6 +1,9 @@
 import { useEffect, useRef, type MouseEvent, type RefObject, type TouchEvent } from 'react';
 
-/** A second tap this soon is a wet thumb, not another step; nor is one on a control that has only just changed what it means. */
+/**
+ * A second tap this soon is a wet thumb, not another step; nor is one on a control that has only just changed what it
+ * means.
+ */
 const STILL_MS = 500;
 /** A thumb that moved farther was about to scroll. */
 const STILL_PX = 14;
@@ -22,10 +25,11 @@ interface Settling {
 }
 
 /**
- * Lets one tap through and holds further ones back until a thumb can have meant them: half a second after a tap, and half a second after the
- * large control has come to mean something else, whether or not a tap made it so. `meaning` names what it means. That a thumb was felt shows at
- * once, that the tap is kept when it is. A touch counts when it ends: the click that a browser makes of it comes later, and could fall on what
- * has come up meanwhile. Never `disabled`, for that would take the focus away from those who work by keyboard.
+ * Lets one tap through and holds further ones back until a thumb can have meant them: half a second after a tap, and
+ * half a second after the large control has come to mean something else, whether or not a tap made it so. `meaning`
+ * names what it means. That a thumb was felt shows at once, that the tap is kept when it is. A touch counts when it
+ * ends: the click that a browser makes of it comes later, and could fall on what has come up meanwhile. Never
+ * `disabled`, for that would take the focus away from those who work by keyboard.
  */
 export function useSettling(meaning: string): Settling {
   const within = useRef<HTMLDivElement>(null);

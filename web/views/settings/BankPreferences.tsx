@@ -28,7 +28,10 @@ const WANTED: readonly { value: Wanted; label: string }[] = [
   { value: 'picture', label: 'Picture' },
 ];
 
-/** The schools of the bank: how a fish is played, unhooked, lifted, and how long it may be out. A water's rule comes before each. */
+/**
+ * The schools of the bank: how a fish is played, unhooked, lifted, and how long it may be out. A water's rule comes
+ * before each.
+ */
 export function BankWays({ bank, onChange }: BankWaysProps) {
   const change = (part: Partial<BankPractices>) => onChange({ ...bank, ...part });
   return (

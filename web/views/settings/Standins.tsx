@@ -30,7 +30,10 @@ const FISH: readonly { value: StandinWishes['fish']; label: string }[] = [
   { value: 'lively', label: 'lively' },
 ];
 
-/** The simulated weather service, water probe and scale that ship with the application: what they are told to be on this device. */
+/**
+ * The simulated weather service, water probe and scale that ship with the application: what they are told to be on this
+ * device.
+ */
 export function Standins() {
   const [wishes, setWishes] = useState(standinWishes);
   const wish = (change: Partial<StandinWishes>) => {

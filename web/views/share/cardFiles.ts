@@ -13,7 +13,9 @@ export async function cardPicture(card: CatchCard): Promise<Blob> {
   return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.92 });
 }
 
-/** The card as one page of a PDF, half an A4 sheet wide. Neither a date of making nor the maker's machine stands in it. */
+/**
+ * The card as one page of a PDF, half an A4 sheet wide. Neither a date of making nor the maker's machine stands in it.
+ */
 export async function cardPdf(picture: Blob, title: string): Promise<Blob> {
   const { PDFDocument } = await import('pdf-lib');
   const document = await PDFDocument.create({ updateMetadata: false });

@@ -11,7 +11,10 @@ import { goOnSweeping, pauseSweep, useSweep, type AlikeFound } from '../../data/
 import { PairShown } from './PairShown.js';
 import { UnderRegister } from '../fish/UnderRegister.js';
 
-/** Goes through the whole book for fish that were had more than once: one link after the other, the surest first, one key for each. */
+/**
+ * Goes through the whole book for fish that were had more than once: one link after the other, the surest first, one
+ * key for each.
+ */
 export function SweepPage() {
   const flanks = useFlanks();
   const sweep = useSweep();

@@ -8,7 +8,10 @@ export interface PlaceDraft {
   readonly longitude: string;
 }
 
-/** The place as it goes into the book; null when neither field is filled. What is no number stays for the contract to refuse. */
+/**
+ * The place as it goes into the book; null when neither field is filled. What is no number stays for the contract to
+ * refuse.
+ */
 export function placeOf({ latitude, longitude }: PlaceDraft): { latitudeDeg: number; longitudeDeg: number } | null {
   const [latitudeDeg, longitudeDeg] = [parseTypedNumber(latitude), parseTypedNumber(longitude)];
   if (latitudeDeg === undefined && longitudeDeg === undefined) return null;

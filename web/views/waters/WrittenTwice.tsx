@@ -9,7 +9,9 @@ import { Picker } from '../../parts/Picker.js';
 import { countText } from './countText.js';
 import { becomeOneWater } from './becomeOneWater.js';
 
-/** A water that stands in the book under two names: its fish and swims become those of the other, and it is archived. */
+/**
+ * A water that stands in the book under two names: its fish and swims become those of the other, and it is archived.
+ */
 export function WrittenTwice({ water }: { water: KeptWater }) {
   const navigate = useNavigate();
   const others = useStandingWaters().filter(({ id }) => id !== water.id);

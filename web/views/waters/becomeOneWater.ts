@@ -5,8 +5,8 @@ import { ask } from '../../data/api.js';
 import { makeEvent, record, writeRow } from '../../data/record.js';
 
 /**
- * Makes one water of two that are the same: the fish of the first are amended to the other, its swims move there, and last of all it is put
- * away, so that what fails on the way can be done again.
+ * Makes one water of two that are the same: the fish of the first are amended to the other, its swims move there, and
+ * last of all it is archived, so that what fails on the way can be done again.
  * @throws Unreachable where the book cannot be read; an error where this device cannot write
  */
 export async function becomeOneWater(water: KeptWater, other: KeptWater, swims: readonly KeptSwim[]): Promise<void> {

@@ -5,7 +5,10 @@ import { SlingList } from './SlingList.js';
 import { YourEye } from './YourEye.js';
 import { Unread } from '../../parts/Unread.js';
 
-/** What stands behind a weight when no fish is there: scales and their checks, slings and their water, and the keeper's own eye. */
+/**
+ * What stands behind a weight when no fish is there: scales and their checks, slings and their water, and the keeper's
+ * own eye.
+ */
 export function WeighDesk() {
   return (
     <div className="grid gap-10">

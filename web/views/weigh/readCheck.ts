@@ -18,7 +18,9 @@ const KNOWN_SHARE = 0.0005;
 const KNOWN_LEAST_GRAMS = 0.5;
 const FILLED_SHARE = 0.003;
 
-/** Reads the typed rows: those that are whole become points, those that are begun and cannot be read have a sentence. */
+/**
+ * Reads the typed rows: those that are whole become points, those that are begun and cannot be read have a sentence.
+ */
 export function readCheck(typed: readonly TypedPoint[], habit: MassSystem) {
   const read = typed.map((point) => readPoint(point, habit));
   return {

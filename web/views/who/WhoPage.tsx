@@ -239,7 +239,8 @@ function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCaptu
     lookAtPicture(bytes, kind, told).then(
       ({ fish }) => {
         if (past) return;
-        // Where nobody looked at the points, the way the head points says which flank it is, whatever was wanted when it was taken.
+        // Where nobody looked at the points, the way the head points says which flank it is, whatever was wanted when
+        // it was taken.
         const side = (told && sideOf(role)) ?? (fish?.headRight ? 'right' : 'left');
         setFound(
           !fish

@@ -7,7 +7,9 @@ export function chanceWords(probability: number): string {
 
 const LIKELY = 0.8;
 
-/** What the whole answer comes to, in one sentence. `known` fish were compared with it; `likeliest` is the best of them. */
+/**
+ * What the whole answer comes to, in one sentence. `known` fish were compared with it; `likeliest` is the best of them.
+ */
 export function answerSentence(known: number, likeliest: number, stranger: number): string {
   if (known === 0)
     return 'The book knows no other flank of this side and kind yet. The first picture of a fish is where it begins.';
