@@ -1,4 +1,5 @@
-import { judgeLayout, type BankPlan } from '@keeper/core/bank/judgeLayout';
+import { judgeLayout } from '@keeper/core/bank/judgeLayout';
+import { type BankPlan } from '@keeper/core/bank/layoutPoint';
 import { autoLayout } from '@keeper/core/bank/autoLayout';
 import { FIXTURE_KINDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
 import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/weather/shade';

@@ -1,4 +1,7 @@
-import { backdropOf, judgeLayout, lightFromCamera, type BankPlan } from './judgeLayout.js';
+import { plannedBackdrop } from './layoutBackdrop.js';
+import { judgeLayout } from './judgeLayout.js';
+import { lightFromCamera } from './layoutLight.js';
+import { type BankPlan } from './layoutPoint.js';
 import { layoutByHabit, autoLayout } from './autoLayout.js';
 import type { Fixture, Layout } from '../domain/water/plan.js';
 import { sunAt } from '../weather/sun.js';
@@ -86,10 +89,10 @@ test('the camera stands between sun and fish; from the water’s side it is told
   const south = { altitudeDeg: 50, azimuthDeg: 180 };
   expect(lightFromCamera({ xM: 0, yM: -4 }, mat, south, 0)).toBe(1);
   expect(lightFromCamera({ xM: 0, yM: 0 }, mat, south, 0)).toBe(0);
-  expect(backdropOf({ xM: 0, yM: -4 }, mat, [])).toBe('water');
-  expect(backdropOf({ xM: 0, yM: -0.5 }, mat, [])).toBe('open');
-  expect(backdropOf({ xM: 0, yM: -0.5 }, mat, [fixture('tree', 0, -6, 1, 5)])).toBe('green');
-  expect(backdropOf({ xM: 0, yM: -0.5 }, mat, [fixture('path', 0, -6, 1)])).toBe('path');
+  expect(plannedBackdrop({ xM: 0, yM: -4 }, mat, [])).toBe('water');
+  expect(plannedBackdrop({ xM: 0, yM: -0.5 }, mat, [])).toBe('open');
+  expect(plannedBackdrop({ xM: 0, yM: -0.5 }, mat, [fixture('tree', 0, -6, 1, 5)])).toBe('green');
+  expect(plannedBackdrop({ xM: 0, yM: -0.5 }, mat, [fixture('path', 0, -6, 1)])).toBe('path');
   const noon = { hours: [{ atMs: Date.UTC(2026, 6, 15, 12), sun: south }] };
   expect(point('camera-light', { ...good, mat, camera: { xM: 0, yM: -0.3 } }, noon)?.text).toMatch(
     /^The camera should stand on the other side: at 12:00/,

@@ -1,4 +1,7 @@
-import { backdropOf, judgeLayout, lightFromCamera, type BankPlan } from './judgeLayout.js';
+import { plannedBackdrop } from './layoutBackdrop.js';
+import { judgeLayout } from './judgeLayout.js';
+import { lightFromCamera } from './layoutLight.js';
+import { type BankPlan } from './layoutPoint.js';
 import { clearanceM, KIT_PIECES, type Fixture, type KitPiece, type Layout, type Point } from '../domain/water/plan.js';
 import { LEAST_SUN_DEG } from '../weather/shade.js';
 
@@ -83,7 +86,7 @@ function cameraFor(mat: Point, { hours, facingDeg, fixtures }: Omit<BankPlan, 'l
   }).filter((at) => at.yM < -0.3);
   const worth = (at: Point) => {
     const light = lit.reduce((sum, { sun }) => sum + lightFromCamera(at, mat, sun, facingDeg), 0) / (lit.length || 1);
-    const behind = { water: 1, green: 1, open: 0.5, path: 0.2 }[backdropOf(at, mat, fixtures)];
+    const behind = { water: 1, green: 1, open: 0.5, path: 0.2 }[plannedBackdrop(at, mat, fixtures)];
     const blocked = fixtures.some(
       ({ kind, ...rest }) => kind !== 'soft-ground' && clearanceM(at, { kind, ...rest }) < 0.2,
     );

@@ -1,5 +1,6 @@
-import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
-import type { BankKind } from '../domain/water/swim.js';
+import { backdropPoint } from './layoutBackdrop.js';
+import { lightOn, matShadePoint, bucketShadePoint, cameraLightPoint } from './layoutLight.js';
+import { type BankPlan, type LayoutPoint, type LayoutJudgement, said, clamp } from './layoutPoint.js';
 import {
   clearanceM,
   distanceM,
@@ -9,49 +10,7 @@ import {
   type KitPiece,
   type Layout,
   type Point,
-  towards,
 } from '../domain/water/plan.js';
-import { inShadow, LEAST_SUN_DEG, shadeCasters, shadowOf } from '../weather/shade.js';
-import type { SunPlace } from '../weather/sun.js';
-
-/** A moment of the outing with its sun. */
-export interface SunHour {
-  readonly atMs: number;
-  readonly sun: SunPlace;
-}
-
-/** A plan as it is judged: the swim, what lies where, and the hours it must serve for. */
-export interface BankPlan {
-  readonly bank: BankKind;
-  readonly facingDeg: number;
-  readonly fixtures: readonly Fixture[];
-  readonly layout: Layout;
-  readonly hours: readonly SunHour[];
-  /** How a moment is said, such as `11:00`. */
-  readonly clock: (atMs: number) => string;
-}
-
-/** One thing that is right or wrong with a layout. `mark` runs from 0 (wrong) to 1 (right). */
-export interface LayoutPoint {
-  readonly id: string;
-  readonly mark: number;
-  readonly weight: number;
-  readonly text: string;
-  readonly reason: string;
-  readonly basis: Basis;
-  /** The pieces it is about, to be shown on the drawing. */
-  readonly pieces: readonly KitPiece[];
-}
-
-/** The judgement of a layout: `score` from 0 to 1, and its points, the worst first. */
-export interface LayoutJudgement {
-  readonly score: number;
-  readonly points: readonly LayoutPoint[];
-  readonly carryM: number | null;
-  readonly outOfReach: readonly KitPiece[];
-  /** For each hour whether the mat is in the sun, in shade, or it is dark. */
-  readonly matLight: readonly ('sun' | 'shade' | 'dark')[];
-}
 
 /** Arm's reach of somebody who kneels, and a stride, in metres (common practice, no source). */
 export const REACH_M = 0.85;
@@ -65,7 +24,6 @@ export const FALL_M = 1.5;
 export const POWER_LINE_M = 30;
 
 const WITHIN_REACH: readonly KitPiece[] = ['kit-roll', 'bucket', 'sling', 'care-kit', 'board'];
-const GREEN: readonly Fixture['kind'][] = ['tree', 'bush'];
 
 /**
  * Everything that can be said of a layout, worked out for each hour of the outing. Example: a mat on stones is marked 0
@@ -98,12 +56,6 @@ export function judgeLayout(plan: BankPlan): LayoutJudgement {
   const weights = points.reduce((sum, { weight }) => sum + weight, 0);
   const score = weights === 0 ? 0 : points.reduce((sum, { mark, weight }) => sum + mark * weight, 0) / weights;
   return { score, points, carryM, outOfReach, matLight };
-}
-
-type Judged = Omit<LayoutPoint, 'basis'> & { readonly basis?: Basis };
-
-function said(point: Judged): LayoutPoint {
-  return { basis: COMMON_PRACTICE, ...point };
 }
 
 function carryPoint(carryM: number): LayoutPoint {
@@ -236,156 +188,6 @@ function weighPoint(mat: Point, layout: Layout): LayoutPoint | null {
   });
 }
 
-type Light = LayoutJudgement['matLight'][number];
-
-function lightOn(point: Point | undefined, { layout, fixtures, facingDeg, hours }: BankPlan): Light[] {
-  if (!point) return [];
-  const casters = shadeCasters(fixtures, layout);
-  return hours.map(({ sun }) => {
-    if (sun.altitudeDeg < LEAST_SUN_DEG) return 'dark';
-    const shaded = casters.some((caster) => {
-      const shadow = shadowOf(caster, sun, facingDeg);
-      return shadow !== null && inShadow(point, shadow);
-    });
-    return shaded ? 'shade' : 'sun';
-  });
-}
-
-/** The sun that heats: lower than this it does little. */
-const HOT_SUN_DEG = 20;
-
-/**
- * The hours for which something holds, as spells. Example: `from 07:00 to 09:00 and at 19:00`; null when it never does.
- */
-function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 'hours' | 'clock'>): string | null {
-  const spells: string[] = [];
-  for (let i = 0; i < holds.length; i += 1) {
-    if (!holds[i]) continue;
-    const from = i;
-    while (holds[i + 1]) i += 1;
-    const [first, last] = [clock(hours[from]?.atMs ?? 0), clock(hours[i]?.atMs ?? 0)];
-    spells.push(first === last ? `at ${first}` : `from ${first} to ${last}`);
-  }
-  if (spells.length < 2) return spells[0] ?? null;
-  return `${spells.slice(0, -1).join(', ')} and ${spells.at(-1) ?? ''}`;
-}
-
-/** How much of the hours with a hot sun it lies in the sun, and when it does at all, in words. */
-function sunnySpell(light: readonly Light[], plan: BankPlan): { share: number; text: string | null } {
-  const hot = plan.hours.flatMap(({ sun }, i) => (sun.altitudeDeg >= HOT_SUN_DEG ? [light[i]] : []));
-  const share = hot.length === 0 ? 0 : hot.filter((each) => each === 'sun').length / hot.length;
-  return {
-    share,
-    text: spellsText(
-      light.map((each) => each === 'sun'),
-      plan,
-    ),
-  };
-}
-
-function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
-  const { share, text } = sunnySpell(light, plan);
-  return said({
-    id: 'mat-shade',
-    mark: 1 - share,
-    weight: 2,
-    text: text ? `The mat lies in the sun ${text}.` : 'The mat lies in shade.',
-    reason: 'A dark mat in the sun gets hot enough to burn. Shade it, or lay it face down and turn it when needed.',
-    pieces: ['mat'],
-  });
-}
-
-function bucketShadePoint(light: readonly Light[], plan: BankPlan): LayoutPoint {
-  const { share, text } = sunnySpell(light, plan);
-  return said({
-    id: 'bucket-shade',
-    mark: 1 - share,
-    weight: 1,
-    text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade.',
-    reason: 'Ten litres in a high summer sun gain three degrees in about an hour.',
-    pieces: ['bucket'],
-  });
-}
-
-/**
- * How well the sun falls on the side of the fish that a camera sees: 1 from behind the camera, 0 from behind the fish.
- */
-export function lightFromCamera(camera: Point, mat: Point, sun: SunPlace, facingDeg: number): number {
-  const away = distanceM(camera, mat);
-  if (away === 0) return 0;
-  const toSun = towards(sun.azimuthDeg, facingDeg);
-  const cosine = ((camera.xM - mat.xM) * toSun.xM + (camera.yM - mat.yM) * toSun.yM) / away;
-  return clamp((cosine + 0.5) / 1.2);
-}
-
-/** Looking into the sun: less light than this falls on the fish's near side. */
-const AGAINST_THE_SUN = 0.35;
-
-function cameraLightPoint(camera: Point, mat: Point, plan: BankPlan): LayoutPoint | null {
-  const { hours, facingDeg } = plan;
-  const isLit = hours.map(({ sun }) => sun.altitudeDeg >= LEAST_SUN_DEG);
-  if (!isLit.includes(true)) return null;
-  const lightFrom = (at: Point) => hours.map(({ sun }) => lightFromCamera(at, mat, sun, facingDeg));
-  const mean = (light: readonly number[]) =>
-    light.filter((_, i) => isLit[i]).reduce((sum, value) => sum + value, 0) / isLit.filter(Boolean).length;
-  const light = lightFrom(camera);
-  const mark = mean(light);
-  const against = spellsText(
-    light.map((value, i) => (isLit[i] ?? false) && value < AGAINST_THE_SUN),
-    plan,
-  );
-  const other = { xM: 2 * mat.xM - camera.xM, yM: 2 * mat.yM - camera.yM };
-  const better = mean(lightFrom(other)) > mark + 0.15;
-  return said({
-    id: 'camera-light',
-    mark,
-    weight: 1,
-    text: !against
-      ? 'The sun falls on the fish from the camera’s side.'
-      : better
-        ? `The camera should stand on the other side: ${against} it looks into the sun.`
-        : `The camera looks into the sun ${against}.`,
-    reason: 'The sun should fall on the side you photograph: face it while you hold the fish.',
-    pieces: ['camera'],
-  });
-}
-
-/** What lies behind the fish as a camera sees it. */
-export function backdropOf(
-  camera: Point,
-  mat: Point,
-  fixtures: readonly Fixture[],
-): 'water' | 'green' | 'path' | 'open' {
-  const away = distanceM(camera, mat) || 1;
-  const [dx, dy] = [(mat.xM - camera.xM) / away, (mat.yM - camera.yM) / away];
-  for (let m = 0.5; m <= 15; m += 0.5) {
-    const at = { xM: mat.xM + dx * m, yM: mat.yM + dy * m };
-    const there = fixtures.find((fixture) => clearanceM(at, fixture) <= 0);
-    if (there && GREEN.includes(there.kind)) return 'green';
-    if (there?.kind === 'path') return 'path';
-    if (at.yM > 0.3) return 'water';
-  }
-  return 'open';
-}
-
-function backdropPoint(camera: Point, mat: Point, { fixtures }: BankPlan): LayoutPoint {
-  const behind = backdropOf(camera, mat, fixtures);
-  const texts = {
-    water: 'Water stands behind the fish.',
-    green: 'Green stands behind the fish.',
-    path: 'The path runs behind the fish.',
-    open: 'Open ground stands behind the fish.',
-  };
-  return said({
-    id: 'backdrop',
-    mark: { water: 1, green: 1, open: 0.5, path: 0.2 }[behind],
-    weight: 1,
-    text: texts[behind],
-    reason: 'A clean backdrop, trees or water, shows the outline; clutter hides it and can give the place away.',
-    pieces: ['camera'],
-  });
-}
-
 /** Without these nothing of the rest helps. */
 const NEEDED: readonly KitPiece[] = ['net', 'mat', 'sling', 'bucket', 'kit-roll'];
 
@@ -400,8 +202,4 @@ function missingPoints(layout: Layout): LayoutPoint[] {
       pieces: [piece],
     }),
   );
-}
-
-function clamp(value: number): number {
-  return Math.min(1, Math.max(0, value));
 }

@@ -1,6 +1,6 @@
 import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
 import type { KitItem } from '../domain/kit/kit.js';
-import type { LayoutJudgement, LayoutPoint } from './judgeLayout.js';
+import type { LayoutJudgement, LayoutPoint } from './layoutPoint.js';
 import { expectedText, longestExpectedMm, readiness, readinessList } from './readiness.js';
 import { matLengthMm, netWidthMm, READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessState } from './readinessState.js';

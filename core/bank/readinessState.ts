@@ -6,7 +6,7 @@ import type { TempUnit } from '../measure/temperature.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { BankKind, Hazard } from '../domain/water/swim.js';
 import type { WeighMethod } from '../domain/capture/weightReading.js';
-import type { LayoutJudgement } from './judgeLayout.js';
+import type { LayoutJudgement } from './layoutPoint.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import type { BarbPractice, Rig } from '../domain/kit/rig.js';
 

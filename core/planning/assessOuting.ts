@@ -1,4 +1,5 @@
-import { judgeLayout, type BankPlan, type LayoutJudgement, type SunHour } from '../bank/judgeLayout.js';
+import { judgeLayout } from '../bank/judgeLayout.js';
+import { type BankPlan, type LayoutJudgement, type SunHour } from '../bank/layoutPoint.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import { layoutByHabit } from '../bank/autoLayout.js';
 import type { Layout } from '../domain/water/plan.js';

@@ -1,4 +1,4 @@
-import type { LayoutJudgement, SunHour } from '@keeper/core/bank/judgeLayout';
+import type { LayoutJudgement, SunHour } from '@keeper/core/bank/layoutPoint';
 import { clockBetween } from '../../data/useOutingAssessment.js';
 import { HourSlider } from '../../parts/HourSlider.js';
 

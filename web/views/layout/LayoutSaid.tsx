@@ -1,4 +1,4 @@
-import type { LayoutJudgement } from '@keeper/core/bank/judgeLayout';
+import type { LayoutJudgement } from '@keeper/core/bank/layoutPoint';
 import type { KitPiece } from '@keeper/core/domain/water/plan';
 import { Section } from '../../parts/Section.js';
 

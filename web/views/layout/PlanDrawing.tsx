@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { isBand, type Fixture, type KitPiece, type Layout, type Point } from '@keeper/core/domain/water/plan';
-import { REACH_M, type BankPlan } from '@keeper/core/bank/judgeLayout';
+import { REACH_M } from '@keeper/core/bank/judgeLayout';
+import { type BankPlan } from '@keeper/core/bank/layoutPoint';
 import { shadeCasters, shadowOf, shadowOutline } from '@keeper/core/weather/shade';
 import type { SunPlace } from '@keeper/core/weather/sun';
 import { towards } from '@keeper/core/domain/water/plan';

@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { LayoutJudgement, LayoutPoint } from '@keeper/core/bank/judgeLayout';
+import type { LayoutJudgement, LayoutPoint } from '@keeper/core/bank/layoutPoint';
 import { COMMON_PRACTICE } from '@keeper/core/care/counsel';
 import type { Fixture } from '@keeper/core/domain/water/plan';
 import { FixtureTools } from './FixtureTools.js';

@@ -1,0 +1,40 @@
+import { type BankPlan, type LayoutPoint, said } from './layoutPoint.js';
+import { clearanceM, distanceM, type Fixture, type Point } from '../domain/water/plan.js';
+
+const GREEN: readonly Fixture['kind'][] = ['tree', 'bush'];
+
+/** What lies behind the fish as a camera sees it. */
+export function plannedBackdrop(
+  camera: Point,
+  mat: Point,
+  fixtures: readonly Fixture[],
+): 'water' | 'green' | 'path' | 'open' {
+  const away = distanceM(camera, mat) || 1;
+  const [dx, dy] = [(mat.xM - camera.xM) / away, (mat.yM - camera.yM) / away];
+  for (let m = 0.5; m <= 15; m += 0.5) {
+    const at = { xM: mat.xM + dx * m, yM: mat.yM + dy * m };
+    const there = fixtures.find((fixture) => clearanceM(at, fixture) <= 0);
+    if (there && GREEN.includes(there.kind)) return 'green';
+    if (there?.kind === 'path') return 'path';
+    if (at.yM > 0.3) return 'water';
+  }
+  return 'open';
+}
+
+export function backdropPoint(camera: Point, mat: Point, { fixtures }: BankPlan): LayoutPoint {
+  const behind = plannedBackdrop(camera, mat, fixtures);
+  const texts = {
+    water: 'Water stands behind the fish.',
+    green: 'Green stands behind the fish.',
+    path: 'The path runs behind the fish.',
+    open: 'Open ground stands behind the fish.',
+  };
+  return said({
+    id: 'backdrop',
+    mark: { water: 1, green: 1, open: 0.5, path: 0.2 }[behind],
+    weight: 1,
+    text: texts[behind],
+    reason: 'A clean backdrop, trees or water, shows the outline; clutter hides it and can give the place away.',
+    pieces: ['camera'],
+  });
+}
