@@ -7,7 +7,7 @@ import { longestExpectedMm, readiness, readinessList, type Readiness } from '../
 import type { ReadinessItem } from '../bank/readinessState.js';
 import type { BarbPractice, Rig } from '../domain/kit/rig.js';
 import { shadeCasters } from '../weather/shade.js';
-import { sunAt } from '../weather/sun.js';
+import { CIVIL_DUSK_DEG, sunAt } from '../weather/sun.js';
 import { shouldWeFish, type FishingAdvice } from '../care/fishing.js';
 import {
   heatClocks,
@@ -83,8 +83,6 @@ export interface OutingAssessment {
   readonly items: readonly ReadinessItem[];
   readonly readiness: Readiness;
 }
-
-const CIVIL_DUSK_DEG = -6;
 
 /**
  * Looks ahead. Measurements come before the forecast; the water's rules before the keeper's ways. What is not known is

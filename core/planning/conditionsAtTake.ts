@@ -1,11 +1,8 @@
-import { sunAt } from '../weather/sun.js';
+import { CIVIL_DUSK_DEG, sunAt } from '../weather/sun.js';
 import type { CaptureConditions } from '../domain/capture/conditions.js';
 import type { Position } from '../domain/water/water.js';
 import { conditionsNow } from '../domain/outing/conditionsNow.js';
 import type { OutingState } from '../domain/outing/outingState.js';
-
-/** Darker than this a lamp is needed (civil twilight). */
-const CIVIL_DUSK_DEG = -6;
 
 /**
  * How it is around a fish that takes at a moment, to be kept with its capture: from the log of the outing alone, so

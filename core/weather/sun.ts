@@ -1,6 +1,9 @@
 import { getPosition, getTimes } from 'suncalc';
 import type { Position } from '../domain/water/water.js';
 
+/** With the sun lower than this a lamp is needed (civil twilight). */
+export const CIVIL_DUSK_DEG = -6;
+
 /** Where the sun stands. */
 export interface SunPlace {
   /** Above the horizon, degrees; negative below. */

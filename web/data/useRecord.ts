@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 
 export interface Recording {
   /** Whether the last writing failed; it is said where the keeper tapped. */
@@ -17,16 +17,13 @@ export interface Recording {
  */
 export function useRecord(): Recording {
   const [notKept, setNotKept] = useState(false);
-  const keep = (work: () => Promise<unknown>) =>
-    work().then(
-      () => {
-        setNotKept(false);
-        return true;
-      },
-      () => {
-        setNotKept(true);
-        return false;
-      },
+  const keep = useCallback(async (work: () => Promise<unknown>) => {
+    const kept = await work().then(
+      () => true,
+      () => false,
     );
+    setNotKept(!kept);
+    return kept;
+  }, []);
   return { notKept, keep };
 }

@@ -1,3 +1,6 @@
+import { MINUTE_MS } from '../../measure/timeSpan.js';
+import { median } from '../../statistics/median.js';
+
 /** Beats that a fish's gills can make in a minute; outside of it a tap went wrong. */
 const LEAST = 8;
 const MOST = 200;
@@ -15,10 +18,7 @@ export function gillBeatOf(tapsMs: readonly number[]): number | null {
   const gaps = tapsMs
     .slice(1)
     .map((atMs, i) => atMs - (tapsMs[i] ?? atMs))
-    .slice(-NEWEST)
-    .sort((a, b) => a - b);
-  const middle = gaps.length / 2;
-  const medianMs = ((gaps[Math.floor(middle - 0.5)] ?? 0) + (gaps[Math.floor(middle)] ?? 0)) / 2;
-  const perMinute = Math.round(60_000 / medianMs);
+    .slice(-NEWEST);
+  const perMinute = Math.round(MINUTE_MS / (median(gaps) ?? 0));
   return perMinute >= LEAST && perMinute <= MOST ? perMinute : null;
 }

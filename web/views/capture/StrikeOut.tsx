@@ -4,9 +4,10 @@ import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { makeEvent, record } from '../../data/record.js';
 import { useCapture } from '../../data/useCapture.js';
-import { Notice } from '../../parts/Notice.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { whenText } from '../../parts/when.js';
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 
 /**
  * Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken
@@ -14,7 +15,7 @@ import { whenText } from '../../parts/when.js';
  */
 export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureState }) {
   const [open, setOpen] = useState(false);
-  const [failed, setFailed] = useState(false);
+  const { keep, notKept } = useRecord();
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
@@ -26,11 +27,11 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
             For a page that was begun by mistake, or twice. The fish leaves the book, its counts and its medians. What
             was tapped and written stays in the log, and this page can be taken back here at any time.
           </p>
-          {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}
+          <NotKept when={notKept} />
           <button
             type="button"
             className="button button-main"
-            onClick={() => void record([makeEvent(captureId, startedAt, 'discarded', {})]).catch(() => setFailed(true))}
+            onClick={() => void keep(() => record([makeEvent(captureId, startedAt, 'discarded', {})]))}
           >
             Strike it out
           </button>
@@ -44,19 +45,17 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
 export function StruckOut({ state }: { state: CaptureState }) {
   const { captureId, startedAt, facts } = state;
   const { events } = useCapture(captureId);
-  const [failed, setFailed] = useState(false);
+  const { keep, notKept } = useRecord();
   const standing = new Set(events.flatMap((event) => (event.type === 'undone' ? event.payload.eventId : [])));
   const discards = new Set(events.flatMap(({ type, id }) => (type === 'discarded' && !standing.has(id) ? id : [])));
   const takeBack = () =>
-    record([...discards].map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId }))).catch(() =>
-      setFailed(true),
-    );
+    keep(() => record([...discards].map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId }))));
   return (
     <article className="grid gap-5">
       <p className="text-soft">{whenText(startedAt ?? '', undefined, state.zone)}</p>
       <h1 className="text-3xl font-semibold">{speciesName(facts.species, facts.form, facts.kindName)}</h1>
       <p className="max-w-prose text-lg">This page was struck out. It is not in the book, and counts for nothing.</p>
-      {failed && <Notice role="alert">This device could not write that down. Nothing was changed.</Notice>}
+      <NotKept when={notKept} />
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button" onClick={() => void takeBack()}>
           Put it back in the book

@@ -12,20 +12,22 @@ import { MassText } from '../../parts/MassText.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { dayText, whenText } from '../../parts/when.js';
 import { countText, doubtText } from './fishWords.js';
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 
 /** Two fish of the register that are one: the catches of the other become catches of this one, as one decision. */
 export function MergeFish({ fish }: { fish: KnownFish }) {
   const [open, setOpen] = useState(false);
+  const { keep, notKept } = useRecord();
   const register = useRegister();
   const [{ species }] = fish.captures;
   const others = register.fish.filter(
     ({ fishId, captures: [first] }) => fishId !== fish.fishId && first.species === species,
   );
   if (others.length === 0) return null;
-  const merge = (other: KnownFish) => {
+  const merge = async (other: KnownFish) => {
     const why = `“${register.nameOf(other.fishId)}” is this fish: “${register.nameOf(fish.fishId)}”`;
-    void saySame(other.captures, fish.fishId, why);
-    setOpen(false);
+    if (await keep(() => saySame(other.captures, fish.fishId, why))) setOpen(false);
   };
   return (
     <>
@@ -33,12 +35,13 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
         It is also…
       </button>
       <Sheet title="It is also…" open={open} onOpenChange={setOpen}>
+        <NotKept when={notKept} />
         <ul className="border-b border-rule">
           {others.map((other) => {
             const doubts = consistencyChecks([...fish.captures, ...other.captures].map(linkedFacts));
             return (
               <li key={other.fishId} className="border-t border-rule">
-                <button type="button" className="grid min-h-14 w-full py-2 text-left" onClick={() => merge(other)}>
+                <button type="button" className="grid min-h-14 w-full py-2 text-left" onClick={() => void merge(other)}>
                   <b className="font-semibold">{register.nameOf(other.fishId)}</b>
                   <span className="text-sm text-soft">
                     {countText(other.captures.length)}, first on {dayText(other.captures[0].startedAt ?? '')}
@@ -64,11 +67,12 @@ export function PartFish({ fish }: { fish: KnownFish }) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const register = useRegister();
   const navigate = useNavigate();
+  const { keep, notKept } = useRecord();
   const part = async () => {
     const other = newId();
     const catches = fish.captures.filter(({ captureId }) => chosen.includes(captureId));
-    await saySame(catches, other, `Split from “${register.nameOf(fish.fishId)}”: another fish`, 'new');
-    await navigate(`/fish/${other}`);
+    const why = `Split from “${register.nameOf(fish.fishId)}”: another fish`;
+    if (await keep(() => saySame(catches, other, why, 'new'))) await navigate(`/fish/${other}`);
   };
   return (
     <>
@@ -77,6 +81,7 @@ export function PartFish({ fish }: { fish: KnownFish }) {
       </button>
       <Sheet title="Which catches are another fish?" open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
+          <NotKept when={notKept} />
           <ul aria-label="Catches of another fish" className="grid gap-2">
             {fish.captures.map((capture) => (
               <li key={capture.captureId}>

@@ -91,7 +91,7 @@ function Tile({ fish, register, massUnit }: TileProps) {
           {countText(fish.captures.length)}, last on {dayText(last.startedAt ?? '')}
           {heaviest && (
             <>
-              , at most <MassText mass={heaviest.net} unit={massUnit} />
+              , best <MassText mass={heaviest.net} unit={massUnit} />
             </>
           )}
         </span>

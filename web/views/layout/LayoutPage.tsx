@@ -25,6 +25,8 @@ import { HourPicker } from './HourPicker.js';
 import { LayoutSaid } from './LayoutSaid.js';
 import { nearView, PlanDrawing, WHOLE_SWIM } from './PlanDrawing.js';
 import { PlanHandles } from './PlanHandles.js';
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 
 /**
  * The plan of the bank: what lies where, what is in reach, in shade, in the light; and what the swim has of its own.
@@ -48,7 +50,7 @@ function LayoutOf({ state }: { state: OutingState }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [drawing, setDrawing] = useState<'kit' | 'swim'>('kit');
   const [hour, setHour] = useState<number>();
-  const [notKept, setNotKept] = useState(false);
+  const { keep, notKept } = useRecord();
   const [drawn, width] = useWidth(640);
   const keptSwim = useSwims().find(({ id }) => id === swim?.id);
   const plan = assessment?.plan;
@@ -64,15 +66,12 @@ function LayoutOf({ state }: { state: OutingState }) {
 
   const lay = (next: Layout) => {
     setMoved(next);
-    void record([makeOutingEvent(outingId, 'laid-out', { layout: next })]).then(
-      () => setNotKept(false),
-      () => setNotKept(true),
-    );
+    void keep(() => record([makeOutingEvent(outingId, 'laid-out', { layout: next })]));
   };
   const writeFixtures = (fixtures: typeof plan.fixtures) => {
     if (!keptSwim) return;
     const { id, updatedAt: _at, ...row } = keptSwim;
-    void writeRow('swims', id, { ...row, fixtures: [...fixtures] } as typeof row).catch(() => setNotKept(true));
+    void keep(() => writeRow('swims', id, { ...row, fixtures: [...fixtures] } as typeof row));
   };
   const move = (id: string, to: Point) => {
     if (drawing === 'kit') lay({ ...layout, [id]: to });
@@ -100,7 +99,7 @@ function LayoutOf({ state }: { state: OutingState }) {
         </Link>
       </p>
       <h1 className="mb-4 text-3xl font-semibold md:text-4xl">The plan of {swim ? swim.name : 'the bank'}</h1>
-      {notKept && <Notice role="alert">That could not be kept: this device may have no room left.</Notice>}
+      <NotKept when={notKept} />
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_20rem]">
         {/* No higher than leaves room for the hours and what is done with the plan. */}
         <div ref={drawn} className="lg:max-w-[max(33rem,calc(100vh-22rem))]">

@@ -69,11 +69,16 @@ export function CardPage() {
   };
   const takeAllBack = async () => {
     setBusy(true);
-    await takeBack(done);
-    await card.comeBack(done.flatMap(({ files: of }) => of));
-    await card.reread();
-    setDone([]);
-    setBusy(false);
+    try {
+      await takeBack(done);
+      await card.comeBack(done.flatMap(({ files: of }) => of));
+      setDone([]);
+    } catch {
+      setProblem('This device could not write that down. What was put to the fish is still there.');
+    } finally {
+      await card.reread();
+      setBusy(false);
+    }
   };
   // Always as the page is now, under a name that stays: a group is drawn again only when something of it has changed.
   const onPut = useStable((putting: Putting) => void work([putting]));

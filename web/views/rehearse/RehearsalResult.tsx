@@ -11,6 +11,8 @@ import { newId } from '../../data/device.js';
 import { writeRow } from '../../data/record.js';
 import { useHandlingPast, useSettings } from '../../data/queries.js';
 import { Splits } from '../../parts/Splits.js';
+import { useRecord } from '../../data/useRecord.js';
+import { Notice } from '../../parts/Notice.js';
 
 interface RehearsalResultProps {
   readonly scenario: Scenario;
@@ -26,17 +28,21 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
   const { bank, stopSchool } = useSettings();
   const past = useHandlingPast(scenario.species);
   const result = useMemo(() => judgeRehearsal(scenario, state, bank, stopSchool), [scenario, state, bank, stopSchool]);
+  const { keep, notKept } = useRecord();
   const kept = useRef(false);
   useEffect(() => {
     if (kept.current) return;
     kept.current = true;
     const id = newId();
     const { id: _id, ...row } = rehearsalOf({ id, at: new Date().toISOString(), scenario: scenario.id, seed }, result);
-    void writeRow('rehearsals', id, { ...row, retired: false, revision: 0 } as { readonly revision: number });
-  }, [result, scenario, seed]);
+    void keep(() =>
+      writeRow('rehearsals', id, { ...row, retired: false, revision: 0 } as { readonly revision: number }),
+    );
+  }, [keep, result, scenario, seed]);
   const wrong = result.decisions.filter(({ right }) => !right).length;
   return (
     <div className="grid gap-5 rounded-xl bg-leaf p-5">
+      {notKept && <Notice role="alert">This device could not keep how it went: it may have no room left.</Notice>}
       <h2 className="text-2xl font-semibold">
         {wrong === 0
           ? 'All of it was right.'

@@ -58,7 +58,7 @@ export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
           className="button min-h-14 px-2 font-normal leading-tight"
           onClick={() => setOpen(true)}
         >
-          Another kind
+          Other species
         </button>
       )}
     </div>
