@@ -21,7 +21,7 @@ export async function bookOnScreenBench(url: string, printed: number): Promise<v
     viewport: { width: 1280, height: 800 },
   });
   const page = await context.newPage();
-  const ready = page.getByText(`of ${printed} flanks held`);
+  const ready = page.getByText(`of ${printed} flanks compared`);
   report(
     'screen: sweep opened on a new device',
     await opened(page, `${url}/fish/sweep`, () => ready.waitFor()),
