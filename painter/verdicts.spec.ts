@@ -1,3 +1,4 @@
+import type { PicturesMessages } from '@keeper/core/pictures/pictureMessages';
 import { judgePicture, measurePicture, worthOf, type PictureMeasures } from '@keeper/core/pictures/verdict';
 import type { Nuisance } from './nuisance.js';
 import { paintPicture } from './paint.js';
@@ -95,21 +96,21 @@ describe('verdicts', () => {
     expect(verdicts.filter(({ good }) => !good)).toEqual([]);
     expect(worthOf(verdicts)).toBeGreaterThan(0.9);
   });
-  test.each<[Partial<PictureMeasures>, string, RegExp]>([
-    [{ blur: 0.02 }, 'sharp', /Blurred/],
-    [{ room: -0.1 }, 'whole', /cut off/],
-    [{ stops: -2 }, 'exposed', /Too dark/],
-    [{ stops: 2 }, 'exposed', /Too bright/],
-    [{ glare: 0.4 }, 'glare', /hides about 40 %/],
-    [{ handOnGill: 0.5 }, 'hand', /gill cover/],
-    [{ handOnFlank: 0.5 }, 'hand', /pattern/],
-    [{ noseShadowStops: 2 }, 'shadow', /shadow/],
-    [{ clutter: 0.4 }, 'backdrop', /is busy/],
-    [{ horizonRad: 0.2 }, 'level', /leans 11 degrees/],
-  ])('%o is said plainly, with what to do next time', (change, check, says) => {
+  test.each<[Partial<PictureMeasures>, string, keyof PicturesMessages]>([
+    [{ blur: 0.02 }, 'sharp', 'blurredThePatternRunsTogether'],
+    [{ room: -0.1 }, 'whole', 'aPartOfTheFish'],
+    [{ stops: -2 }, 'exposed', 'tooDarkTheBackRuns'],
+    [{ stops: 2 }, 'exposed', 'tooBrightThePaleParts'],
+    [{ glare: 0.4 }, 'glare', 'wetGlareHidesAboutOf'],
+    [{ handOnGill: 0.5 }, 'hand', 'aHandCoversTheGill'],
+    [{ handOnFlank: 0.5 }, 'hand', 'aHandCoversThePattern'],
+    [{ noseShadowStops: 2 }, 'shadow', 'theEdgeOfAShadow'],
+    [{ clutter: 0.4 }, 'backdrop', 'theBackgroundIsBusy'],
+    [{ horizonRad: 0.2 }, 'level', 'thePictureLeansDegrees'],
+  ])('%o is told, with what to do next time', (change, check, says) => {
     const wrong = judgePicture({ ...FINE, ...change }).filter(({ good }) => !good);
     expect(wrong.map((verdict) => verdict.check)).toEqual([check]);
-    expect(wrong[0]?.says).toMatch(says);
+    expect(wrong[0]?.says.code).toBe(`pictures.${says}`);
     expect(wrong[0]?.nextTime).toBeTruthy();
     expect(worthOf(judgePicture({ ...FINE, ...change }))).toBeLessThan(worthOf(judgePicture(FINE)));
   });

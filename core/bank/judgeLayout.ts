@@ -1,16 +1,8 @@
+import { bankMessage } from './bankMessages.js';
 import { backdropPoint } from './layoutBackdrop.js';
 import { lightOn, matShadePoint, bucketShadePoint, cameraLightPoint } from './layoutLight.js';
 import { type BankPlan, type LayoutPoint, type LayoutJudgement, said, clamp } from './layoutPoint.js';
-import {
-  clearanceM,
-  distanceM,
-  FIXTURE_WORDS,
-  KIT_WORDS,
-  type Fixture,
-  type KitPiece,
-  type Layout,
-  type Point,
-} from '../domain/water/plan.js';
+import { clearanceM, distanceM, type Fixture, type KitPiece, type Layout, type Point } from '../domain/water/plan.js';
 
 /** Arm's reach of somebody who kneels, and a stride, in metres (common practice, no source). */
 export const REACH_M = 0.85;
@@ -64,8 +56,8 @@ function carryPoint(carryM: number): LayoutPoint {
     id: 'carry',
     mark: clamp(1 - (carryM - 2 * STRIDE_M) / 3),
     weight: 3,
-    text: `${carryM.toFixed(1)} m from net to mat, ${strides === 1 ? 'one step' : `${strides} steps`}.`,
-    reason: 'A step or two, low: a fish that is carried far is dropped or held too long.',
+    text: bankMessage('carry', { carryM, strides }),
+    reason: bankMessage('carryReason'),
     pieces: ['net', 'mat'],
   });
 }
@@ -78,9 +70,9 @@ function reachPoint(layout: Layout, outOfReach: readonly KitPiece[]): LayoutPoin
     weight: 3,
     text:
       outOfReach.length === 0
-        ? 'Everything you need is within arm’s reach of where you kneel.'
-        : `Out of arm’s reach: ${outOfReach.map((piece) => KIT_WORDS[piece]).join(', ')}.`,
-    reason: 'Leaving a fish to fetch something is the classic mistake.',
+        ? bankMessage('reachEverythingYouNeedIs')
+        : bankMessage('reachOutOfArmsReach', { outOfReach }),
+    reason: bankMessage('reachReason'),
     pieces: outOfReach.length === 0 ? ['angler'] : outOfReach,
   });
 }
@@ -97,13 +89,13 @@ function groundPoint(mat: Point, { bank, fixtures }: BankPlan): LayoutPoint {
     mark: onHard ? 0 : soft ? 1 : padded ? 0.6 : 0.2,
     weight: 3,
     text: onHard
-      ? 'The mat lies on hard ground.'
+      ? bankMessage('groundTheMatLiesOn')
       : soft
-        ? 'The mat lies on soft ground.'
+        ? bankMessage('groundTheMatLiesOnSoft')
         : padded
-          ? 'A hard floor: the mat alone is the padding, so take the thick one.'
-          : `${bank === 'gravel' ? 'Gravel' : 'No soft ground'} under the mat.`,
-    reason: 'Blows to the head kill hours or days later and cannot be seen at release.',
+          ? bankMessage('groundAHardFloorThe')
+          : bankMessage('groundUnderTheMat', { bank }),
+    reason: bankMessage('groundReason'),
     pieces: ['mat'],
   });
 }
@@ -118,9 +110,9 @@ function hazardPoint(mat: Point, { fixtures }: BankPlan): LayoutPoint {
     weight: 2,
     text:
       near.length === 0
-        ? 'Nothing hard within falling distance of the mat.'
-        : `Within falling distance of the mat: ${[...new Set(near.map(({ kind }) => FIXTURE_WORDS[kind]))].join(', ')}.`,
-    reason: 'What lies below must be soft enough for a fall: a kick carries it a metre and a half.',
+        ? bankMessage('hazardsNothingHardWithinFalling')
+        : bankMessage('hazardsWithinFallingDistanceOf', { near: near.map(({ kind }) => kind) }),
+    reason: bankMessage('hazardsReason'),
     pieces: ['mat'],
   });
 }
@@ -138,11 +130,11 @@ function roomPoint({ layout, fixtures }: BankPlan): LayoutPoint {
     mark: blocked ? 0 : under ? 0.5 : 1,
     weight: 1,
     text: blocked
-      ? 'A trunk or a bush stands in the way.'
+      ? bankMessage('roomATrunkOrA')
       : under
-        ? 'You work under branches.'
-        : 'There is room round the mat.',
-    reason: 'Branches catch net and rod while a fish is in the air.',
+        ? bankMessage('roomYouWorkUnderBranches')
+        : bankMessage('roomThereIsRoomRound'),
+    reason: bankMessage('roomReason'),
     pieces: ['mat', 'angler'],
   });
 }
@@ -154,9 +146,8 @@ function powerLinePoint(mat: Point, { fixtures }: BankPlan): LayoutPoint | null 
     id: 'power-line',
     mark: 0,
     weight: 3,
-    text: `A power line within ${POWER_LINE_M} m.`,
-    reason:
-      'A carbon rod near a power line kills, even without touching it. Grid operators ask for 30 m along the ground. Choose another swim.',
+    text: bankMessage('powerLine'),
+    reason: bankMessage('powerLineReason'),
     pieces: ['angler'],
   });
 }
@@ -168,8 +159,8 @@ function kneelPoint(mat: Point, { angler }: Layout): LayoutPoint | null {
     id: 'kneel',
     mark: clamp(1 - (away - 0.8) / 0.8),
     weight: 2,
-    text: away <= 0.9 ? 'You kneel at the mat.' : `You kneel ${away.toFixed(1)} m from the mat.`,
-    reason: 'The fish is worked on kneeling, low, over the mat.',
+    text: away <= 0.9 ? bankMessage('kneelYouKneelAtThe') : bankMessage('kneelYouKneelMFrom', { away }),
+    reason: bankMessage('kneelReason'),
     pieces: ['angler', 'mat'],
   });
 }
@@ -182,8 +173,11 @@ function weighPoint(mat: Point, layout: Layout): LayoutPoint | null {
     id: 'weigh-over-mat',
     mark: clamp(1 - (away - 1) / 1.5),
     weight: 1,
-    text: away <= 1.2 ? 'The weigh bar stands at the mat.' : `The weigh bar stands ${away.toFixed(1)} m from the mat.`,
-    reason: 'A sling is always hung over the mat, low: if something gives, it falls soft.',
+    text:
+      away <= 1.2
+        ? bankMessage('weighOverMatTheWeighBarStands')
+        : bankMessage('weighOverMatTheWeighBarStandsM', { away }),
+    reason: bankMessage('weighOverMatReason'),
     pieces: ['weigh-bar', 'mat'],
   });
 }
@@ -197,8 +191,8 @@ function missingPoints(layout: Layout): LayoutPoint[] {
       id: `missing-${piece}`,
       mark: 0,
       weight: 3,
-      text: `No ${KIT_WORDS[piece]} on the plan.`,
-      reason: 'What is still in its bag when a fish takes is no use.',
+      text: bankMessage('noOnThePlan', { piece }),
+      reason: bankMessage('whatIsStillInIts'),
       pieces: [piece],
     }),
   );

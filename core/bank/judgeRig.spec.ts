@@ -124,6 +124,6 @@ test('a load test lapses after four weeks, a fish of its kind, or a snag', () =>
       school: 'barbless',
       system: 'kg',
       now: NOW,
-    }).findings[0]?.text,
-  ).toBe('Not load-tested since the snag.');
+    }).findings[0]?.text.code,
+  ).toBe('bank.loadTestWordsAfterSnag');
 });

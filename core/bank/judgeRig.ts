@@ -1,16 +1,10 @@
+import type { Message } from '../measure/message.js';
+import { bankMessage } from './bankMessages.js';
 import type { WaterRules } from '../domain/water/rules.js';
-import { formatStrain } from '../measure/keeperUnits.js';
 import type { MassSystem } from '../measure/mass.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
-import {
-  type Rig,
-  type LoadTestState,
-  loadTestState,
-  type BarbPractice,
-  BARB_TEXT,
-  LEAD_TEXT,
-} from '../domain/kit/rig.js';
+import { type Rig, type LoadTestState, loadTestState, type BarbPractice } from '../domain/kit/rig.js';
 
 /** A rig on a water, judged by one who fishes by a school of hooks. */
 export interface RigState {
@@ -26,11 +20,11 @@ export interface RigState {
 }
 
 /** What is said of a test that does not stand. */
-export const LOAD_TEST_WORDS: Readonly<Record<Exclude<LoadTestState, 'stands'>, string>> = {
-  never: 'Not load-tested.',
-  old: 'Its load test is more than four weeks old.',
-  'after-fish': 'Not load-tested since the last fish.',
-  'after-snag': 'Not load-tested since the snag.',
+export const LOAD_TEST_WORDS: Readonly<Record<Exclude<LoadTestState, 'stands'>, Message>> = {
+  never: bankMessage('loadTestWordsNever'),
+  old: bankMessage('loadTestWordsOld'),
+  'after-fish': bankMessage('loadTestWordsAfterFish'),
+  'after-snag': bankMessage('loadTestWordsAfterSnag'),
 };
 
 const RULES: readonly Rule<RigState>[] = [
@@ -40,10 +34,10 @@ const RULES: readonly Rule<RigState>[] = [
       rig.lead === 'fixed'
         ? {
             severity: 'stop',
-            text: 'The lead stays on: a fish that breaks off tows it.',
-            reason: 'Towed through weed it tethers the fish until it dies. Let it run, drop off, or pull free.',
+            text: bankMessage('leadStays'),
+            reason: bankMessage('leadStaysReason'),
             basis: COMMON_PRACTICE,
-            changes: 'A lead that comes free under load.',
+            changes: bankMessage('leadStaysChanges'),
           }
         : null,
   },
@@ -53,10 +47,10 @@ const RULES: readonly Rule<RigState>[] = [
       rig.linkKg >= rig.mainLineKg
         ? {
             severity: 'stop',
-            text: `The link (${formatStrain(rig.linkKg, system)}) is no weaker than the main line (${formatStrain(rig.mainLineKg, system)}).`,
-            reason: 'When the line parts it parts above the rig, and the fish trails the lot.',
+            text: bankMessage('linkTooStrong', { linkKg: rig.linkKg, system, mainLineKg: rig.mainLineKg }),
+            reason: bankMessage('linkTooStrongReason'),
             basis: COMMON_PRACTICE,
-            changes: `A link under ${formatStrain(rig.mainLineKg, system)}.`,
+            changes: bankMessage('linkTooStrongChanges', { mainLineKg: rig.mainLineKg, system }),
           }
         : null,
   },
@@ -68,10 +62,10 @@ const RULES: readonly Rule<RigState>[] = [
       if (!pike && rig.trace === 'heavy-mono') return null;
       return {
         severity: 'stop',
-        text: pike ? 'No wire: a pike bites through it.' : 'Nothing against teeth.',
-        reason: 'A fish that bites off swims away with hooks in its throat.',
+        text: pike ? bankMessage('noWireNoWireAPike') : bankMessage('noWireNothingAgainstTeeth'),
+        reason: bankMessage('noWireReason'),
         basis: COMMON_PRACTICE,
-        changes: pike ? 'A wire trace.' : 'A wire or heavy mono trace.',
+        changes: pike ? bankMessage('noWireAWireTrace') : bankMessage('noWireAWireOrHeavy'),
       };
     },
   },
@@ -81,10 +75,10 @@ const RULES: readonly Rule<RigState>[] = [
       rig.trace === 'wire' && !rig.upTrace && (rig.lead === 'running' || rig.lead === 'float')
         ? {
             severity: 'care',
-            text: 'No up-trace: the bait can swing back on to the main line.',
-            reason: 'On the cast or the drop the bait doubles back; the take is then above the wire.',
+            text: bankMessage('noUpTrace'),
+            reason: bankMessage('noUpTraceReason'),
             basis: COMMON_PRACTICE,
-            changes: 'A second trace as long as the first, above the lead or float.',
+            changes: bankMessage('noUpTraceChanges'),
           }
         : null,
   },
@@ -94,10 +88,10 @@ const RULES: readonly Rule<RigState>[] = [
       rules.barblessOnly && rig.barb !== 'barbless'
         ? {
             severity: 'stop',
-            text: `Barbless only here; this hook is ${BARB_TEXT[rig.barb]}.`,
-            reason: 'The water’s rule comes before any preference.',
+            text: bankMessage('waterWantsBarbless', { barb: rig.barb }),
+            reason: bankMessage('waterWantsBarblessReason'),
             basis: { kind: 'local-rule', water },
-            changes: 'A barbless hook.',
+            changes: bankMessage('waterWantsBarblessChanges'),
           }
         : null,
   },
@@ -107,10 +101,10 @@ const RULES: readonly Rule<RigState>[] = [
       rig.barb === 'barbed' && !rules.barblessOnly
         ? {
             severity: 'care',
-            text: 'A full barb tears on the way out, of fish and of fingers.',
-            reason: 'Rolled flat in the jaws of the pliers it holds nearly as well; a straight squeeze seldom does it.',
+            text: bankMessage('barbStands'),
+            reason: bankMessage('barbStandsReason'),
             basis: COMMON_PRACTICE,
-            changes: 'Roll the barb flat, or a barbless hook.',
+            changes: bankMessage('barbStandsChanges'),
           }
         : null,
   },
@@ -120,10 +114,10 @@ const RULES: readonly Rule<RigState>[] = [
       school === 'barbless' && (rig.barb === 'micro' || rig.barb === 'rolled') && !rules.barblessOnly
         ? {
             severity: 'care',
-            text: `You fish barbless; this hook is ${BARB_TEXT[rig.barb]}.`,
-            reason: 'Barbless goes in with less force and comes out in a second.',
-            basis: { kind: 'school', name: 'barbless' },
-            changes: 'Another hook, or another preference under Settings.',
+            text: bankMessage('notYourSchool', { barb: rig.barb }),
+            reason: bankMessage('notYourSchoolReason'),
+            basis: { kind: 'school', name: bankMessage('barblessOnly') },
+            changes: bankMessage('notYourSchoolChanges'),
           }
         : null,
   },
@@ -133,10 +127,10 @@ const RULES: readonly Rule<RigState>[] = [
       rig.leader === 'leadcore'
         ? {
             severity: 'care',
-            text: 'Leadcore: a break above it leaves a heavy tail on the fish.',
-            reason: 'It snags in weed and does not rot. Many waters forbid it.',
+            text: bankMessage('leadcore'),
+            reason: bankMessage('leadcoreReason'),
             basis: COMMON_PRACTICE,
-            changes: 'Tubing, or no leader.',
+            changes: bankMessage('leadcoreChanges'),
           }
         : null,
   },
@@ -149,10 +143,9 @@ const RULES: readonly Rule<RigState>[] = [
         : {
             severity: 'care',
             text: LOAD_TEST_WORDS[state],
-            reason:
-              'A knot that slips is found on a fixed point, not on a fish: hook it to something solid, walk back, hold it 10 to 20 s.',
+            reason: bankMessage('notLoadTestedReason'),
             basis: COMMON_PRACTICE,
-            changes: 'One test under full load.',
+            changes: bankMessage('notLoadTestedChanges'),
           };
     },
   },
@@ -162,8 +155,8 @@ const RULES: readonly Rule<RigState>[] = [
       rig.lead !== 'fixed' && rig.linkKg < rig.mainLineKg
         ? {
             severity: 'good',
-            text: 'Lead ejects: a lost fish tows nothing.',
-            reason: `${LEAD_TEXT[rig.lead]} and the link is the weak point.`,
+            text: bankMessage('comesFree'),
+            reason: bankMessage('comesFreeReason', { lead: rig.lead }),
             basis: COMMON_PRACTICE,
           }
         : null,

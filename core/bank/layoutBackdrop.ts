@@ -1,3 +1,4 @@
+import { bankMessage } from './bankMessages.js';
 import { type BankPlan, type LayoutPoint, said } from './layoutPoint.js';
 import { clearanceM, distanceM, type Fixture, type Point } from '../domain/water/plan.js';
 
@@ -24,17 +25,17 @@ export function plannedBackdrop(
 export function backdropPoint(camera: Point, mat: Point, { fixtures }: BankPlan): LayoutPoint {
   const behind = plannedBackdrop(camera, mat, fixtures);
   const texts = {
-    water: 'Water stands behind the fish.',
-    green: 'Green stands behind the fish.',
-    path: 'The path runs behind the fish.',
-    open: 'Open ground stands behind the fish.',
+    water: bankMessage('waterStandsBehindTheFish'),
+    green: bankMessage('greenStandsBehindTheFish'),
+    path: bankMessage('thePathRunsBehindThe'),
+    open: bankMessage('openGroundStandsBehindThe'),
   };
   return said({
     id: 'backdrop',
     mark: { water: 1, green: 1, open: 0.5, path: 0.2 }[behind],
     weight: 1,
     text: texts[behind],
-    reason: 'A clean backdrop, trees or water, shows the outline; clutter hides it and can give the place away.',
+    reason: bankMessage('backdropReason'),
     pieces: ['camera'],
   });
 }

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { bankMessage } from './bankMessages.js';
 import { type BankPlan, type LayoutPoint, type LayoutJudgement, said, clamp } from './layoutPoint.js';
 import { distanceM, type Point, towards } from '../domain/water/plan.js';
 import { inShadow, LEAST_SUN_DEG, shadeCasters, shadowOf } from '../weather/shade.js';
@@ -24,21 +26,21 @@ const HOT_SUN_DEG = 20;
 /**
  * The hours for which something holds, as spells. Example: `from 07:00 to 09:00 and at 19:00`; null when it never does.
  */
-function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 'hours' | 'clock'>): string | null {
-  const spells: string[] = [];
+function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 'hours' | 'clock'>): Message | null {
+  const spells: Message[] = [];
   for (let i = 0; i < holds.length; i += 1) {
     if (!holds[i]) continue;
     const from = i;
     while (holds[i + 1]) i += 1;
     const [first, last] = [clock(hours[from]?.atMs ?? 0), clock(hours[i]?.atMs ?? 0)];
-    spells.push(first === last ? `at ${first}` : `from ${first} to ${last}`);
+    spells.push(first === last ? bankMessage('at', { first }) : bankMessage('fromTo', { first, last }));
   }
   if (spells.length < 2) return spells[0] ?? null;
-  return `${spells.slice(0, -1).join(', ')} and ${spells.at(-1) ?? ''}`;
+  return bankMessage('and', { spells });
 }
 
 /** How much of the hours with a hot sun it lies in the sun, and when it does at all, in words. */
-function sunnySpell(light: readonly Light[], plan: BankPlan): { share: number; text: string | null } {
+function sunnySpell(light: readonly Light[], plan: BankPlan): { share: number; text: Message | null } {
   const hot = plan.hours.flatMap(({ sun }, i) => (sun.altitudeDeg >= HOT_SUN_DEG ? [light[i]] : []));
   const share = hot.length === 0 ? 0 : hot.filter((each) => each === 'sun').length / hot.length;
   return {
@@ -56,8 +58,8 @@ export function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPo
     id: 'mat-shade',
     mark: 1 - share,
     weight: 2,
-    text: text ? `The mat lies in the sun ${text}.` : 'The mat lies in shade.',
-    reason: 'A dark mat in the sun gets hot enough to burn. Shade it, or lay it face down and turn it when needed.',
+    text: text ? bankMessage('matShadeTheMatLiesIn', { text }) : bankMessage('matShadeTheMatLiesInShade'),
+    reason: bankMessage('matShadeReason'),
     pieces: ['mat'],
   });
 }
@@ -68,8 +70,10 @@ export function bucketShadePoint(light: readonly Light[], plan: BankPlan): Layou
     id: 'bucket-shade',
     mark: 1 - share,
     weight: 1,
-    text: text ? `The bucket stands in the sun ${text}.` : 'The bucket stands in shade.',
-    reason: 'Ten litres in a high summer sun gain three degrees in about an hour.',
+    text: text
+      ? bankMessage('bucketShadeTheBucketStandsIn', { text })
+      : bankMessage('bucketShadeTheBucketStandsInShade'),
+    reason: bankMessage('bucketShadeReason'),
     pieces: ['bucket'],
   });
 }
@@ -108,11 +112,11 @@ export function cameraLightPoint(camera: Point, mat: Point, plan: BankPlan): Lay
     mark,
     weight: 1,
     text: !against
-      ? 'The sun falls on the fish from the camera’s side.'
+      ? bankMessage('cameraLightTheSunFallsOn')
       : better
-        ? `The camera should stand on the other side: ${against} it looks into the sun.`
-        : `The camera looks into the sun ${against}.`,
-    reason: 'The sun should fall on the side you photograph: face it while you hold the fish.',
+        ? bankMessage('cameraLightTheCameraShouldStand', { against })
+        : bankMessage('cameraLightTheCameraLooksInto', { against }),
+    reason: bankMessage('cameraLightReason'),
     pieces: ['camera'],
   });
 }

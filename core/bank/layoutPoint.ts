@@ -1,3 +1,4 @@
+import type { Message } from '../measure/message.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import type { BankKind } from '../domain/water/swim.js';
 import { type Fixture, type KitPiece, type Layout } from '../domain/water/plan.js';
@@ -25,8 +26,8 @@ export interface LayoutPoint {
   readonly id: string;
   readonly mark: number;
   readonly weight: number;
-  readonly text: string;
-  readonly reason: string;
+  readonly text: Message;
+  readonly reason: Message;
   readonly basis: Basis;
   /** The pieces it is about, to be shown on the drawing. */
   readonly pieces: readonly KitPiece[];

@@ -1,7 +1,7 @@
 import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import type { LayoutJudgement, LayoutPoint } from './layoutPoint.js';
-import { expectedText, longestExpectedMm, readiness, readinessList } from './readiness.js';
+import { longestExpectedMm, readiness, readinessList } from './readiness.js';
 import { matLengthMm, netWidthMm, READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessState } from './readinessState.js';
 import type { Rig } from '../domain/kit/rig.js';
@@ -79,8 +79,8 @@ const layoutWith = (change: Partial<LayoutJudgement>, ...points: Partial<LayoutP
     id: '',
     mark: 0,
     weight: 1,
-    text: '',
-    reason: '',
+    text: { code: 'said' },
+    reason: { code: 'why' },
     basis: { kind: 'common-practice' },
     pieces: [],
     ...each,
@@ -130,8 +130,8 @@ test.each<[string, Partial<ReadinessState>, 'stop' | 'care']>([
   ['clean-kit', { kit: [unclean], water: water({}) }, 'care'],
   ['clean-kit', { kit: [unclean], water: water({ ownKit: 'dipped' }) }, 'stop'],
   ['mat', { kit: [item('mat', { sizeMm: 900 })] }, 'care'],
-  ['mat', { layout: layoutWith({}, { id: 'ground', mark: 0, text: 'Hard.' }) }, 'care'],
-  ['mat', { layout: layoutWith({}, { id: 'hazards', mark: 0.1, text: 'Stones.' }) }, 'care'],
+  ['mat', { layout: layoutWith({}, { id: 'ground', mark: 0, text: { code: 'hard' } }) }, 'care'],
+  ['mat', { layout: layoutWith({}, { id: 'hazards', mark: 0.1, text: { code: 'stones' } }) }, 'care'],
   ['water-measured', { waterC: null }, 'care'],
   ['bucket', { layout: layoutWith({ outOfReach: ['bucket'] }) }, 'care'],
   ['sling', { kit: [] }, 'care'],
@@ -160,17 +160,23 @@ test('the net comes first, on every bank', () => {
 test('rigs of species that nobody expects are left alone', () => {
   const untested = [rig, { ...rig, species: 'wels' as const, trace: 'wire' as const, name: 'Cat rig', loadTests: [] }];
   expect(one('rigs', { rigs: untested })?.problem).toBeNull();
-  expect(one('rigs', { rigs: untested, expected: ['carp', 'wels'] })?.problem?.text).toBe('Cat rig: Not load-tested.');
+  expect(one('rigs', { rigs: untested, expected: ['carp', 'wels'] })?.problem?.text).toEqual({
+    code: 'bank.rigTroubles',
+    values: {
+      troubles: [{ code: 'bank.rigTrouble', values: { rig: 'Cat rig', trouble: { code: 'bank.loadTestWordsNever' } } }],
+    },
+  });
 });
 
 test('toothed fish want other tools; heat and moments are said', () => {
-  expect(one('tools', { expected: ['carp', 'pike'] })?.text).toContain('jaw spreader');
-  expect(one('tools')?.text).not.toContain('jaw spreader');
+  expect(one('tools', { expected: ['carp', 'pike'] })?.text.code).toBe('bank.toolsLongPliersSideCutters');
+  expect(one('tools')?.text.code).toBe('bank.toolsForcepsPliersAndSide');
   const heat = { matWarmMs: 9, matBurnsMs: 11, matDryMs: null, bucketWarmMs: 13 };
-  expect(one('mat', { heat, soakLastsMs: 45 * 60_000 })?.detail).toContain(
-    'burning hot from about 11:00; one soaking lasts about 45 min',
-  );
-  expect(one('bucket', { heat })?.detail).toBe('change it by 13:00');
+  expect(one('mat', { heat, soakLastsMs: 45 * 60_000 })?.detail).toMatchObject({
+    code: 'bank.matFaceUpAndDry',
+    values: { clock: '11:00', lasts: { values: { soakLastsMs: 45 * 60_000 } } },
+  });
+  expect(one('bucket', { heat })?.detail?.values).toEqual({ clock: '13:00' });
 });
 
 // By hand: nine tenths of the fish in steps of 5 cm, 70 to 125 cm; the mat 10 cm longer than the fish.
@@ -189,39 +195,35 @@ test('ready is who has checked every essential and has nothing grave against it'
   expect(readiness(items, essentials)).toMatchObject({ ready: true, gaps: [] });
   expect(readiness(items, essentials.slice(1))).toEqual({
     ready: false,
-    gaps: ['Landing net put together, wet, within reach of the rods: not checked'],
+    gaps: [{ code: 'bank.notChecked', values: { text: { code: 'bank.netLandingNetPutTogether' } } }],
     open: items.length - essentials.length + 1,
   });
   expect(readiness(list({ rigs: [{ ...rig, lead: 'fixed' }] }), essentials).gaps).toEqual([
-    'Bottom rig: The lead stays on: a fish that breaks off tows it.',
+    { code: 'bank.rigTrouble', values: { rig: 'Bottom rig', trouble: { code: 'bank.leadStays' } } },
   ]);
 });
 
 test('a measured water needs no tick', () => {
   const unmeasured = list({ waterC: null });
   const without = unmeasured.filter(({ id }) => id !== 'water-measured').map(({ id }) => id);
-  expect(readiness(unmeasured, without).gaps).toEqual(['Water temperature taken: not checked']);
-  expect(readiness(list({ waterC: 22 }), without)).toEqual({ ready: true, gaps: [], open: 0 });
-});
-
-test('what is expected is said as one says it', () => {
-  expect([expectedText([]), expectedText(['pike']), expectedText(['pike', 'carp', 'wels'])]).toEqual([
-    ...['Whatever comes', 'Pike', 'Pike, carp and wels catfish'],
+  expect(readiness(unmeasured, without).gaps).toEqual([
+    { code: 'bank.notChecked', values: { text: { code: 'bank.waterMeasuredWaterTemperatureTaken' } } },
   ]);
+  expect(readiness(list({ waterC: 22 }), without)).toEqual({ ready: true, gaps: [], open: 0 });
 });
 
 test('the keeper’s own biggest fish reach net, mat, sling, board and pliers', () => {
   const longestMm = longestExpectedMm(['pike'], { pike: 1300 });
   expect(longestMm).toBe(1300);
   const wants = (id: string, more: Partial<ReadinessState> = {}) =>
-    one(id, { expected: ['pike'], longestMm, rigs: [], ...more })?.detail;
-  expect(wants('net')).toMatch(/at least 120 cm wide for a fish of 130 cm/);
-  expect(wants('mat')).toMatch(/at least 140 cm long/);
-  expect(wants('sling')).toMatch(/at least 140 cm long for a fish of 130 cm/);
-  expect(wants('board')).toMatch(/at least 140 cm long/);
-  expect(wants('tools')).toMatch(/pliers at least 29 cm long/);
+    one(id, { expected: ['pike'], longestMm, rigs: [], ...more })?.detail?.values;
+  expect(wants('net')).toMatchObject({ leastMm: 1200, longestMm: 1300 });
+  expect(wants('mat')).toMatchObject({ leastMm: 1400 });
+  expect(wants('sling')).toMatchObject({ leastMm: 1400, longestMm: 1300 });
+  expect(wants('board')).toMatchObject({ leastMm: 1400 });
+  expect(wants('tools')).toMatchObject({ leastMm: 290 });
   const short = KIT.map((each) => (each.kind === 'sling' ? { ...each, sizeMm: 1390 } : each));
-  expect(one('sling', { longestMm, kit: short })?.problem?.text).toMatch(/140 cm are wanted/);
+  expect(one('sling', { longestMm, kit: short })?.problem?.text.values).toMatchObject({ leastMm: 1400 });
   const long = KIT.map((each) => (each.kind === 'sling' ? { ...each, sizeMm: 1400 } : each));
   expect(one('sling', { longestMm, kit: long })?.problem).toBeNull();
 });
@@ -234,10 +236,10 @@ test('two clocks of the scale: a check that is overdue, and a zero gone old', ()
     );
   const said = (change: Partial<ReadinessState>) => one('scales', { nowMs, ...change })?.problem?.text;
   expect(said({ kit: checked(182) })).toBeUndefined();
-  expect(said({ kit: checked(183) })).toMatch(/overdue: last compared with a known mass 183 days ago/);
+  expect(said({ kit: checked(183) })).toEqual({ code: 'bank.scalesScaleCheckOverdueLast', values: { days: 183 } });
   const zeroed = (minutes: number) => said({ kit: checked(10), zeroedMs: nowMs - minutes * 60_000 });
   expect(zeroed(15)).toBeUndefined();
-  expect(zeroed(16)).toMatch(/The zero is 16 minutes old/);
+  expect(zeroed(16)).toEqual({ code: 'bank.scalesTheZeroIsMinutes', values: { minutes: 16 } });
   // That of yesterday is none, and a box that was ticked says so already.
   expect(zeroed(13 * 60)).toBeUndefined();
 });

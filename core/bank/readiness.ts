@@ -1,5 +1,7 @@
+import type { Message } from '../measure/message.js';
+import { bankMessage } from './bankMessages.js';
 import { COMMON_PRACTICE } from '../care/counsel.js';
-import { speciesName, type SpeciesId } from '../domain/fish/species.js';
+import type { SpeciesId } from '../domain/fish/species.js';
 import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
 
@@ -25,7 +27,7 @@ export interface Readiness {
   /**
    * Essentials that were not checked, and whatever is known to be wrong, in words: what a capture begun now would note.
    */
-  readonly gaps: readonly string[];
+  readonly gaps: readonly Message[];
   readonly open: number;
 }
 
@@ -40,7 +42,10 @@ export function readiness(items: readonly ReadinessItem[], checked: readonly str
   const missing = items.filter((item) => item.essential && isOpen(item) && item.problem?.severity !== 'stop');
   return {
     ready: missing.length === 0 && grave.length === 0,
-    gaps: [...grave.map(({ problem }) => problem?.text ?? ''), ...missing.map(({ text }) => `${text}: not checked`)],
+    gaps: [
+      ...grave.flatMap(({ problem }) => problem?.text ?? []),
+      ...missing.map(({ text }) => bankMessage('notChecked', { text })),
+    ],
     open: items.filter(isOpen).length,
   };
 }
@@ -69,8 +74,6 @@ export function longestExpectedMm(
 }
 
 /** Example: `Pike and carp`. */
-export function expectedText(expected: readonly SpeciesId[]): string {
-  if (expected.length === 0) return 'Whatever comes';
-  const names = expected.map((species, i) => (i === 0 ? speciesName(species) : speciesName(species).toLowerCase()));
-  return names.length === 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+export function expectedMessage(species: readonly SpeciesId[]): Message {
+  return bankMessage('expected', { species });
 }

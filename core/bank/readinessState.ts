@@ -1,3 +1,4 @@
+import type { Message } from '../measure/message.js';
 import type { Basis, Severity } from '../care/counsel.js';
 import type { HeatClocks } from '../care/heatForecast.js';
 import type { SpeciesId } from '../domain/fish/species.js';
@@ -51,15 +52,15 @@ export interface ReadinessState {
 /** One thing of the list, fitted to this swim and this day. */
 export interface ReadinessItem {
   readonly id: string;
-  readonly text: string;
+  readonly text: Message;
   /** A quantity or a moment that was worked out for it. */
-  readonly detail: string | null;
-  readonly reason: string;
+  readonly detail: Message | null;
+  readonly reason: Message;
   readonly basis: Basis;
   /** Without it one is not ready. */
   readonly essential: boolean;
   /** It is known to be done without a tick, as by a measurement that was noted. */
   readonly done: boolean;
   /** What is known to be wrong with it, from kit, rigs, plan or weather. */
-  readonly problem: { readonly severity: Exclude<Severity, 'good'>; readonly text: string } | null;
+  readonly problem: { readonly severity: Exclude<Severity, 'good'>; readonly text: Message } | null;
 }

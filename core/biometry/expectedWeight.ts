@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { biometryMessage } from './biometryMessages.js';
 import { GIRTH_SCATTER, weightOfGirth } from './girthWeight.js';
 import { isMeasure } from '../domain/fish/isMeasure.js';
 import { LENGTH_WEIGHT, weightOfLength } from './lengthWeight.js';
@@ -10,7 +12,7 @@ export interface ExpectedWeight {
   /** Standard deviation of ln(grams): 0.1 is about a tenth of the weight. */
   readonly sd: number;
   /** What it rests on, closest first, for the keeper to read. */
-  readonly basis: string;
+  readonly basis: Message;
 }
 
 /** An earlier weight of the very same fish. */
@@ -69,7 +71,7 @@ export function expectedWeight(asked: ExpectationAsked): ExpectedWeight {
   const measured = fromLength(asked);
   if (last) {
     const sd = Math.hypot(SEASON_SD, YEAR_SD * Math.sqrt(last.daysAgo / 365));
-    const known = { lnGrams: Math.log(last.grams), sd, basis: 'what this fish weighed before' };
+    const known = { lnGrams: Math.log(last.grams), sd, basis: biometryMessage('whatThisFishWeighedBefore') };
     return measured ? combine(known, measured) : known;
   }
   return measured ?? unmeasured(asked);
@@ -85,12 +87,16 @@ function fromLength({ species, waterId, girthMm, own, ...asked }: ExpectationAsk
     return {
       lnGrams: Math.log(mean) + move,
       sd: widen * Math.hypot(scatter, unsure),
-      basis: fish > 0 ? `its length and ${fish} of your own fish of the kind` : 'its length',
+      basis: fish > 0 ? biometryMessage('itsLengthAndOfYour', { fish }) : biometryMessage('itsLength'),
     };
   };
   const byGirth: ExpectedWeight | undefined =
     lengthMm && isMeasure(girthMm)
-      ? { lnGrams: Math.log(weightOfGirth(lengthMm, girthMm)), sd: GIRTH_SCATTER, basis: 'its length and girth' }
+      ? {
+          lnGrams: Math.log(weightOfGirth(lengthMm, girthMm)),
+          sd: GIRTH_SCATTER,
+          basis: biometryMessage('itsLengthAndGirth'),
+        }
       : undefined;
   const length = byLength();
   return byGirth && length ? combine(byGirth, length) : (byGirth ?? length);
@@ -120,6 +126,6 @@ function unmeasured({ species, own }: ExpectationAsked): ExpectedWeight {
   return {
     lnGrams: (1 - share) * Math.log(grams) + share * mean,
     sd,
-    basis: n > 0 ? 'the kind, and what you catch of it' : 'the kind',
+    basis: n > 0 ? biometryMessage('theKindAndWhatYou') : biometryMessage('theKind'),
   };
 }

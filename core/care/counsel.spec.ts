@@ -1,8 +1,8 @@
-import { basisText, COMMON_PRACTICE, findings, type Rule } from './counsel.js';
+import { basisMessage, COMMON_PRACTICE, findings, type Rule } from './counsel.js';
 
 const rule = (id: string, severity: 'stop' | 'care' | 'good', speaks = true): Rule<null> => ({
   id,
-  look: () => (speaks ? { severity, text: id, reason: 'Why.', basis: COMMON_PRACTICE } : null),
+  look: () => (speaks ? { severity, text: { code: id }, reason: { code: 'why' }, basis: COMMON_PRACTICE } : null),
 });
 
 test('the gravest comes first, otherwise the order of the rules; silent ones are left out', () => {
@@ -13,12 +13,18 @@ test('the gravest comes first, otherwise the order of the rules; silent ones are
   expect(said.map((each) => each.rule)).toEqual(['c', 'b', 'd', 'a']);
 });
 
-test('each basis is said in words', () => {
+test('each basis has its message', () => {
   expect([
-    basisText(COMMON_PRACTICE),
-    basisText({ kind: 'published', source: 'A (1990)' }),
-    basisText({ kind: 'local-rule', water: 'Mere' }),
-    basisText({ kind: 'school', name: 'barbless' }),
-    basisText({ kind: 'computed', method: 'heat balance' }),
-  ]).toEqual(['common practice', 'A (1990)', 'rule of Mere', 'your choice: barbless', 'computed: heat balance']);
+    basisMessage(COMMON_PRACTICE),
+    basisMessage({ kind: 'published', source: 'A (1990)' }),
+    basisMessage({ kind: 'local-rule', water: 'Mere' }),
+    basisMessage({ kind: 'school', name: { code: 'barbless' } }),
+    basisMessage({ kind: 'computed', method: { code: 'heat' } }),
+  ]).toEqual([
+    { code: 'care.basisCommonPractice' },
+    { code: 'care.basisPublished', values: { source: 'A (1990)' } },
+    { code: 'care.basisLocalRule', values: { water: 'Mere' } },
+    { code: 'care.basisChoice', values: { name: { code: 'barbless' } } },
+    { code: 'care.basisComputed', values: { method: { code: 'heat' } } },
+  ]);
 });

@@ -1,10 +1,12 @@
+import { careMessage } from './careMessages.js';
+import type { Message } from '../measure/message.js';
 /** On what an advice stands. */
 export type Basis =
   | { readonly kind: 'published'; readonly source: string }
   | { readonly kind: 'common-practice' }
-  | { readonly kind: 'local-rule'; readonly water: string }
-  | { readonly kind: 'school'; readonly name: string }
-  | { readonly kind: 'computed'; readonly method: string };
+  | { readonly kind: 'local-rule'; readonly water: string | null }
+  | { readonly kind: 'school'; readonly name: Message }
+  | { readonly kind: 'computed'; readonly method: Message };
 
 export const COMMON_PRACTICE: Basis = { kind: 'common-practice' };
 
@@ -15,13 +17,13 @@ export type Severity = 'stop' | 'care' | 'good';
 export interface Finding {
   readonly rule: string;
   readonly severity: Severity;
-  readonly text: string;
-  readonly reason: string;
+  readonly text: Message;
+  readonly reason: Message;
   readonly basis: Basis;
   /** What would change it, where something would. */
-  readonly changes?: string;
+  readonly changes?: Message;
   /** What to do, one thing after the other, where it takes more than one. */
-  readonly steps?: readonly string[];
+  readonly steps?: readonly Message[];
   /** What it asks for and what it advises against, by name: no two findings of one state may pull both ways. */
   readonly does?: readonly string[];
   readonly avoids?: readonly string[];
@@ -48,18 +50,18 @@ export function findings<S>(rules: readonly Rule<S>[], state: S): Finding[] {
     .sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]);
 }
 
-/** Where a basis comes from, in words. Examples: `common practice`, `rule of Harrowmere`. */
-export function basisText(basis: Basis): string {
+/** Where a basis comes from. Examples: `common practice`, `rule of Harrowmere`. */
+export function basisMessage(basis: Basis): Message {
   switch (basis.kind) {
     case 'published':
-      return basis.source;
+      return careMessage('basisPublished', { source: basis.source });
     case 'common-practice':
-      return 'common practice';
+      return careMessage('basisCommonPractice');
     case 'local-rule':
-      return `rule of ${basis.water}`;
+      return careMessage('basisLocalRule', { water: basis.water });
     case 'school':
-      return `your choice: ${basis.name}`;
+      return careMessage('basisChoice', { name: basis.name });
     case 'computed':
-      return `computed: ${basis.method}`;
+      return careMessage('basisComputed', { method: basis.method });
   }
 }

@@ -1,12 +1,13 @@
+import type { Message } from '../measure/message.js';
+import { careMessage } from './careMessages.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
 import type { RunState } from './run/runState.js';
-import { spanText } from '../measure/duration.js';
 import type { CaptureState } from '../domain/capture/captureState.js';
 
 /** One thing in the log that is known to cost a fish. */
 export interface DeathFact {
   readonly id: 'warm' | 'oxygen' | 'fight' | 'air' | 'dropped' | 'bleeding' | 'hook' | 'kept' | 'frost';
-  readonly text: string;
+  readonly text: Message;
   readonly basis: Basis;
 }
 
@@ -26,30 +27,28 @@ export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: 
   const { context, clocks, budget, retention, dropped } = end;
   const { waterC, stopLine, airC, oxygenShare } = context;
   const facts: DeathFact[] = [];
-  const note = (id: DeathFact['id'], text: string, basis: Basis = COMMON_PRACTICE) =>
+  const note = (id: DeathFact['id'], text: Message, basis: Basis = COMMON_PRACTICE) =>
     void facts.push({ id, text, basis });
   if (waterC !== null && waterC >= stopLine.tempC)
-    note(
-      'warm',
-      `The water was at ${waterC.toFixed(1)} °C, over the limit of ${stopLine.tempC.toFixed(1)} °C.`,
-      stopLine.basis,
-    );
+    note('warm', careMessage('theWaterWasAtC', { waterC, tempC: stopLine.tempC }), stopLine.basis);
   if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN)
-    note('oxygen', `The water held ${Math.round(oxygenShare * 100)} % of the oxygen it can hold.`);
-  if (clocks.fightMs >= LONG_FIGHT_MS) note('fight', `It was played for ${spanText(clocks.fightMs)}.`, FERGUSON_TUFTS);
-  if (state.hookEnd === 'left-in' || state.signs.includes('hook-swallowed')) note('hook', 'The hook was swallowed.');
+    note('oxygen', careMessage('theWaterHeldOfThe', { oxygenShare }));
+  if (clocks.fightMs >= LONG_FIGHT_MS)
+    note('fight', careMessage('itWasPlayedFor', { fightMs: clocks.fightMs }), FERGUSON_TUFTS);
+  if (state.hookEnd === 'left-in' || state.signs.includes('hook-swallowed'))
+    note('hook', careMessage('theHookWasSwallowed'));
   else if (state.signs.includes('hook-deep') || state.signs.includes('hook-near-gills'))
-    note('hook', 'The hook was deep or near the gills.');
-  if (state.signs.includes('bleeding')) note('bleeding', 'It bled.');
+    note('hook', careMessage('theHookWasDeepOr'));
+  if (state.signs.includes('bleeding')) note('bleeding', careMessage('itBled'));
   if (clocks.longestAirMs > budget.spellMs)
     note(
       'air',
-      `It was out of the water for ${spanText(clocks.longestAirMs)} at one time; the limit was ${spanText(budget.spellMs)}.`,
+      careMessage('itWasOutOfThe', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs }),
       budget.reasons[0]?.basis ?? FERGUSON_TUFTS,
     );
-  if (clocks.airMs > 0 && airC !== null && airC <= 0) note('frost', 'It was lifted in frost.');
-  if (dropped) note('dropped', 'It was dropped.');
+  if (clocks.airMs > 0 && airC !== null && airC <= 0) note('frost', careMessage('itWasLiftedInFrost'));
+  if (dropped) note('dropped', careMessage('itWasDropped'));
   if (retention.limitMs > 0 && retention.ms > retention.limitMs)
-    note('kept', `It was in net and sling for ${spanText(retention.ms)}.`, retention.basis);
+    note('kept', careMessage('itWasInNetAnd', { ms: retention.ms }), retention.basis);
   return facts;
 }

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { careMessage } from './careMessages.js';
 import type { AirPractice } from '../domain/capture/practices.js';
 import type { Sign } from '../domain/capture/sign.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
@@ -18,7 +20,7 @@ export interface ExposureInput {
 
 /** Something that shortens the time, with its reason. */
 export interface ExposureReason {
-  readonly text: string;
+  readonly text: Message;
   readonly factor: number;
   readonly basis: Basis;
 }
@@ -67,17 +69,16 @@ export function exposureBudget(input: ExposureInput): ExposureBudget {
 
 function exposureReasons({ waterC, stopLineC, airC, oxygenShare, fightMs, signs }: ExposureInput): ExposureReason[] {
   const reasons: ExposureReason[] = [];
-  const because = (factor: number, text: string, basis: Basis = COMMON_PRACTICE) =>
+  const because = (factor: number, text: Message, basis: Basis = COMMON_PRACTICE) =>
     void reasons.push({ factor, text, basis });
-  if (waterC !== null && waterC >= stopLineC) because(0.25, 'The water is too warm for this fish.', GALE);
-  else if (waterC !== null && waterC >= stopLineC - 3)
-    because(0.5, 'The water is within three degrees of the limit for this fish.', GALE);
-  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, 'The water is short of oxygen.');
-  if (fightMs >= 20 * 60_000) because(0.5, 'The fight was longer than 20 minutes.', FERGUSON_TUFTS);
-  else if (fightMs >= 10 * 60_000) because(0.7, 'The fight was longer than 10 minutes.', FERGUSON_TUFTS);
-  if (airC !== null && airC <= 0) because(0.5, 'In frost, gills and eyes freeze in the air.');
-  if (signs.includes('bleeding')) because(0.5, 'It is bleeding.');
-  if (signs.includes('spent')) because(0.5, 'It is exhausted.');
+  if (waterC !== null && waterC >= stopLineC) because(0.25, careMessage('theWaterIsTooWarm'), GALE);
+  else if (waterC !== null && waterC >= stopLineC - 3) because(0.5, careMessage('theWaterIsWithinThree'), GALE);
+  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, careMessage('theWaterIsShortOf'));
+  if (fightMs >= 20 * 60_000) because(0.5, careMessage('theFightWasLongerThan'), FERGUSON_TUFTS);
+  else if (fightMs >= 10 * 60_000) because(0.7, careMessage('theFightWasLongerThanThan'), FERGUSON_TUFTS);
+  if (airC !== null && airC <= 0) because(0.5, careMessage('inFrostGillsAndEyes'));
+  if (signs.includes('bleeding')) because(0.5, careMessage('itIsBleeding'));
+  if (signs.includes('spent')) because(0.5, careMessage('itIsExhausted'));
   return reasons;
 }
 

@@ -1,7 +1,9 @@
-import { speciesName, type SpeciesId } from '../domain/fish/species.js';
-import { formatTemperature, type TempUnit } from '../measure/temperature.js';
+import type { Message } from '../measure/message.js';
+import { careMessage } from './careMessages.js';
+import { type SpeciesId } from '../domain/fish/species.js';
+import { type TempUnit } from '../measure/temperature.js';
 import { pressureAtWaterHpa, STANDARD_PRESSURE_HPA } from '../weather/atmosphere.js';
-import { dayOfYearText, isClosedOn, type ClosedSeason, type DayOfYear } from '../domain/water/season.js';
+import { isClosedOn, type ClosedSeason, type DayOfYear } from '../domain/water/season.js';
 import type { Water } from '../domain/water/water.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from './counsel.js';
 import type { HeatMoment } from './heatForecast.js';
@@ -52,10 +54,10 @@ const RULES: readonly Rule<Weighed>[] = [
       if (!closed) return null;
       return {
         severity: 'stop',
-        text: `${speciesName(species)} are closed here on ${dayOfYearText(today)}.`,
-        reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted.`,
+        text: careMessage('closedSeason', { species, today }),
+        reason: careMessage('closedSeasonReason', { from: closed.from, to: closed.to }),
         basis: { kind: 'local-rule', water: water.name },
-        changes: `The day after ${dayOfYearText(closed.to)}.`,
+        changes: careMessage('closedSeasonChanges', { to: closed.to }),
       };
     },
   },
@@ -68,10 +70,10 @@ const RULES: readonly Rule<Weighed>[] = [
       if (!at || !closed) return null;
       return {
         severity: 'care',
-        text: `${speciesName(species)} close here on ${dayOfYearText(at)}, while this outing goes on.`,
-        reason: `Closed from ${dayOfYearText(closed.from)} to ${dayOfYearText(closed.to)}, both days counted. Rods for them come in the evening before.`,
+        text: careMessage('closedSeasonAhead', { species, at }),
+        reason: careMessage('closedSeasonAheadReason', { from: closed.from, to: closed.to }),
         basis: { kind: 'local-rule', water: water.name },
-        changes: `Finish before ${dayOfYearText(at)}.`,
+        changes: careMessage('closedSeasonAheadChanges', { at }),
       };
     },
   },
@@ -81,10 +83,10 @@ const RULES: readonly Rule<Weighed>[] = [
       thunder
         ? {
             severity: 'stop',
-            text: 'Thunder is about: rods down.',
-            reason: 'A carbon rod is the best conductor on the bank, and you hold it.',
+            text: careMessage('lightning'),
+            reason: careMessage('lightningReason'),
             basis: COMMON_PRACTICE,
-            changes: 'Half an hour after the last thunder.',
+            changes: careMessage('lightningChanges'),
           }
         : null,
   },
@@ -93,12 +95,10 @@ const RULES: readonly Rule<Weighed>[] = [
     look: (state) => {
       const { waterC, line, species } = state;
       if (waterC === null || waterC < line.tempC) return null;
-      const lineText = formatTemperature(line.tempC, state.tempHabit);
       return {
         severity: 'stop',
-        text: `Leave ${speciesName(species).toLowerCase()} alone: the water is at ${formatTemperature(waterC, state.tempHabit)}, the limit is ${lineText}.`,
-        reason:
-          'Warm water holds less oxygen and clears the acid of a fight more slowly: a fish that swims off well may die within a day.',
+        text: careMessage('tooWarm', { species, waterC, tempHabit: state.tempHabit, lineC: line.tempC }),
+        reason: careMessage('tooWarmReason'),
         basis: line.basis,
         changes: coolerText(state, line.tempC),
       };
@@ -112,10 +112,10 @@ const RULES: readonly Rule<Weighed>[] = [
       const over = ahead.find((moment) => moment.waterC >= line.tempC);
       return {
         severity: 'care',
-        text: `Close to the limit of ${formatTemperature(line.tempC, state.tempHabit)}: short fights, no long pictures.`,
-        reason: `The water is at ${formatTemperature(waterC, state.tempHabit)}. Every degree costs oxygen, and recovery takes longer.`,
+        text: careMessage('nearlyTooWarm', { tempC: line.tempC, tempHabit: state.tempHabit }),
+        reason: careMessage('nearlyTooWarmReason', { waterC, tempHabit: state.tempHabit }),
         basis: line.basis,
-        ...(over && { changes: `From about ${clock(over.atMs)} the surface should be over the limit; then stop.` }),
+        ...(over && { changes: careMessage('nearlyTooWarmChanges', { clock: clock(over.atMs) }) }),
       };
     },
   },
@@ -127,10 +127,10 @@ const RULES: readonly Rule<Weighed>[] = [
       if (!over) return null;
       return {
         severity: 'care',
-        text: `Fish early: from about ${clock(over.atMs)} it should be too warm.`,
-        reason: 'The surface warms through the day faster than it looks from the bank.',
-        basis: { kind: 'computed', method: 'heat balance of the margin' },
-        changes: 'A new reading of the water; the forecast of the margin is good to a degree and a half.',
+        text: careMessage('warmingPastTheLine', { clock: clock(over.atMs) }),
+        reason: careMessage('warmingPastTheLineReason'),
+        basis: { kind: 'computed', method: careMessage('warmingPastTheLineMethod') },
+        changes: careMessage('warmingPastTheLineChanges'),
       };
     },
   },
@@ -140,11 +140,10 @@ const RULES: readonly Rule<Weighed>[] = [
       deepC !== null && waterC !== null && waterC >= line.tempC - NEAR_LINE_K
         ? {
             severity: 'care',
-            text: `The bottom at ${formatTemperature(deepC, tempHabit)} changes nothing: the surface decides.`,
-            reason:
-              'Deep, cool water is often short of oxygen in the warm season, and the fish is fought and handled in the warm layer above.',
+            text: careMessage('coolBelow', { deepC, tempHabit }),
+            reason: careMessage('coolBelowReason'),
             basis: COMMON_PRACTICE,
-            changes: 'A cooler reading at the surface or at the depth of the net.',
+            changes: careMessage('coolBelowChanges'),
           }
         : null,
   },
@@ -152,16 +151,16 @@ const RULES: readonly Rule<Weighed>[] = [
     id: 'oxygen-low',
     look: ({ oxygenMgL, saturationMgL, oxygen: { leastMgL, dangerMgL, basis }, species }) => {
       if (oxygenMgL === null || oxygenMgL >= leastMgL) return null;
-      const share = saturationMgL ? ` That is ${percent(oxygenMgL / saturationMgL)} of what it can hold.` : '';
+      const share = saturationMgL ? oxygenMgL / saturationMgL : null;
       const danger = oxygenMgL < dangerMgL;
       return {
         severity: danger ? 'stop' : 'care',
         text: danger
-          ? `Do not fish: only ${oxygenMgL.toFixed(1)} mg/L of oxygen.`
-          : `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Quick releases only; rest nothing in a sling.`,
-        reason: `${speciesName(species)} need ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share}`,
+          ? careMessage('oxygenLowDoNotFishOnly', { oxygenMgL })
+          : careMessage('oxygenLowLittleOxygenMgL', { oxygenMgL }),
+        reason: careMessage('oxygenLowReason', { species, leastMgL, dangerMgL, share }),
         basis,
-        changes: 'Wind, rain or the afternoon, when plants give oxygen; it is least at dawn. Measure again then.',
+        changes: careMessage('oxygenLowChanges'),
       };
     },
   },
@@ -172,11 +171,10 @@ const RULES: readonly Rule<Weighed>[] = [
       if (share < SUPERSATURATED.least) return null;
       return {
         severity: 'care',
-        text: `${percent(share)} of what the water can hold: ${share >= SUPERSATURATED.danger ? 'more than fish bear for long' : 'more than it should'}.`,
-        reason:
-          'Plants in full sun, or water over a weir, push in more gas than it can hold: bubbles form in gills and blood from about 110 to 120 %. What climbs that far by day drops as far by dawn.',
+        text: careMessage('oxygenAbove', { share, danger: share >= SUPERSATURATED.danger }),
+        reason: careMessage('oxygenAboveReason'),
         basis: GAS_BUBBLES,
-        changes: 'A second reading with the meter set to air; and one at first light.',
+        changes: careMessage('oxygenAboveChanges'),
       };
     },
   },
@@ -186,11 +184,10 @@ const RULES: readonly Rule<Weighed>[] = [
       if (oxygenMgL !== null || saturationMgL === null || waterC === null || saturationMgL >= 8) return null;
       return {
         severity: 'care',
-        text: `At best it holds ${saturationMgL.toFixed(1)} mg/L of oxygen.`,
-        reason:
-          'That is the most that water at this temperature and height can take from the air; at dawn in weed it is far less.',
+        text: careMessage('oxygenLimited', { saturationMgL }),
+        reason: careMessage('oxygenLimitedReason'),
         basis: { kind: 'published', source: BENSON_KRAUSE },
-        changes: 'A meter reading would tell.',
+        changes: careMessage('oxygenLimitedChanges'),
       };
     },
   },
@@ -200,11 +197,10 @@ const RULES: readonly Rule<Weighed>[] = [
       airC !== null && airC <= 0
         ? {
             severity: 'care',
-            text: 'In frost a fish stays in the water: eyes and gills freeze in seconds.',
-            reason:
-              'Wet gill filaments and eyes freeze in moving air below zero. Mat and board are wetted to warm them.',
+            text: careMessage('frost'),
+            reason: careMessage('frostReason'),
             basis: COMMON_PRACTICE,
-            changes: 'The air above freezing.',
+            changes: careMessage('frostChanges'),
           }
         : null,
   },
@@ -216,10 +212,10 @@ const RULES: readonly Rule<Weighed>[] = [
       return frost
         ? {
             severity: 'care',
-            text: `Frost from about ${clock(frost.atMs)}: from then on no fish leaves the water.`,
-            reason: 'Wet gill filaments and eyes freeze in moving air below zero. Scale and camera stay in the bag.',
-            basis: { kind: 'computed', method: 'the forecast of the air' },
-            changes: 'Another forecast, or finishing before then.',
+            text: careMessage('frostAhead', { clock: clock(frost.atMs) }),
+            reason: careMessage('frostAheadReason'),
+            basis: { kind: 'computed', method: careMessage('frostAheadMethod') },
+            changes: careMessage('frostAheadChanges'),
           }
         : null;
     },
@@ -230,11 +226,10 @@ const RULES: readonly Rule<Weighed>[] = [
       waterC === null
         ? {
             severity: 'care',
-            text: 'No water temperature yet.',
-            reason:
-              'How long a fish may be fought and held depends on this one number. Two taps, at the depth of the net.',
+            text: careMessage('waterNotMeasured'),
+            reason: careMessage('waterNotMeasuredReason'),
             basis: COMMON_PRACTICE,
-            changes: 'A reading of the water.',
+            changes: careMessage('waterNotMeasuredChanges'),
           }
         : null,
   },
@@ -244,8 +239,8 @@ const RULES: readonly Rule<Weighed>[] = [
       waterC !== null && waterC < line.tempC - NEAR_LINE_K
         ? {
             severity: 'good',
-            text: `The water is well under the limit: ${formatTemperature(waterC, tempHabit)} against ${formatTemperature(line.tempC, tempHabit)}.`,
-            reason: 'A fish that is landed quickly has the oxygen to recover.',
+            text: careMessage('coolEnough', { waterC, tempHabit, tempC: line.tempC }),
+            reason: careMessage('coolEnoughReason'),
             basis: line.basis,
           }
         : null,
@@ -259,8 +254,8 @@ const RULES: readonly Rule<Weighed>[] = [
       oxygenMgL < SUPERSATURATED.least * saturationMgL
         ? {
             severity: 'good',
-            text: `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
-            reason: `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this temperature, height and salinity.`,
+            text: careMessage('oxygenGood', { oxygenMgL, saturationMgL }),
+            reason: careMessage('oxygenGoodReason', { saturationMgL }),
             basis: { kind: 'published', source: BENSON_KRAUSE },
           }
         : null,
@@ -301,15 +296,14 @@ function closedOn({ closedSeasons }: Water['rules'], species: SpeciesId, day: Da
 }
 
 /** When the hours to come bring the surface under the line again. */
-function coolerText({ ahead, clock, tempHabit }: FishingState, lineC: number): string {
-  const line = formatTemperature(lineC, tempHabit);
+function coolerText({ ahead, clock, tempHabit }: FishingState, lineC: number): Message {
   const from = ahead.findIndex((moment) => moment.waterC >= lineC);
   const under = from < 0 ? ahead[0] : ahead.slice(from).find((moment) => moment.waterC < lineC);
   return under && ahead.length > 0
-    ? `After about ${clock(under.atMs)} the surface should be under ${line}; measure it then.`
-    : `Not in the hours ahead. Come back when the water is under ${line}.`;
+    ? careMessage('afterAboutTheSurfaceShould', { clock: clock(under.atMs), lineC, tempHabit })
+    : careMessage('notInTheHoursAhead', { lineC, tempHabit });
 }
 
-function percent(share: number): string {
+export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }

@@ -50,16 +50,20 @@ test('the past is in medians', () => {
 
 test('what was against the fish is said first, then what was slow, then that it went well', () => {
   const past = pastOf([4000, 5000, 6000].map((ms) => ({ marks: marks(run(ms)), airMs: ms })));
-  expect(suggest(run(40_000), past)).toMatch(
-    /^50 s out of the water at one time; the limit was 30 s\. Most of it went to “picture”/,
+  expect(suggest(run(40_000), past)).toEqual({
+    code: 'care.outOfTheWaterAt',
+    values: { longestAirMs: 50_000, spellMs: 30_000, most: 'pictured' },
+  });
+  expect(suggest(run(15_000), past)).toEqual({
+    code: 'care.tookAgainstYourUsual',
+    values: { step: 'pictured', tookMs: 15_000, medianMs: 5000 },
+  });
+  expect(suggest(run(5000), past).code).toBe('care.nothingToChangeCarryOn');
+  expect(suggest(run(5000, event('dropped', 329_000)), past).code).toBe('care.itDroppedNextTimeLower');
+  expect(suggest([event('hooked', 0), event('netted', 1), event('hook-out', 2), event('released', 9)]).code).toBe(
+    'care.itNeverLeftTheWater',
   );
-  expect(suggest(run(15_000), past)).toMatch(/^“Picture” took 15 s, against your usual 5 s\./);
-  expect(suggest(run(5000), past)).toMatch(/^Nothing to change/);
-  expect(suggest(run(5000, event('dropped', 329_000)), past)).toMatch(/^It dropped/);
-  expect(suggest([event('hooked', 0), event('netted', 1), event('hook-out', 2), event('released', 9)])).toMatch(
-    /never left the water/,
-  );
-  expect(suggest([event('hooked', 0), event('lifted', 1), event('returned', 9000), event('released', 10_000)])).toMatch(
-    /not looked over/,
-  );
+  expect(
+    suggest([event('hooked', 0), event('lifted', 1), event('returned', 9000), event('released', 10_000)]).code,
+  ).toBe('care.itWasLiftedAndNot');
 });

@@ -1,9 +1,10 @@
+import type { Message } from '../measure/message.js';
+import { careMessage } from './careMessages.js';
 import { median } from '../statistics/median.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
 import type { RunState } from './run/runState.js';
-import { spanText } from '../measure/duration.js';
 import type { Mark } from '../domain/capture/captureState.js';
-import { RUN_STEPS, STEP_WORDS, type RunStep } from '../domain/capture/steps.js';
+import { RUN_STEPS, type RunStep } from '../domain/capture/steps.js';
 
 /** How long it took to come to a step from the one before it. */
 export interface Split {
@@ -64,8 +65,8 @@ export function pastOf(
 
 /** One thing to do otherwise next time, or one that went well. */
 export interface Suggestion {
-  readonly text: string;
-  readonly reason: string;
+  readonly text: Message;
+  readonly reason: Message;
   readonly basis: Basis;
 }
 
@@ -75,16 +76,16 @@ const LEAST_TIMES = 3;
 const SLOWER = 1.5;
 const SLOWER_MS = 8000;
 
-const QUICKER: Partial<Record<RunStep, string>> = {
-  netted: 'Stronger tackle and steady side pressure bring it in sooner.',
-  'hook-out': 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
-  'hook-cut': 'Side cutters first where the hook is deep: no tries before.',
-  lifted: 'Sling wet and open, scale zeroed, camera framed while it rests in the net.',
-  'looked-over': 'Both sides, mouth, fins: always in the same order.',
-  weighed: 'Bar over the mat, sling zeroed, zip closed before it is lifted.',
-  measured: 'Board wet, beside the mat, nose end to the left hand.',
-  pictured: 'Framing tried on the empty mat; the camera on its stand with a timer.',
-  carried: 'A clear way to the water, walked once before.',
+export const QUICKER: Partial<Record<RunStep, Message>> = {
+  netted: careMessage('quickerNetted'),
+  'hook-out': careMessage('quickerHookOut'),
+  'hook-cut': careMessage('quickerHookCut'),
+  lifted: careMessage('quickerLifted'),
+  'looked-over': careMessage('quickerLookedOver'),
+  weighed: careMessage('quickerWeighed'),
+  measured: careMessage('quickerMeasured'),
+  pictured: careMessage('quickerPictured'),
+  carried: careMessage('quickerCarried'),
 };
 
 /**
@@ -116,40 +117,36 @@ export function suggestionOf(splits: readonly Split[], end: RunState, past: Hand
   if (clocks.longestAirMs > budget.spellMs) {
     const most = longestInAir(splits, end);
     return {
-      text: `${spanText(clocks.longestAirMs)} out of the water at one time; the limit was ${spanText(budget.spellMs)}.${most ? ` Most of it went to “${STEP_WORDS[most].todo.toLowerCase()}”. ${QUICKER[most] ?? ''}` : ''}`.trim(),
-      reason:
-        budget.reasons[0]?.text ??
-        'Your chosen limit. A rest in the water between scale and camera would have split it into two short spells.',
+      text: careMessage('outOfTheWaterAt', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs, most }),
+      reason: budget.reasons[0]?.text ?? careMessage('yourChosenLimitARest'),
       basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
     };
   }
   if (end.dropped)
     return {
-      text: 'It dropped. Next time lower, over the mat, down with it when it kicks.',
-      reason: 'A blow to the head kills hours or days later.',
+      text: careMessage('itDroppedNextTimeLower'),
+      reason: careMessage('aBlowToTheHead'),
       basis: COMMON_PRACTICE,
     };
   if (slow)
     return {
-      text: `“${STEP_WORDS[slow.step].todo}” took ${spanText(slow.tookMs)}, against your usual ${spanText(slow.medianMs)}. ${QUICKER[slow.step] ?? ''}`.trim(),
-      reason: `Your own median over ${slow.times} fish.`,
-      basis: { kind: 'computed', method: 'median of your own fish' },
+      text: careMessage('tookAgainstYourUsual', {
+        step: slow.step,
+        tookMs: slow.tookMs,
+        medianMs: slow.medianMs,
+      }),
+      reason: careMessage('yourOwnMedianOverFish', { times: slow.times }),
+      basis: { kind: 'computed', method: careMessage('medianOfYourOwnFish') },
     };
   if (clocks.airMs > 0 && !end.lookedOver)
     return {
-      text: 'It was lifted and not looked over. Both sides, mouth and fins take five seconds.',
-      reason: 'Wounds that are seen can be treated, and found healed next time.',
+      text: careMessage('itWasLiftedAndNot'),
+      reason: careMessage('woundsThatAreSeenCan'),
       basis: COMMON_PRACTICE,
     };
   return {
-    text:
-      clocks.airMs === 0
-        ? 'It never left the water. It does not get kinder than that.'
-        : 'Nothing to change. Carry on like this.',
-    reason:
-      clocks.airMs === 0
-        ? 'Time out of the water costs it most.'
-        : 'Within its measure, and no step slower than your habit.',
+    text: clocks.airMs === 0 ? careMessage('itNeverLeftTheWater') : careMessage('nothingToChangeCarryOn'),
+    reason: clocks.airMs === 0 ? careMessage('timeOutOfTheWater') : careMessage('withinItsMeasureAndNo'),
     basis: COMMON_PRACTICE,
   };
 }

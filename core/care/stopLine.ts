@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { careMessage } from './careMessages.js';
 import { SPECIES, type SpeciesId } from '../domain/fish/species.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { Basis } from './counsel.js';
@@ -8,18 +10,18 @@ export const STOP_PRACTICES = ['per-species', 'eighty-fahrenheit', 'cool-pike'] 
 export type StopPractice = (typeof STOP_PRACTICES)[number];
 
 /** What each school says, and why somebody holds it. */
-export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: string; readonly why: string }>> = {
+export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: Message; readonly why: Message }>> = {
   'per-species': {
-    name: 'A limit for each species',
-    why: 'Cold-water fish are in trouble long before carp are. Each species has its own limit.',
+    name: careMessage('aLimitForEachSpecies'),
+    why: careMessage('coldWaterFishAreIn'),
   },
   'eighty-fahrenheit': {
-    name: '80 °F for large toothed predators',
-    why: 'Pike, wels and zander stop at 26.7 °C; the others have their own limit.',
+    name: careMessage('fForLargeToothedPredators'),
+    why: careMessage('pikeWelsAndZanderStop'),
   },
   'cool-pike': {
-    name: 'Pike stop at 20.5 °C',
-    why: 'Pike fight to a standstill and die of it a day later; leave them alone early in warm water.',
+    name: careMessage('pikeStopAtC'),
+    why: careMessage('pikeFightToAStandstill'),
   },
 };
 

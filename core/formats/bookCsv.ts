@@ -1,3 +1,5 @@
+import { enGB } from '../text/en-GB/catalogue.js';
+import { sayIn } from '../text/texts.js';
 import Papa from 'papaparse';
 import type { CaptureRecord } from '../domain/capture/record.js';
 import type { CaptureSummary } from '../domain/capture/summary.js';
@@ -63,6 +65,8 @@ const COLUMNS = [
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
 
+/** A file that leaves the book is in English, wherever it is read. */
+const say = sayIn(enGB);
 const RFC_4180 = { newline: '\r\n', quotes: false } as const;
 
 /** The header record of the book as CSV (RFC 4180), with its line end. */
@@ -117,7 +121,7 @@ export function csvFields(
     tenths(summary.waterC),
     summary.hookEnd ?? '',
     summary.leaving ?? '',
-    wounds.map((wound) => `${wound.kind} (${woundPlace(wound)}, ${wound.sizeMm} mm)`).join('; '),
+    wounds.map((wound) => `${wound.kind} (${say(woundPlace(wound))}, ${wound.sizeMm} mm)`).join('; '),
     girth ? formatLength(girth) : '',
     tenths(girth && lengthMm(girth)),
     tenths(guessGrams),

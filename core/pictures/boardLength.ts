@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { picturesMessage } from './pictureMessages.js';
 import { leastSquares } from '../statistics/leastSquares.js';
 import type { Pixel } from '../geometry/pixel.js';
 
@@ -28,7 +30,7 @@ export interface BoardLength {
 }
 
 export type BoardReading =
-  { readonly ok: true; readonly value: BoardLength } | { readonly ok: false; readonly sentence: string };
+  { readonly ok: true; readonly value: BoardLength } | { readonly ok: false; readonly message: Message };
 
 /** Weight of what is known of taps beforehand against what the marks' own scatter says, in marks. */
 const PRIOR_MARKS = 12;
@@ -47,23 +49,22 @@ const WRONG_MARK = 5;
  */
 export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReading {
   const different = new Set(marks.map(({ atMm }) => atMm));
-  if (different.size < 3) return refuse('Tap three different marks of the board, or more, far apart.');
+  if (different.size < 3) return refuse(picturesMessage('tapThreeDifferentMarksOf'));
   const line = lineThrough(marks.map(({ pixel }) => pixel));
   const alongPx = marks.map(({ pixel }) => line.along(pixel));
   const fit = fitProjective(
     marks.map(({ atMm }, i) => ({ t: atMm, s: alongPx[i] ?? 0 })),
     tapPx,
   );
-  if (!fit) return refuse('The marks do not line up as on one board. Check which mark each one is.');
+  if (!fit) return refuse(picturesMessage('theMarksDoNotLine'));
   const residualsMm = marks.map(({ atMm }, i) => fit.toMm(alongPx[i] ?? 0) - atMm);
   const wrong = wrongMark(marks, alongPx, fit, tapPx);
-  if (wrong)
-    return refuse(`The mark at ${wrong.atMm} mm lies ${Math.round(wrong.offMm)} mm off its place. Is it that mark?`);
+  if (wrong) return refuse(picturesMessage('theMarkAtMmLies', { atMm: wrong.atMm, offMm: wrong.offMm }));
   const ends = [nose, tail].map((pixel) => line.along(pixel));
   const [from, to] = ends.map((s) => fit.toMm(s));
-  if (from === undefined || to === undefined) return refuse('Tap nose and tail.');
+  if (from === undefined || to === undefined) return refuse(picturesMessage('tapNoseAndTail'));
   const lengthMm = Math.abs(to - from);
-  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse('Nose and tail are at the same place.');
+  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse(picturesMessage('noseAndTailAreAt'));
   const [nearNose, nearTail] = ends.map((s) => Math.abs(fit.mmPerPx(s)));
   return {
     ok: true,
@@ -90,9 +91,8 @@ export function lengthByReference(
   const [a, b] = reference.ends;
   const referencePx = Math.hypot(a.x - b.x, a.y - b.y);
   const fishPx = Math.hypot(nose.x - tail.x, nose.y - tail.y);
-  if (!(reference.lengthMm > 0) || referencePx < 4 * tapPx)
-    return refuse('The object beside it is too short to measure by.');
-  if (!(fishPx > 0)) return refuse('Nose and tail are at the same place.');
+  if (!(reference.lengthMm > 0) || referencePx < 4 * tapPx) return refuse(picturesMessage('theObjectBesideItIs'));
+  if (!(fishPx > 0)) return refuse(picturesMessage('noseAndTailAreAt'));
   const lengthMm = (fishPx / referencePx) * reference.lengthMm;
   const taps = Math.SQRT2 * tapPx * Math.hypot(1 / referencePx, 1 / fishPx);
   // A tilt takes up to 1 - cos of either; even within that bound.
@@ -113,8 +113,8 @@ export function parallaxMm(lengthMm: number, heightMm: number, cameraMm: number)
   return (lengthMm * heightMm) / cameraMm;
 }
 
-function refuse(sentence: string): BoardReading {
-  return { ok: false, sentence };
+function refuse(message: Message): BoardReading {
+  return { ok: false, message };
 }
 
 /** The straight line that lies nearest to points, square to it (Pearson 1901). */

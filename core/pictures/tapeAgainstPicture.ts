@@ -1,9 +1,11 @@
+import type { Message } from '../measure/message.js';
+import { picturesMessage } from './pictureMessages.js';
 /** What two lengths of one fish have to say to each other. */
 export interface LengthMatch {
   readonly agrees: boolean;
-  readonly says: string;
+  readonly says: Message;
   /** The likeliest reasons, the likeliest first; none where they agree. */
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Message[];
 }
 
 interface Pictured {
@@ -28,33 +30,23 @@ export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: n
   const share = differenceMm / pictured.lengthMm;
   const give = 2 * Math.hypot(pictured.uMm, TAPE_U_MM, markMm / Math.sqrt(12));
   if (Math.abs(differenceMm) <= give) {
-    return { agrees: true, says: 'The picture agrees with what was written down.', reasons: [] };
+    return { agrees: true, says: picturesMessage('thePictureAgreesWithWhat'), reasons: [] };
   }
   const longer = differenceMm > 0;
   const near = (mm: number) => Math.abs(Math.abs(differenceMm) - mm) <= give;
   const reasons = [
-    ...[10, 25.4, 50, 100]
-      .filter(near)
-      .map((mm) => `The next mark was read: the difference is just ${mm === 25.4 ? 'an inch' : `${mm / 10} cm`}.`),
-    ...(longer && share > 0.045 && share < 0.13
-      ? ['The tip of the tail was measured, and the fork tapped in the picture.']
-      : []),
-    ...(longer && share <= 0.045 ? ['The tail was pinched on the board, and lies open in the picture.'] : []),
-    ...(!longer && share > -0.03 ? ['The mouth is open in the picture, and was shut on the board.'] : []),
-    ...(!longer && share > -0.06
-      ? ['The fish lies nearer to the camera than the ruled line, which makes it look longer.']
-      : []),
-    ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06
-      ? ['The board is in centimetres, and was read as inches.']
-      : []),
-    ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06
-      ? ['The board is in inches, and was read as centimetres.']
-      : []),
-    ...(Math.abs(share) > 0.13 ? ['It may be the picture of another fish.'] : []),
+    ...[10, 25.4, 50, 100].filter(near).map((mm) => picturesMessage('theNextMarkWasRead', { mm })),
+    ...(longer && share > 0.045 && share < 0.13 ? [picturesMessage('theTipOfTheTail')] : []),
+    ...(longer && share <= 0.045 ? [picturesMessage('theTailWasPinchedOn')] : []),
+    ...(!longer && share > -0.03 ? [picturesMessage('theMouthIsOpenIn')] : []),
+    ...(!longer && share > -0.06 ? [picturesMessage('theFishLiesNearerTo')] : []),
+    ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06 ? [picturesMessage('theBoardIsInCentimetres')] : []),
+    ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06 ? [picturesMessage('theBoardIsInInches')] : []),
+    ...(Math.abs(share) > 0.13 ? [picturesMessage('itMayBeThePicture')] : []),
   ];
   return {
     agrees: false,
-    says: `What was written down is ${Math.round(Math.abs(differenceMm) / 10)} cm ${longer ? 'more' : 'less'} than the picture shows.`,
-    reasons: reasons.length > 0 ? reasons : ['Check nose and tail: one of them may not touch the ruled line.'],
+    says: picturesMessage('whatWasWrittenDownIs', { differenceMm, longer }),
+    reasons: reasons.length > 0 ? reasons : [picturesMessage('checkNoseAndTailOne')],
   };
 }

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { picturesMessage } from './pictureMessages.js';
 import { scaled } from '../domain/fish/landmarks.js';
 import type { PaintedKind } from '../domain/fish/anatomy.js';
 import { backdropOf } from './backdrop.js';
@@ -36,8 +38,8 @@ export interface PictureMeasures {
 export interface PictureVerdict {
   readonly check: PictureCheck;
   readonly good: boolean;
-  readonly says: string;
-  readonly nextTime?: string;
+  readonly says: Message;
+  readonly nextTime?: Message;
   /** How bad, from 0 to 1: it orders pictures of a series. */
   readonly badness: number;
 }
@@ -120,51 +122,55 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
     ...(of.blur === undefined
       ? []
       : [
-          verdict('sharp', over(of.blur, limit.blur), 'Sharp enough to count scales.', [
-            'Blurred: the pattern runs together.',
-            'Elbow on the knee, tap the eye of the fish to focus, and take three.',
+          verdict('sharp', over(of.blur, limit.blur), picturesMessage('sharpEnoughToCountScales'), [
+            picturesMessage('blurredThePatternRunsTogether'),
+            picturesMessage('elbowOnTheKneeTap'),
           ]),
         ]),
-    verdict('whole', of.room < limit.room ? 1 : 0, 'The whole fish is in the picture.', [
-      'A part of the fish is cut off.',
-      'Half a step back: nose and both tips of the tail in the frame.',
+    verdict('whole', of.room < limit.room ? 1 : 0, picturesMessage('theWholeFishIsIn'), [
+      picturesMessage('aPartOfTheFish'),
+      picturesMessage('halfAStepBackNose'),
     ]),
     of.stops < 0
-      ? verdict('exposed', over(-of.stops, -limit.dark), 'Bright enough.', [
-          'Too dark: the back runs into one tone.',
-          'Turn the fish to the light, or tap on the flank so that the camera opens up.',
+      ? verdict('exposed', over(-of.stops, -limit.dark), picturesMessage('brightEnough'), [
+          picturesMessage('tooDarkTheBackRuns'),
+          picturesMessage('turnTheFishToThe'),
         ])
-      : verdict('exposed', Math.max(over(of.stops, limit.bright), over(of.lost, limit.lost)), 'Not burnt out.', [
-          'Too bright: the pale parts are burnt out.',
-          'Tap on the flank, or turn so that the sun comes from the side.',
-        ]),
-    verdict('glare', over(of.glare, limit.glare), 'No glare that hides the pattern.', [
-      `Wet glare hides about ${Math.round(of.glare * 100)} % of the flank.`,
-      'Tilt the fish a little away from the light, or stand so that the sun is behind your shoulder.',
+      : verdict(
+          'exposed',
+          Math.max(over(of.stops, limit.bright), over(of.lost, limit.lost)),
+          picturesMessage('notBurntOut'),
+          [picturesMessage('tooBrightThePaleParts'), picturesMessage('tapOnTheFlankOr')],
+        ),
+    verdict('glare', over(of.glare, limit.glare), picturesMessage('noGlareThatHidesThe'), [
+      picturesMessage('wetGlareHidesAboutOf', { glare: of.glare }),
+      picturesMessage('tiltTheFishALittle'),
     ]),
     verdict(
       'hand',
       Math.max(over(of.handOnGill, limit.hand), over(of.handOnFlank, limit.hand)),
-      'Hands are out of the way.',
+      picturesMessage('handsAreOutOfThe'),
       [
-        of.handOnGill > of.handOnFlank ? 'A hand covers the gill cover.' : 'A hand covers the pattern.',
-        'Both hands under the belly: behind the pectoral fin, and at the anal fin.',
+        of.handOnGill > of.handOnFlank
+          ? picturesMessage('aHandCoversTheGill')
+          : picturesMessage('aHandCoversThePattern'),
+        picturesMessage('bothHandsUnderTheBelly'),
       ],
     ),
-    verdict('shadow', over(of.noseShadowStops, limit.shadowStops), 'No shadow across the nose.', [
-      'The edge of a shadow falls across the nose.',
-      'Move your own shadow off the fish: a quarter turn is enough.',
+    verdict('shadow', over(of.noseShadowStops, limit.shadowStops), picturesMessage('noShadowAcrossTheNose'), [
+      picturesMessage('theEdgeOfAShadow'),
+      picturesMessage('moveYourOwnShadowOff'),
     ]),
-    verdict('backdrop', over(of.clutter, limit.clutter), 'The background is clean.', [
-      'The background is busy.',
-      'Lower, with water or grass behind.',
+    verdict('backdrop', over(of.clutter, limit.clutter), picturesMessage('theBackgroundIsClean'), [
+      picturesMessage('theBackgroundIsBusy'),
+      picturesMessage('lowerWithWaterOrGrass'),
     ]),
     ...(of.horizonRad === undefined
       ? []
       : [
-          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), 'The picture is level.', [
-            `The picture leans ${Math.round((Math.abs(of.horizonRad) * 180) / Math.PI)} degrees.`,
-            'Straighten it on the bench: it costs nothing.',
+          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), picturesMessage('thePictureIsLevel'), [
+            picturesMessage('thePictureLeansDegrees', { horizonRad: of.horizonRad }),
+            picturesMessage('straightenItOnTheBench'),
           ]),
         ]),
   ];
@@ -173,8 +179,8 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
 function verdict(
   check: PictureCheck,
   badness: number,
-  good: string,
-  [bad, nextTime]: readonly [string, string],
+  good: Message,
+  [bad, nextTime]: readonly [Message, Message],
 ): PictureVerdict {
   return badness > 0.5
     ? { check, good: false, says: bad, nextTime, badness }

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { rehearseMessage } from './rehearseMessages.js';
 import { runContextOf, type RunContext } from '../care/run/runContext.js';
 import { DEFAULT_PRACTICES, type BankPractices } from '../domain/capture/practices.js';
 import { splitsOf, type Split } from '../care/handling.js';
@@ -6,7 +8,6 @@ import type { CaptureState } from '../domain/capture/captureState.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import { runStateOf, type RunState } from '../care/run/runState.js';
 import type { StopPractice } from '../care/stopLine.js';
-import { spanText } from '../measure/duration.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { Scenario } from './scenario.js';
 
@@ -25,8 +26,8 @@ export function runContextIn(
 export interface Decision {
   readonly id: string;
   readonly right: boolean;
-  readonly text: string;
-  readonly reason: string;
+  readonly text: Message;
+  readonly reason: Message;
   readonly basis: Basis;
 }
 
@@ -44,7 +45,7 @@ interface DecisionRule {
 }
 
 const has = ({ scenario }: Played, sign: string) => scenario.twists.some((twist) => twist.sign === sign);
-const practice = (right: boolean, text: string, reason: string): Omit<Decision, 'id'> => ({
+const practice = (right: boolean, text: Message, reason: Message): Omit<Decision, 'id'> => ({
   right,
   text,
   reason,
@@ -58,8 +59,10 @@ export const DECISION_RULES: readonly DecisionRule[] = [
     look: ({ first, lifted }) =>
       practice(
         first('netted') < Infinity && (!lifted || first('netted') < first('lifted')),
-        first('netted') < Infinity ? 'Netted before anything else.' : 'It was not netted.',
-        'The net is the holding pen: it breathes there while the rest is made ready.',
+        first('netted') < Infinity
+          ? rehearseMessage('netNettedBeforeAnythingElse')
+          : rehearseMessage('netItWasNotNetted'),
+        rehearseMessage('netTheNetIsThe'),
       ),
   },
   {
@@ -76,12 +79,12 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         right,
         wanted === 'cut'
           ? right
-            ? 'The hook was cut, not pulled.'
-            : 'The hook should have been cut.'
+            ? rehearseMessage('hookTheHookWasCut')
+            : rehearseMessage('hookTheHookShouldHave')
           : right
-            ? 'The line was snipped and the hook left.'
-            : 'The line should have been snipped close and the hook left in.',
-        'Cut rather than tear: a hook costs pennies.',
+            ? rehearseMessage('hookTheLineWasSnipped')
+            : rehearseMessage('hookTheLineShouldHave'),
+        rehearseMessage('hookCutRatherThanTear'),
       );
     },
   },
@@ -91,8 +94,10 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       state.outcome === 'released'
         ? practice(
             state.hookEnd !== null,
-            state.hookEnd === null ? 'It was released with the hook still in.' : 'It left without your rig.',
-            'Out, cut or the line snipped close: one of them before it goes. A trailing rig tethers it.',
+            state.hookEnd === null
+              ? rehearseMessage('hookLeftItWasReleasedWith')
+              : rehearseMessage('hookLeftItLeftWithoutYour'),
+            rehearseMessage('hookLeftOutCutOrThe'),
           )
         : null,
   },
@@ -102,8 +107,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       scenario.id === 'shed'
         ? practice(
             state.hookEnd === 'shed',
-            state.hookEnd === 'shed' ? 'The loose hook was looked for.' : 'The hook that it shed was not noted.',
-            'A loose hook in the mesh ends in the fish or in a hand.',
+            state.hookEnd === 'shed' ? rehearseMessage('shedTheLooseHookWas') : rehearseMessage('shedTheHookThatIt'),
+            rehearseMessage('shedALooseHookIn'),
           )
         : null,
   },
@@ -118,9 +123,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       return practice(
         right,
         right
-          ? 'You waited until it lay calm.'
-          : `Lifted while it was still fighting, ${spanText(calmMs - played.first('lifted'))} too soon.`,
-        'Never lift a fish that still fights.',
+          ? rehearseMessage('waitYouWaitedUntilIt')
+          : rehearseMessage('waitLiftedWhileItWas', { earlyMs: calmMs - played.first('lifted') }),
+        rehearseMessage('waitNeverLiftAFish'),
       );
     },
   },
@@ -133,8 +138,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         played.first('lifted') >= Math.min(played.first('hook-out'), played.first('hook-cut')) + clear.afterMs;
       return practice(
         right,
-        right ? 'Fins were free before the lift.' : 'Lifted with a fin through the mesh.',
-        'Weight on a folded fin breaks it.',
+        right ? rehearseMessage('freeFinsWereFreeBefore') : rehearseMessage('freeLiftedWithAFin'),
+        rehearseMessage('freeWeightOnAFolded'),
       );
     },
   },
@@ -146,14 +151,17 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const over = end.context.waterC !== null && end.context.waterC >= end.context.stopLine.tempC;
       return {
         right: !lifted,
-        text: lifted ? 'It was lifted, and should not have been.' : 'It never left the water.',
+        text: lifted ? rehearseMessage('stayInWaterItWasLiftedAnd') : rehearseMessage('stayInWaterItNeverLeftThe'),
         reason: over
-          ? `Water at ${scenario.conditions.waterC} °C, and the limit for it ${end.context.stopLine.tempC} °C.`
+          ? rehearseMessage('stayInWaterWaterAtCAnd', {
+              waterC: scenario.conditions.waterC,
+              tempC: end.context.stopLine.tempC,
+            })
           : has(played, 'small')
-            ? 'A small one needs no scale and no picture.'
+            ? rehearseMessage('stayInWaterASmallOneNeeds')
             : has(played, 'bleeding')
-              ? 'Air and handling make it bleed longer.'
-              : 'It had nothing left for time out of the water.',
+              ? rehearseMessage('stayInWaterAirAndHandlingMake')
+              : rehearseMessage('stayInWaterItHadNothingLeft'),
         basis: over ? end.context.stopLine.basis : COMMON_PRACTICE,
       };
     },
@@ -165,8 +173,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = first('zeroed') < first('weighed');
       return practice(
         right,
-        right ? 'The scale was zeroed with the wet sling on.' : 'Weighed with the sling still on the reading.',
-        'Most false weights are a sling not taken off.',
+        right ? rehearseMessage('zeroTheScaleWasZeroed') : rehearseMessage('zeroWeighedWithTheSling'),
+        rehearseMessage('zeroMostFalseWeightsAre'),
       );
     },
   },
@@ -178,9 +186,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         : practice(
             first('wetted') < first('lifted'),
             first('wetted') < first('lifted')
-              ? 'The mat was soaked before the fish lay on it.'
-              : 'The fish was laid on a burning hot mat.',
-            `A dark mat in the sun: about ${scenario.matC} °C.`,
+              ? rehearseMessage('matTheMatWasSoaked')
+              : rehearseMessage('matTheFishWasLaid'),
+            rehearseMessage('matADarkMatIn', { matC: scenario.matC }),
           ),
   },
   {
@@ -191,8 +199,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = clocks.longestAirMs <= budget.spellMs && clocks.airMs <= budget.totalMs;
       return {
         right,
-        text: `${spanText(clocks.longestAirMs)} in the air at the longest, ${spanText(budget.spellMs)} allowed.`,
-        reason: budget.reasons[0]?.text ?? 'Your own limit.',
+        text: rehearseMessage('air', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs }),
+        reason: budget.reasons[0]?.text ?? rehearseMessage('airYourOwnLimit'),
         basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
       };
     },
@@ -205,8 +213,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       if (scenario.rules.treatments === 'forbidden')
         return {
           right: treated === 0,
-          text: treated === 0 ? 'Noted and left alone.' : 'It was treated, and this water forbids it.',
-          reason: 'The water’s rule comes first.',
+          text: treated === 0 ? rehearseMessage('treatNotedAndLeftAlone') : rehearseMessage('treatItWasTreatedAnd'),
+          reason: rehearseMessage('treatReason'),
           basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
         };
       const [wound] = state.wounds;
@@ -214,8 +222,12 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         wound !== undefined && wound.treatedWith[0] === 'antiseptic' && wound.treatedWith.includes('sealant');
       return practice(
         right,
-        right ? 'Cleaned, then sealed.' : wound ? 'Not cleaned first and then sealed.' : 'The wound was not noted.',
-        'Sealant alone traps the dirt in a wound.',
+        right
+          ? rehearseMessage('treatCleanedThenSealed')
+          : wound
+            ? rehearseMessage('treatNotCleanedFirstAnd')
+            : rehearseMessage('treatTheWoundWasNot'),
+        rehearseMessage('treatSealantAloneTrapsThe'),
       );
     },
   },
@@ -224,13 +236,13 @@ export const DECISION_RULES: readonly DecisionRule[] = [
     look: ({ scenario, state, first }) => {
       if (scenario.id !== 'dropped' || first('dropped') === Infinity)
         return scenario.id === 'dropped' && first('weighed') < Infinity
-          ? practice(false, 'The fall was not noted.', 'A blow kills days later; the book should know.')
+          ? practice(false, rehearseMessage('droppedTheFallWasNot'), rehearseMessage('droppedABlowKillsDays'))
           : null;
       const later = state.marks.some(({ type, atMs }) => type === 'pictured' && atMs > first('dropped'));
       return practice(
         !later,
-        later ? 'A picture after a fall.' : 'Straight back after the fall.',
-        'After a blow it needs water, not a picture.',
+        later ? rehearseMessage('droppedAPictureAfterA') : rehearseMessage('droppedStraightBackAfterThe'),
+        rehearseMessage('droppedAfterABlowIt'),
       );
     },
   },
@@ -247,8 +259,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = back - goes <= 15_000;
       return practice(
         right,
-        right ? 'The fish went back into the water first.' : 'The fish stayed on the mat while the other rod went.',
-        'A rod can wait; a fish on the mat cannot.',
+        right ? rehearseMessage('secondRodTheFishWentBack') : rehearseMessage('secondRodTheFishStayedOn'),
+        rehearseMessage('secondRodARodCanWait'),
       );
     },
   },
@@ -259,8 +271,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const kept = state.marks.some(({ type }) => type === 'rested') || end.retention.ms >= 180_000;
       return {
         right: !kept,
-        text: kept ? 'It was kept in net or sling.' : 'It was not kept for a minute.',
-        reason: 'The board at the gate: no retention.',
+        text: kept ? rehearseMessage('noKeepingItWasKeptIn') : rehearseMessage('noKeepingItWasNotKept'),
+        reason: rehearseMessage('noKeepingReason'),
         basis: { kind: 'local-rule', water: 'the rehearsal water' } as const,
       };
     },
@@ -273,8 +285,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = (played.state.endMs ?? Infinity) - played.first('held') - seen.afterMs >= 10_000;
       return practice(
         right,
-        right ? 'You held it on while the otter was there.' : 'Let go before an otter’s nose.',
-        'It cannot flee for some minutes after a fight.',
+        right ? rehearseMessage('predatorYouHeldItOn') : rehearseMessage('predatorLetGoBeforeAn'),
+        rehearseMessage('predatorItCannotFleeFor'),
       );
     },
   },
@@ -286,8 +298,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = first('held') < Infinity && (state.endMs ?? 0) >= first('held') + upright.afterMs;
       return practice(
         right,
-        right ? 'Held until it stood by itself.' : 'Let go before it stood by itself.',
-        'As long as it takes; five minutes are not unusual.',
+        right ? rehearseMessage('recoveryHeldUntilItStood') : rehearseMessage('recoveryLetGoBeforeIt'),
+        rehearseMessage('recoveryAsLongAsIt'),
       );
     },
   },
@@ -297,8 +309,8 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       lifted
         ? practice(
             first('held') < Infinity,
-            first('held') < Infinity ? 'Held upright before it went.' : 'It was not held upright before it went.',
-            'Upright, head into the current, until it pulls away.',
+            first('held') < Infinity ? rehearseMessage('heldHeldUprightBeforeIt') : rehearseMessage('heldItWasNotHeld'),
+            rehearseMessage('heldUprightHeadIntoThe'),
           )
         : null,
   },

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { rehearseMessage } from './rehearseMessages.js';
 import type { CaptureConditions } from '../domain/capture/conditions.js';
 import type { Sign } from '../domain/capture/sign.js';
 import type { RunStep } from '../domain/capture/steps.js';
@@ -10,7 +12,7 @@ import type { BankKind, Hazard } from '../domain/water/swim.js';
 export interface Twist {
   readonly after: 'hooked' | RunStep;
   readonly afterMs: number;
-  readonly tell: string;
+  readonly tell: Message;
   /** What is true of the fish from then on. */
   readonly sign?: Sign;
   readonly wound?: boolean;
@@ -19,8 +21,8 @@ export interface Twist {
 /** A fish that is only played through. */
 export interface Scenario {
   readonly id: string;
-  readonly title: string;
-  readonly told: string;
+  readonly title: Message;
+  readonly told: Message;
   readonly species: SpeciesId;
   readonly bank: BankKind;
   readonly hazards: readonly Hazard[];
@@ -37,7 +39,7 @@ export interface Scenario {
 type Sketch = Pick<Scenario, 'id' | 'title' | 'told' | 'species'> &
   Partial<Scenario> & { readonly conditions: CaptureConditions };
 
-const at = (after: Twist['after'], afterS: number, tell: string, more: Pick<Twist, 'sign' | 'wound'> = {}): Twist => ({
+const at = (after: Twist['after'], afterS: number, tell: Message, more: Pick<Twist, 'sign' | 'wound'> = {}): Twist => ({
   after,
   afterMs: afterS * 1000,
   tell,
@@ -51,222 +53,216 @@ const NIGHT = { waterC: 13, airC: 7, dark: true };
 const SKETCHES: readonly Sketch[] = [
   {
     id: 'clean',
-    title: 'As it should be',
+    title: rehearseMessage('cleanTitle'),
     species: 'carp',
     conditions: ALONE,
-    told: 'A mild morning, a good carp, all laid out. Only the order counts.',
+    told: rehearseMessage('cleanTold'),
   },
   {
     id: 'lively',
-    title: 'Green in the net',
+    title: rehearseMessage('livelyTitle'),
     species: 'carp',
     conditions: ALONE,
     fightMs: minutes(2),
-    told: 'Two minutes on strong tackle, and it comes to the net with all its strength.',
+    told: rehearseMessage('livelyTold'),
     twists: [
-      at('netted', 1, 'It beats the water white in the net.', { sign: 'thrashing' }),
-      at('netted', 12, 'It hangs still now, gills working.', { sign: 'calm' }),
+      at('netted', 1, rehearseMessage('livelyItBeatsTheWater'), { sign: 'thrashing' }),
+      at('netted', 12, rehearseMessage('livelyItHangsStillNow'), { sign: 'calm' }),
     ],
   },
   {
     id: 'deep',
-    title: 'Out of sight',
+    title: rehearseMessage('deepTitle'),
     species: 'carp',
     conditions: ALONE,
-    told: 'The bobbin dropped back and came up again. The line goes straight down its mouth.',
-    twists: [
-      at('netted', 1, 'The bend of the hook is far back, behind the soft part of the mouth.', { sign: 'hook-deep' }),
-    ],
+    told: rehearseMessage('deepTold'),
+    twists: [at('netted', 1, rehearseMessage('deepTheBendOfThe'), { sign: 'hook-deep' })],
   },
   {
     id: 'swallowed',
-    title: 'Down the throat',
+    title: rehearseMessage('swallowedTitle'),
     species: 'pike',
     bank: 'platform',
     conditions: { waterC: 9, airC: 6 },
-    told: 'A dead bait, a run that was given too long.',
-    twists: [at('netted', 1, 'You see the trace run down its throat, and no hook.', { sign: 'hook-swallowed' })],
+    told: rehearseMessage('swallowedTold'),
+    twists: [at('netted', 1, rehearseMessage('swallowedYouSeeTheTrace'), { sign: 'hook-swallowed' })],
   },
   {
     id: 'boat-pike',
-    title: 'Boat, pike, warm',
+    title: rehearseMessage('boatPikeTitle'),
     species: 'pike',
     bank: 'boat',
     conditions: { waterC: 22, airC: 25 },
-    told: 'You fished for perch. At the boat’s side hangs a pike of a good metre; the water is at 22 °C.',
-    twists: [at('netted', 1, 'One point is near the gill rakers.', { sign: 'hook-near-gills' })],
+    told: rehearseMessage('boatPikeTold'),
+    twists: [at('netted', 1, rehearseMessage('boatPikeOnePointIsNear'), { sign: 'hook-near-gills' })],
   },
   {
     id: 'hot-mat',
-    title: 'The mat at noon',
+    title: rehearseMessage('hotMatTitle'),
     species: 'carp',
     conditions: { waterC: 23, airC: 30 },
     matC: 52,
-    told: 'Noon, no cloud. The mat has lain face up since eight.',
+    told: rehearseMessage('hotMatTold'),
   },
   {
     id: 'not-zeroed',
-    title: 'The scale shows something',
+    title: rehearseMessage('notZeroedTitle'),
     species: 'carp',
     conditions: ALONE,
     zeroed: false,
-    told: 'The sling hangs wet on the scale, and the scale shows 1 lb 9 oz.',
+    told: rehearseMessage('notZeroedTold'),
   },
   {
     id: 'alone-night',
-    title: 'Alone in the dark',
+    title: rehearseMessage('aloneNightTitle'),
     species: 'carp',
     conditions: NIGHT,
-    told: 'Two at night, one lamp, no helper, and a steep bank behind you.',
+    told: rehearseMessage('aloneNightTold'),
     twists: [
-      at('lifted', 3, 'It slaps once with the tail.', { sign: 'thrashing' }),
-      at('lifted', 9, 'It lies still.', { sign: 'calm' }),
+      at('lifted', 3, rehearseMessage('aloneNightItSlapsOnceWith'), { sign: 'thrashing' }),
+      at('lifted', 9, rehearseMessage('aloneNightItLiesStill'), { sign: 'calm' }),
     ],
   },
   {
     id: 'ulcer',
-    title: 'A sore flank',
+    title: rehearseMessage('ulcerTitle'),
     species: 'carp',
     conditions: ALONE,
     rules: { treatments: 'allowed' },
-    told: 'The water allows treatments; the care kit stands by the mat.',
-    twists: [
-      at('lifted', 2, 'On the left flank, before the tail: an open ulcer as large as a thumb.', { wound: true }),
-    ],
+    told: rehearseMessage('ulcerTold'),
+    twists: [at('lifted', 2, rehearseMessage('ulcerOnTheLeftFlank'), { wound: true })],
   },
   {
     id: 'no-treatment',
-    title: 'Hands off',
+    title: rehearseMessage('noTreatmentTitle'),
     species: 'carp',
     conditions: ALONE,
     rules: { treatments: 'forbidden' },
-    told: 'On the board at the gate: no treatment of fish. The care kit stands by the mat all the same.',
-    twists: [at('lifted', 2, 'A fresh tear at the hook hold.', { wound: true })],
+    told: rehearseMessage('noTreatmentTold'),
+    twists: [at('lifted', 2, rehearseMessage('noTreatmentAFreshTearAt'), { wound: true })],
   },
   {
     id: 'no-keeping',
-    title: 'Nothing is kept',
+    title: rehearseMessage('noKeepingTitle'),
     species: 'carp',
     conditions: ALONE,
     rules: { retention: { kind: 'none' } },
-    told: 'On the board at the gate: no retention, not for a minute. The camera is in the tent.',
+    told: rehearseMessage('noKeepingTold'),
   },
   {
     id: 'long-fight',
-    title: 'Half an hour',
+    title: rehearseMessage('longFightTitle'),
     species: 'wels',
     conditions: { waterC: 25.5, airC: 27 },
     fightMs: minutes(31),
-    told: 'Thirty-one minutes. It lies on its side before the net, and the water is at 25.5 °C.',
-    twists: [at('netted', 1, 'It does not right itself.', { sign: 'spent' })],
+    told: rehearseMessage('longFightTold'),
+    twists: [at('netted', 1, rehearseMessage('longFightItDoesNotRight'), { sign: 'spent' })],
   },
   {
     id: 'bleeding',
-    title: 'Red in the net',
+    title: rehearseMessage('bleedingTitle'),
     species: 'barbel',
     bank: 'wading',
     conditions: { waterC: 17, airC: 19 },
-    told: 'A barbel in fast water, hooked well back.',
-    twists: [at('hook-out', 1, 'Red smoke from under the gill cover.', { sign: 'bleeding' })],
+    told: rehearseMessage('bleedingTold'),
+    twists: [at('hook-out', 1, rehearseMessage('bleedingRedSmokeFromUnder'), { sign: 'bleeding' })],
   },
   {
     id: 'small',
-    title: 'Just a small one',
+    title: rehearseMessage('smallTitle'),
     species: 'carp',
     conditions: ALONE,
     fightMs: minutes(1),
-    told: 'The alarm screamed as for a big one.',
-    twists: [at('netted', 1, 'Four pounds at most.', { sign: 'small' })],
+    told: rehearseMessage('smallTold'),
+    twists: [at('netted', 1, rehearseMessage('smallFourPoundsAtMost'), { sign: 'small' })],
   },
   {
     id: 'dropped',
-    title: 'Dropped',
+    title: rehearseMessage('droppedTitle'),
     species: 'carp',
     conditions: ALONE,
-    told: 'A strong fish. Everything went well so far.',
-    twists: [
-      at('weighed', 3, 'It kicks, slides out of the sling and falls on the mat from knee height. Tap “It dropped”.'),
-    ],
+    told: rehearseMessage('droppedTold'),
+    twists: [at('weighed', 3, rehearseMessage('droppedItKicksSlidesOut'))],
   },
   {
     id: 'line-caught',
-    title: 'Caught in the mesh',
+    title: rehearseMessage('lineCaughtTitle'),
     species: 'barbel',
     conditions: { waterC: 15, airC: 14 },
-    told: 'Net full of weed and line.',
+    told: rehearseMessage('lineCaughtTold'),
     twists: [
-      at('hook-out', 1, 'The long ray of the dorsal fin is through the mesh.', { sign: 'line-caught' }),
-      at('hook-out', 11, 'You have worked it free.', { sign: 'line-clear' }),
+      at('hook-out', 1, rehearseMessage('lineCaughtTheLongRayOf'), { sign: 'line-caught' }),
+      at('hook-out', 11, rehearseMessage('lineCaughtYouHaveWorkedIt'), { sign: 'line-clear' }),
     ],
   },
   {
     id: 'otter',
-    title: 'Somebody watches',
+    title: rehearseMessage('otterTitle'),
     species: 'carp',
     conditions: { ...ALONE, dark: true },
-    told: 'Dusk. Rings on the water that no fish makes.',
-    twists: [at('held', 5, 'An otter’s head, ten metres out.', { sign: 'predator-near' })],
+    told: rehearseMessage('otterTold'),
+    twists: [at('held', 5, rehearseMessage('otterAnOttersHeadTen'), { sign: 'predator-near' })],
   },
   {
     id: 'second-rod',
-    title: 'The other rod',
+    title: rehearseMessage('secondRodTitle'),
     species: 'carp',
     conditions: ALONE,
-    told: 'Two rods out, both on the same shoal, and you are alone.',
-    twists: [at('lifted', 5, 'The second rod goes. The fish lies on the mat.')],
+    told: rehearseMessage('secondRodTold'),
+    twists: [at('lifted', 5, rehearseMessage('secondRodTheSecondRodGoes'))],
   },
   {
     id: 'slow',
-    title: 'It does not go',
+    title: rehearseMessage('slowTitle'),
     species: 'pike',
     conditions: { waterC: 18, airC: 20 },
     fightMs: minutes(9),
-    told: 'A heavy pike, nine minutes in weed.',
+    told: rehearseMessage('slowTold'),
     twists: [
-      at('held', 10, 'Gills work, but it tips over when you let go.'),
-      at('held', 25, 'It stands upright by itself.'),
-      at('held', 32, 'It pulls away from your hand.'),
+      at('held', 10, rehearseMessage('slowGillsWorkButIt')),
+      at('held', 25, rehearseMessage('slowItStandsUprightBy')),
+      at('held', 32, rehearseMessage('slowItPullsAwayFrom')),
     ],
   },
   {
     id: 'frost',
-    title: 'Eight below',
+    title: rehearseMessage('frostTitle'),
     species: 'pike',
     conditions: { waterC: 3, airC: -8 },
-    told: 'The net freezes to the hands. A pike of a lifetime for your neighbour, and he wants the picture.',
+    told: rehearseMessage('frostTold'),
   },
   {
     id: 'shed',
-    title: 'Where is the hook?',
+    title: rehearseMessage('shedTitle'),
     species: 'carp',
     conditions: ALONE,
-    told: 'Netted, and the line falls slack.',
-    twists: [at('netted', 1, 'The hook is out of its mouth, somewhere in the mesh. Tap “It shed the hook”.')],
+    told: rehearseMessage('shedTold'),
+    twists: [at('netted', 1, rehearseMessage('shedTheHookIsOut'))],
   },
   {
     id: 'two-hands',
-    title: 'Four hands',
+    title: rehearseMessage('twoHandsTitle'),
     species: 'wels',
     conditions: { waterC: 20, airC: 22, companions: 1 },
     fightMs: minutes(14),
-    told: 'A catfish longer than your helper. You both know your parts, or not.',
+    told: rehearseMessage('twoHandsTold'),
   },
   {
     id: 'sunburnt',
-    title: 'Too warm to fish',
+    title: rehearseMessage('sunburntTitle'),
     species: 'barbel',
     bank: 'gravel',
     conditions: { waterC: 24, airC: 31 },
-    told: 'The river is at 24 °C, and it hooked itself.',
+    told: rehearseMessage('sunburntTold'),
   },
   {
     id: 'power-line',
-    title: 'Wires overhead',
+    title: rehearseMessage('powerLineTitle'),
     species: 'carp',
     hazards: ['power-line'],
     conditions: { ...ALONE, dark: true },
-    told: 'A swim under wires. You stand up with the rod.',
-    twists: [at('lifted', 2, 'Lifted scales along the belly, fresh.', { wound: true })],
+    told: rehearseMessage('powerLineTold'),
+    twists: [at('lifted', 2, rehearseMessage('powerLineLiftedScalesAlongThe'), { wound: true })],
   },
 ];
 

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { weighingMessage } from './weighingMessages.js';
 import { gramsOf, type Mass } from '../measure/mass.js';
 import { combineDoubts, effectiveFreedom, expandDoubts } from '../statistics/coverage.js';
 import { permissibleError } from './permissibleError.js';
@@ -18,7 +20,7 @@ export interface Contribution {
   /** Anywhere between two limits is as likely; else it scatters about its middle. */
   readonly even: boolean;
   /** Where the number comes from, in a sentence. */
-  readonly why: string;
+  readonly why: Message;
 }
 
 /** What surrounds a weighing: which scale, which check stood that day, how its sling drains. */
@@ -178,8 +180,8 @@ function resolutionDoubt({ resolutionGrams }: WeightReading, { division }: Weigh
     ...evenly,
     why:
       resolutionGrams === undefined
-        ? 'The scale shows steps; the true weight is anywhere within one.'
-        : 'What the steps leave open once the readings were averaged.',
+        ? weighingMessage('theScaleShowsStepsThe')
+        : weighingMessage('whatTheStepsLeaveOpen'),
   };
 }
 
@@ -192,7 +194,7 @@ function zeroDoubt({ method }: WeightReading, { division }: WeighedWith, { brack
     ...evenly,
     // With the empty sling afterwards only half of the first tare is left in the weight.
     uGrams: bracket ? uGrams / 2 : uGrams,
-    why: zeroed ? 'Setting to zero is good to a quarter of a step.' : 'The tare was read in steps as well.',
+    why: zeroed ? weighingMessage('settingToZeroIsGood') : weighingMessage('theTareWasReadIn'),
   };
 }
 
@@ -204,7 +206,7 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
       source: 'repeatability',
       uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)),
       ...scattered,
-      why: 'Read by eye while it wandered: half a step, as is usual.',
+      why: weighingMessage('readByEyeWhileIt'),
     };
   }
   return {
@@ -212,7 +214,7 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
     uGrams: Math.max(hand, steadyGrams),
     freedom: steadyFreedom,
     even: false,
-    why: 'How far the settled readings disagreed.',
+    why: weighingMessage('howFarTheSettledReadings'),
   };
 }
 
@@ -229,17 +231,15 @@ function tareDoubt(
       source: 'tare',
       uGrams: bracket.uGrams,
       ...evenly,
-      why: 'The empty sling before and after: its tare lies between.',
+      why: weighingMessage('theEmptySlingBeforeAnd'),
     };
-  const bound = isBoundOnly(reading)
-    ? ' Hung again it showed zero, and this scale cannot show less: the sling may have become lighter.'
-    : '';
+  const bound = isBoundOnly(reading);
   if (zeroAgeMin === undefined || !drain) {
     return {
       source: 'tare',
       uGrams: UNTIMED_TARE_GRAMS,
       ...scattered,
-      why: `When the sling was zeroed was not noted: 30 g, as is usual.${bound}`,
+      why: weighingMessage('whenTheSlingWasZeroed', { bound }),
     };
   }
   const error = zeroErrorGrams(drain, zeroAgeMin);
@@ -248,11 +248,11 @@ function tareDoubt(
     source: 'tare',
     uGrams: error / Math.sqrt(3),
     ...evenly,
-    why:
-      (zeroAgeMin > OLD_ZERO_MIN
-        ? `The zero was ${minutes} minutes old: such a sling changes by ${Math.round(error)} g in that time.`
-        : `The zero was ${minutes < 1 ? 'fresh' : `${minutes} min old`}; the sling drains by ${Math.round(error)} g in that time.`) +
+    why: weighingMessage(zeroAgeMin > OLD_ZERO_MIN ? 'theZeroWasMinutesOld' : 'theZeroWasTheSling', {
+      minutes,
+      error,
       bound,
+    }),
   };
 }
 
@@ -270,15 +270,15 @@ function calibrationDoubts(
         ...scattered,
         why:
           check.shape === 'crooked'
-            ? `The check of ${day} found it uneven: its errors follow no line, so nothing was corrected.`
-            : `The check of ${day} has a doubt of its own.`,
+            ? weighingMessage('theCheckOfFoundIt', { day })
+            : weighingMessage('theCheckOfHasA', { day }),
       },
       {
         source: 'drift',
         uGrams: correction.uDriftGrams,
         freedom: correction.driftFreedom,
         even: false,
-        why: `How far such a scale may have drifted since the check of ${day}.`,
+        why: weighingMessage('howFarSuchAScale', { day }),
       },
     ];
   }
@@ -289,7 +289,7 @@ function calibrationDoubts(
       source: 'calibration',
       uGrams: limit / Math.sqrt(3),
       ...evenly,
-      why: 'Never compared with known masses: the limit of its class in service is taken.',
+      why: weighingMessage('neverComparedWithKnownMasses'),
     },
   ];
 }
@@ -302,7 +302,7 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
         source: 'held',
         uGrams: (netGrams * (most - least)) / Math.sqrt(12),
         ...evenly,
-        why: 'A hand round the body of the scale adds 3 to 8 %; the best estimate takes the middle of that off.',
+        why: weighingMessage('aHandRoundTheBody'),
       },
     ];
   }
@@ -313,7 +313,7 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
       source: 'held',
       uGrams: (netGrams * most) / 2,
       ...scattered,
-      why: 'It hung from a hand. By its loop that adds nothing, round its body up to 8 %; it was not noted which, so the weight stands and the interval reaches that far.',
+      why: weighingMessage('itHungFromAHand'),
     },
   ];
 }

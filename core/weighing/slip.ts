@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { weighingMessage } from './weighingMessages.js';
 /** The single slips that make a wrong entry of a right fish. */
 export const SLIPS = [
   'sling-left-on',
@@ -31,17 +33,17 @@ export const HOW_OFTEN: Readonly<Record<SlipKind, number>> = {
   'wrong-species': 0.006,
 };
 
-export const SLIP_WORDS: Readonly<Record<SlipKind, string>> = {
-  'sling-left-on': 'The sling was not taken off',
-  'sling-taken-twice': 'The sling was taken off twice',
-  'dotted-ounces': 'Pounds and ounces with a point, read as a decimal',
-  'pounds-for-kilograms': 'Kilograms written as pounds',
-  'kilograms-for-pounds': 'Pounds written as kilograms',
-  'inches-for-centimetres': 'The length is in centimetres, written as inches',
-  'centimetres-for-inches': 'The length is in inches, written as centimetres',
-  'lost-point': 'A decimal point was lost',
-  'swapped-digits': 'Two digits were swapped',
-  'scale-held': 'The scale was held by hand, not hung',
-  'same-entry-twice': 'The weight of the last fish was written again',
-  'wrong-species': 'It is another species',
+export const SLIP_WORDS: Readonly<Record<SlipKind, Message>> = {
+  'sling-left-on': weighingMessage('slipWordsSlingLeftOn'),
+  'sling-taken-twice': weighingMessage('slipWordsSlingTakenTwice'),
+  'dotted-ounces': weighingMessage('slipWordsDottedOunces'),
+  'pounds-for-kilograms': weighingMessage('slipWordsPoundsForKilograms'),
+  'kilograms-for-pounds': weighingMessage('slipWordsKilogramsForPounds'),
+  'inches-for-centimetres': weighingMessage('slipWordsInchesForCentimetres'),
+  'centimetres-for-inches': weighingMessage('slipWordsCentimetresForInches'),
+  'lost-point': weighingMessage('slipWordsLostPoint'),
+  'swapped-digits': weighingMessage('slipWordsSwappedDigits'),
+  'scale-held': weighingMessage('slipWordsScaleHeld'),
+  'same-entry-twice': weighingMessage('slipWordsSameEntryTwice'),
+  'wrong-species': weighingMessage('slipWordsWrongSpecies'),
 };

@@ -15,10 +15,10 @@ const entry: Entry = {
 
 test('a slip is told with what was seen for it', () => {
   expect(slipEvidence('sling-left-on', entry)).toEqual([
-    'The zero was not tapped.',
-    'The empty sling showed 1 lb 11 oz afterwards, not zero.',
+    { code: 'weighing.theZeroWasNotTapped' },
+    { code: 'weighing.theEmptySlingShowedAfterwards', values: { after: '1 lb 11 oz' } },
   ]);
-  expect(slipEvidence('kilograms-for-pounds', entry)).toEqual(['Your scale shows pounds.']);
+  expect(slipEvidence('kilograms-for-pounds', entry)).toEqual([{ code: 'weighing.yourScaleShowsPounds' }]);
   expect(slipEvidence('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
 });
 

@@ -1,8 +1,9 @@
+import type { Message } from '../measure/message.js';
+import { weighingMessage } from './weighingMessages.js';
 import { formatMass } from '../measure/formatMass.js';
 import { massSystemOf } from '../measure/mass.js';
 import type { Entry } from './entry.js';
 import type { SlipKind } from './slip.js';
-import { nearest } from '../measure/nearestMass.js';
 
 /**
  * What was seen around the weighing that suggests a slip, in sentences for the keeper; nothing where only the fish
@@ -11,36 +12,36 @@ import { nearest } from '../measure/nearestMass.js';
 export function slipEvidence(
   kind: SlipKind,
   { reading, zeroSeen, division, before, guessGrams }: Entry,
-): readonly string[] {
+): readonly Message[] {
   const after = reading.slingAfter && formatMass(reading.slingAfter);
   switch (kind) {
     case 'sling-left-on':
       return [
-        ...(zeroSeen === false ? ['The zero was not tapped.'] : []),
+        ...(zeroSeen === false ? [weighingMessage('theZeroWasNotTapped')] : []),
         ...(after && reading.slingAfter && reading.slingAfter.count > 0
-          ? [`The empty sling showed ${after} afterwards, not zero.`]
+          ? [weighingMessage('theEmptySlingShowedAfterwards', { after })]
           : []),
       ];
     case 'sling-taken-twice':
-      return after ? [`The empty sling showed ${after} afterwards: the scale had been zeroed with it.`] : [];
+      return after ? [weighingMessage('theEmptySlingShowedAfterwardsAfterwards', { after })] : [];
     case 'dotted-ounces':
       return [
-        ...(reading.written ? [`It was written ${reading.written}.`] : []),
+        ...(reading.written ? [weighingMessage('itWasWritten', { written: reading.written })] : []),
         ...(division && massSystemOf(division.unit) === 'lb-oz' && division.unit !== 'lb/100'
-          ? ['Your scale shows ounces, no hundredths of a pound.']
+          ? [weighingMessage('yourScaleShowsOuncesNo')]
           : []),
       ];
     case 'pounds-for-kilograms':
-      return division && massSystemOf(division.unit) === 'kg' ? ['Your scale shows kilograms.'] : [];
+      return division && massSystemOf(division.unit) === 'kg' ? [weighingMessage('yourScaleShowsKilograms')] : [];
     case 'kilograms-for-pounds':
-      return division && massSystemOf(division.unit) === 'lb-oz' ? ['Your scale shows pounds.'] : [];
+      return division && massSystemOf(division.unit) === 'lb-oz' ? [weighingMessage('yourScaleShowsPounds')] : [];
     case 'scale-held':
-      return reading.support === 'held' ? ['The connected scale swayed as it does in a hand.'] : [];
+      return reading.support === 'held' ? [weighingMessage('theConnectedScaleSwayedAs')] : [];
     case 'same-entry-twice':
-      return before ? ['The fish before it was written with the very same weight.'] : [];
+      return before ? [weighingMessage('theFishBeforeItWas')] : [];
     case 'lost-point':
     case 'swapped-digits':
-      return guessGrams ? [`You had guessed ${formatMass(nearest(guessGrams, reading.asRead.unit))}.`] : [];
+      return guessGrams ? [weighingMessage('youHadGuessed', { guessGrams, unit: reading.asRead.unit })] : [];
     default:
       return [];
   }

@@ -13,13 +13,19 @@ test('a sling that came out heavier takes half of it off the weight', () => {
   // Anywhere between the two is as likely: the width over the root of twelve; half of the step of the second comes on
   // top.
   expect(bracket?.uGrams).toBeCloseTo((Math.hypot(4, 0.5) * OUNCE) / Math.sqrt(12), 6);
-  expect(bracket?.says).toMatch(/held 0?\s?4 oz more water with the fish out/);
+  expect(bracket?.says).toEqual({
+    code: 'weighing.theSlingHeldMoreWater',
+    values: { change: { unit: 'oz', count: 4 } },
+  });
 });
 
 test('one that had drained puts half of it on', () => {
   const bracket = bracketed({ ...zeroed, slingAfter: { unit: 'oz', count: -3 } });
   expect(bracket?.correctionGrams).toBeCloseTo(1.5 * OUNCE, 6);
-  expect(bracket?.says).toMatch(/3 oz lighter/);
+  expect(bracket?.says).toEqual({
+    code: 'weighing.theSlingWasLighterAfterwards',
+    values: { change: { unit: 'oz', count: 3 } },
+  });
 });
 
 test('by the other school the second tare is compared with the first, and none is known better than its step', () => {

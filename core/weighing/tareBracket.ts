@@ -1,5 +1,6 @@
+import type { Message } from '../measure/message.js';
+import { weighingMessage } from './weighingMessages.js';
 import { nearest } from '../measure/nearestMass.js';
-import { formatMass } from '../measure/formatMass.js';
 import { gramsOf, type MassUnit } from '../measure/mass.js';
 import type { WeightReading } from '../domain/capture/weightReading.js';
 
@@ -14,7 +15,7 @@ export interface TareBracket {
    * second one.
    */
   readonly uGrams: number;
-  readonly says: string;
+  readonly says: Message;
 }
 
 /**
@@ -51,10 +52,10 @@ export function isBoundOnly({ method, slingAfter, slingAfterWay, way }: WeightRe
   return method === 'zeroed' && slingAfter?.count === 0 && (slingAfterWay ?? way) === 'live';
 }
 
-function saying(changeGrams: number, unit: MassUnit): string {
-  if (changeGrams === 0) return 'The empty sling weighed the same afterwards.';
-  const change = formatMass(nearest(Math.abs(changeGrams), unit));
+function saying(changeGrams: number, unit: MassUnit): Message {
+  if (changeGrams === 0) return weighingMessage('theEmptySlingWeighedThe');
+  const change = nearest(Math.abs(changeGrams), unit);
   return changeGrams > 0
-    ? `The sling held ${change} more water with the fish out.`
-    : `The sling was ${change} lighter afterwards: it had drained.`;
+    ? weighingMessage('theSlingHeldMoreWater', { change })
+    : weighingMessage('theSlingWasLighterAfterwards', { change });
 }

@@ -6,6 +6,8 @@ import type { WriteFishDto } from '@keeper/contract/fish';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { knownFish, lastOf } from '@keeper/core/domain/identity/knownFish';
 import { speciesName } from '@keeper/core/domain/fish/species';
+import { enGB } from '@keeper/core/text/en-GB/catalogue';
+import { sayIn } from '@keeper/core/text/texts';
 import {
   REGISTER_FORMAT,
   type RegisterFile,
@@ -20,6 +22,9 @@ import { Database } from '../storage/database.js';
 import { fish } from '../storage/schema.js';
 
 /** The keeper's own register as it is given to a friend: prints and names, months instead of days, no place at all. */
+/** A register goes to others: it is in English, whatever its keeper reads. */
+const say = sayIn(enGB);
+
 @Injectable()
 export class OwnRegisterService {
   private readonly names;
@@ -46,7 +51,7 @@ export class OwnRegisterService {
         id: known.fishId,
         species,
         form,
-        name: names.get(known.fishId) ?? speciesName(species, form),
+        name: names.get(known.fishId) ?? say(speciesName(species, form)),
         flanks: await Promise.all(
           own.map((flank) => this.flank(flank, cells.get(flank.print) ?? '', thumbnails === 'included')),
         ),

@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -51,7 +52,7 @@ export function useRegister(): Register {
 function unnamed(fish: KnownFish | undefined): string {
   if (!fish) return 'A fish no longer in the register';
   const [{ species, form, startedAt }] = fish.captures;
-  return `${speciesName(species, form)} of ${(startedAt ?? '').slice(0, 4)}`;
+  return `${say(speciesName(species, form))} of ${(startedAt ?? '').slice(0, 4)}`;
 }
 
 /** Everything that was ever said about who a fish is. */

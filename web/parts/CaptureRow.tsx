@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import { Link } from 'react-router';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { speciesName } from '@keeper/core/domain/fish/species';
@@ -29,7 +30,7 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         )}
         <span className="min-w-0">
           <span className="block truncate text-lg font-semibold">
-            {lost && !capture.species ? 'Lost fish' : speciesName(capture.species, capture.form, capture.kindName)}
+            {lost && !capture.species ? 'Lost fish' : say(speciesName(capture.species, capture.form, capture.kindName))}
           </span>
           <span className="block text-sm text-soft">
             {whenText(capture.startedAt ?? '', undefined, capture.zone)}

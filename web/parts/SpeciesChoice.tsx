@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from './Choice.js';
 import { Picker } from './Picker.js';
@@ -25,7 +26,7 @@ export function SpeciesChoice({
   kindName = '',
   onKindName,
 }: SpeciesChoiceProps) {
-  const options = SPECIES.map(({ id, name }) => ({ value: id, label: name }));
+  const options = SPECIES.map(({ id, name }) => ({ value: id, label: say(name) }));
   const forms = (asked && SPECIES.find(({ id }) => id === species)?.forms) || [];
   return (
     <div className="grid gap-3">

@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import type { HandlingPast, Split } from '@keeper/core/care/handling';
 import { STEP_WORDS } from '@keeper/core/domain/capture/steps';
 import { clockText, spanText } from '@keeper/core/measure/duration';
@@ -25,7 +26,7 @@ export function Splits({ splits, past }: SplitsProps) {
             className="grid grid-cols-[2.75rem_6rem_1fr_4rem] items-center gap-2.5 sm:grid-cols-[3.5rem_8.5rem_1fr_4.5rem] border-t border-rule py-2"
           >
             <span className="text-right font-semibold tabular-nums">{clockText(atMs)}</span>
-            <span className="leading-tight">{STEP_WORDS[step].done}</span>
+            <span className="leading-tight">{say(STEP_WORDS[step].done)}</span>
             <span className="relative h-4" aria-hidden>
               {step !== 'netted' && (
                 <>

@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import { memo, useId } from 'react';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import type { Mark, MediumInterval } from '@keeper/core/domain/capture/captureState';
@@ -161,7 +162,7 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
   const named = size === 'page' && width >= NARROWEST_NAMED;
   const rows = named
     ? stagger(
-        shown.map(({ atMs, type }) => ({ x: x(atMs), chars: STEP_WORDS[type as RunStep].done.length + 6 })),
+        shown.map(({ atMs, type }) => ({ x: x(atMs), chars: say(STEP_WORDS[type as RunStep].done).length + 6 })),
         width,
       )
     : [];
@@ -197,7 +198,7 @@ function Marks({ marks, x, form, size, width }: MarksProps) {
           strokeWidth="5"
           paintOrder="stroke"
         >
-          {STEP_WORDS[step].done} {clockText(atMs)}
+          {say(STEP_WORDS[step].done)} {clockText(atMs)}
         </text>
       ))}
       {placed.map(({ step, at }, i) => (

@@ -1,7 +1,9 @@
+import type { Message } from '../../measure/message.js';
+import { runMessage } from './runMessages.js';
 import { isOpenWound, treatmentWanted } from '../../domain/fish/wound.js';
 import { COMMON_PRACTICE } from '../counsel.js';
 import { MAT_BURNS_C } from '../heatForecast.js';
-import { spoken, type RunRule } from './runRule.js';
+import { type RunRule } from './runRule.js';
 
 /** Skin and slime dry out of the water; in warmth or wind sooner (common practice, no source). */
 const POUR_AFTER_MS = 60_000;
@@ -18,8 +20,8 @@ export const AIR_RULES: readonly RunRule[] = [
             severity: 'stop',
             text:
               clocks.airNowMs >= budget.spellMs
-                ? 'Back into the water now.'
-                : 'It has been out long enough: back into the water, and no more lifts.',
+                ? runMessage('airOverBackIntoTheWater')
+                : runMessage('airOverItHasBeenOut'),
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -36,16 +38,13 @@ export const AIR_RULES: readonly RunRule[] = [
       phase === 'air' && fromTheNet && use.stage !== 'over'
         ? {
             severity: 'stop',
-            text:
-              hookEnd === null
-                ? 'Hook out at once, and back in: no scale, no picture.'
-                : 'Back in now: no scale, no picture.',
+            text: hookEnd === null ? runMessage('liftedAgainstHookOutAtOnce') : runMessage('liftedAgainstBackInNowNo'),
             reason:
               waterC !== null && waterC >= stopLine.tempC
-                ? 'The water is too warm for this fish. It should have stayed in.'
+                ? runMessage('liftedAgainstTheWaterIsToo')
                 : airC !== null && airC <= 0
-                  ? 'In frost gills and eyes freeze within seconds.'
-                  : 'It has nothing left for time out of the water.',
+                  ? runMessage('liftedAgainstInFrostGillsAnd')
+                  : runMessage('liftedAgainstItHasNothingLeft'),
             basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
             does: hookEnd === null ? [] : ['held'],
             avoids: ['weighed', 'measured', 'pictured', 'looked-over', 'carried'],
@@ -62,7 +61,7 @@ export const AIR_RULES: readonly RunRule[] = [
       !signs.has('bleeding')
         ? {
             severity: 'stop',
-            text: 'It has been out long enough: no more lifts. Hold it upright and let it go.',
+            text: runMessage('noFurtherLift'),
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -79,8 +78,8 @@ export const AIR_RULES: readonly RunRule[] = [
       (phase === 'air' || phase === 'resting') && dropped
         ? {
             severity: 'stop',
-            text: 'It dropped: back into the water, no picture. Hold it as long as it takes.',
-            reason: 'A blow to the head kills hours or days later and cannot be seen at release.',
+            text: runMessage('dropped'),
+            reason: runMessage('droppedReason'),
             basis: COMMON_PRACTICE,
             does: ['held'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
@@ -97,9 +96,9 @@ export const AIR_RULES: readonly RunRule[] = [
       !matSoaked
         ? {
             severity: 'care',
-            text: `The mat is at about ${Math.round(matC)} °C: soak it, or turn it, before the fish lies on it.`,
-            reason: 'A dark mat in the sun burns skin and slime.',
-            basis: { kind: 'computed', method: 'heat of the mat' },
+            text: runMessage('matHot', { matC }),
+            reason: runMessage('matHotReason'),
+            basis: { kind: 'computed', method: runMessage('matHotMethod') },
           }
         : null,
   },
@@ -111,8 +110,8 @@ export const AIR_RULES: readonly RunRule[] = [
       dryMs >= (airC !== null && airC >= WARM_AIR_C ? POUR_AFTER_WARM_MS : POUR_AFTER_MS)
         ? {
             severity: 'care',
-            text: `Dry since ${spoken(dryMs)}: pour, head to tail, a hand over the gill cover.`,
-            reason: 'Keep it wet all the time. Never pour up the body into the gills.',
+            text: runMessage('pour', { dryMs }),
+            reason: runMessage('pourReason'),
             basis: COMMON_PRACTICE,
             does: ['pour'],
           }
@@ -133,10 +132,8 @@ export const AIR_RULES: readonly RunRule[] = [
       const cleaned = wanted === 'sealant';
       return {
         severity: 'care',
-        text: cleaned
-          ? 'Now the seal, then wet it so that it sets. Clear of gills and eyes.'
-          : 'Clean it first, then seal, then wet. Clear of gills and eyes.',
-        reason: `Sealant alone traps the dirt in a wound.${rules.treatments === null ? ' Ask what this water and the label allow.' : ''}`,
+        text: cleaned ? runMessage('woundTreatNowTheSealThen') : runMessage('woundTreatCleanItFirstThen'),
+        reason: runMessage('woundTreatReason', { treatments: rules.treatments }),
         basis: COMMON_PRACTICE,
         does: cleaned ? ['seal'] : ['clean', 'seal'],
       };
@@ -148,9 +145,9 @@ export const AIR_RULES: readonly RunRule[] = [
       phase === 'air' && wounds.some(isOpenWound) && rules.treatments === 'forbidden' && !signs.has('bleeding')
         ? {
             severity: 'care',
-            text: 'No treatment on this water: note the wound and leave it.',
-            reason: 'The water has its reasons, and its rule comes first.',
-            basis: { kind: 'local-rule', water: waterName ?? 'this water' },
+            text: runMessage('woundLeave'),
+            reason: runMessage('woundLeaveReason'),
+            basis: { kind: 'local-rule', water: waterName },
             does: ['leave-wound'],
             avoids: ['clean', 'seal'],
           }
@@ -164,8 +161,8 @@ export const AIR_RULES: readonly RunRule[] = [
       wounds.some(({ treatedWith }) => treatedWith[0] === 'sealant')
         ? {
             severity: 'care',
-            text: 'It was sealed before it was cleaned: wipe the seal off, clean, seal again.',
-            reason: 'What is trapped under a seal carries on.',
+            text: runMessage('sealedDirty'),
+            reason: runMessage('sealedDirtyReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -176,7 +173,7 @@ export const AIR_RULES: readonly RunRule[] = [
       phase === 'air' && use.stage === 'three-quarters' && !signs.has('thrashing')
         ? {
             severity: 'care',
-            text: 'Three quarters of its time are gone: finish what you are doing.',
+            text: runMessage('airThreeQuarters'),
             reason: budgetReason(
               budget.spellMs,
               budget.reasons.map(({ text }) => text),
@@ -198,8 +195,8 @@ export const AIR_RULES: readonly RunRule[] = [
       !signs.has('thrashing')
         ? {
             severity: 'good',
-            text: 'Wet sling on the scale, zero it, camera ready: all before the lift.',
-            reason: 'What you set up now you need not set up while it is out of the water.',
+            text: runMessage('zeroFirst'),
+            reason: runMessage('zeroFirstReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -220,19 +217,16 @@ export const AIR_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text:
-              bank === 'boat'
-                ? 'Low over the water’s side or the padded floor; if it kicks, let it go overboard.'
-                : 'Kneel, elbows in, hands under; low over the mat. Both flanks once each.',
-            reason: 'What lies below must be soft enough for a fall.',
+              bank === 'boat' ? runMessage('pictureLowLowOverTheWaters') : runMessage('pictureLowKneelElbowsInHands'),
+            reason: runMessage('pictureLowReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
   },
 ];
 
-function budgetReason(spellMs: number, reasons: readonly string[]): string {
-  const time = `${Math.round(spellMs / 1000)} seconds at a time`;
+function budgetReason(spellMs: number, reasons: readonly Message[]): Message {
   return reasons.length === 0
-    ? `${time}, by your choice.`
-    : `${time}: ${reasons.map((text) => text.charAt(0).toLowerCase() + text.slice(1).replace(/\.$/, '')).join(', ')}.`;
+    ? runMessage('budgetByYourChoice', { spellMs })
+    : runMessage('budgetBecause', { spellMs, reasons });
 }

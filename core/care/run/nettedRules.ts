@@ -1,14 +1,15 @@
+import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
-import { spoken, type RunRule } from './runRule.js';
+import { type RunRule } from './runRule.js';
 
 /** A few tries take about this long; then the hook is cut (common practice, no source). */
 const TRIES_MS = 60_000;
 
 /** What lies under it when it kicks. */
 const DOWN_WITH_IT = {
-  mat: 'Down with it, onto the mat; cover the eye, hold it still.',
-  boat: 'Down with it, low on the padded floor, or let it go over the side. Cover the eye.',
-  wading: 'Down with it, into the water; hold it there.',
+  mat: runMessage('downWithItMat'),
+  boat: runMessage('downWithItBoat'),
+  wading: runMessage('downWithItWading'),
 } as const;
 
 /** In the net, the hook, and what must be right before the lift. */
@@ -19,14 +20,14 @@ export const NETTED_RULES: readonly RunRule[] = [
       hookEnd === null && signs.has('hook-swallowed') && phase !== 'playing' && phase !== 'gone'
         ? {
             severity: 'stop',
-            text: 'Swallowed: cut the line close and leave the hook.',
-            reason: 'Pulling from there tears vital organs. Most hooks left in work loose.',
+            text: runMessage('swallowed'),
+            reason: runMessage('swallowedReason'),
             basis: COMMON_PRACTICE,
             steps: [
-              'Keep it in the water.',
-              'Open the mouth just far enough to see.',
-              'Snip the line as close as you can.',
-              'Note it, and let it go.',
+              runMessage('swallowedKeepItInThe'),
+              runMessage('swallowedOpenTheMouthJust'),
+              runMessage('swallowedSnipTheLineAs'),
+              runMessage('swallowedNoteItAndLet'),
             ],
             does: ['line-cut'],
             avoids: ['hook-out', 'hook-cut'],
@@ -42,18 +43,14 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase !== 'gone'
         ? {
             severity: 'stop',
-            text: signs.has('hook-deep')
-              ? 'Deep: cut the hook, do not pull.'
-              : 'Near gills or eye: cut the hook, do not turn it.',
-            reason: 'A hook costs pennies; a torn gill or throat costs the fish.',
+            text: signs.has('hook-deep') ? runMessage('deepHookDeepCutTheHook') : runMessage('deepHookNearGillsOrEye'),
+            reason: runMessage('deepHookReason'),
             basis: COMMON_PRACTICE,
             steps: [
-              toothed
-                ? 'Spreader in, gently; hand along the inside of the gill plate, clear of the red.'
-                : 'Cover the eye; keep it in the water.',
-              'Side cutters from behind, through the gill cover’s opening if that is nearer.',
-              'Cut each point that holds; let the rest fall out.',
-              'Look for bleeding. Count the pieces.',
+              toothed ? runMessage('deepHookSpreaderInGentlyHand') : runMessage('deepHookCoverTheEyeKeep'),
+              runMessage('deepHookSideCuttersFromBehind'),
+              runMessage('deepHookCutEachPointThat'),
+              runMessage('deepHookLookForBleedingCount'),
             ],
             does: ['hook-cut'],
             avoids: ['hook-out'],
@@ -70,8 +67,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       !['hook-swallowed', 'hook-deep', 'hook-near-gills'].some((sign) => signs.has(sign as 'hook-deep'))
         ? {
             severity: 'care',
-            text: `${spoken(unhookingMs)} with the hook: cut it now.`,
-            reason: 'More than a few tries is too long. New hooks are in the box.',
+            text: runMessage('tooManyTries', { unhookingMs }),
+            reason: runMessage('tooManyTriesReason'),
             basis: COMMON_PRACTICE,
             does: ['hook-cut'],
             avoids: ['hook-out'],
@@ -84,8 +81,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       (phase === 'netted' || phase === 'resting') && signs.has('thrashing')
         ? {
             severity: 'stop',
-            text: 'Wait. Head under, cover the eye, firm still hands. Nothing else until it lies calm.',
-            reason: 'A fish that is still fighting hurts itself on mat and hook, and you.',
+            text: runMessage('thrashing'),
+            reason: runMessage('thrashingReason'),
             basis: COMMON_PRACTICE,
             does: ['wait'],
             avoids: ['lifted'],
@@ -99,7 +96,7 @@ export const NETTED_RULES: readonly RunRule[] = [
         ? {
             severity: 'stop',
             text: DOWN_WITH_IT[bank === 'boat' || bank === 'wading' ? bank : 'mat'],
-            reason: 'It falls less far from low. Once it kicks there is nothing to be read or pictured.',
+            reason: runMessage('thrashingInAirReason'),
             basis: COMMON_PRACTICE,
             does: ['wait'],
             avoids: ['weighed', 'measured', 'pictured', 'carried'],
@@ -112,8 +109,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase !== 'playing' && phase !== 'gone' && signs.has('bleeding')
         ? {
             severity: 'stop',
-            text: 'It is bleeding: leave the place alone, keep it in the water, let it go from the net.',
-            reason: 'Handling and air make it bleed longer. Nothing that is poured on gills helps.',
+            text: runMessage('bleeding'),
+            reason: runMessage('bleedingReason'),
             basis: COMMON_PRACTICE,
             does: ['held'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured', 'clean', 'seal'],
@@ -126,13 +123,13 @@ export const NETTED_RULES: readonly RunRule[] = [
       (phase === 'netted' || phase === 'resting') && fromTheNet && hookEnd !== null && !signs.has('bleeding')
         ? {
             severity: 'stop',
-            text: 'Release it from the net: no lift, no scale, no picture.',
+            text: runMessage('fromTheNet'),
             reason:
               waterC !== null && waterC >= stopLine.tempC
-                ? 'The water is too warm for this fish.'
+                ? runMessage('fromTheNetTheWaterIsToo')
                 : airC !== null && airC <= 0
-                  ? 'In frost gills and eyes freeze within seconds.'
-                  : 'It has nothing left for time out of the water.',
+                  ? runMessage('fromTheNetInFrostGillsAnd')
+                  : runMessage('fromTheNetItHasNothingLeft'),
             basis: waterC !== null && waterC >= stopLine.tempC ? stopLine.basis : COMMON_PRACTICE,
             does: ['held'],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
@@ -152,9 +149,9 @@ export const NETTED_RULES: readonly RunRule[] = [
             severity: 'care',
             text:
               species === 'wels'
-                ? 'Glove on, thumb over the lower lip, the other hand under the jaw. Long pliers, from behind the rasp.'
-                : 'Fingers along the inside of the gill plate, clear of the red rakers; lift the chin. Long pliers, from the far side of the teeth.',
-            reason: 'Held so it opens its mouth by itself. Spreader gently, on its cord.',
+                ? runMessage('gripToothedGloveOnThumbOver')
+                : runMessage('gripToothedFingersAlongTheInside'),
+            reason: runMessage('gripToothedReason'),
             basis: COMMON_PRACTICE,
             does: ['grip'],
           }
@@ -166,8 +163,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase === 'netted' && species === 'trout'
         ? {
             severity: 'care',
-            text: 'Never by lip, jaw or gills: both hands under it, in the water.',
-            reason: 'The jaws and gills of trout and salmon cannot take it.',
+            text: runMessage('gripTrout'),
+            reason: runMessage('gripTroutReason'),
             basis: COMMON_PRACTICE,
             does: ['grip'],
           }
@@ -187,12 +184,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       bank !== 'wading'
         ? {
             severity: 'care',
-            text:
-              species === 'wels'
-                ? 'On the mat, belly down: glove on, thumb over the lower lip. Long pliers, from behind the rasp.'
-                : 'On the mat, its back towards you: fingers along the gill cover’s edge or flat inside the plate, wrist cocked, chin up.',
-            reason:
-              'Held firmly it opens its mouth by itself; clear of the red rakers it is not hurt. Never hung by it.',
+            text: species === 'wels' ? runMessage('gripOnTheMatOnTheMatBelly') : runMessage('gripOnTheMatOnTheMatIts'),
+            reason: runMessage('gripOnTheMatReason'),
             basis: COMMON_PRACTICE,
             does: ['grip'],
           }
@@ -204,8 +197,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       (phase === 'netted' || phase === 'resting') && signs.has('line-caught')
         ? {
             severity: 'stop',
-            text: 'Free line and fins from mesh and net arms before anything is lifted.',
-            reason: 'Weight on a folded fin or tail breaks it; a tight line tears the hook out.',
+            text: runMessage('lineCaught'),
+            reason: runMessage('lineCaughtReason'),
             basis: COMMON_PRACTICE,
             does: ['wait'],
             avoids: ['lifted'],
@@ -225,14 +218,11 @@ export const NETTED_RULES: readonly RunRule[] = [
       !signs.has('bleeding')
         ? {
             severity: 'good',
-            text: 'Let it settle, head up, gills under. Set camera and scale meanwhile.',
-            reason:
-              schools.fight === 'short'
-                ? 'It came in green: let it calm down in the net.'
-                : 'A fish that has settled lies still on the mat.',
+            text: runMessage('settle'),
+            reason: schools.fight === 'short' ? runMessage('settleItCameInGreen') : runMessage('settleAFishThatHas'),
             basis: {
               kind: 'school',
-              name: schools.fight === 'short' ? 'as short as can be' : 'short, then let it settle',
+              name: schools.fight === 'short' ? runMessage('settleAsShortAsCan') : runMessage('settleShortThenLetIt'),
             },
             does: ['wait'],
           }
@@ -244,8 +234,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase === 'netted' && signs.has('small') && !signs.has('bleeding')
         ? {
             severity: 'good',
-            text: `A small one: by the wrist of the tail${toothed ? ', fingers clear of the teeth' : ''}${hookEnd === null ? ', hook out in the water' : ''}, and away. No scale, no camera.`,
-            reason: 'Not every fish needs a number, and a small one is held without a hand in its gills.',
+            text: runMessage('smallOne', { toothed, hookEnd }),
+            reason: runMessage('smallOneReason'),
             basis: COMMON_PRACTICE,
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
           }
@@ -257,8 +247,8 @@ export const NETTED_RULES: readonly RunRule[] = [
       phase === 'netted' && hookEnd === 'shed'
         ? {
             severity: 'good',
-            text: 'It shed the hook: find it in the mesh before you roll the net.',
-            reason: 'A loose hook in the net ends in the fish or in a hand.',
+            text: runMessage('shed'),
+            reason: runMessage('shedReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -272,10 +262,9 @@ export const NETTED_RULES: readonly RunRule[] = [
       !['line-caught', 'thrashing', 'bleeding', 'small'].some((sign) => signs.has(sign as 'small'))
         ? {
             severity: 'care',
-            text: `Line slack and clear of the net’s arms; pectorals flat, tail straight${schools.lift === 'sling' ? '; sling under it, zip closed' : '; mesh rolled to a pouch, a hand under'}. Then to the mat, low.`,
-            reason:
-              'The hook is still in: a tight line tears it out, and weight on a folded fin breaks it. Off the rig first, where the clip allows.',
-            basis: { kind: 'school', name: 'unhooked on the mat' },
+            text: runMessage('toTheMat', { lift: schools.lift }),
+            reason: runMessage('toTheMatReason'),
+            basis: { kind: 'school', name: runMessage('toTheMatName') },
           }
         : null,
   },
@@ -294,10 +283,16 @@ export const NETTED_RULES: readonly RunRule[] = [
             severity: 'good',
             text:
               schools.lift === 'sling'
-                ? `Sling under it in the water; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side.' : 'Low, a step or two.'}`
-                : `Roll the mesh to a pouch; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side, with a hand under.' : 'Low, a step or two, with a hand under.'}`,
-            reason: 'Weight on a folded fin breaks it. Water or a thick wet mat below, all the way.',
-            basis: { kind: 'school', name: schools.lift === 'sling' ? 'in the sling' : 'in the rolled net' },
+                ? runMessage('beforeTheLiftSlingUnderItIn', { bank })
+                : runMessage('beforeTheLiftRollTheMeshTo', { bank }),
+            reason: runMessage('beforeTheLiftReason'),
+            basis: {
+              kind: 'school',
+              name:
+                schools.lift === 'sling'
+                  ? runMessage('beforeTheLiftInTheSling')
+                  : runMessage('beforeTheLiftInTheRolledNet'),
+            },
           }
         : null,
   },

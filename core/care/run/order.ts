@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { runMessage } from './runMessages.js';
 import { advisedAgainst } from './counselOfRun.js';
 import { unhooksOnMat, type RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
@@ -109,20 +111,20 @@ function mayRest({ retention }: RunState): boolean {
 
 /** Who does a step when there are two. */
 export interface Roles {
-  readonly you: string;
-  readonly helper: string;
+  readonly you: Message;
+  readonly helper: Message;
 }
 
 const ROLES: Partial<Record<RunStep, Roles>> = {
-  netted: { you: 'Rod and line', helper: 'Net, deep and still' },
-  'hook-out': { you: 'The hook', helper: 'The net, fish in the water' },
-  lifted: { you: 'Head end of the sling', helper: 'Tail end, fins flat' },
-  'looked-over': { you: 'Hold it still', helper: 'Both sides and the mouth; pour' },
-  weighed: { you: 'Sling and bar', helper: 'Read the scale, out loud' },
-  measured: { you: 'Nose to the stop', helper: 'Read down to the mark' },
-  pictured: { you: 'Kneel and lift', helper: 'Both flanks, once each' },
-  carried: { you: 'The sling, low', helper: 'Clear the way' },
-  held: { you: 'In the water, wrist of the tail', helper: 'Watch the gills; keep the time' },
+  netted: { you: runMessage('rodAndLine'), helper: runMessage('netDeepAndStill') },
+  'hook-out': { you: runMessage('theHook'), helper: runMessage('theNetFishInThe') },
+  lifted: { you: runMessage('headEndOfTheSling'), helper: runMessage('tailEndFinsFlat') },
+  'looked-over': { you: runMessage('holdItStill'), helper: runMessage('bothSidesAndTheMouth') },
+  weighed: { you: runMessage('slingAndBar'), helper: runMessage('readTheScaleOutLoud') },
+  measured: { you: runMessage('noseToTheStop'), helper: runMessage('readDownToTheMark') },
+  pictured: { you: runMessage('kneelAndLift'), helper: runMessage('bothFlanksOnceEach') },
+  carried: { you: runMessage('theSlingLow'), helper: runMessage('clearTheWay') },
+  held: { you: runMessage('inTheWaterWristOf'), helper: runMessage('watchTheGillsKeepThe') },
 };
 
 /**

@@ -1,5 +1,6 @@
+import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
-import { spoken, type RunRule } from './runRule.js';
+import { type RunRule } from './runRule.js';
 
 /**
  * Where nothing may be kept, this long in the net for hook and camera is still no keeping (common practice, no source).
@@ -20,8 +21,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       (phase === 'netted' || phase === 'resting') && retention.ms >= OVERNIGHT_MS
         ? {
             severity: 'stop',
-            text: `${spoken(retention.ms)} in the sling is not a rest. Let it go now.`,
-            reason: 'A fish that is kept stays stressed, and goes wild when it is lifted for a picture by daylight.',
+            text: runMessage('overnight', { ms: retention.ms }),
+            reason: runMessage('overnightReason'),
             basis: COMMON_PRACTICE,
             does: ['held'],
             avoids: ['rested', 'lifted', 'weighed', 'measured', 'pictured'],
@@ -39,9 +40,9 @@ export const RESTING_RULES: readonly RunRule[] = [
             severity: 'stop',
             text:
               limitMs === 0
-                ? `No retention here, and it has been in the net for ${spoken(ms)}: let it go.`
-                : `${spoken(ms)} in net and sling; the limit is ${spoken(limitMs)}: let it go.`,
-            reason: 'Resting is for minutes.',
+                ? runMessage('keptTooLongNoRetentionHereAnd', { ms })
+                : runMessage('keptTooLongInNetAndSling', { ms, limitMs }),
+            reason: runMessage('keptTooLongReason'),
             basis,
             does: ['held'],
             avoids: ['rested', 'lifted', 'weighed', 'measured', 'pictured'],
@@ -58,8 +59,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       ms < limitMs
         ? {
             severity: 'care',
-            text: `In the net for ${spoken(ms)}; ${spoken(limitMs - ms)} left.`,
-            reason: 'Resting is for minutes.',
+            text: runMessage('keptHalf', { ms, limitMs }),
+            reason: runMessage('keptHalfReason'),
             basis,
           }
         : null,
@@ -70,8 +71,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       (phase === 'resting' || phase === 'holding') && signs.has('predator-near')
         ? {
             severity: 'stop',
-            text: 'A predator is about: hold it longer, in shallow water, or let it go farther along. Then move.',
-            reason: 'It cannot flee for some minutes after a fight.',
+            text: runMessage('predatorRelease'),
+            reason: runMessage('predatorReleaseReason'),
             basis: COMMON_PRACTICE,
             does: ['held', 'move-on'],
           }
@@ -83,15 +84,14 @@ export const RESTING_RULES: readonly RunRule[] = [
       phase === 'holding' && heldMs >= NOT_COMING_MS && recoverySigns < 3 && !signs.has('predator-near')
         ? {
             severity: 'care',
-            text: 'Stay with it. Head into what current there is, no rocking to and fro. If the gills stop, it has not recovered.',
-            reason:
-              'Some come back after half an hour. If it does not, local rules say whether it goes back or is reported; write it down as it was.',
+            text: runMessage('notComing'),
+            reason: runMessage('notComingReason'),
             basis: COMMON_PRACTICE,
             steps: [
-              'Cooler, moving water if it is a step away.',
-              'Belly supported, gill covers free.',
-              'Count the beats; note the time.',
-              'Ask what this water wants done.',
+              runMessage('notComingCoolerMovingWaterIf'),
+              runMessage('notComingBellySupportedGillCovers'),
+              runMessage('notComingCountTheBeatsNote'),
+              runMessage('notComingAskWhatThisWater'),
             ],
           }
         : null,
@@ -106,8 +106,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       !signs.has('predator-near')
         ? {
             severity: 'good',
-            text: 'As long as it takes: five minutes are not unusual.',
-            reason: 'It goes when it is ready. Pushing it off does not help.',
+            text: runMessage('slowRecovery'),
+            reason: runMessage('slowRecoveryReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -118,8 +118,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       phase === 'holding' && heldMs < SLOW_MS && !signs.has('predator-near')
         ? {
             severity: 'good',
-            text: 'Upright, head into the current; wrist of the tail, hand under the belly. Watch it swim.',
-            reason: 'Even gill beats, fins moving, upright by itself, a kick: then it is ready.',
+            text: runMessage('holdUpright'),
+            reason: runMessage('holdUprightReason'),
             basis: COMMON_PRACTICE,
           }
         : null,
@@ -138,8 +138,8 @@ export const RESTING_RULES: readonly RunRule[] = [
       retention.ms < retention.limitMs / 2
         ? {
             severity: 'good',
-            text: 'Let it breathe a minute. Frame the picture on the empty mat.',
-            reason: 'A rest in the water between two steps costs nothing.',
+            text: runMessage('restBeforePicture'),
+            reason: runMessage('restBeforePictureReason'),
             basis: COMMON_PRACTICE,
           }
         : null,

@@ -1,3 +1,4 @@
+import { runMessage } from './runMessages.js';
 import { stopLineOf, isToothed, type StopPractice } from '../stopLine.js';
 import type { Basis } from '../counsel.js';
 import type { HotCapturePractice } from '../hotCapture.js';
@@ -107,6 +108,6 @@ export function retentionLimit({ rules, schools, waterName }: RunContext): {
   const own = schools.keep === 'none' ? 0 : SHORT_REST_MS;
   const allowed = rule ? (rule.kind === 'none' ? 0 : rule.most * 60_000) : Infinity;
   return allowed <= own
-    ? { ms: allowed, basis: { kind: 'local-rule', water: waterName ?? 'this water' } }
-    : { ms: own, basis: { kind: 'school', name: own === 0 ? 'no keeping' : 'short rest only' } };
+    ? { ms: allowed, basis: { kind: 'local-rule', water: waterName } }
+    : { ms: own, basis: { kind: 'school', name: own === 0 ? runMessage('noKeeping') : runMessage('shortRestOnly') } };
 }

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { captureMessage } from './captureMessages.js';
 /** Where the hook comes out. */
 export const UNHOOK_PRACTICES = ['water', 'mat'] as const;
 export type UnhookPractice = (typeof UNHOOK_PRACTICES)[number];
@@ -46,53 +48,53 @@ export const DEFAULT_PRACTICES: BankPractices = {
   picture: true,
 };
 
-interface PracticeWords {
-  readonly name: string;
-  readonly why: string;
+export interface PracticeWords {
+  readonly name: Message;
+  readonly why: Message;
 }
 
 export const UNHOOK_WORDS: Readonly<Record<UnhookPractice, PracticeWords>> = {
   water: {
-    name: 'In the net, in the water',
-    why: 'It breathes while the hook comes out, if the hook is easily reached.',
+    name: captureMessage('unhookWaterName'),
+    why: captureMessage('unhookWaterWhy'),
   },
-  mat: { name: 'On the mat', why: 'A large fish is under control there; the hook stays in while it is moved.' },
+  mat: { name: captureMessage('unhookMatName'), why: captureMessage('unhookMatWhy') },
 };
 export const LIFT_WORDS: Readonly<Record<LiftPractice, PracticeWords>> = {
-  sling: { name: 'In the sling', why: 'The sling goes under it in the water and carries its whole length.' },
+  sling: { name: captureMessage('liftSlingName'), why: captureMessage('liftSlingWhy') },
   mesh: {
-    name: 'In the rolled net',
-    why: 'Net and fish are lifted together, rolled to a pouch, over a short way, with support.',
+    name: captureMessage('liftMeshName'),
+    why: captureMessage('liftMeshWhy'),
   },
 };
 export const FIGHT_WORDS: Readonly<Record<FightPractice, PracticeWords>> = {
   settle: {
-    name: 'Short, then let it settle',
-    why: 'Strong tackle and steady pressure; it calms down in the net before it is lifted.',
+    name: captureMessage('fightSettleName'),
+    why: captureMessage('fightSettleWhy'),
   },
   short: {
-    name: 'As short as can be',
-    why: 'Tire it as little as possible: warm water, sensitive species, predators about.',
+    name: captureMessage('fightShortName'),
+    why: captureMessage('fightShortWhy'),
   },
-  'played-out': { name: 'Played out', why: 'A large carp brought in green thrashes on the mat and hurts itself.' },
+  'played-out': { name: captureMessage('fightPlayedOutName'), why: captureMessage('fightPlayedOutWhy') },
 };
 export const AIR_WORDS: Readonly<Record<AirPractice, PracticeWords>> = {
   thirty: {
-    name: '30 seconds',
-    why: 'Long enough for one look and one picture with everything laid out; no time in the air is free. Of trout chased to exhaustion 12 in 100 died without air, 38 with 30 seconds, 72 with 60 (Ferguson and Tufts 1992, from memory). Shorter is kinder.',
+    name: captureMessage('airThirtyName'),
+    why: captureMessage('airThirtyWhy'),
   },
-  'count-six': { name: 'A count of six', why: 'Lift, count to six, and back: it can be lifted again.' },
+  'count-six': { name: captureMessage('airCountSixName'), why: captureMessage('airCountSixWhy') },
   'own-breath': {
-    name: 'Your own breath',
-    why: 'Hold yours when it leaves the water. When you must breathe, so must it.',
+    name: captureMessage('airOwnBreathName'),
+    why: captureMessage('airOwnBreathWhy'),
   },
   sixty: {
-    name: '60 seconds',
-    why: 'For those who weigh and picture in one go, with all laid out. It is twice the time, and costs more than twice as much.',
+    name: captureMessage('airSixtyName'),
+    why: captureMessage('airSixtyWhy'),
   },
-  own: { name: 'A number of your own', why: 'For those who have timed themselves.' },
+  own: { name: captureMessage('airOwnName'), why: captureMessage('airOwnWhy') },
 };
 export const KEEP_WORDS: Readonly<Record<KeepPractice, PracticeWords>> = {
-  short: { name: 'For minutes, with a clock', why: 'A short rest in net or sling, in the water, between two things.' },
-  none: { name: 'Not at all', why: 'It goes back as soon as it can.' },
+  short: { name: captureMessage('keepShortName'), why: captureMessage('keepShortWhy') },
+  none: { name: captureMessage('keepNoneName'), why: captureMessage('keepNoneWhy') },
 };

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { captureMessage } from './captureMessages.js';
 /** What is seen or felt of a fish at one moment, one tap each. */
 export const SIGNS = [
   'hook-easy',
@@ -16,19 +18,19 @@ export const SIGNS = [
 export type Sign = (typeof SIGNS)[number];
 
 /** What each sign says on its control. */
-export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
-  'hook-easy': 'Hook easy to reach',
-  'hook-deep': 'Hook is deep',
-  'hook-swallowed': 'Hook swallowed',
-  'hook-near-gills': 'Near gills or eye',
-  thrashing: 'It is thrashing',
-  calm: 'It lies calm',
-  'line-caught': 'Line or fin caught',
-  'line-clear': 'Fins and line free',
-  bleeding: 'It is bleeding',
-  spent: 'It is exhausted',
-  small: 'A small one',
-  'predator-near': 'Predator about',
+export const SIGN_WORDS: Readonly<Record<Sign, Message>> = {
+  'hook-easy': captureMessage('signHookEasy'),
+  'hook-deep': captureMessage('signHookDeep'),
+  'hook-swallowed': captureMessage('signHookSwallowed'),
+  'hook-near-gills': captureMessage('signHookNearGills'),
+  thrashing: captureMessage('signThrashing'),
+  calm: captureMessage('signCalm'),
+  'line-caught': captureMessage('signLineCaught'),
+  'line-clear': captureMessage('signLineClear'),
+  bleeding: captureMessage('signBleeding'),
+  spent: captureMessage('signSpent'),
+  small: captureMessage('signSmall'),
+  'predator-near': captureMessage('signPredatorNear'),
 };
 
 /** Signs of which only the newest can be true. */

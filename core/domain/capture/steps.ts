@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { captureMessage } from './captureMessages.js';
 import { clocksAt } from './clocks.js';
 import type { EventType } from './event.js';
 import type { CaptureState } from './captureState.js';
@@ -29,27 +31,27 @@ export const RUN_STEPS = [
 export type RunStep = (typeof RUN_STEPS)[number];
 
 /** What each step says on its control, and once it has been done. */
-export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: string; readonly done: string }>> = {
-  netted: { todo: 'In the net', done: 'netted' },
-  'off-rig': { todo: 'Off the rig, hook in', done: 'off the rig' },
-  'hook-out': { todo: 'Hook out', done: 'hook out' },
-  'hook-cut': { todo: 'Hook cut', done: 'hook cut' },
-  'line-cut': { todo: 'Line cut, hook left', done: 'line cut' },
-  'hook-shed': { todo: 'It shed the hook', done: 'hook shed' },
-  zeroed: { todo: 'Scale zeroed', done: 'zeroed' },
-  lifted: { todo: 'Lift', done: 'lifted' },
-  'looked-over': { todo: 'Looked over', done: 'looked over' },
-  treated: { todo: 'Treat', done: 'treated' },
-  wetted: { todo: 'Wetted', done: 'wetted' },
-  weighed: { todo: 'Weigh', done: 'weighed' },
-  measured: { todo: 'Measure', done: 'measured' },
-  pictured: { todo: 'Picture', done: 'pictured' },
-  rested: { todo: 'Rest in the water', done: 'resting' },
-  carried: { todo: 'Carry', done: 'carried' },
-  dropped: { todo: 'It dropped', done: 'dropped' },
-  returned: { todo: 'Back in the water', done: 'back in the water' },
-  held: { todo: 'Hold it upright', done: 'held upright' },
-  released: { todo: 'Released', done: 'released' },
+export const STEP_WORDS: Readonly<Record<RunStep, { readonly todo: Message; readonly done: Message }>> = {
+  netted: { todo: captureMessage('stepNettedTodo'), done: captureMessage('stepNettedDone') },
+  'off-rig': { todo: captureMessage('stepOffRigTodo'), done: captureMessage('stepOffRigDone') },
+  'hook-out': { todo: captureMessage('stepHookOutTodo'), done: captureMessage('stepHookOutDone') },
+  'hook-cut': { todo: captureMessage('stepHookCutTodo'), done: captureMessage('stepHookCutDone') },
+  'line-cut': { todo: captureMessage('stepLineCutTodo'), done: captureMessage('stepLineCutDone') },
+  'hook-shed': { todo: captureMessage('stepHookShedTodo'), done: captureMessage('stepHookShedDone') },
+  zeroed: { todo: captureMessage('stepZeroedTodo'), done: captureMessage('stepZeroedDone') },
+  lifted: { todo: captureMessage('stepLiftedTodo'), done: captureMessage('stepLiftedDone') },
+  'looked-over': { todo: captureMessage('stepLookedOverTodo'), done: captureMessage('stepLookedOverDone') },
+  treated: { todo: captureMessage('stepTreatedTodo'), done: captureMessage('stepTreatedDone') },
+  wetted: { todo: captureMessage('stepWettedTodo'), done: captureMessage('stepWettedDone') },
+  weighed: { todo: captureMessage('stepWeighedTodo'), done: captureMessage('stepWeighedDone') },
+  measured: { todo: captureMessage('stepMeasuredTodo'), done: captureMessage('stepMeasuredDone') },
+  pictured: { todo: captureMessage('stepPicturedTodo'), done: captureMessage('stepPicturedDone') },
+  rested: { todo: captureMessage('stepRestedTodo'), done: captureMessage('stepRestedDone') },
+  carried: { todo: captureMessage('stepCarriedTodo'), done: captureMessage('stepCarriedDone') },
+  dropped: { todo: captureMessage('stepDroppedTodo'), done: captureMessage('stepDroppedDone') },
+  returned: { todo: captureMessage('stepReturnedTodo'), done: captureMessage('stepReturnedDone') },
+  held: { todo: captureMessage('stepHeldTodo'), done: captureMessage('stepHeldDone') },
+  released: { todo: captureMessage('stepReleasedTodo'), done: captureMessage('stepReleasedDone') },
 };
 
 /** Whether a step can have happened now. Only what is physically impossible is held back. */

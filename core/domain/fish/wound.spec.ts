@@ -16,13 +16,15 @@ test('the same wound is found again near where it was, on the same side, the nea
 });
 
 test.each([
-  [{ at: { u: 0.1, v: 0 } }, 'left flank, head'],
-  [{ side: 'right' as const, at: { u: 0.3, v: -0.1 } }, 'right flank, behind the head, back'],
-  [{ at: { u: 0.5, v: 0.1 } }, 'left flank, middle of the body, belly'],
-  [{ at: { u: 0.7, v: 0 } }, 'left flank, before the tail'],
-  [{ at: { u: 1.05, v: 0.1 } }, 'left flank, tail'],
-  [{ side: 'mouth' as const }, 'mouth'],
-])('%j lies at %s', (change, place) => expect(woundPlace(wound(change))).toBe(place));
+  [{ at: { u: 0.1, v: 0 } }, 'left', 'head', null],
+  [{ side: 'right' as const, at: { u: 0.3, v: -0.1 } }, 'right', 'behind-head', 'back'],
+  [{ at: { u: 0.5, v: 0.1 } }, 'left', 'middle', 'belly'],
+  [{ at: { u: 0.7, v: 0 } }, 'left', 'before-tail', null],
+  [{ at: { u: 1.05, v: 0.1 } }, 'left', 'tail', null],
+  [{ side: 'mouth' as const }, 'mouth', 'before-tail', null],
+])('%j lies on %s, %s, %s', (change, side, along, across) =>
+  expect(woundPlace(wound(change)).values).toEqual({ side, along, across }),
+);
 
 test('what is healed or rides along is noted and not treated', () => {
   expect(isOpenWound({ kind: 'torn-fin' })).toBe(true);

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { fishMessage } from './fishMessages.js';
 import { flankDistance, type FlankPoint } from './flankPoint.js';
 
 export const WOUND_KINDS = [
@@ -13,16 +15,16 @@ export const WOUND_KINDS = [
 ] as const;
 export type WoundKind = (typeof WOUND_KINDS)[number];
 
-export const WOUND_WORDS: Readonly<Record<WoundKind, string>> = {
-  'hook-hold': 'hook hold',
-  'scales-missing': 'missing scales',
-  'scales-lifted': 'lifted scales',
-  ulcer: 'ulcer',
-  'torn-fin': 'torn fin',
-  spawning: 'spawning damage',
-  predator: 'predator mark',
-  parasite: 'parasite',
-  healed: 'old and healed',
+export const WOUND_WORDS: Readonly<Record<WoundKind, Message>> = {
+  'hook-hold': fishMessage('woundHookHold'),
+  'scales-missing': fishMessage('woundScalesMissing'),
+  'scales-lifted': fishMessage('woundScalesLifted'),
+  ulcer: fishMessage('woundUlcer'),
+  'torn-fin': fishMessage('woundTornFin'),
+  spawning: fishMessage('woundSpawning'),
+  predator: fishMessage('woundPredator'),
+  parasite: fishMessage('woundParasite'),
+  healed: fishMessage('woundHealed'),
 };
 
 /**
@@ -34,11 +36,11 @@ export type WoundSide = (typeof WOUND_SIDES)[number];
 
 /** Sizes that can be told apart by eye on the bank; the number is what the book keeps. */
 export const WOUND_SIZES_MM = [5, 20, 45, 80] as const;
-export const WOUND_SIZE_WORDS: Readonly<Record<number, string>> = {
-  5: 'under 1 cm',
-  20: '1 to 3 cm',
-  45: '3 to 6 cm',
-  80: 'over 6 cm',
+export const WOUND_SIZE_WORDS: Readonly<Record<number, Message | undefined>> = {
+  5: fishMessage('woundSize5'),
+  20: fishMessage('woundSize20'),
+  45: fishMessage('woundSize45'),
+  80: fishMessage('woundSize80'),
 };
 
 export const TREATMENTS = ['antiseptic', 'sealant'] as const;
@@ -82,19 +84,14 @@ export function woundsAtSamePlace<W extends Wound>(earlier: readonly W[], wound:
     .sort((a, b) => flankDistance(a.at, wound.at) - flankDistance(b.at, wound.at));
 }
 
-/** Where it lies, in words. Examples: `left flank, behind the head`, `mouth`. */
-export function woundPlace({ side, at }: Pick<Wound, 'side' | 'at'>): string {
-  if (side === 'mouth') return 'mouth';
-  const along =
-    at.u < 0.24
-      ? 'head'
-      : at.u < 0.42
-        ? 'behind the head'
-        : at.u < 0.62
-          ? 'middle of the body'
-          : at.u < 0.88
-            ? 'before the tail'
-            : 'tail';
-  const across = at.u < 0.24 || at.u >= 0.88 ? '' : at.v < -0.05 ? ', back' : at.v > 0.05 ? ', belly' : '';
-  return `${side} flank, ${along}${across}`;
+/** Where along the body a wound lies, from nose to tail. */
+export type WoundAlong = 'head' | 'behind-head' | 'middle' | 'before-tail' | 'tail';
+
+/** Where it lies. Examples: `left flank, behind the head`, `mouth`. */
+export function woundPlace({ side, at }: Pick<Wound, 'side' | 'at'>): Message {
+  const along: WoundAlong =
+    at.u < 0.24 ? 'head' : at.u < 0.42 ? 'behind-head' : at.u < 0.62 ? 'middle' : at.u < 0.88 ? 'before-tail' : 'tail';
+  const atAnEnd = along === 'head' || along === 'tail';
+  const across = atAnEnd ? null : at.v < -0.05 ? 'back' : at.v > 0.05 ? 'belly' : null;
+  return fishMessage('woundPlace', { side, along, across });
 }

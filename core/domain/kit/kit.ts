@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { kitMessage } from './kitMessages.js';
 import type { ScaleSpec } from './scaleSpec.js';
 import type { TareNote } from './tareNote.js';
 
@@ -16,18 +18,18 @@ export const KIT_KINDS = [
 ] as const;
 export type KitKind = (typeof KIT_KINDS)[number];
 
-export const KIT_KIND_WORDS: Readonly<Record<KitKind, string>> = {
-  net: 'Landing net',
-  mat: 'Mat or cradle',
-  sling: 'Sling',
-  scales: 'Scales',
-  tool: 'Tool',
-  care: 'Care kit',
-  camera: 'Camera',
-  board: 'Measuring board',
-  bucket: 'Bucket',
-  hooks: 'Hooks',
-  other: 'Other',
+export const KIT_KIND_WORDS: Readonly<Record<KitKind, Message>> = {
+  net: kitMessage('kitKindNet'),
+  mat: kitMessage('kitKindMat'),
+  sling: kitMessage('kitKindSling'),
+  scales: kitMessage('kitKindScales'),
+  tool: kitMessage('kitKindTool'),
+  care: kitMessage('kitKindCare'),
+  camera: kitMessage('kitKindCamera'),
+  board: kitMessage('kitKindBoard'),
+  bucket: kitMessage('kitKindBucket'),
+  hooks: kitMessage('kitKindHooks'),
+  other: kitMessage('kitKindOther'),
 };
 
 /** When a thing that carries disease between waters was last dipped or dried through, and how. */

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { kitMessage } from './kitMessages.js';
 import type { SpeciesId } from '../fish/species.js';
 import { DAY_MS } from '../../measure/timeSpan.js';
 
@@ -78,18 +80,18 @@ export function loadTestState(
 export const BARB_PRACTICES = ['barbless', 'rolled', 'micro'] as const;
 export type BarbPractice = (typeof BARB_PRACTICES)[number];
 
-export const BARB_TEXT: Readonly<Record<Barb, string>> = {
-  barbless: 'barbless',
-  rolled: 'barbed, rolled flat',
-  micro: 'micro-barbed',
-  barbed: 'barbed',
+export const BARB_TEXT: Readonly<Record<Barb, Message>> = {
+  barbless: kitMessage('barbBarbless'),
+  rolled: kitMessage('barbRolled'),
+  micro: kitMessage('barbMicro'),
+  barbed: kitMessage('barbBarbed'),
 };
 
-export const LEAD_TEXT: Readonly<Record<LeadArrangement, string>> = {
-  running: 'The lead runs',
-  'drops-off': 'The lead drops off',
-  'pulls-free': 'The lead pulls free',
-  fixed: 'The lead is fixed',
-  float: 'There is only a float',
-  none: 'There is no lead',
+export const LEAD_TEXT: Readonly<Record<LeadArrangement, Message>> = {
+  running: kitMessage('leadRunning'),
+  'drops-off': kitMessage('leadDropsOff'),
+  'pulls-free': kitMessage('leadPullsFree'),
+  fixed: kitMessage('leadFixed'),
+  float: kitMessage('leadFloat'),
+  none: kitMessage('leadNone'),
 };

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { waterMessage } from './waterMessages.js';
 /**
  * The plan of a swim is seen from above, in metres. One stands at the origin on the water's edge and looks over the
  * water: `xM` runs to the right along the bank, `yM` out over the water, so that the bank has negative `yM`.
@@ -24,19 +26,19 @@ export const KIT_PIECES = [
 ] as const;
 export type KitPiece = (typeof KIT_PIECES)[number];
 
-export const KIT_WORDS: Readonly<Record<KitPiece, string>> = {
-  net: 'net',
-  mat: 'mat',
-  sling: 'sling',
-  'weigh-bar': 'weigh bar',
-  bucket: 'bucket',
-  'kit-roll': 'forceps and cutters',
-  'care-kit': 'care kit',
-  board: 'measuring board',
-  camera: 'camera',
-  brolly: 'brolly',
-  angler: 'where you kneel',
-  helper: 'helper',
+export const KIT_WORDS: Readonly<Record<KitPiece, Message>> = {
+  net: waterMessage('kitNet'),
+  mat: waterMessage('kitMat'),
+  sling: waterMessage('kitSling'),
+  'weigh-bar': waterMessage('kitWeighBar'),
+  bucket: waterMessage('kitBucket'),
+  'kit-roll': waterMessage('kitKitRoll'),
+  'care-kit': waterMessage('kitCareKit'),
+  board: waterMessage('kitBoard'),
+  camera: waterMessage('kitCamera'),
+  brolly: waterMessage('kitBrolly'),
+  angler: waterMessage('kitAngler'),
+  helper: waterMessage('kitHelper'),
 };
 
 /** Where each piece lies. A piece that is not there is not out. */
@@ -49,14 +51,14 @@ export type Layout = Readonly<Partial<Record<KitPiece, Point>>>;
 export const FIXTURE_KINDS = ['tree', 'bush', 'stones', 'soft-ground', 'steep-edge', 'path', 'power-line'] as const;
 export type FixtureKind = (typeof FIXTURE_KINDS)[number];
 
-export const FIXTURE_WORDS: Readonly<Record<FixtureKind, string>> = {
-  tree: 'tree',
-  bush: 'bush',
-  stones: 'stones',
-  'soft-ground': 'soft ground',
-  'steep-edge': 'steep edge',
-  path: 'path',
-  'power-line': 'power line',
+export const FIXTURE_WORDS: Readonly<Record<FixtureKind, Message>> = {
+  tree: waterMessage('fixtureTree'),
+  bush: waterMessage('fixtureBush'),
+  stones: waterMessage('fixtureStones'),
+  'soft-ground': waterMessage('fixtureSoftGround'),
+  'steep-edge': waterMessage('fixtureSteepEdge'),
+  path: waterMessage('fixturePath'),
+  'power-line': waterMessage('fixturePowerLine'),
 };
 
 /** One thing of the swim. Of a path or power line, `radiusM` is half its width and only `yM` counts. */

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { waterMessage } from './waterMessages.js';
 import type { SpeciesId } from '../fish/species.js';
 
 /** A day of any year. `month` runs from 1 to 12. */
@@ -37,9 +39,7 @@ function rank({ month, day }: DayOfYear): number {
   return month * 100 + day;
 }
 
-const MONTHS = 'January February March April May June July August September October November December'.split(' ');
-
 /** Example: `15 March`. */
-export function dayOfYearText({ month, day }: DayOfYear): string {
-  return `${day} ${MONTHS[month - 1] ?? ''}`;
+export function dayOfYearMessage({ month, day }: DayOfYear): Message {
+  return waterMessage('dayOfYear', { month, day });
 }

@@ -1,3 +1,5 @@
+import type { Message } from '../../measure/message.js';
+import { waterMessage } from './waterMessages.js';
 import type { Fixture } from './plan.js';
 import type { Position } from './water.js';
 
@@ -9,11 +11,11 @@ export const HAZARDS = ['stones', 'power-line', 'steep-edge', 'traffic'] as cons
 /** What can hurt fish or people here. `traffic`: people and dogs who pass. */
 export type Hazard = (typeof HAZARDS)[number];
 
-export const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
-  stones: 'stones',
-  'power-line': 'power line overhead',
-  'steep-edge': 'steep edge',
-  traffic: 'people passing',
+export const HAZARD_WORDS: Readonly<Record<Hazard, Message>> = {
+  stones: waterMessage('hazardStones'),
+  'power-line': waterMessage('hazardPowerLine'),
+  'steep-edge': waterMessage('hazardSteepEdge'),
+  traffic: waterMessage('hazardTraffic'),
 };
 
 /** A place on a water from which it is fished. */

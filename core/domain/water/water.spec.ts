@@ -1,7 +1,7 @@
 import { pressureAtWaterHpa } from '../../weather/atmosphere.js';
 import { NO_RULES } from './rules.js';
-import { ruleSentences } from '../../text/waterRules.js';
-import { isClosedOn, isDayOfYear, dayOfYearText } from './season.js';
+import { ruleMessages } from './ruleMessages.js';
+import { isClosedOn, isDayOfYear } from './season.js';
 import { compassText } from './swim.js';
 
 const day = (month: number, day_: number) => ({ month, day: day_ });
@@ -21,13 +21,12 @@ test('a day that is none is told', () => {
   expect([day(2, 29), day(2, 30), day(6, 31), day(13, 1), day(1, 0), day(1, 1.5)].map(isDayOfYear)).toEqual([
     ...[true, false, false, false, false, false],
   ]);
-  expect(dayOfYearText(day(3, 15))).toBe('15 March');
 });
 
-test('rules are said in the order of the work, and none when none are written down', () => {
-  expect(ruleSentences(NO_RULES)).toEqual([]);
+test('rules are told in the order of the work, and none when none are written down', () => {
+  expect(ruleMessages(NO_RULES)).toEqual([]);
   expect(
-    ruleSentences({
+    ruleMessages({
       ...NO_RULES,
       barblessOnly: true,
       ownKit: 'dipped',
@@ -41,14 +40,14 @@ test('rules are said in the order of the work, and none when none are written do
       stopTemperatures: [{ species: 'barbel', tempC: 21 }],
     }),
   ).toEqual([
-    'Own nets, mats and slings only when dipped or dry.',
-    'Landing net at least 107 cm wide.',
-    'Barbless hooks only.',
-    'A fish is retained for 10 minutes at most.',
-    'Wound treatments are forbidden.',
-    'Closed from 15 March to 15 June: all fishing.',
-    'Closed from 1 December to 31 January: pike, perch.',
-    'No fishing for barbel from 21.0 °C.',
+    { code: 'water.ruleOwnKit', values: { ownKit: 'dipped' } },
+    { code: 'water.ruleLeastNet', values: { mm: 1070, lengthHabit: 'cm' } },
+    { code: 'water.ruleBarbless' },
+    { code: 'water.ruleRetention', values: { most: 10 } },
+    { code: 'water.ruleTreatments', values: { treatments: 'forbidden' } },
+    { code: 'water.ruleClosed', values: { from: day(3, 15), to: day(6, 15), species: [] } },
+    { code: 'water.ruleClosed', values: { from: day(12, 1), to: day(1, 31), species: ['pike', 'perch'] } },
+    { code: 'water.ruleStop', values: { species: 'barbel', tempC: 21, tempHabit: 'C' } },
   ]);
 });
 

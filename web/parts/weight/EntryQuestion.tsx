@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
@@ -35,7 +36,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
     <section aria-label="Does it add up?" className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
       <h2 className="text-xl font-semibold">Does it add up?</h2>
       <p>
-        From {said.expected.basis} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} would be expected, two
+        From {say(said.expected.basis)} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} would be expected, two
         times in three between {aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit)} and{' '}
         {aboutGrams(Math.exp(said.expected.lnGrams + said.expected.sd), unit)}.
       </p>
@@ -45,10 +46,10 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
           return (
             <li key={slip.kind} className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-3">
               <span className="min-w-48 flex-1">
-                <b>{SLIP_WORDS[slip.kind]}.</b> <span className="text-soft">{oddsText(slip.probability)}</span>
+                <b>{say(SLIP_WORDS[slip.kind])}.</b> <span className="text-soft">{oddsText(slip.probability)}</span>
                 {slipEvidence(slip.kind, entry).map((sentence) => (
-                  <span key={sentence} className="block">
-                    {sentence}
+                  <span key={say(sentence)} className="block">
+                    {say(sentence)}
                   </span>
                 ))}
               </span>
@@ -60,7 +61,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
                     write(
                       makeEvent(state.captureId, state.startedAt, 'amended', {
                         facts: corrected,
-                        why: `${SLIP_WORDS[slip.kind]}.`,
+                        why: `${say(SLIP_WORDS[slip.kind])}.`,
                       }),
                       makeEvent(state.captureId, state.startedAt, 'entry-kept', {}),
                     )
@@ -100,7 +101,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
 
 /** What the button says that takes a correction. */
 function correctionText(kind: Explanation['kind'], { species, length, weight }: Facts): string {
-  if (species) return `Make it a ${speciesName(species).toLowerCase()}`;
+  if (species) return `Make it a ${say(speciesName(species)).toLowerCase()}`;
   if (length) return `Make it ${formatLength(length)}`;
   if (kind === 'scale-held' || !weight) return 'My hand was round it';
   return weight.tare ? `Take ${formatMass(weight.tare)} of sling off` : `Make it ${formatMass(weight.asRead)}`;

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatDoubt, formatInterval } from '@keeper/core/measure/formatInterval';
@@ -52,7 +53,7 @@ export function WeightStands({ state }: { state: CaptureState }) {
         </span>
       </p>
       {about === 'best' && <Differs result={result} system={keepers} />}
-      {result.bracket && <p>{result.bracket.says}</p>}
+      {result.bracket && <p>{say(result.bracket.says)}</p>}
       <details>
         <summary className="min-h-9 cursor-pointer list-none underline decoration-edge underline-offset-4">
           Where the doubt comes from
@@ -105,7 +106,7 @@ function Budget({ result, system }: { result: WeightResult; system: MassSystem }
               </span>
               <span className="text-right tabular-nums">{formatDoubt(uGrams, system)}</span>
             </span>
-            <span className="text-sm text-soft">{why}</span>
+            <span className="text-sm text-soft">{say(why)}</span>
           </li>
         ))}
         <li className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
@@ -141,7 +142,7 @@ function Best({ state, result }: { state: CaptureState; result: WeightResult }) 
   });
   const chance = probabilityHeaviest(comparedWeight(result, weight?.scalesId), rivals);
   if (chance < 0.05) return null;
-  const kind = speciesName(species).toLowerCase();
+  const kind = say(speciesName(species)).toLowerCase();
   return (
     <p>
       {chance > 0.995

@@ -11,10 +11,10 @@ const warm: FishingAdvice = {
     {
       rule: 'too-warm',
       severity: 'stop',
-      text: 'Leave pike alone.',
-      reason: 'Warm water.',
+      text: { code: 'Leave pike alone.' },
+      reason: { code: 'Warm water.' },
       basis: { kind: 'local-rule', water: 'Mere' },
-      changes: 'After about 21:40.',
+      changes: { code: 'After about 21:40.' },
     },
   ],
 };

@@ -1,4 +1,5 @@
-import { basisText, type Finding, type Severity } from '@keeper/core/care/counsel';
+import { say } from '../../text/say.js';
+import { basisMessage, type Finding, type Severity } from '@keeper/core/care/counsel';
 import type { FishingAdvice } from '@keeper/core/care/fishing';
 import { hotCaptureWays, type HotCapturePractice } from '@keeper/core/care/hotCapture';
 import { speciesName } from '@keeper/core/domain/fish/species';
@@ -22,7 +23,7 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
         {advice.map(({ species, verdict, findings }) => (
           <div key={species}>
             <h3 className="mb-2 text-2xl font-semibold">
-              {speciesName(species)}: {VERDICT[verdict]}
+              {say(speciesName(species))}: {VERDICT[verdict]}
             </h3>
             <ul className="grid gap-3">
               {findings.map((finding) => (
@@ -47,11 +48,11 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
 export function FindingItem({ finding }: { finding: Finding }) {
   return (
     <li className={`pl-4 ${BAR[finding.severity]}`}>
-      <p className="font-semibold">{finding.text}</p>
+      <p className="font-semibold">{say(finding.text)}</p>
       <p>
-        {finding.reason} <span className="text-sm text-soft">({basisText(finding.basis)})</span>
+        {say(finding.reason)} <span className="text-sm text-soft">({say(basisMessage(finding.basis))})</span>
       </p>
-      {finding.changes && <p className="font-book italic">{finding.changes}</p>}
+      {finding.changes && <p className="font-book italic">{say(finding.changes)}</p>}
     </li>
   );
 }
@@ -66,16 +67,16 @@ export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdv
         {hotCaptureWays(school).map((way, i) => (
           <div key={way.school} className="border-t-2 border-ink pt-3">
             <h3 className="mb-1 text-lg font-semibold">
-              {way.name}
+              {say(way.name)}
               {i === 0 && <span className="ml-2 font-sans text-sm font-normal">your choice</span>}
             </h3>
             <ol className="mb-2 list-decimal pl-5">
               {way.steps.map((step) => (
-                <li key={step}>{step}</li>
+                <li key={say(step)}>{say(step)}</li>
               ))}
             </ol>
-            <p>For it: {way.speaksFor}</p>
-            <p className="text-soft">Against it: {way.speaksAgainst}</p>
+            <p>For it: {say(way.speaksFor)}</p>
+            <p className="text-soft">Against it: {say(way.speaksAgainst)}</p>
           </div>
         ))}
       </div>

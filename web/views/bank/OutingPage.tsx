@@ -1,11 +1,12 @@
+import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { expectedText } from '@keeper/core/bank/readiness';
+import { expectedMessage } from '@keeper/core/bank/readiness';
 import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
 import { isPast, isUnderWay, lastOutingTap, type OutingState } from '@keeper/core/domain/outing/outingState';
-import { ruleSentences } from '@keeper/core/text/waterRules';
+import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
 import { HAZARD_WORDS, compassText } from '@keeper/core/domain/water/swim';
 import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { NotHere } from '../../app/NotHere.js';
@@ -82,7 +83,7 @@ function OutingOf({ state }: { state: OutingState }) {
     setAsking(false);
   };
   const lastTap = lastOutingTap(state);
-  const rules = ruleSentences(water.rules, settings);
+  const rules = ruleMessages(water.rules, settings).map(say);
   return (
     <article>
       <header className="mb-8 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
@@ -95,7 +96,7 @@ function OutingOf({ state }: { state: OutingState }) {
           <h1 className="text-3xl font-semibold md:text-4xl">{swim ? swim.name : water.name}</h1>
           <p className="mt-1">
             {swim && `${water.name}; you look ${compassText(swim.facingDeg)} over the water. `}
-            {expectedText(state.expected)}.
+            {say(expectedMessage(state.expected))}.
           </p>
         </div>
         <FishOn
@@ -103,7 +104,7 @@ function OutingOf({ state }: { state: OutingState }) {
             waterId: water.id,
             outingId,
             ...(swim && { swimId: swim.id }),
-            ...(readiness.gaps.length > 0 && { gaps: [...readiness.gaps] }),
+            ...(readiness.gaps.length > 0 && { gaps: readiness.gaps.map(say) }),
             around: conditionsAtTake(state, position, momentMs),
           }}
         />
@@ -153,7 +154,7 @@ function OutingOf({ state }: { state: OutingState }) {
             {assessment.layout && (
               <p className="mt-3">
                 {!state.layout && 'Your usual layout on this swim. '}
-                {assessment.layout.points[0]?.text}
+                {assessment.layout.points[0] && say(assessment.layout.points[0].text)}
               </p>
             )}
           </Section>
@@ -172,7 +173,7 @@ function OutingOf({ state }: { state: OutingState }) {
             )}
             {swim && swim.hazards.length > 0 && (
               <p className="border-t border-rule py-2">
-                Watch out: {swim.hazards.map((hazard) => HAZARD_WORDS[hazard]).join(', ')}.
+                Watch out: {swim.hazards.map((hazard) => say(HAZARD_WORDS[hazard])).join(', ')}.
               </p>
             )}
             <Link to={`/waters/${water.id}`} className="quiet-link text-sm">

@@ -1,5 +1,6 @@
+import { say } from '../../text/say.js';
 import { Link } from 'react-router';
-import { expectedText } from '@keeper/core/bank/readiness';
+import { expectedMessage } from '@keeper/core/bank/readiness';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { useSwims, useWaters } from '../../data/rows.js';
 import { whenText } from '../../parts/when.js';
@@ -22,7 +23,7 @@ export function OutingRow({ outing }: { outing: OutingSummary }) {
         </span>
         <span className="text-soft">
           {outing.endedAt === null
-            ? `not ended; ${expectedText(outing.expected).toLowerCase()}`
+            ? `not ended; ${say(expectedMessage(outing.expected)).toLowerCase()}`
             : outing.calledOff
               ? 'called off'
               : (outing.note ?? '')}

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/domain/outing/event';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from '../../parts/Choice.js';
@@ -67,7 +68,7 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
           label="Expected species"
           value={draft.expected}
           onChange={(expected) => change({ expected })}
-          options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: name }))}
+          options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: say(name) }))}
         />
       </Section>
       <Section title="With whom?">

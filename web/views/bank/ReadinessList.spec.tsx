@@ -8,9 +8,9 @@ import { ReadinessList } from './ReadinessList.js';
 
 const item = (id: string, change: Partial<ReadinessItem> = {}): ReadinessItem => ({
   id,
-  text: `The ${id}`,
-  detail: `detail of ${id}`,
-  reason: `Why the ${id}.`,
+  text: { code: `The ${id}` },
+  detail: { code: `detail of ${id}` },
+  reason: { code: `Why the ${id}.` },
   basis: COMMON_PRACTICE,
   essential: true,
   done: false,
@@ -19,8 +19,8 @@ const item = (id: string, change: Partial<ReadinessItem> = {}): ReadinessItem =>
 });
 const items = [
   item('net'),
-  item('rigs', { problem: { severity: 'stop', text: 'The lead stays on.' } }),
-  item('camera', { essential: false, problem: { severity: 'care', text: 'Its battery is low.' } }),
+  item('rigs', { problem: { severity: 'stop', text: { code: 'The lead stays on.' } } }),
+  item('camera', { essential: false, problem: { severity: 'care', text: { code: 'Its battery is low.' } } }),
 ];
 
 function list(checked: readonly string[], shown = items) {
@@ -66,7 +66,7 @@ test('small things that are open do not keep one from being ready, and are count
 });
 
 test('what is known to be done wants no tick, and its quantity stays in sight', () => {
-  const { row } = list(['net'], [item('net'), item('water', { done: true, detail: '22.0 °C' })]);
+  const { row } = list(['net'], [item('net'), item('water', { done: true, detail: { code: '22.0 °C' } })]);
   expect(screen.getByRole('status')).toHaveTextContent(/^Ready\.$/);
   expect(screen.getByRole('checkbox', { name: 'The water' })).toBeChecked();
   expect(row('The water').getByText('22.0 °C')).toBeVisible();

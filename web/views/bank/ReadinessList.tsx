@@ -1,5 +1,6 @@
+import { say } from '../../text/say.js';
 import { Check } from 'lucide-react';
-import { basisText } from '@keeper/core/care/counsel';
+import { basisMessage } from '@keeper/core/care/counsel';
 import type { Readiness } from '@keeper/core/bank/readiness';
 import type { ReadinessItem } from '@keeper/core/bank/readinessState';
 import { Section } from '../../parts/Section.js';
@@ -34,7 +35,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
                 type="button"
                 role="checkbox"
                 aria-checked={done}
-                aria-label={item.text}
+                aria-label={say(item.text)}
                 disabled={item.done}
                 className="grid min-h-14 w-full grid-cols-[2.25rem_1fr] items-start gap-x-3 py-2.5 text-left"
                 onClick={() => onCheck(item.id, !done)}
@@ -45,17 +46,17 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
                   {done && <Check size={22} strokeWidth={3} aria-hidden />}
                 </span>
                 <span className={done ? 'text-soft' : ''}>
-                  <span className={`block ${item.essential ? 'font-semibold' : ''}`}>{item.text}</span>
-                  {item.detail && (item.done || !done) && <span className="block">{item.detail}</span>}
+                  <span className={`block ${item.essential ? 'font-semibold' : ''}`}>{say(item.text)}</span>
+                  {item.detail && (item.done || !done) && <span className="block">{say(item.detail)}</span>}
                   {item.problem && (
                     <span className="block font-medium text-rust">
                       {item.problem.severity === 'stop' ? 'Not here: ' : ''}
-                      {item.problem.text}
+                      {say(item.problem.text)}
                     </span>
                   )}
                   {open && (
                     <span className="block text-soft">
-                      {item.reason} <span className="text-sm">({basisText(item.basis)})</span>
+                      {say(item.reason)} <span className="text-sm">({say(basisMessage(item.basis))})</span>
                     </span>
                   )}
                 </span>

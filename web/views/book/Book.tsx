@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Fragment } from 'react';
 import { useSearchParams } from 'react-router';
 import { SPECIES_IDS, speciesName } from '@keeper/core/domain/fish/species';
@@ -84,7 +85,7 @@ export function Book() {
             { value: ALL, label: 'Every species' },
             ...(tally?.bySpecies ?? []).map((row) => ({
               value: row.species,
-              label: `${speciesName(row.species)}, ${row.captures}`,
+              label: `${say(speciesName(row.species))}, ${row.captures}`,
             })),
           ]}
         />

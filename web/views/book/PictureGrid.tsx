@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
@@ -82,7 +83,9 @@ const Tile = memo(function Tile({ picture, height }: { picture: PictureInBook; h
       </span>
       <span className="block truncate pt-1 leading-tight font-semibold">
         {weight}
-        {species && <span className="ml-1.5 font-normal text-soft">{speciesName(species, form).toLowerCase()}</span>}
+        {species && (
+          <span className="ml-1.5 font-normal text-soft">{say(speciesName(species, form)).toLowerCase()}</span>
+        )}
       </span>
       <span className="block truncate text-sm text-soft">{whenText(startedAt ?? '', undefined, zone)}</span>
     </Link>

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
@@ -59,7 +60,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
         {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
-        {lost && !facts.species ? 'Lost fish' : speciesName(facts.species, facts.form, facts.kindName)}
+        {lost && !facts.species ? 'Lost fish' : say(speciesName(facts.species, facts.form, facts.kindName))}
       </h1>
       {state.outcome === 'died' && (
         <p className="mt-1 font-book text-2xl text-rust">

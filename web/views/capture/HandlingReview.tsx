@@ -1,6 +1,7 @@
+import { say } from '../../text/say.js';
 import { splitsOf, suggestionOf } from '@keeper/core/care/handling';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { basisText } from '@keeper/core/care/counsel';
+import { basisMessage } from '@keeper/core/care/counsel';
 import { deathFacts } from '@keeper/core/care/deathReview';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { useHandlingPast } from '../../data/queries.js';
@@ -20,9 +21,9 @@ export function HandlingReview({ state }: { state: CaptureState }) {
   return (
     <Section title="Handling">
       <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
-        {text}{' '}
+        {say(text)}{' '}
         <span className="text-soft">
-          {reason} ({basisText(basis)})
+          {say(reason)} ({say(basisMessage(basis))})
         </span>
       </p>
       <Splits splits={splits} past={past} />
@@ -50,7 +51,7 @@ function DeathReview({ state, end }: { state: CaptureState; end: RunState }) {
           <ul className="max-w-prose">
             {facts.map(({ id, text, basis }) => (
               <li key={id} className="border-t border-rule py-2">
-                {text} <span className="text-soft">({basisText(basis)})</span>
+                {say(text)} <span className="text-soft">({say(basisMessage(basis))})</span>
               </li>
             ))}
           </ul>

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
@@ -53,7 +54,7 @@ export function StruckOut({ state }: { state: CaptureState }) {
   return (
     <article className="grid gap-5">
       <p className="text-soft">{whenText(startedAt ?? '', undefined, state.zone)}</p>
-      <h1 className="text-3xl font-semibold">{speciesName(facts.species, facts.form, facts.kindName)}</h1>
+      <h1 className="text-3xl font-semibold">{say(speciesName(facts.species, facts.form, facts.kindName))}</h1>
       <p className="max-w-prose text-lg">This page was struck out. It is not in the book, and counts for nothing.</p>
       <NotKept when={notKept} />
       <div className="flex flex-wrap gap-3">

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { FactName, Facts } from '@keeper/core/domain/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatBodyLength, type BodyLength } from '@keeper/core/domain/fish/bodyLength';
@@ -21,7 +22,7 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
 export function factText(field: FactName, value: Facts[FactName], waterName: (id: string) => string): string {
   if (value === null || value === undefined) return 'not known';
-  if (field === 'species') return speciesName(value as SpeciesId);
+  if (field === 'species') return say(speciesName(value as SpeciesId));
   if (field === 'waterId') return waterName(value as string);
   if (field === 'length') return formatBodyLength(value as BodyLength);
   if (field === 'girth') return formatLength(value as Length);

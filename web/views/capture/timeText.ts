@@ -1,9 +1,10 @@
+import { say } from '../../text/say.js';
 import type { EventType } from '@keeper/core/domain/capture/event';
 import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 
 /** What a tap is called in a list of times. Examples: `Lift`, `Released`, `Another tap`. */
 export function tapName(type: EventType): string {
-  if (type in STEP_WORDS) return STEP_WORDS[type as RunStep].todo;
+  if (type in STEP_WORDS) return say(STEP_WORDS[type as RunStep].todo);
   return type === 'lost' ? 'Fish lost' : 'Another tap';
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { problemsIn } from '@keeper/contract/validation';
 import { RegisterQueryDto, type FriendRegister } from '@keeper/contract/registers';
@@ -161,7 +162,7 @@ function TheirFish({ fish: { name, species, form, flanks, catches } }: { fish: S
         </span>
       )}
       <b>{name}</b>
-      <span className="text-soft">{speciesName(species, form)}</span>
+      <span className="text-soft">{say(speciesName(species, form))}</span>
       <ul className="text-sm tabular-nums">
         {catches
           .toSorted((a, b) => b.month.localeCompare(a.month))

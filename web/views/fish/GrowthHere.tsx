@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/biometry/fabens';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { recaptureIncrements } from '@keeper/core/biometry/recaptureIncrements';
@@ -20,7 +21,7 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
   });
   if (here.length === 0) return null;
   return (
-    <Section title={`How ${speciesName(species).toLowerCase()} grow`}>
+    <Section title={`How ${say(speciesName(species)).toLowerCase()} grow`}>
       <ul className="grid max-w-prose gap-2">
         {here.map(({ id, name, pairs, growth }) => {
           return (

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { heaviestOf, lastOf, type KnownFish } from '@keeper/core/domain/identity/knownFish';
@@ -51,7 +52,7 @@ export function RegisterPage() {
           onChange={setSpecies}
           options={[
             { value: ALL, label: 'All kinds' },
-            ...kinds.map((kind) => ({ value: kind, label: speciesName(kind) })),
+            ...kinds.map((kind) => ({ value: kind, label: say(speciesName(kind)) })),
           ]}
         />
       )}

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { KIT_KIND_WORDS, lastTare } from '@keeper/core/domain/kit/kit';
@@ -47,10 +48,10 @@ export function Kit() {
                   <span className="flex flex-wrap justify-between gap-x-4">
                     <b>{rig.name}</b>
                     <span className="text-soft">
-                      {speciesName(rig.species)}, hook {rig.hookSize}
+                      {say(speciesName(rig.species))}, hook {rig.hookSize}
                     </span>
                   </span>
-                  <span className="block">{findings[0]?.text}</span>
+                  <span className="block">{findings[0] && say(findings[0].text)}</span>
                 </Link>
               </li>
             );
@@ -78,7 +79,7 @@ function KitRow({ item }: { item: KeptKitItem }) {
   const lastWater = useWaters().find(({ id }) => id === item.lastWater?.waterId);
   const tare = lastTare(item, true);
   const { massUnit, lengthHabit } = useSettings();
-  const kind = KIT_KIND_WORDS[item.kind].toLowerCase();
+  const kind = say(KIT_KIND_WORDS[item.kind]).toLowerCase();
   // “Dial scales” need not be called scales once more.
   const isNamed = item.name.toLowerCase().includes(kind);
   const about = [!isNamed && kind, item.sizeMm !== null && formatSize(item.sizeMm, lengthHabit)]

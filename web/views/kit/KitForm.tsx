@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
 import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
@@ -80,7 +81,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           label="Kind"
           value={draft.kind}
           onChange={(kind) => change({ kind })}
-          options={KIT_KINDS.map((kind) => ({ value: kind, label: KIT_KIND_WORDS[kind] }))}
+          options={KIT_KINDS.map((kind) => ({ value: kind, label: say(KIT_KIND_WORDS[kind]) }))}
         />
         <div className="grid gap-3 sm:grid-cols-2">
           <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { useNavigate, useParams } from 'react-router';
@@ -178,7 +179,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
               label="Barb"
               value={draft.barb}
               onChange={(barb) => change({ barb })}
-              options={named(BARBS, BARB_TEXT)}
+              options={BARBS.map((value) => ({ value, label: say(BARB_TEXT[value]) }))}
             />
           </Field>
           <Field title="The lead">

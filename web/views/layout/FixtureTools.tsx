@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { FIXTURE_KINDS, FIXTURE_WORDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
 import { newId } from '../../data/device.js';
 
@@ -27,7 +28,7 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
               onChoose(id);
             }}
           >
-            Add: {FIXTURE_WORDS[kind]}
+            Add: {say(FIXTURE_WORDS[kind])}
           </button>
         ))}
       </div>
@@ -35,7 +36,7 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
         <div
           className="flex flex-wrap items-center gap-2"
           role="group"
-          aria-label={`The ${FIXTURE_WORDS[fixture.kind]}`}
+          aria-label={`The ${say(FIXTURE_WORDS[fixture.kind])}`}
         >
           <Stepper
             label={`${(2 * fixture.radiusM).toFixed(1)} m wide`}

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { judgeLayout } from '@keeper/core/bank/judgeLayout';
@@ -86,10 +87,10 @@ function LayoutOf({ state }: { state: OutingState }) {
     drawing === 'kit'
       ? (Object.entries(layout) as [KitPiece, Point][]).map(([piece, at]) => ({
           id: piece,
-          name: KIT_WORDS[piece],
+          name: say(KIT_WORDS[piece]),
           ...at,
         }))
-      : plan.fixtures.map(({ id, kind, xM, yM }) => ({ id, name: FIXTURE_WORDS[kind], xM, yM }));
+      : plan.fixtures.map(({ id, kind, xM, yM }) => ({ id, name: say(FIXTURE_WORDS[kind]), xM, yM }));
 
   return (
     <article>
@@ -215,7 +216,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
             className={chip}
             onClick={() => onChoose(each)}
           >
-            {KIT_WORDS[each]}
+            {say(KIT_WORDS[each])}
           </button>
         ) : (
           <button
@@ -227,7 +228,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
               onChoose(each);
             }}
           >
-            put out: {KIT_WORDS[each]}
+            put out: {say(KIT_WORDS[each])}
           </button>
         ),
       )}
@@ -241,7 +242,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
             onChoose(null);
           }}
         >
-          take away: {KIT_WORDS[piece]}
+          take away: {say(KIT_WORDS[piece])}
         </button>
       )}
     </div>

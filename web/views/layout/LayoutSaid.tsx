@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { LayoutJudgement } from '@keeper/core/bank/layoutPoint';
 import type { KitPiece } from '@keeper/core/domain/water/plan';
 import { Section } from '../../parts/Section.js';
@@ -31,8 +32,8 @@ export function LayoutSaid({
             {wrong.map((point) => (
               <li key={point.id} className="border-t border-rule">
                 <button type="button" className="w-full py-2.5 text-left" onClick={() => onChoose(point.pieces)}>
-                  <span className="block font-semibold">{point.text}</span>
-                  <span className="text-soft">{point.reason}</span>
+                  <span className="block font-semibold">{say(point.text)}</span>
+                  <span className="text-soft">{say(point.reason)}</span>
                 </button>
               </li>
             ))}
@@ -43,7 +44,7 @@ export function LayoutSaid({
         <ul>
           {right.map(({ id, text }) => (
             <li key={id} className="border-t border-rule py-2">
-              {text}
+              {say(text)}
             </li>
           ))}
         </ul>

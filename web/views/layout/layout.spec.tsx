@@ -52,8 +52,8 @@ const point = (id: string, mark: number, pieces: LayoutPoint['pieces'] = []): La
   id,
   mark,
   weight: 1,
-  text: `Text of ${id}.`,
-  reason: `Reason of ${id}.`,
+  text: { code: `Text of ${id}.` },
+  reason: { code: `Reason of ${id}.` },
   basis: COMMON_PRACTICE,
   pieces,
 });

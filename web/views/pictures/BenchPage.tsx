@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -102,7 +103,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
       <div>
         <p className="text-soft">
           <Link to={`/book/${state.captureId}`} className="quiet-link">
-            {speciesName(state.facts.species, state.facts.form)}
+            {say(speciesName(state.facts.species, state.facts.form))}
           </Link>
           , {whenText(state.startedAt ?? '', undefined, state.zone)}
         </p>

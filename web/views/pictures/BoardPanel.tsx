@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatLength, lengthMm } from '@keeper/core/measure/length';
 import type { BoardReading } from '@keeper/core/pictures/boardLength';
@@ -92,7 +93,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
       )}
       {reading && !reading.ok && (
         <p role="alert" className="border-l-4 border-rust pl-3">
-          {reading.sentence}
+          {say(reading.message)}
         </p>
       )}
       {reading?.ok && (
@@ -109,7 +110,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
           </p>
           {match && (
             <p className={match.agrees ? '' : 'border-l-4 border-air pl-3'}>
-              <b>{match.says}</b> {match.reasons.slice(0, 2).join(' Or: ')}
+              <b>{say(match.says)}</b> {match.reasons.slice(0, 2).map(say).join(' Or: ')}
             </p>
           )}
           {!written && (

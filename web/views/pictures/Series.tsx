@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
@@ -82,7 +83,7 @@ function useJudged(pictures: readonly PictureOfCapture[], kind: PaintedKind | un
         if (!seen) continue;
         const { fish } = seen;
         const [worst] = faultsOf(fish?.verdicts ?? []);
-        const says = !fish ? 'No flank found.' : (worst?.says ?? 'Nothing wrong with it.');
+        const says = !fish ? 'No flank found.' : worst ? say(worst.says) : 'Nothing wrong with it.';
         setJudged((before) => new Map(before).set(sha256, { sha256, worth: fish?.worth ?? 0, says }));
       }
     };

@@ -3,19 +3,24 @@ import { render, screen, within } from '@testing-library/react';
 import type { PictureVerdict } from '@keeper/core/pictures/verdict';
 import { VerdictList } from './VerdictList.js';
 
-const good: PictureVerdict = { check: 'whole', good: true, says: 'The whole fish is in the picture.', badness: 0 };
+const good: PictureVerdict = {
+  check: 'whole',
+  good: true,
+  says: { code: 'The whole fish is in the picture.' },
+  badness: 0,
+};
 const blurred: PictureVerdict = {
   check: 'sharp',
   good: false,
-  says: 'Blurred: the pattern runs together.',
-  nextTime: 'Take three.',
+  says: { code: 'Blurred: the pattern runs together.' },
+  nextTime: { code: 'Take three.' },
   badness: 0.9,
 };
 const glare: PictureVerdict = {
   check: 'glare',
   good: false,
-  says: 'Wet glare hides a part.',
-  nextTime: 'Tilt it.',
+  says: { code: 'Wet glare hides a part.' },
+  nextTime: { code: 'Tilt it.' },
   badness: 0.6,
 };
 

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Check, Minus } from 'lucide-react';
 import { faultsOf, type PictureVerdict } from '@keeper/core/pictures/verdict';
 
@@ -13,7 +14,7 @@ export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] 
             <li key={check} className="flex gap-3 border-t border-rule py-2">
               <Minus aria-label="Not good" size={20} className="mt-0.5 shrink-0 text-rust" />
               <span>
-                <b>{says}</b> {nextTime}
+                <b>{say(says)}</b> {nextTime && say(nextTime)}
               </span>
             </li>
           ))}
@@ -22,7 +23,7 @@ export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] 
       {right.length > 0 && (
         <p className="flex gap-3 text-soft">
           <Check aria-label="Good" size={20} className="mt-0.5 shrink-0" />
-          <span>{right.map(({ says }) => says).join(' ')}</span>
+          <span>{right.map(({ says }) => say(says)).join(' ')}</span>
         </p>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { whenText } from '../../parts/when.js';
@@ -36,6 +37,6 @@ function begunAfter(fish: readonly PicturedFish[], atMs: number): number {
 export function fishOptions(fish: readonly PicturedFish[], atMs: number): { value: string; label: string }[] {
   return nearestFish(fish, atMs).map(({ captureId, startedAt, zone, species, form }) => ({
     value: captureId,
-    label: `${speciesName(species ?? undefined, form ?? undefined)}, ${whenText(startedAt, undefined, zone)}`,
+    label: `${say(speciesName(species ?? undefined, form ?? undefined))}, ${whenText(startedAt, undefined, zone)}`,
   }));
 }

@@ -1,8 +1,9 @@
+import { say } from '../../text/say.js';
 import { Check, X } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { basisText } from '@keeper/core/care/counsel';
+import { basisMessage } from '@keeper/core/care/counsel';
 import { spanText } from '@keeper/core/measure/duration';
 import { judgeRehearsal } from '@keeper/core/rehearse/judge';
 import { rehearsalOf } from '@keeper/core/rehearse/rehearsal';
@@ -59,9 +60,9 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
               <X aria-label="wrong" className="mt-0.5 text-rust" size={20} />
             )}
             <span>
-              <span className={right ? '' : 'font-semibold'}>{text}</span>{' '}
+              <span className={right ? '' : 'font-semibold'}>{say(text)}</span>{' '}
               <span className="text-soft">
-                {reason} ({basisText(basis)})
+                {say(reason)} ({say(basisMessage(basis))})
               </span>
             </span>
           </li>

@@ -1,9 +1,10 @@
+import { say } from '../../text/say.js';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { drawScenario, twistsTold, type Scenario } from '@keeper/core/rehearse/scenario';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
-import { ruleSentences } from '@keeper/core/text/waterRules';
+import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
 import { useSettings } from '../../data/queries.js';
 import { useRehearsals } from '../../data/rows.js';
 import type { RunDesk } from '../run/runDesk.js';
@@ -26,12 +27,12 @@ function Drawn({ seed }: { seed: string }) {
   const units = useSettings();
   if (begun) return <Practice scenario={scenario} seed={seed} />;
   const { conditions: around, title, told } = scenario;
-  const rules = ruleSentences({ ...NO_RULES, ...scenario.rules }, units);
+  const rules = ruleMessages({ ...NO_RULES, ...scenario.rules }, units).map(say);
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
       <p className="text-soft">Rehearsal. Nothing of it goes into the book.</p>
-      <h1 className="text-4xl font-semibold">{title}</h1>
-      <p className="text-xl">{told}</p>
+      <h1 className="text-4xl font-semibold">{say(title)}</h1>
+      <p className="text-xl">{say(told)}</p>
       <p className="text-soft">
         {around.waterC !== undefined && `Water ${around.waterC} °C, `}
         {around.airC !== undefined && `air ${around.airC} °C, `}
@@ -68,7 +69,7 @@ function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
           <Link to="/rehearse" aria-label="Leave the rehearsal" className="grid size-14 place-items-center">
             <X aria-hidden />
           </Link>
-          <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {scenario.title}</h1>
+          <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {say(scenario.title)}</h1>
           {desk.state.outcome === 'open' && desk.tapped && <Undo desk={desk} />}
         </>
       }
@@ -85,7 +86,7 @@ function Told({ scenario, desk }: { scenario: Scenario; desk: RunDesk }) {
       role="status"
       className="min-h-12 rounded-sm border-2 border-dashed border-edge px-3 py-2 font-book text-lg italic"
     >
-      {last?.tell ?? scenario.told}
+      {say(last?.tell ?? scenario.told)}
     </p>
   );
 }

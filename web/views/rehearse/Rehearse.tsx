@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { scenarioOf, SCENARIO_IDS } from '@keeper/core/rehearse/scenario';
@@ -44,7 +45,7 @@ export function Rehearse() {
               .map(({ id, at, scenario, seed: drawn, score, longestAirMs, budgetMs, handledMs }) => (
                 <li key={id} className="flex flex-wrap justify-between gap-x-6 border-t border-rule py-2.5">
                   <span>
-                    <b>{scenarioOf(scenario, drawn).title}</b> <span className="text-soft">{whenText(at)}</span>
+                    <b>{say(scenarioOf(scenario, drawn).title)}</b> <span className="text-soft">{whenText(at)}</span>
                   </span>
                   <span className="tabular-nums">
                     {Math.round(score * 100)} of 100, {spanText(longestAirMs)} in the air at the longest (

@@ -7,8 +7,8 @@ import { Counsel } from './Counsel.js';
 const line = (rule: string, change: Partial<Finding> = {}): Finding => ({
   rule,
   severity: 'stop',
-  text: `${rule} now.`,
-  reason: `Because of ${rule}.`,
+  text: { code: `${rule} now.` },
+  reason: { code: `Because of ${rule}.` },
   basis: COMMON_PRACTICE,
   ...change,
 });
@@ -26,7 +26,7 @@ test('a line says what, and why on tap; one at a time', async () => {
 
 test('what takes more than one thing stands as steps, and the region keeps its room when nothing is said', () => {
   const { rerender } = render(
-    <Counsel lines={[line('cut', { steps: ['Cutters from behind.', 'Count the pieces.'] })]} />,
+    <Counsel lines={[line('cut', { steps: [{ code: 'Cutters from behind.' }, { code: 'Count the pieces.' }] })]} />,
   );
   expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual([
     'Cutters from behind.',

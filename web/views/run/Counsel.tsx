@@ -1,5 +1,6 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
-import { basisText, type Finding } from '@keeper/core/care/counsel';
+import { basisMessage, type Finding } from '@keeper/core/care/counsel';
 
 const EDGE: Readonly<Record<Finding['severity'], string>> = {
   stop: 'border-rust border-l-8 font-semibold',
@@ -20,19 +21,19 @@ export function Counsel({ lines }: { lines: readonly Finding[] }) {
             className="flex min-h-14 w-full items-center justify-between gap-3 py-2 pr-3 text-left text-lg leading-snug"
             onClick={() => setOpen(open === rule ? undefined : rule)}
           >
-            {text}
+            {say(text)}
             <span className="shrink-0 text-sm font-normal text-soft underline underline-offset-4">why</span>
           </button>
           {steps && (
             <ol className="list-decimal pr-3 pb-2 pl-5 font-normal">
               {steps.map((step) => (
-                <li key={step}>{step}</li>
+                <li key={step.code}>{say(step)}</li>
               ))}
             </ol>
           )}
           {open === rule && (
             <p className="pr-3 pb-3 font-normal text-soft">
-              {reason} ({basisText(basis)})
+              {say(reason)} ({say(basisMessage(basis))})
             </p>
           )}
         </div>

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { SPECIES, speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 
@@ -30,7 +31,7 @@ export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
         className="quiet-link min-h-11 justify-self-start text-left"
         onClick={() => setOpen(true)}
       >
-        {speciesName(species)}
+        {say(speciesName(species))}
         {said === undefined ? ', as planned' : ''}: not right?
       </button>
     );
@@ -48,7 +49,7 @@ export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
             onSay(kind);
           }}
         >
-          {speciesName(kind)}
+          {say(speciesName(kind))}
         </button>
       ))}
       {!open && (

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useEffect, useState, type RefObject } from 'react';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { faultsOf } from '@keeper/core/pictures/verdict';
@@ -50,5 +51,5 @@ export function LiveVerdict({
 function wordsFor(seen: Awaited<ReturnType<typeof lookAtFrame>> | undefined): string {
   if (!seen?.fish) return 'No fish in the frame yet.';
   const [worst] = faultsOf(seen.fish.verdicts);
-  return worst ? `${worst.says} ${worst.nextTime ?? ''}` : 'Good: take it.';
+  return worst ? `${say(worst.says)} ${worst.nextTime ? say(worst.nextTime) : ''}` : 'Good: take it.';
 }

@@ -1,5 +1,6 @@
+import { say } from '../../text/say.js';
 import { AIR_WORDS } from '@keeper/core/domain/capture/practices';
-import { basisText } from '@keeper/core/care/counsel';
+import { basisMessage } from '@keeper/core/care/counsel';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { Waterline } from '../../parts/Waterline.js';
@@ -112,8 +113,8 @@ function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { m
 
 /** Why a fish may be out for so long and no longer. */
 function roomReason({ budget, context }: RunState): string {
-  const school = `${AIR_WORDS[context.schools.air].name}, your choice: ${AIR_WORDS[context.schools.air].why}`;
-  const shorter = budget.reasons.map(({ text, basis }) => `${text} (${basisText(basis)})`).join(' ');
+  const school = `${say(AIR_WORDS[context.schools.air].name)}, your choice: ${say(AIR_WORDS[context.schools.air].why)}`;
+  const shorter = budget.reasons.map(({ text, basis }) => `${say(text)} (${say(basisMessage(basis))})`).join(' ');
   return shorter === '' ? school : `${school} Shortened: ${shorter}`;
 }
 

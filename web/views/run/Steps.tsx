@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { nextTap, rolesOf } from '@keeper/core/care/run/order';
 import { SIGN_WORDS, type Sign } from '@keeper/core/domain/capture/sign';
 import { STEP_WORDS, timesDone, type RunStep } from '@keeper/core/domain/capture/steps';
@@ -53,10 +54,10 @@ export function Steps({
             {...tapped(() => (next.kind === 'step' ? onStep(next.step) : onSeen(next.sign)))}
             className="button button-main min-h-24 flex-col gap-0 text-3xl"
           >
-            {next.kind === 'step' ? stepLabel(state, run, next.step) : SIGN_WORDS[next.sign]}
+            {next.kind === 'step' ? stepLabel(state, run, next.step) : say(SIGN_WORDS[next.sign])}
             {roles && (
               <span className="text-base font-normal">
-                You: {roles.you.toLowerCase()}. Helper: {roles.helper.toLowerCase()}.
+                You: {say(roles.you).toLowerCase()}. Helper: {say(roles.helper).toLowerCase()}.
               </span>
             )}
           </button>
@@ -102,7 +103,7 @@ export function Steps({
         >
           {sights.map((sign) => (
             <button key={sign} {...tapped(() => onSeen(sign))} className={small}>
-              {SIGN_WORDS[sign]}
+              {say(SIGN_WORDS[sign])}
             </button>
           ))}
         </div>
@@ -136,6 +137,6 @@ const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: 'Clean
 
 function stepLabel(state: CaptureState, { phase }: RunState, step: RunStep): string {
   if (step === 'wetted') return phase === 'air' ? 'Poured over it' : 'Mat soaked';
-  const words = STEP_WORDS[step].todo;
+  const words = say(STEP_WORDS[step].todo);
   return timesDone(state, step) > 0 ? `${words} again` : words;
 }

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
@@ -36,9 +37,9 @@ export function tapWord(event: CaptureEvent): string {
     case 'described':
       return event.payload.facts.species ? 'species' : event.payload.facts.guess ? 'guess' : 'length';
     case 'seen':
-      return SIGN_WORDS[event.payload.sign].toLowerCase();
+      return say(SIGN_WORDS[event.payload.sign]).toLowerCase();
     case 'wound-noted':
-      return WOUND_WORDS[event.payload.wound.kind];
+      return say(WOUND_WORDS[event.payload.wound.kind]);
     case 'sling-hung':
       return 'empty sling';
     case 'treated':
@@ -54,6 +55,6 @@ export function tapWord(event: CaptureEvent): string {
     case 'interrupted':
       return 'interruption';
     default:
-      return STEP_WORDS[event.type as RunStep].done;
+      return say(STEP_WORDS[event.type as RunStep].done);
   }
 }

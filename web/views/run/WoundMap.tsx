@@ -1,8 +1,8 @@
+import { say } from '../../text/say.js';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import {
   woundPlace,
   WOUND_KINDS,
-  WOUND_SIZE_WORDS,
   WOUND_SIZES_MM,
   WOUND_WORDS,
   type Wound,
@@ -12,7 +12,7 @@ import {
 import { isOnFish, type FlankPoint } from '@keeper/core/domain/fish/flankPoint';
 import { Choice } from '../../parts/Choice.js';
 import { CHART_VIEW, chartX, FishChart, WoundMark } from '../../parts/FishChart.js';
-import { woundName, woundText } from '../../parts/woundText.js';
+import { woundName, woundSizeText, woundText } from '../../parts/woundText.js';
 import type { RunDesk } from './runDesk.js';
 
 const SIDES: readonly { value: WoundSide; label: string }[] = [
@@ -80,7 +80,7 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
         </FishChart>
       </div>
       <p role="status" className="font-semibold">
-        {at ? `At the ${woundPlace({ side, at })}. What is it?` : 'Tap where it is.'}
+        {at ? `At the ${say(woundPlace({ side, at }))}. What is it?` : 'Tap where it is.'}
       </p>
       {at && (
         <>
@@ -88,7 +88,7 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
             label="How large"
             value={String(sizeMm)}
             onChange={(size) => setSizeMm(Number(size))}
-            options={WOUND_SIZES_MM.map((size) => ({ value: String(size), label: WOUND_SIZE_WORDS[size] ?? '' }))}
+            options={WOUND_SIZES_MM.map((size) => ({ value: String(size), label: woundSizeText(size) }))}
           />
           <div className="grid grid-cols-2 gap-2.5 sm:grid-cols-3">
             {WOUND_KINDS.map((kind) => (
@@ -181,5 +181,5 @@ function chartWords(wounds: readonly Wound[], side: WoundSide): string {
   const here = wounds.filter((wound) => wound.side === side);
   return here.length === 0
     ? 'Nothing noted here.'
-    : here.map((wound) => `${WOUND_WORDS[wound.kind]}, ${woundPlace(wound)}`).join('; ');
+    : here.map((wound) => `${say(WOUND_WORDS[wound.kind])}, ${say(woundPlace(wound))}`).join('; ');
 }

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { KeptSettings } from '@keeper/contract/preferences';
 import {
   AIR_PRACTICES,
@@ -11,6 +12,7 @@ import {
   UNHOOK_PRACTICES,
   UNHOOK_WORDS,
   type BankPractices,
+  type PracticeWords,
 } from '@keeper/core/domain/capture/practices';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
@@ -115,7 +117,7 @@ interface SchoolProps<S extends string> {
   readonly title: string;
   readonly value: S;
   readonly schools: readonly S[];
-  readonly words: Readonly<Record<S, { readonly name: string; readonly why: string }>>;
+  readonly words: Readonly<Record<S, PracticeWords>>;
   readonly onChange: (school: S) => void;
 }
 
@@ -127,9 +129,9 @@ function School<S extends string>({ title, value, schools, words, onChange }: Sc
         label={title}
         value={value}
         onChange={onChange}
-        options={schools.map((school) => ({ value: school, label: words[school].name }))}
+        options={schools.map((school) => ({ value: school, label: say(words[school].name) }))}
       />
-      <p className="mt-1.5 text-soft">{words[value].why}</p>
+      <p className="mt-1.5 text-soft">{say(words[value].why)}</p>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Link } from 'react-router';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import type { StoredEvent } from '../../data/deviceStore.js';
@@ -32,7 +33,7 @@ export function HeldEvent({ held }: { held: StoredEvent }) {
 export function OfFish({ captureId }: { captureId: string }) {
   const { state } = useCapture(captureId);
   const { species, form, kindName } = state.facts;
-  const fish = species ? speciesName(species, form, kindName) : 'a fish';
+  const fish = species ? say(speciesName(species, form, kindName)) : 'a fish';
   return (
     <>
       {', '}

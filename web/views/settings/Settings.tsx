@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import type { LengthHabit } from '@keeper/contract/preferences';
@@ -130,16 +131,16 @@ export function Settings() {
           label="Temperature limit"
           value={ways.stopSchool}
           onChange={(stopSchool) => write.mutate({ ...ways, stopSchool })}
-          options={STOP_PRACTICES.map((value) => ({ value, label: STOP_PRACTICE_WORDS[value].name }))}
+          options={STOP_PRACTICES.map((value) => ({ value, label: say(STOP_PRACTICE_WORDS[value].name) }))}
         />
         <p className="mt-2 mb-4 text-soft">
-          {STOP_PRACTICE_WORDS[ways.stopSchool].why} A rule of the water comes before it.
+          {say(STOP_PRACTICE_WORDS[ways.stopSchool].why)} A rule of the water comes before it.
         </p>
         <Choice<HotCapturePractice>
           label="A fish hooked all the same"
           value={ways.hotCaptureSchool}
           onChange={(hotCaptureSchool) => write.mutate({ ...ways, hotCaptureSchool })}
-          options={HOT_CAPTURE_WAYS.map(({ school, name }) => ({ value: school, label: name }))}
+          options={HOT_CAPTURE_WAYS.map(({ school, name }) => ({ value: school, label: say(name) }))}
         />
       </Section>
       <Section title="Your hooks">

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { RUN_STEPS, STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 
@@ -21,7 +22,7 @@ const WORDS: Partial<Record<LoggedEvent['type'], string>> = {
 /** What an entry is, in a few words. Example: `a weight`. */
 export function entryWords({ type }: Pick<LoggedEvent, 'type'>): string {
   const step: RunStep | undefined = RUN_STEPS.find((each) => each === type);
-  return WORDS[type] ?? (step ? STEP_WORDS[step].done : type.replaceAll('-', ' '));
+  return WORDS[type] ?? (step ? say(STEP_WORDS[step].done) : type.replaceAll('-', ' '));
 }
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
@@ -146,7 +147,9 @@ function useCardWords(state: CaptureState, way: DateWay): CatchCard {
   const clocks = clocksAt(state, 0);
   const { length } = state.facts;
   return {
-    fish: state.facts.species ? speciesName(state.facts.species, state.facts.form, state.facts.kindName) : 'A fish',
+    fish: state.facts.species
+      ? say(speciesName(state.facts.species, state.facts.form, state.facts.kindName))
+      : 'A fish',
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),

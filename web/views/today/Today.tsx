@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { Link, useNavigate } from 'react-router';
@@ -123,7 +124,7 @@ function OnOuting({ outingId }: { outingId: string }) {
         large
         where={{
           ...whereOf(state, swim?.position ?? water?.position ?? null, nowMs),
-          ...(gaps.length > 0 && { gaps: [...gaps] }),
+          ...(gaps.length > 0 && { gaps: gaps.map(say) }),
         }}
       />
       <div className="mt-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
@@ -131,7 +132,7 @@ function OnOuting({ outingId }: { outingId: string }) {
           You are at {swim ? `${swim.name}, ` : ''}
           {water?.name}.{' '}
           {worst
-            ? worst.text
+            ? say(worst.text)
             : gaps.length === 0
               ? 'All is ready.'
               : `Not ready: ${gaps.length === 1 ? 'one thing that matters is' : `${gaps.length} things that matter are`} open.`}
@@ -213,7 +214,7 @@ function Bests() {
         {best.map((row) => (
           <li key={row.species} className="border-t border-rule py-3">
             <Link to={`/book/${row.best?.captureId ?? ''}`} className="block">
-              <span className="block text-soft">{speciesName(row.species)}</span>
+              <span className="block text-soft">{say(speciesName(row.species))}</span>
               <span className="block text-xl font-semibold">
                 <MassText mass={row.best?.net ?? null} unit={massUnit} />
               </span>

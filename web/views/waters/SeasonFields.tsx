@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import type { ClosedSeason, DayOfYear } from '@keeper/core/domain/water/season';
 import { Choices } from '../../parts/Choices.js';
@@ -31,7 +32,10 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
               label="Closed species"
               value={season.species}
               onChange={(species) => set(i, { species })}
-              options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: name }))}
+              options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({
+                value: id,
+                label: say(name),
+              }))}
             />
           </div>
           <p>

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
@@ -27,7 +28,7 @@ export function StopLineFields({ lines, problem, onChange }: StopLineFieldsProps
             label="Species of the limit"
             value={line.species}
             onChange={(species) => set(i, { species: species as SpeciesId })}
-            options={SPECIES.map(({ id, name }) => ({ value: id, label: name }))}
+            options={SPECIES.map(({ id, name }) => ({ value: id, label: say(name) }))}
           />
           <TextField label="from, °C" numeric value={line.temp} onChange={(temp) => set(i, { temp })} />
           <button

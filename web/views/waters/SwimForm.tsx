@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { WriteSwimDto, type KeptSwim } from '@keeper/contract/swims';
 import {
@@ -125,7 +126,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
             label="Hazards"
             value={draft.hazards}
             onChange={(hazards) => change({ hazards })}
-            options={HAZARDS.map((each) => ({ value: each, label: HAZARD_WORDS[each] }))}
+            options={HAZARDS.map((each) => ({ value: each, label: say(HAZARD_WORDS[each]) }))}
           />
           {draft.hazards.includes('power-line') && (
             <Notice>A carbon rod near a power line kills, even without touching it. Fish another swim.</Notice>

@@ -1,6 +1,7 @@
+import { say } from '../../text/say.js';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
-import { ruleSentences } from '@keeper/core/text/waterRules';
+import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
 import { compassText } from '@keeper/core/domain/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
@@ -19,7 +20,7 @@ export function Waters() {
       <Unread kind="waters" />
       <ul className="grid gap-8">
         {waters.map((water) => {
-          const rules = ruleSentences(water.rules, units);
+          const rules = ruleMessages(water.rules, units).map(say);
           const own = swims.filter(({ waterId }) => waterId === water.id);
           return (
             <li key={water.id} className="border-t-2 border-ink pt-3">

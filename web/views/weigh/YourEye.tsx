@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
 import { guessBiasBySize, guessBias, type GuessBias, type Guess } from '@keeper/core/weighing/guessBias';
@@ -35,7 +36,7 @@ export function YourEye() {
       </p>
       <ul className="border-b border-rule">
         {kinds.map((species) => (
-          <EyeRow key={species} name={speciesName(species)} eye={guessBias(ofKind(guesses, species))} />
+          <EyeRow key={species} name={say(speciesName(species))} eye={guessBias(ofKind(guesses, species))} />
         ))}
         {guessBiasBySize(guesses, edges).map(({ fromGrams, toGrams, eye }) => (
           <EyeRow

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { useEffect, useMemo, useState } from 'react';
@@ -49,7 +50,7 @@ export function WhoPage() {
           >
             {state.outcome === 'open' ? 'Back to the run' : 'Back to the picture'}
           </Link>
-          , {speciesName(state.facts.species, state.facts.form)}, {whenText(state.startedAt ?? '')}
+          , {say(speciesName(state.facts.species, state.facts.form))}, {whenText(state.startedAt ?? '')}
         </p>
         <h1 className="text-3xl font-semibold">Who is this?</h1>
       </div>
@@ -272,7 +273,7 @@ function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCaptu
 function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
   const fit = pointsFit(landmarks, kind);
   if (fit.fits) return undefined;
-  const [noted, likelier] = [kind, fit.likelier].map((each) => speciesName(each && speciesOf(each)).toLowerCase());
+  const [noted, likelier] = [kind, fit.likelier].map((each) => say(speciesName(each && speciesOf(each))).toLowerCase());
   return fit.likelier
     ? `Its fins lie as those of a ${likelier} do, and it is noted as a ${noted}. Put right what is wrong, and ask again.`
     : 'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.';

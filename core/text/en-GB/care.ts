@@ -1,0 +1,154 @@
+import { spanText } from '../../measure/duration.js';
+import { speciesName } from '../../domain/fish/species.js';
+import { dayOfYearMessage } from '../../domain/water/season.js';
+import { formatTemperature } from '../../measure/temperature.js';
+import { percent } from '../../care/fishing.js';
+import { STEP_WORDS, type RunStep } from '../../domain/capture/steps.js';
+import { QUICKER } from '../../care/handling.js';
+import type { CareMessages } from '../../care/careMessages.js';
+import type { Say, Texts } from '../texts.js';
+
+function quicker(step: RunStep, say: Say): string {
+  const advice = QUICKER[step];
+  return advice ? ` ${say(advice)}` : '';
+}
+
+export const careTexts: Texts<CareMessages> = {
+  basisPublished: ({ source }) => source,
+  basisCommonPractice: 'common practice',
+  basisLocalRule: ({ water }) => `rule of ${water ?? 'this water'}`,
+  basisChoice: ({ name }, say) => `your choice: ${say(name)}`,
+  basisComputed: ({ method }, say) => `computed: ${say(method)}`,
+  theWaterWasAtC: ({ waterC, tempC }) =>
+    `The water was at ${waterC.toFixed(1)} °C, over the limit of ${tempC.toFixed(1)} °C.`,
+  theWaterHeldOfThe: ({ oxygenShare }) =>
+    `The water held ${Math.round(oxygenShare * 100)} % of the oxygen it can hold.`,
+  itWasPlayedFor: ({ fightMs }) => `It was played for ${spanText(fightMs)}.`,
+  theHookWasSwallowed: 'The hook was swallowed.',
+  theHookWasDeepOr: 'The hook was deep or near the gills.',
+  itBled: 'It bled.',
+  itWasOutOfThe: ({ longestAirMs, spellMs }) =>
+    `It was out of the water for ${spanText(longestAirMs)} at one time; the limit was ${spanText(spellMs)}.`,
+  itWasLiftedInFrost: 'It was lifted in frost.',
+  itWasDropped: 'It was dropped.',
+  itWasInNetAnd: ({ ms }) => `It was in net and sling for ${spanText(ms)}.`,
+  theWaterIsTooWarm: 'The water is too warm for this fish.',
+  theWaterIsWithinThree: 'The water is within three degrees of the limit for this fish.',
+  theWaterIsShortOf: 'The water is short of oxygen.',
+  theFightWasLongerThan: 'The fight was longer than 20 minutes.',
+  theFightWasLongerThanThan: 'The fight was longer than 10 minutes.',
+  inFrostGillsAndEyes: 'In frost, gills and eyes freeze in the air.',
+  itIsBleeding: 'It is bleeding.',
+  itIsExhausted: 'It is exhausted.',
+  closedSeason: ({ species, today }, say) =>
+    `${say(speciesName(species))} are closed here on ${say(dayOfYearMessage(today))}.`,
+  closedSeasonReason: ({ from, to }, say) =>
+    `Closed from ${say(dayOfYearMessage(from))} to ${say(dayOfYearMessage(to))}, both days counted.`,
+  closedSeasonChanges: ({ to }, say) => `The day after ${say(dayOfYearMessage(to))}.`,
+  closedSeasonAhead: ({ species, at }, say) =>
+    `${say(speciesName(species))} close here on ${say(dayOfYearMessage(at))}, while this outing goes on.`,
+  closedSeasonAheadReason: ({ from, to }, say) =>
+    `Closed from ${say(dayOfYearMessage(from))} to ${say(dayOfYearMessage(to))}, both days counted. Rods for them come in the evening before.`,
+  closedSeasonAheadChanges: ({ at }, say) => `Finish before ${say(dayOfYearMessage(at))}.`,
+  lightning: 'Thunder is about: rods down.',
+  lightningReason: 'A carbon rod is the best conductor on the bank, and you hold it.',
+  lightningChanges: 'Half an hour after the last thunder.',
+  tooWarm: ({ species, waterC, tempHabit, lineC }, say) =>
+    `Leave ${say(speciesName(species)).toLowerCase()} alone: the water is at ${formatTemperature(waterC, tempHabit)}, the limit is ${formatTemperature(lineC, tempHabit)}.`,
+  tooWarmReason:
+    'Warm water holds less oxygen and clears the acid of a fight more slowly: a fish that swims off well may die within a day.',
+  nearlyTooWarm: ({ tempC, tempHabit }) =>
+    `Close to the limit of ${formatTemperature(tempC, tempHabit)}: short fights, no long pictures.`,
+  nearlyTooWarmReason: ({ waterC, tempHabit }) =>
+    `The water is at ${formatTemperature(waterC, tempHabit)}. Every degree costs oxygen, and recovery takes longer.`,
+  nearlyTooWarmChanges: ({ clock }) => `From about ${clock} the surface should be over the limit; then stop.`,
+  warmingPastTheLine: ({ clock }) => `Fish early: from about ${clock} it should be too warm.`,
+  warmingPastTheLineReason: 'The surface warms through the day faster than it looks from the bank.',
+  warmingPastTheLineMethod: 'heat balance of the margin',
+  warmingPastTheLineChanges: 'A new reading of the water; the forecast of the margin is good to a degree and a half.',
+  coolBelow: ({ deepC, tempHabit }) =>
+    `The bottom at ${formatTemperature(deepC, tempHabit)} changes nothing: the surface decides.`,
+  coolBelowReason:
+    'Deep, cool water is often short of oxygen in the warm season, and the fish is fought and handled in the warm layer above.',
+  coolBelowChanges: 'A cooler reading at the surface or at the depth of the net.',
+  oxygenLowDoNotFishOnly: ({ oxygenMgL }) => `Do not fish: only ${oxygenMgL.toFixed(1)} mg/L of oxygen.`,
+  oxygenLowLittleOxygenMgL: ({ oxygenMgL }) =>
+    `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Quick releases only; rest nothing in a sling.`,
+  oxygenLowReason: ({ species, leastMgL, dangerMgL, share }, say) =>
+    `${say(speciesName(species))} need ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share === null ? '' : ` That is ${percent(share)} of what it can hold.`}`,
+  oxygenLowChanges: 'Wind, rain or the afternoon, when plants give oxygen; it is least at dawn. Measure again then.',
+  oxygenAbove: ({ share, danger }) =>
+    `${percent(share)} of what the water can hold: ${danger ? 'more than fish bear for long' : 'more than it should'}.`,
+  oxygenAboveReason:
+    'Plants in full sun, or water over a weir, push in more gas than it can hold: bubbles form in gills and blood from about 110 to 120 %. What climbs that far by day drops as far by dawn.',
+  oxygenAboveChanges: 'A second reading with the meter set to air; and one at first light.',
+  oxygenLimited: ({ saturationMgL }) => `At best it holds ${saturationMgL.toFixed(1)} mg/L of oxygen.`,
+  oxygenLimitedReason:
+    'That is the most that water at this temperature and height can take from the air; at dawn in weed it is far less.',
+  oxygenLimitedChanges: 'A meter reading would tell.',
+  frost: 'In frost a fish stays in the water: eyes and gills freeze in seconds.',
+  frostReason: 'Wet gill filaments and eyes freeze in moving air below zero. Mat and board are wetted to warm them.',
+  frostChanges: 'The air above freezing.',
+  frostAhead: ({ clock }) => `Frost from about ${clock}: from then on no fish leaves the water.`,
+  frostAheadReason: 'Wet gill filaments and eyes freeze in moving air below zero. Scale and camera stay in the bag.',
+  frostAheadMethod: 'the forecast of the air',
+  frostAheadChanges: 'Another forecast, or finishing before then.',
+  waterNotMeasured: 'No water temperature yet.',
+  waterNotMeasuredReason:
+    'How long a fish may be fought and held depends on this one number. Two taps, at the depth of the net.',
+  waterNotMeasuredChanges: 'A reading of the water.',
+  coolEnough: ({ waterC, tempHabit, tempC }) =>
+    `The water is well under the limit: ${formatTemperature(waterC, tempHabit)} against ${formatTemperature(tempC, tempHabit)}.`,
+  coolEnoughReason: 'A fish that is landed quickly has the oxygen to recover.',
+  oxygenGood: ({ oxygenMgL, saturationMgL }) =>
+    `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
+  oxygenGoodReason: ({ saturationMgL }) =>
+    `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this temperature, height and salinity.`,
+  afterAboutTheSurfaceShould: ({ clock, lineC, tempHabit }) =>
+    `After about ${clock} the surface should be under ${formatTemperature(lineC, tempHabit)}; measure it then.`,
+  notInTheHoursAhead: ({ lineC, tempHabit }) =>
+    `Not in the hours ahead. Come back when the water is under ${formatTemperature(lineC, tempHabit)}.`,
+  quickerNetted: 'Stronger tackle and steady side pressure bring it in sooner.',
+  quickerHookOut: 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
+  quickerHookCut: 'Side cutters first where the hook is deep: no tries before.',
+  quickerLifted: 'Sling wet and open, scale zeroed, camera framed while it rests in the net.',
+  quickerLookedOver: 'Both sides, mouth, fins: always in the same order.',
+  quickerWeighed: 'Bar over the mat, sling zeroed, zip closed before it is lifted.',
+  quickerMeasured: 'Board wet, beside the mat, nose end to the left hand.',
+  quickerPictured: 'Framing tried on the empty mat; the camera on its stand with a timer.',
+  quickerCarried: 'A clear way to the water, walked once before.',
+  outOfTheWaterAt: ({ longestAirMs, spellMs, most }, say) =>
+    `${spanText(longestAirMs)} out of the water at one time; the limit was ${spanText(spellMs)}.${most ? ` Most of it went to “${say(STEP_WORDS[most].todo).toLowerCase()}”.${quicker(most, say)}` : ''}`,
+  yourChosenLimitARest:
+    'Your chosen limit. A rest in the water between scale and camera would have split it into two short spells.',
+  itDroppedNextTimeLower: 'It dropped. Next time lower, over the mat, down with it when it kicks.',
+  aBlowToTheHead: 'A blow to the head kills hours or days later.',
+  tookAgainstYourUsual: ({ step, tookMs, medianMs }, say) =>
+    `“${say(STEP_WORDS[step].todo)}” took ${spanText(tookMs)}, against your usual ${spanText(medianMs)}.${quicker(step, say)}`,
+  yourOwnMedianOverFish: ({ times }) => `Your own median over ${times} fish.`,
+  medianOfYourOwnFish: 'median of your own fish',
+  itWasLiftedAndNot: 'It was lifted and not looked over. Both sides, mouth and fins take five seconds.',
+  woundsThatAreSeenCan: 'Wounds that are seen can be treated, and found healed next time.',
+  itNeverLeftTheWater: 'It never left the water. It does not get kinder than that.',
+  nothingToChangeCarryOn: 'Nothing to change. Carry on like this.',
+  timeOutOfTheWater: 'Time out of the water costs it most.',
+  withinItsMeasureAndNo: 'Within its measure, and no step slower than your habit.',
+  landItAsFastAs: 'Land it as fast as the tackle allows',
+  fullPressureAtOnceThe: 'Full pressure at once; the net is in already.',
+  hookOutInTheWater: 'Hook out in the water, in the net. Not lifted, not weighed, no picture.',
+  heldUprightHeadIntoThe: 'Held upright, head into the current, for as long as it takes.',
+  hotCaptureWaysSpeaksFor: 'No tackle stays in the fish, and you see how it leaves.',
+  hotCaptureWaysSpeaksAgainst: 'Every further minute of fight is a minute of acid that warm water clears slowly.',
+  breakItOffOrStraighten: 'Break it off, or straighten the hook',
+  pointTheRodAtThe: 'Point the rod at the fish, clamp the spool, walk back until hook or link gives.',
+  onlyWithALinkThat: 'Only with a link that is weaker than the main line, and a lead that comes free.',
+  thenStopFishingHere: 'Then stop fishing here.',
+  hotCaptureWaysSpeaksForOnce: 'The fight ends at once.',
+  hotCaptureWaysSpeaksAgainstDeep: 'A hook, perhaps a deep one, stays in the fish.',
+  aLimitForEachSpecies: 'A limit for each species',
+  coldWaterFishAreIn: 'Cold-water fish are in trouble long before carp are. Each species has its own limit.',
+  fForLargeToothedPredators: '80 °F for large toothed predators',
+  pikeWelsAndZanderStop: 'Pike, wels and zander stop at 26.7 °C; the others have their own limit.',
+  pikeStopAtC: 'Pike stop at 20.5 °C',
+  pikeFightToAStandstill: 'Pike fight to a standstill and die of it a day later; leave them alone early in warm water.',
+};

@@ -1,0 +1,27 @@
+import type { Catalogue } from '../texts.js';
+import { bankTexts } from './bank.js';
+import { biometryTexts } from './biometry.js';
+import { captureTexts } from './capture.js';
+import { careTexts } from './care.js';
+import { fishTexts } from './fish.js';
+import { kitTexts } from './kit.js';
+import { picturesTexts } from './pictures.js';
+import { rehearseTexts } from './rehearse.js';
+import { runTexts } from './run.js';
+import { waterTexts } from './water.js';
+import { weighingTexts } from './weighing.js';
+
+/** All that the rules say, in British English. */
+export const enGB: Catalogue = {
+  bank: bankTexts,
+  biometry: biometryTexts,
+  capture: captureTexts,
+  care: careTexts,
+  fish: fishTexts,
+  kit: kitTexts,
+  pictures: picturesTexts,
+  rehearse: rehearseTexts,
+  run: runTexts,
+  water: waterTexts,
+  weighing: weighingTexts,
+};
