@@ -28,8 +28,8 @@ const floors = [
   ['weighing', 'care', 'recognition'],
   ['bank'],
   ['planning', 'rehearse'],
-  ['text'],
   ['formats'],
+  ['text'],
 ];
 /** What tests share stands beside the floors. */
 const besideFloors = ['spec'];

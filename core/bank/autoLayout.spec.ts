@@ -70,7 +70,7 @@ test('a bush or a trunk in the way, and branches overhead, are seen', () => {
 
 test('what is missing is said', () => {
   const { net: _net, ...without } = good;
-  expect(point('missing-net', without)?.text).toEqual({ code: 'bank.noOnThePlan', values: { piece: 'net' } });
+  expect(point('missing-net', without)?.text).toEqual({ code: 'bank.missingOnPlan', values: { piece: 'net' } });
 });
 
 test('a tree to the south shades the mat, and the hours are counted', () => {
@@ -95,8 +95,8 @@ test('the camera stands between sun and fish; from the water’s side it is told
   expect(plannedBackdrop({ xM: 0, yM: -0.5 }, mat, [fixture('path', 0, -6, 1)])).toBe('path');
   const noon = { hours: [{ atMs: Date.UTC(2026, 6, 15, 12), sun: south }] };
   expect(point('camera-light', { ...good, mat, camera: { xM: 0, yM: -0.3 } }, noon)?.text).toEqual({
-    code: 'bank.cameraLightTheCameraShouldStand',
-    values: { against: { code: 'bank.at', values: { first: '12:00' } } },
+    code: 'bank.cameraLightOtherSide',
+    values: { against: { code: 'bank.spellAt', values: { first: '12:00' } } },
   });
   expect(point('camera-light', good, noon)?.mark).toBeGreaterThan(0.6);
 });

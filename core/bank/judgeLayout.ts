@@ -68,10 +68,7 @@ function reachPoint(layout: Layout, outOfReach: readonly KitPiece[]): LayoutPoin
     id: 'reach',
     mark: out.length === 0 ? 0 : 1 - outOfReach.length / out.length,
     weight: 3,
-    text:
-      outOfReach.length === 0
-        ? bankMessage('reachEverythingYouNeedIs')
-        : bankMessage('reachOutOfArmsReach', { outOfReach }),
+    text: outOfReach.length === 0 ? bankMessage('reachAll') : bankMessage('reachOut', { outOfReach }),
     reason: bankMessage('reachReason'),
     pieces: outOfReach.length === 0 ? ['angler'] : outOfReach,
   });
@@ -89,12 +86,12 @@ function groundPoint(mat: Point, { bank, fixtures }: BankPlan): LayoutPoint {
     mark: onHard ? 0 : soft ? 1 : padded ? 0.6 : 0.2,
     weight: 3,
     text: onHard
-      ? bankMessage('groundTheMatLiesOn')
+      ? bankMessage('groundHard')
       : soft
-        ? bankMessage('groundTheMatLiesOnSoft')
+        ? bankMessage('groundSoft')
         : padded
-          ? bankMessage('groundAHardFloorThe')
-          : bankMessage('groundUnderTheMat', { bank }),
+          ? bankMessage('groundFloor')
+          : bankMessage('groundOther', { bank }),
     reason: bankMessage('groundReason'),
     pieces: ['mat'],
   });
@@ -109,9 +106,7 @@ function hazardPoint(mat: Point, { fixtures }: BankPlan): LayoutPoint {
     mark: near.length === 0 ? 1 : 0.15,
     weight: 2,
     text:
-      near.length === 0
-        ? bankMessage('hazardsNothingHardWithinFalling')
-        : bankMessage('hazardsWithinFallingDistanceOf', { near: near.map(({ kind }) => kind) }),
+      near.length === 0 ? bankMessage('fallClear') : bankMessage('fallNear', { near: near.map(({ kind }) => kind) }),
     reason: bankMessage('hazardsReason'),
     pieces: ['mat'],
   });
@@ -129,11 +124,7 @@ function roomPoint({ layout, fixtures }: BankPlan): LayoutPoint {
     id: 'room',
     mark: blocked ? 0 : under ? 0.5 : 1,
     weight: 1,
-    text: blocked
-      ? bankMessage('roomATrunkOrA')
-      : under
-        ? bankMessage('roomYouWorkUnderBranches')
-        : bankMessage('roomThereIsRoomRound'),
+    text: blocked ? bankMessage('roomTrunk') : under ? bankMessage('roomBranches') : bankMessage('roomEnough'),
     reason: bankMessage('roomReason'),
     pieces: ['mat', 'angler'],
   });
@@ -159,7 +150,7 @@ function kneelPoint(mat: Point, { angler }: Layout): LayoutPoint | null {
     id: 'kneel',
     mark: clamp(1 - (away - 0.8) / 0.8),
     weight: 2,
-    text: away <= 0.9 ? bankMessage('kneelYouKneelAtThe') : bankMessage('kneelYouKneelMFrom', { away }),
+    text: away <= 0.9 ? bankMessage('kneelAtMat') : bankMessage('kneelAway', { away }),
     reason: bankMessage('kneelReason'),
     pieces: ['angler', 'mat'],
   });
@@ -173,10 +164,7 @@ function weighPoint(mat: Point, layout: Layout): LayoutPoint | null {
     id: 'weigh-over-mat',
     mark: clamp(1 - (away - 1) / 1.5),
     weight: 1,
-    text:
-      away <= 1.2
-        ? bankMessage('weighOverMatTheWeighBarStands')
-        : bankMessage('weighOverMatTheWeighBarStandsM', { away }),
+    text: away <= 1.2 ? bankMessage('weighBarAtMat') : bankMessage('weighBarAway', { away }),
     reason: bankMessage('weighOverMatReason'),
     pieces: ['weigh-bar', 'mat'],
   });
@@ -191,8 +179,8 @@ function missingPoints(layout: Layout): LayoutPoint[] {
       id: `missing-${piece}`,
       mark: 0,
       weight: 3,
-      text: bankMessage('noOnThePlan', { piece }),
-      reason: bankMessage('whatIsStillInIts'),
+      text: bankMessage('missingOnPlan', { piece }),
+      reason: bankMessage('missingOnPlanReason'),
       pieces: [piece],
     }),
   );

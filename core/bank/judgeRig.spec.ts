@@ -125,5 +125,5 @@ test('a load test lapses after four weeks, a fish of its kind, or a snag', () =>
       system: 'kg',
       now: NOW,
     }).findings[0]?.text.code,
-  ).toBe('bank.loadTestWordsAfterSnag');
+  ).toBe('bank.loadTestAfterSnag');
 });

@@ -21,10 +21,10 @@ export interface RigState {
 
 /** What is said of a test that does not stand. */
 export const LOAD_TEST_WORDS: Readonly<Record<Exclude<LoadTestState, 'stands'>, Message>> = {
-  never: bankMessage('loadTestWordsNever'),
-  old: bankMessage('loadTestWordsOld'),
-  'after-fish': bankMessage('loadTestWordsAfterFish'),
-  'after-snag': bankMessage('loadTestWordsAfterSnag'),
+  never: bankMessage('loadTestNever'),
+  old: bankMessage('loadTestOld'),
+  'after-fish': bankMessage('loadTestAfterFish'),
+  'after-snag': bankMessage('loadTestAfterSnag'),
 };
 
 const RULES: readonly Rule<RigState>[] = [
@@ -62,10 +62,10 @@ const RULES: readonly Rule<RigState>[] = [
       if (!pike && rig.trace === 'heavy-mono') return null;
       return {
         severity: 'stop',
-        text: pike ? bankMessage('noWireNoWireAPike') : bankMessage('noWireNothingAgainstTeeth'),
+        text: pike ? bankMessage('noWirePike') : bankMessage('noWire'),
         reason: bankMessage('noWireReason'),
         basis: COMMON_PRACTICE,
-        changes: pike ? bankMessage('noWireAWireTrace') : bankMessage('noWireAWireOrHeavy'),
+        changes: pike ? bankMessage('noWirePikeChanges') : bankMessage('noWireChanges'),
       };
     },
   },

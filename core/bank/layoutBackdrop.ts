@@ -25,10 +25,10 @@ export function plannedBackdrop(
 export function backdropPoint(camera: Point, mat: Point, { fixtures }: BankPlan): LayoutPoint {
   const behind = plannedBackdrop(camera, mat, fixtures);
   const texts = {
-    water: bankMessage('waterStandsBehindTheFish'),
-    green: bankMessage('greenStandsBehindTheFish'),
-    path: bankMessage('thePathRunsBehindThe'),
-    open: bankMessage('openGroundStandsBehindThe'),
+    water: bankMessage('backdropWater'),
+    green: bankMessage('backdropGreen'),
+    path: bankMessage('backdropPath'),
+    open: bankMessage('backdropOpen'),
   };
   return said({
     id: 'backdrop',

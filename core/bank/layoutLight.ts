@@ -33,10 +33,10 @@ function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 
     const from = i;
     while (holds[i + 1]) i += 1;
     const [first, last] = [clock(hours[from]?.atMs ?? 0), clock(hours[i]?.atMs ?? 0)];
-    spells.push(first === last ? bankMessage('at', { first }) : bankMessage('fromTo', { first, last }));
+    spells.push(first === last ? bankMessage('spellAt', { first }) : bankMessage('spellFromTo', { first, last }));
   }
   if (spells.length < 2) return spells[0] ?? null;
-  return bankMessage('and', { spells });
+  return bankMessage('spells', { spells });
 }
 
 /** How much of the hours with a hot sun it lies in the sun, and when it does at all, in words. */
@@ -58,7 +58,7 @@ export function matShadePoint(light: readonly Light[], plan: BankPlan): LayoutPo
     id: 'mat-shade',
     mark: 1 - share,
     weight: 2,
-    text: text ? bankMessage('matShadeTheMatLiesIn', { text }) : bankMessage('matShadeTheMatLiesInShade'),
+    text: text ? bankMessage('matInSun', { text }) : bankMessage('matInShade'),
     reason: bankMessage('matShadeReason'),
     pieces: ['mat'],
   });
@@ -70,9 +70,7 @@ export function bucketShadePoint(light: readonly Light[], plan: BankPlan): Layou
     id: 'bucket-shade',
     mark: 1 - share,
     weight: 1,
-    text: text
-      ? bankMessage('bucketShadeTheBucketStandsIn', { text })
-      : bankMessage('bucketShadeTheBucketStandsInShade'),
+    text: text ? bankMessage('bucketInSun', { text }) : bankMessage('bucketInShade'),
     reason: bankMessage('bucketShadeReason'),
     pieces: ['bucket'],
   });
@@ -112,10 +110,10 @@ export function cameraLightPoint(camera: Point, mat: Point, plan: BankPlan): Lay
     mark,
     weight: 1,
     text: !against
-      ? bankMessage('cameraLightTheSunFallsOn')
+      ? bankMessage('cameraLightGood')
       : better
-        ? bankMessage('cameraLightTheCameraShouldStand', { against })
-        : bankMessage('cameraLightTheCameraLooksInto', { against }),
+        ? bankMessage('cameraLightOtherSide', { against })
+        : bankMessage('cameraLightAgainst', { against }),
     reason: bankMessage('cameraLightReason'),
     pieces: ['camera'],
   });

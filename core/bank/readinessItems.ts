@@ -69,7 +69,7 @@ function tooSmall(
   if (sizes.length === 0 || Math.max(...sizes) >= leastMm) return null;
   const { leastNetMm, leastMatMm } = state.water.rules;
   const ruled = kind === 'net' ? leastNetMm : kind === 'mat' ? leastMatMm : null;
-  const text = bankMessage('yourLargestHasAreWanted', { kind, sizes, lengthHabit: state.lengthHabit, leastMm });
+  const text = bankMessage('tooSmall', { kind, sizes, lengthHabit: state.lengthHabit, leastMm });
   return ruled !== null && Math.max(...sizes) < ruled ? stop(text) : care(text);
 }
 
@@ -78,34 +78,30 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
   {
     id: 'net',
     essential: true,
-    text: () => bankMessage('netLandingNetPutTogether'),
+    text: () => bankMessage('net'),
     detail: (state) =>
-      bankMessage('netAtLeastWideFor', {
+      bankMessage('netSize', {
         leastMm: netWidthMm(state),
         lengthHabit: state.lengthHabit,
         longestMm: state.longestMm,
       }),
     reason: bankMessage('netReason'),
     problem: (state) =>
-      kitOf(state, 'net').length === 0
-        ? care(bankMessage('netNoNetStandsIn'))
-        : tooSmall(state, 'net', netWidthMm(state)),
+      kitOf(state, 'net').length === 0 ? care(bankMessage('netMissing')) : tooSmall(state, 'net', netWidthMm(state)),
   },
   {
     id: 'clean-kit',
     essential: true,
     applies: ({ water }) => water.rules.ownKit !== 'allowed',
     text: ({ water }) =>
-      water.rules.ownKit === 'supplied'
-        ? bankMessage('cleanKitTheWatersOwnNet')
-        : bankMessage('cleanKitNetMatAndSling'),
+      water.rules.ownKit === 'supplied' ? bankMessage('cleanKitSupplied') : bankMessage('cleanKit'),
     reason: bankMessage('cleanKitReason'),
     basis: (state) => (state.water.rules.ownKit ? localRule(state) : COMMON_PRACTICE),
     problem: (state) => {
       if (state.water.rules.ownKit === 'supplied') return null;
       const unclean = state.kit.filter((item) => isUnclean(item, state.water.id));
       if (unclean.length === 0) return null;
-      const text = bankMessage('cleanKitLastWetAtAnother', { unclean: unclean.map(({ name }) => name) });
+      const text = bankMessage('cleanKitUnclean', { unclean: unclean.map(({ name }) => name) });
       return state.water.rules.ownKit === 'dipped' ? stop(text) : care(text);
     },
   },
@@ -113,30 +109,29 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'footing',
     essential: false,
     applies: ({ bank }) => bank === 'grass' || bank === 'gravel' || bank === 'wading',
-    text: ({ bank }) =>
-      bank === 'wading' ? bankMessage('footingWadersBeltAndStaff') : bankMessage('footingBootsOrWadersOn'),
+    text: ({ bank }) => (bank === 'wading' ? bankMessage('footingWading') : bankMessage('footing')),
     reason: bankMessage('footingReason'),
   },
   {
     id: 'boat-floor',
     essential: true,
     applies: ({ bank }) => bank === 'boat',
-    text: () => bankMessage('boatFloorPaddedFloorFixedSides'),
+    text: () => bankMessage('boatFloor'),
     reason: bankMessage('boatFloorReason'),
   },
   {
     id: 'mat',
     essential: true,
     applies: ({ bank }) => bank !== 'boat',
-    text: (state) => (isHot(state) ? bankMessage('matMatLaidFaceDown') : bankMessage('matMatLaidOnSoft')),
+    text: (state) => (isHot(state) ? bankMessage('matHot') : bankMessage('mat')),
     detail: (state) => {
       const { heat, clock, soakLastsMs } = state;
-      const size = bankMessage('matAtLeastLongA', { leastMm: matLengthMm(state), lengthHabit: state.lengthHabit });
+      const size = bankMessage('matSize', { leastMm: matLengthMm(state), lengthHabit: state.lengthHabit });
       if (heat?.matBurnsMs) {
-        const lasts = soakLastsMs === null ? null : bankMessage('matOneSoakingLastsAbout', { soakLastsMs });
-        return bankMessage('matFaceUpAndDry', { size, clock: clock(heat.matBurnsMs), lasts });
+        const lasts = soakLastsMs === null ? null : bankMessage('matSoakLasts', { soakLastsMs });
+        return bankMessage('matBurns', { size, clock: clock(heat.matBurnsMs), lasts });
       }
-      return heat?.matWarmMs ? bankMessage('matFaceUpAndDryIt', { size, clock: clock(heat.matWarmMs) }) : size;
+      return heat?.matWarmMs ? bankMessage('matTooWarm', { size, clock: clock(heat.matWarmMs) }) : size;
     },
     reason: bankMessage('matReason'),
     problem: (state) => {
@@ -150,27 +145,27 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
   {
     id: 'water-measured',
     essential: true,
-    text: () => bankMessage('waterMeasuredWaterTemperatureTaken'),
+    text: () => bankMessage('waterMeasured'),
     detail: ({ waterC, tempHabit }) => (waterC === null ? null : bankMessage('waterMeasuredAt', { waterC, tempHabit })),
     reason: bankMessage('waterMeasuredReason'),
     done: ({ waterC }) => waterC !== null,
-    problem: ({ waterC }) => (waterC === null ? care(bankMessage('waterMeasuredNotMeasuredOnThis')) : null),
+    problem: ({ waterC }) => (waterC === null ? care(bankMessage('waterNotMeasured')) : null),
   },
   {
     id: 'bucket',
     essential: true,
-    text: () => bankMessage('bucketBucketFilledFromThe'),
+    text: () => bankMessage('bucket'),
     detail: ({ heat, clock }) =>
-      heat?.bucketWarmMs ? bankMessage('bucketChangeItBy', { clock: clock(heat.bucketWarmMs) }) : null,
+      heat?.bucketWarmMs ? bankMessage('bucketChange', { clock: clock(heat.bucketWarmMs) }) : null,
     reason: bankMessage('bucketReason'),
-    problem: ({ layout }) => (layout?.outOfReach.includes('bucket') ? care(bankMessage('bucketOutOfArmsReach')) : null),
+    problem: ({ layout }) => (layout?.outOfReach.includes('bucket') ? care(bankMessage('bucketOut')) : null),
   },
   {
     id: 'sling',
     essential: true,
-    text: () => bankMessage('slingWeighSlingSoakedZips'),
+    text: () => bankMessage('sling'),
     detail: (state) =>
-      bankMessage('slingAtLeastLongFor', {
+      bankMessage('slingSize', {
         leastMm: slingLengthMm(state),
         lengthHabit: state.lengthHabit,
         longestMm: state.longestMm,
@@ -178,56 +173,52 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     reason: bankMessage('slingReason'),
     problem: (state) =>
       kitOf(state, 'sling').length === 0
-        ? care(bankMessage('slingNoSlingStandsIn'))
+        ? care(bankMessage('slingMissing'))
         : tooSmall(state, 'sling', slingLengthMm(state)),
   },
   {
     id: 'scales',
     essential: true,
-    text: ({ weighMethod }) =>
-      weighMethod === 'zeroed' ? bankMessage('scalesScalesHungAndZeroed') : bankMessage('scalesScalesHungTareOf'),
+    text: ({ weighMethod }) => (weighMethod === 'zeroed' ? bankMessage('scalesZeroed') : bankMessage('scalesTare')),
     detail: ({ zeroedMs, clock }) =>
       zeroedMs === null
-        ? bankMessage('scalesFromABarOr')
-        : bankMessage('scalesFromABarOrTripod', {
+        ? bankMessage('scalesHang')
+        : bankMessage('scalesZeroedAt', {
             clock: clock(zeroedMs),
             clock2: clock(zeroedMs + OLD_ZERO_MIN * 60_000),
           }),
     reason: bankMessage('scalesReason'),
     problem: (state) => {
       const scales = kitOf(state, 'scales');
-      if (scales.length === 0) return care(bankMessage('scalesNoScalesStandIn'));
-      if (scales.every(({ charge }) => charge === 'low')) return care(bankMessage('scalesTheirBatteryIsLow'));
+      if (scales.length === 0) return care(bankMessage('scalesMissing'));
+      if (scales.every(({ charge }) => charge === 'low')) return care(bankMessage('scalesBattery'));
       const checked = scales
         .flatMap(({ checkedAt }) => checkedAt ?? [])
         .sort()
         .at(-1);
-      if (!checked) return care(bankMessage('scalesNeverComparedWithA'));
+      if (!checked) return care(bankMessage('scalesNeverChecked'));
       const days = Math.floor((state.nowMs - Date.parse(checked)) / DAY_MS);
-      if (days > CHECK_EVERY_DAYS) return care(bankMessage('scalesScaleCheckOverdueLast', { days }));
+      if (days > CHECK_EVERY_DAYS) return care(bankMessage('scalesCheckOverdue', { days }));
       const minutes = state.zeroedMs === null ? 0 : Math.floor((state.nowMs - state.zeroedMs) / 60_000);
-      return minutes > OLD_ZERO_MIN && minutes < A_DAY_MIN
-        ? care(bankMessage('scalesTheZeroIsMinutes', { minutes }))
-        : null;
+      return minutes > OLD_ZERO_MIN && minutes < A_DAY_MIN ? care(bankMessage('scalesZeroOld', { minutes })) : null;
     },
   },
   {
     id: 'tools',
     essential: true,
-    text: (state) =>
-      toothed(state) ? bankMessage('toolsLongPliersSideCutters') : bankMessage('toolsForcepsPliersAndSide'),
+    text: (state) => (toothed(state) ? bankMessage('toolsToothed') : bankMessage('tools')),
     detail: (state) =>
       toothed(state)
-        ? bankMessage('toolsPliersAtLeastLong', {
+        ? bankMessage('toolsPliers', {
             leastMm: plierLengthMm(state),
             lengthHabit: state.lengthHabit,
             longestMm: state.longestMm,
           })
-        : bankMessage('toolsWithinArmsReachOf'),
+        : bankMessage('toolsReach'),
     reason: bankMessage('toolsReason'),
     problem: (state) => {
       const tools = kitOf(state, 'tool');
-      if (state.layout?.outOfReach.includes('kit-roll')) return care(bankMessage('toolsOutOfArmsReach'));
+      if (state.layout?.outOfReach.includes('kit-roll')) return care(bankMessage('toolsOut'));
       if (tools.some(({ toReplace }) => toReplace)) {
         return care(
           bankMessage('toolsToReplace', {
@@ -237,23 +228,23 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
       }
       const loose = tools.filter(({ onLanyard, spare }) => !onLanyard && !spare);
       return state.bank === 'boat' && loose.length > 0
-        ? care(bankMessage('toolsNotOnALanyard', { loose: loose.map(({ name }) => name) }))
+        ? care(bankMessage('toolsLoose', { loose: loose.map(({ name }) => name) }))
         : null;
     },
   },
   {
     id: 'spare-hooks',
     essential: false,
-    text: () => bankMessage('spareHooksSpareHooksInThe'),
+    text: () => bankMessage('spareHooks'),
     reason: bankMessage('spareHooksReason'),
     problem: (state) =>
-      kitOf(state, 'hooks').some(({ toReplace }) => toReplace) ? care(bankMessage('spareHooksCutHooksHaveNot')) : null,
+      kitOf(state, 'hooks').some(({ toReplace }) => toReplace) ? care(bankMessage('spareHooksOwed')) : null,
   },
   {
     id: 'rigs',
     essential: true,
-    text: () => bankMessage('rigsEachRigLoadTested'),
-    detail: () => bankMessage('rigsHeldUnderFullLoad'),
+    text: () => bankMessage('rigs'),
+    detail: () => bankMessage('rigsHeld'),
     reason: bankMessage('rigsReason'),
     problem: (state) => {
       const used = state.rigs.filter(({ species }) => state.expected.length === 0 || state.expected.includes(species));
@@ -288,37 +279,37 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'care-kit',
     essential: false,
     applies: ({ water }) => water.rules.treatments !== 'forbidden',
-    text: () => bankMessage('careKitAntisepticAndSealingPaste'),
+    text: () => bankMessage('careKit'),
     reason: bankMessage('careKitReason'),
     problem: (state) => {
       const old = kitOf(state, 'care').filter(({ inDateUntil }) => inDateUntil !== null && inDateUntil < state.day);
-      return old.length > 0 ? care(bankMessage('careKitOutOfDate', { old: old.map(({ name }) => name) })) : null;
+      return old.length > 0 ? care(bankMessage('careKitOld', { old: old.map(({ name }) => name) })) : null;
     },
   },
   {
     id: 'no-treatment',
     essential: false,
     applies: ({ water }) => water.rules.treatments === 'forbidden',
-    text: () => bankMessage('noTreatmentCareKitStaysClosed'),
+    text: () => bankMessage('noTreatment'),
     reason: bankMessage('noTreatmentReason'),
     basis: localRule,
   },
   {
     id: 'camera',
     essential: false,
-    text: ({ helped }) => (helped ? bankMessage('cameraCameraInYourHelpers') : bankMessage('cameraCameraOnItsStand')),
+    text: ({ helped }) => (helped ? bankMessage('cameraHelper') : bankMessage('camera')),
     detail: ({ layout }) => layout?.points.find(({ id, mark }) => id === 'camera-light' && mark < 0.6)?.text ?? null,
     reason: bankMessage('cameraReason'),
     problem: (state) =>
-      kitOf(state, 'camera').some(({ charge }) => charge === 'low') ? care(bankMessage('cameraItsBatteryIsLow')) : null,
+      kitOf(state, 'camera').some(({ charge }) => charge === 'low') ? care(bankMessage('cameraBattery')) : null,
   },
   {
     id: 'board',
     essential: false,
     applies: (state) => kitOf(state, 'board').length > 0,
-    text: () => bankMessage('boardMeasuringBoardWetAnd'),
+    text: () => bankMessage('board'),
     detail: (state) =>
-      bankMessage('boardAtLeastLongFor', {
+      bankMessage('boardSize', {
         leastMm: slingLengthMm(state),
         lengthHabit: state.lengthHabit,
         longestMm: state.longestMm,
@@ -330,21 +321,21 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     id: 'roles',
     essential: false,
     applies: ({ helped }) => helped,
-    text: () => bankMessage('rolesWhoNetsWhoUnhooks'),
+    text: () => bankMessage('roles'),
     reason: bankMessage('rolesReason'),
   },
   {
     id: 'frost',
     essential: false,
     applies: isCold,
-    text: () => bankMessage('frostNothingOutOfThe'),
+    text: () => bankMessage('frost'),
     reason: bankMessage('frostReason'),
   },
   {
     id: 'light',
     essential: false,
     applies: ({ night }) => night,
-    text: () => bankMessage('lightHeadTorchChargedScreen'),
+    text: () => bankMessage('light'),
     reason: bankMessage('lightReason'),
   },
   {
@@ -353,19 +344,19 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     applies: ({ hazards }) => hazards.length > 0,
     text: ({ hazards }) =>
       hazards.includes('power-line')
-        ? bankMessage('hazardsPowerLineOverheadAnother')
+        ? bankMessage('hazardPowerLine')
         : hazards.includes('steep-edge')
-          ? bankMessage('hazardsSteepEdgeWhereTo')
+          ? bankMessage('hazardSteepEdge')
           : hazards.includes('stones')
-            ? bankMessage('hazardsStonesWhereTheFish')
-            : bankMessage('hazardsPeoplePassRodsAnd'),
-    reason: bankMessage('hazardsACarbonRodNear'),
-    problem: ({ hazards }) => (hazards.includes('power-line') ? stop(bankMessage('hazardsACarbonRodNearIt')) : null),
+            ? bankMessage('hazardStones')
+            : bankMessage('hazardTraffic'),
+    reason: bankMessage('swimHazardsReason'),
+    problem: ({ hazards }) => (hazards.includes('power-line') ? stop(bankMessage('hazardsPowerLineProblem')) : null),
   },
   {
     id: 'rules-read',
     essential: true,
-    text: () => bankMessage('rulesReadTheWatersRulesRead'),
+    text: () => bankMessage('rulesRead'),
     reason: bankMessage('rulesReadReason'),
   },
 ];

@@ -2,12 +2,12 @@ import { messagesOf, type None } from '../measure/message.js';
 
 /** On what an expected weight rests. */
 export interface BiometryMessages {
-  whatThisFishWeighedBefore: None;
-  itsLengthAndOfYour: { fish: number };
-  itsLength: None;
-  itsLengthAndGirth: None;
-  theKindAndWhatYou: None;
-  theKind: None;
+  byHistory: None;
+  byLengthAndOwnFish: { fish: number };
+  byLength: None;
+  byGirth: None;
+  byKindAndOwnFish: None;
+  byKind: None;
 }
 
 export const biometryMessage = messagesOf<BiometryMessages>('biometry');

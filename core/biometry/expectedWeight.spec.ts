@@ -77,10 +77,10 @@ test('what is expected becomes surer with own fish, and wider when they scatter 
 
 test('closest first: its own history, its girth, its length, its kind', () => {
   const by = (more: object) => expectedWeight({ ...asked, own: [], ...more });
-  expect(by({}).basis.code).toBe('biometry.itsLength');
-  expect(by({ girthMm: 640 }).basis.code).toBe('biometry.itsLengthAndGirth');
-  expect(by({ history: [{ grams: 9000, daysAgo: 300 }] }).basis.code).toBe('biometry.whatThisFishWeighedBefore');
-  expect(by({ lengthMm: null }).basis.code).toBe('biometry.theKind');
+  expect(by({}).basis.code).toBe('biometry.byLength');
+  expect(by({ girthMm: 640 }).basis.code).toBe('biometry.byGirth');
+  expect(by({ history: [{ grams: 9000, daysAgo: 300 }] }).basis.code).toBe('biometry.byHistory');
+  expect(by({ lengthMm: null }).basis.code).toBe('biometry.byKind');
   expect(by({ history: [{ grams: 9000, daysAgo: 30 }] }).sd).toBeLessThan(by({}).sd);
   expect(by({ species: null, lengthMm: null }).sd).toBe(1);
 });

@@ -71,7 +71,7 @@ export function expectedWeight(asked: ExpectationAsked): ExpectedWeight {
   const measured = fromLength(asked);
   if (last) {
     const sd = Math.hypot(SEASON_SD, YEAR_SD * Math.sqrt(last.daysAgo / 365));
-    const known = { lnGrams: Math.log(last.grams), sd, basis: biometryMessage('whatThisFishWeighedBefore') };
+    const known = { lnGrams: Math.log(last.grams), sd, basis: biometryMessage('byHistory') };
     return measured ? combine(known, measured) : known;
   }
   return measured ?? unmeasured(asked);
@@ -87,7 +87,7 @@ function fromLength({ species, waterId, girthMm, own, ...asked }: ExpectationAsk
     return {
       lnGrams: Math.log(mean) + move,
       sd: widen * Math.hypot(scatter, unsure),
-      basis: fish > 0 ? biometryMessage('itsLengthAndOfYour', { fish }) : biometryMessage('itsLength'),
+      basis: fish > 0 ? biometryMessage('byLengthAndOwnFish', { fish }) : biometryMessage('byLength'),
     };
   };
   const byGirth: ExpectedWeight | undefined =
@@ -95,7 +95,7 @@ function fromLength({ species, waterId, girthMm, own, ...asked }: ExpectationAsk
       ? {
           lnGrams: Math.log(weightOfGirth(lengthMm, girthMm)),
           sd: GIRTH_SCATTER,
-          basis: biometryMessage('itsLengthAndGirth'),
+          basis: biometryMessage('byGirth'),
         }
       : undefined;
   const length = byLength();
@@ -126,6 +126,6 @@ function unmeasured({ species, own }: ExpectationAsked): ExpectedWeight {
   return {
     lnGrams: (1 - share) * Math.log(grams) + share * mean,
     sd,
-    basis: n > 0 ? biometryMessage('theKindAndWhatYou') : biometryMessage('theKind'),
+    basis: n > 0 ? biometryMessage('byKindAndOwnFish') : biometryMessage('byKind'),
   };
 }

@@ -10,24 +10,24 @@ export interface CareMessages {
   basisLocalRule: { water: string | null };
   basisChoice: { name: Message };
   basisComputed: { method: Message };
-  theWaterWasAtC: { waterC: number; tempC: number };
-  theWaterHeldOfThe: { oxygenShare: number };
-  itWasPlayedFor: { fightMs: number };
-  theHookWasSwallowed: None;
-  theHookWasDeepOr: None;
-  itBled: None;
-  itWasOutOfThe: { longestAirMs: number; spellMs: number };
-  itWasLiftedInFrost: None;
-  itWasDropped: None;
-  itWasInNetAnd: { ms: number };
-  theWaterIsTooWarm: None;
-  theWaterIsWithinThree: None;
-  theWaterIsShortOf: None;
-  theFightWasLongerThan: None;
-  theFightWasLongerThanThan: None;
-  inFrostGillsAndEyes: None;
-  itIsBleeding: None;
-  itIsExhausted: None;
+  deathWarm: { waterC: number; tempC: number };
+  deathOxygen: { oxygenShare: number };
+  deathFight: { fightMs: number };
+  deathSwallowed: None;
+  deathDeep: None;
+  deathBled: None;
+  deathAir: { longestAirMs: number; spellMs: number };
+  deathFrost: None;
+  deathDropped: None;
+  deathKept: { ms: number };
+  budgetTooWarm: None;
+  budgetNearlyTooWarm: None;
+  budgetOxygen: None;
+  budgetFight20: None;
+  budgetFight10: None;
+  budgetFrost: None;
+  budgetBleeding: None;
+  budgetSpent: None;
   closedSeason: { species: SpeciesId; today: DayOfYear };
   closedSeasonReason: { from: DayOfYear; to: DayOfYear };
   closedSeasonChanges: { to: DayOfYear };
@@ -49,8 +49,8 @@ export interface CareMessages {
   coolBelow: { deepC: number; tempHabit: TempUnit };
   coolBelowReason: None;
   coolBelowChanges: None;
-  oxygenLowDoNotFishOnly: { oxygenMgL: number };
-  oxygenLowLittleOxygenMgL: { oxygenMgL: number };
+  oxygenDanger: { oxygenMgL: number };
+  oxygenLow: { oxygenMgL: number };
   oxygenLowReason: { species: SpeciesId; leastMgL: number; dangerMgL: number; share: number | null };
   oxygenLowChanges: None;
   oxygenAbove: { share: number; danger: boolean };
@@ -73,8 +73,8 @@ export interface CareMessages {
   coolEnoughReason: None;
   oxygenGood: { oxygenMgL: number; saturationMgL: number };
   oxygenGoodReason: { saturationMgL: number };
-  afterAboutTheSurfaceShould: { clock: string; lineC: number; tempHabit: TempUnit };
-  notInTheHoursAhead: { lineC: number; tempHabit: TempUnit };
+  coolerFrom: { clock: string; lineC: number; tempHabit: TempUnit };
+  notCoolerYet: { lineC: number; tempHabit: TempUnit };
   quickerNetted: None;
   quickerHookOut: None;
   quickerHookCut: None;
@@ -84,7 +84,7 @@ export interface CareMessages {
   quickerMeasured: None;
   quickerPictured: None;
   quickerCarried: None;
-  outOfTheWaterAt: {
+  reviewAir: {
     longestAirMs: number;
     spellMs: number;
     most:
@@ -110,10 +110,10 @@ export interface CareMessages {
       | 'released'
       | undefined;
   };
-  yourChosenLimitARest: None;
-  itDroppedNextTimeLower: None;
-  aBlowToTheHead: None;
-  tookAgainstYourUsual: {
+  reviewAirReason: None;
+  reviewDropped: None;
+  reviewDroppedReason: None;
+  reviewSlow: {
     step:
       | 'netted'
       | 'off-rig'
@@ -138,32 +138,32 @@ export interface CareMessages {
     tookMs: number;
     medianMs: number;
   };
-  yourOwnMedianOverFish: { times: number };
-  medianOfYourOwnFish: None;
-  itWasLiftedAndNot: None;
-  woundsThatAreSeenCan: None;
-  itNeverLeftTheWater: None;
-  nothingToChangeCarryOn: None;
-  timeOutOfTheWater: None;
-  withinItsMeasureAndNo: None;
-  landItAsFastAs: None;
-  fullPressureAtOnceThe: None;
-  hookOutInTheWater: None;
-  heldUprightHeadIntoThe: None;
-  hotCaptureWaysSpeaksFor: None;
-  hotCaptureWaysSpeaksAgainst: None;
-  breakItOffOrStraighten: None;
-  pointTheRodAtThe: None;
-  onlyWithALinkThat: None;
-  thenStopFishingHere: None;
-  hotCaptureWaysSpeaksForOnce: None;
-  hotCaptureWaysSpeaksAgainstDeep: None;
-  aLimitForEachSpecies: None;
-  coldWaterFishAreIn: None;
-  fForLargeToothedPredators: None;
-  pikeWelsAndZanderStop: None;
-  pikeStopAtC: None;
-  pikeFightToAStandstill: None;
+  reviewSlowReason: { times: number };
+  reviewSlowMethod: None;
+  reviewNotLookedOver: None;
+  reviewNotLookedOverReason: None;
+  reviewNeverLifted: None;
+  reviewGood: None;
+  reviewNeverLiftedReason: None;
+  reviewGoodReason: None;
+  hotLand: None;
+  hotLandPressure: None;
+  hotLandHook: None;
+  hotLandHold: None;
+  hotLandFor: None;
+  hotLandAgainst: None;
+  hotBreakOff: None;
+  hotBreakOffPoint: None;
+  hotBreakOffLink: None;
+  hotBreakOffStop: None;
+  hotBreakOffFor: None;
+  hotBreakOffAgainst: None;
+  stopPerSpecies: None;
+  stopPerSpeciesWhy: None;
+  stopEighty: None;
+  stopEightyWhy: None;
+  stopCoolPike: None;
+  stopCoolPikeWhy: None;
 }
 
 export const careMessage = messagesOf<CareMessages>('care');

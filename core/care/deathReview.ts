@@ -30,25 +30,24 @@ export function deathFacts(state: Pick<CaptureState, 'hookEnd' | 'signs'>, end: 
   const note = (id: DeathFact['id'], text: Message, basis: Basis = COMMON_PRACTICE) =>
     void facts.push({ id, text, basis });
   if (waterC !== null && waterC >= stopLine.tempC)
-    note('warm', careMessage('theWaterWasAtC', { waterC, tempC: stopLine.tempC }), stopLine.basis);
-  if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN)
-    note('oxygen', careMessage('theWaterHeldOfThe', { oxygenShare }));
+    note('warm', careMessage('deathWarm', { waterC, tempC: stopLine.tempC }), stopLine.basis);
+  if (oxygenShare !== null && oxygenShare < LITTLE_OXYGEN) note('oxygen', careMessage('deathOxygen', { oxygenShare }));
   if (clocks.fightMs >= LONG_FIGHT_MS)
-    note('fight', careMessage('itWasPlayedFor', { fightMs: clocks.fightMs }), FERGUSON_TUFTS);
+    note('fight', careMessage('deathFight', { fightMs: clocks.fightMs }), FERGUSON_TUFTS);
   if (state.hookEnd === 'left-in' || state.signs.includes('hook-swallowed'))
-    note('hook', careMessage('theHookWasSwallowed'));
+    note('hook', careMessage('deathSwallowed'));
   else if (state.signs.includes('hook-deep') || state.signs.includes('hook-near-gills'))
-    note('hook', careMessage('theHookWasDeepOr'));
-  if (state.signs.includes('bleeding')) note('bleeding', careMessage('itBled'));
+    note('hook', careMessage('deathDeep'));
+  if (state.signs.includes('bleeding')) note('bleeding', careMessage('deathBled'));
   if (clocks.longestAirMs > budget.spellMs)
     note(
       'air',
-      careMessage('itWasOutOfThe', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs }),
+      careMessage('deathAir', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs }),
       budget.reasons[0]?.basis ?? FERGUSON_TUFTS,
     );
-  if (clocks.airMs > 0 && airC !== null && airC <= 0) note('frost', careMessage('itWasLiftedInFrost'));
-  if (dropped) note('dropped', careMessage('itWasDropped'));
+  if (clocks.airMs > 0 && airC !== null && airC <= 0) note('frost', careMessage('deathFrost'));
+  if (dropped) note('dropped', careMessage('deathDropped'));
   if (retention.limitMs > 0 && retention.ms > retention.limitMs)
-    note('kept', careMessage('itWasInNetAnd', { ms: retention.ms }), retention.basis);
+    note('kept', careMessage('deathKept', { ms: retention.ms }), retention.basis);
   return facts;
 }

@@ -71,14 +71,14 @@ function exposureReasons({ waterC, stopLineC, airC, oxygenShare, fightMs, signs 
   const reasons: ExposureReason[] = [];
   const because = (factor: number, text: Message, basis: Basis = COMMON_PRACTICE) =>
     void reasons.push({ factor, text, basis });
-  if (waterC !== null && waterC >= stopLineC) because(0.25, careMessage('theWaterIsTooWarm'), GALE);
-  else if (waterC !== null && waterC >= stopLineC - 3) because(0.5, careMessage('theWaterIsWithinThree'), GALE);
-  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, careMessage('theWaterIsShortOf'));
-  if (fightMs >= 20 * 60_000) because(0.5, careMessage('theFightWasLongerThan'), FERGUSON_TUFTS);
-  else if (fightMs >= 10 * 60_000) because(0.7, careMessage('theFightWasLongerThanThan'), FERGUSON_TUFTS);
-  if (airC !== null && airC <= 0) because(0.5, careMessage('inFrostGillsAndEyes'));
-  if (signs.includes('bleeding')) because(0.5, careMessage('itIsBleeding'));
-  if (signs.includes('spent')) because(0.5, careMessage('itIsExhausted'));
+  if (waterC !== null && waterC >= stopLineC) because(0.25, careMessage('budgetTooWarm'), GALE);
+  else if (waterC !== null && waterC >= stopLineC - 3) because(0.5, careMessage('budgetNearlyTooWarm'), GALE);
+  if (oxygenShare !== null && oxygenShare < 0.6) because(0.5, careMessage('budgetOxygen'));
+  if (fightMs >= 20 * 60_000) because(0.5, careMessage('budgetFight20'), FERGUSON_TUFTS);
+  else if (fightMs >= 10 * 60_000) because(0.7, careMessage('budgetFight10'), FERGUSON_TUFTS);
+  if (airC !== null && airC <= 0) because(0.5, careMessage('budgetFrost'));
+  if (signs.includes('bleeding')) because(0.5, careMessage('budgetBleeding'));
+  if (signs.includes('spent')) because(0.5, careMessage('budgetSpent'));
   return reasons;
 }
 

@@ -105,10 +105,10 @@ test('the gravest finding is the verdict: stop before care before good', () => {
 test('it says when the surface should be under the line again, and when it will not be', () => {
   const ahead = [moment(18 * HOUR, 23), moment(20 * HOUR, 22.4), moment(21 * HOUR, 21.9)];
   expect(rule('too-warm', { waterC: 23, ahead })?.changes).toEqual({
-    code: 'care.afterAboutTheSurfaceShould',
+    code: 'care.coolerFrom',
     values: { clock: '21:00', lineC: 22, tempHabit: 'C' },
   });
-  expect(rule('too-warm', { waterC: 23, ahead: ahead.slice(0, 2) })?.changes?.code).toBe('care.notInTheHoursAhead');
+  expect(rule('too-warm', { waterC: 23, ahead: ahead.slice(0, 2) })?.changes?.code).toBe('care.notCoolerYet');
 });
 
 describe('the schools', () => {
@@ -139,8 +139,8 @@ test('height takes oxygen: the same water at 2000 m holds a fifth less', () => {
 test('a hot-water capture has two ways, the keeper’s own school first, each with what speaks against it', () => {
   expect(hotCaptureWays('break-off').map(({ school }) => school)).toEqual(['break-off', 'land']);
   expect(hotCaptureWays('land').map(({ speaksAgainst }) => speaksAgainst.code)).toEqual([
-    'care.hotCaptureWaysSpeaksAgainst',
-    'care.hotCaptureWaysSpeaksAgainstDeep',
+    'care.hotLandAgainst',
+    'care.hotBreakOffAgainst',
   ]);
 });
 

@@ -155,9 +155,7 @@ const RULES: readonly Rule<Weighed>[] = [
       const danger = oxygenMgL < dangerMgL;
       return {
         severity: danger ? 'stop' : 'care',
-        text: danger
-          ? careMessage('oxygenLowDoNotFishOnly', { oxygenMgL })
-          : careMessage('oxygenLowLittleOxygenMgL', { oxygenMgL }),
+        text: danger ? careMessage('oxygenDanger', { oxygenMgL }) : careMessage('oxygenLow', { oxygenMgL }),
         reason: careMessage('oxygenLowReason', { species, leastMgL, dangerMgL, share }),
         basis,
         changes: careMessage('oxygenLowChanges'),
@@ -300,8 +298,8 @@ function coolerText({ ahead, clock, tempHabit }: FishingState, lineC: number): M
   const from = ahead.findIndex((moment) => moment.waterC >= lineC);
   const under = from < 0 ? ahead[0] : ahead.slice(from).find((moment) => moment.waterC < lineC);
   return under && ahead.length > 0
-    ? careMessage('afterAboutTheSurfaceShould', { clock: clock(under.atMs), lineC, tempHabit })
-    : careMessage('notInTheHoursAhead', { lineC, tempHabit });
+    ? careMessage('coolerFrom', { clock: clock(under.atMs), lineC, tempHabit })
+    : careMessage('notCoolerYet', { lineC, tempHabit });
 }
 
 export function percent(share: number): string {

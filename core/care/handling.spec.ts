@@ -51,19 +51,19 @@ test('the past is in medians', () => {
 test('what was against the fish is said first, then what was slow, then that it went well', () => {
   const past = pastOf([4000, 5000, 6000].map((ms) => ({ marks: marks(run(ms)), airMs: ms })));
   expect(suggest(run(40_000), past)).toEqual({
-    code: 'care.outOfTheWaterAt',
+    code: 'care.reviewAir',
     values: { longestAirMs: 50_000, spellMs: 30_000, most: 'pictured' },
   });
   expect(suggest(run(15_000), past)).toEqual({
-    code: 'care.tookAgainstYourUsual',
+    code: 'care.reviewSlow',
     values: { step: 'pictured', tookMs: 15_000, medianMs: 5000 },
   });
-  expect(suggest(run(5000), past).code).toBe('care.nothingToChangeCarryOn');
-  expect(suggest(run(5000, event('dropped', 329_000)), past).code).toBe('care.itDroppedNextTimeLower');
+  expect(suggest(run(5000), past).code).toBe('care.reviewGood');
+  expect(suggest(run(5000, event('dropped', 329_000)), past).code).toBe('care.reviewDropped');
   expect(suggest([event('hooked', 0), event('netted', 1), event('hook-out', 2), event('released', 9)]).code).toBe(
-    'care.itNeverLeftTheWater',
+    'care.reviewNeverLifted',
   );
   expect(
     suggest([event('hooked', 0), event('lifted', 1), event('returned', 9000), event('released', 10_000)]).code,
-  ).toBe('care.itWasLiftedAndNot');
+  ).toBe('care.reviewNotLookedOver');
 });

@@ -117,36 +117,36 @@ export function suggestionOf(splits: readonly Split[], end: RunState, past: Hand
   if (clocks.longestAirMs > budget.spellMs) {
     const most = longestInAir(splits, end);
     return {
-      text: careMessage('outOfTheWaterAt', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs, most }),
-      reason: budget.reasons[0]?.text ?? careMessage('yourChosenLimitARest'),
+      text: careMessage('reviewAir', { longestAirMs: clocks.longestAirMs, spellMs: budget.spellMs, most }),
+      reason: budget.reasons[0]?.text ?? careMessage('reviewAirReason'),
       basis: budget.reasons[0]?.basis ?? COMMON_PRACTICE,
     };
   }
   if (end.dropped)
     return {
-      text: careMessage('itDroppedNextTimeLower'),
-      reason: careMessage('aBlowToTheHead'),
+      text: careMessage('reviewDropped'),
+      reason: careMessage('reviewDroppedReason'),
       basis: COMMON_PRACTICE,
     };
   if (slow)
     return {
-      text: careMessage('tookAgainstYourUsual', {
+      text: careMessage('reviewSlow', {
         step: slow.step,
         tookMs: slow.tookMs,
         medianMs: slow.medianMs,
       }),
-      reason: careMessage('yourOwnMedianOverFish', { times: slow.times }),
-      basis: { kind: 'computed', method: careMessage('medianOfYourOwnFish') },
+      reason: careMessage('reviewSlowReason', { times: slow.times }),
+      basis: { kind: 'computed', method: careMessage('reviewSlowMethod') },
     };
   if (clocks.airMs > 0 && !end.lookedOver)
     return {
-      text: careMessage('itWasLiftedAndNot'),
-      reason: careMessage('woundsThatAreSeenCan'),
+      text: careMessage('reviewNotLookedOver'),
+      reason: careMessage('reviewNotLookedOverReason'),
       basis: COMMON_PRACTICE,
     };
   return {
-    text: clocks.airMs === 0 ? careMessage('itNeverLeftTheWater') : careMessage('nothingToChangeCarryOn'),
-    reason: clocks.airMs === 0 ? careMessage('timeOutOfTheWater') : careMessage('withinItsMeasureAndNo'),
+    text: clocks.airMs === 0 ? careMessage('reviewNeverLifted') : careMessage('reviewGood'),
+    reason: clocks.airMs === 0 ? careMessage('reviewNeverLiftedReason') : careMessage('reviewGoodReason'),
     basis: COMMON_PRACTICE,
   };
 }

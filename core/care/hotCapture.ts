@@ -17,21 +17,17 @@ export interface HotCaptureWay {
 export const HOT_CAPTURE_WAYS: readonly HotCaptureWay[] = [
   {
     school: 'land',
-    name: careMessage('landItAsFastAs'),
-    steps: [
-      careMessage('fullPressureAtOnceThe'),
-      careMessage('hookOutInTheWater'),
-      careMessage('heldUprightHeadIntoThe'),
-    ],
-    speaksFor: careMessage('hotCaptureWaysSpeaksFor'),
-    speaksAgainst: careMessage('hotCaptureWaysSpeaksAgainst'),
+    name: careMessage('hotLand'),
+    steps: [careMessage('hotLandPressure'), careMessage('hotLandHook'), careMessage('hotLandHold')],
+    speaksFor: careMessage('hotLandFor'),
+    speaksAgainst: careMessage('hotLandAgainst'),
   },
   {
     school: 'break-off',
-    name: careMessage('breakItOffOrStraighten'),
-    steps: [careMessage('pointTheRodAtThe'), careMessage('onlyWithALinkThat'), careMessage('thenStopFishingHere')],
-    speaksFor: careMessage('hotCaptureWaysSpeaksForOnce'),
-    speaksAgainst: careMessage('hotCaptureWaysSpeaksAgainstDeep'),
+    name: careMessage('hotBreakOff'),
+    steps: [careMessage('hotBreakOffPoint'), careMessage('hotBreakOffLink'), careMessage('hotBreakOffStop')],
+    speaksFor: careMessage('hotBreakOffFor'),
+    speaksAgainst: careMessage('hotBreakOffAgainst'),
   },
 ];
 

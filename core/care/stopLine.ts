@@ -12,16 +12,16 @@ export type StopPractice = (typeof STOP_PRACTICES)[number];
 /** What each school says, and why somebody holds it. */
 export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: Message; readonly why: Message }>> = {
   'per-species': {
-    name: careMessage('aLimitForEachSpecies'),
-    why: careMessage('coldWaterFishAreIn'),
+    name: careMessage('stopPerSpecies'),
+    why: careMessage('stopPerSpeciesWhy'),
   },
   'eighty-fahrenheit': {
-    name: careMessage('fForLargeToothedPredators'),
-    why: careMessage('pikeWelsAndZanderStop'),
+    name: careMessage('stopEighty'),
+    why: careMessage('stopEightyWhy'),
   },
   'cool-pike': {
-    name: careMessage('pikeStopAtC'),
-    why: careMessage('pikeFightToAStandstill'),
+    name: careMessage('stopCoolPike'),
+    why: careMessage('stopCoolPikeWhy'),
   },
 };
 

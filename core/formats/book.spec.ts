@@ -9,9 +9,12 @@ import type { OutingEvent } from '../domain/outing/event.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Water } from '../domain/water/water.js';
 import { csvFields, csvHeader, csvRecords } from './bookCsv.js';
+import { enGB } from '../text/en-GB/catalogue.js';
+import { sayIn } from '../text/texts.js';
 import { resultOf } from '../weighing/resultOf.js';
 import { bookJson, type ExportedWeight } from './bookJson.js';
 
+const say = sayIn(enGB);
 const water: Water = {
   id: 'w1',
   name: 'Over, "Mere"',
@@ -63,7 +66,7 @@ function readBack(positions: boolean): Record<string, string> {
   const text =
     csvHeader({ positions }) +
     csvRecords([
-      csvFields(summaryOf(state), recordOf(state), { water, swim }, resultOf(state, [], 'down'), { positions }),
+      csvFields(summaryOf(state), recordOf(state), { water, swim }, resultOf(state, [], 'down'), { positions }, say),
     ]);
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};

@@ -1,5 +1,4 @@
-import { enGB } from '../text/en-GB/catalogue.js';
-import { sayIn } from '../text/texts.js';
+import type { Say } from '../measure/message.js';
 import Papa from 'papaparse';
 import type { CaptureRecord } from '../domain/capture/record.js';
 import type { CaptureSummary } from '../domain/capture/summary.js';
@@ -65,8 +64,6 @@ const COLUMNS = [
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
 
-/** A file that leaves the book is in English, wherever it is read. */
-const say = sayIn(enGB);
 const RFC_4180 = { newline: '\r\n', quotes: false } as const;
 
 /** The header record of the book as CSV (RFC 4180), with its line end. */
@@ -81,7 +78,8 @@ function csvColumns({ positions }: ExportChoices): string[] {
 /**
  * One capture as the fields of a CSV record. Times are ISO 8601 in UTC, and by the clocks of the place where it is
  * known; durations in seconds, units in the column names. A fact that was not noted is an empty field. `result` is the
- * weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20.
+ * weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20. `say` puts the places of wounds into
+ * words.
  */
 export function csvFields(
   summary: CaptureSummary,
@@ -89,6 +87,7 @@ export function csvFields(
   place: { readonly water: Water | undefined; readonly swim: Swim | undefined },
   result: WeightResult | undefined,
   choices: ExportChoices,
+  say: Say,
 ): string[] {
   const { water, swim } = place;
   const { weighing, net, netGrams, lengthMm: totalMm, guessGrams } = summary;

@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { registerMessage } from './registerMessages.js';
 import type { PaintedKind } from '../domain/fish/anatomy.js';
 import type { FormId, SpeciesId } from '../domain/fish/species.js';
 import { FORM_IDS, SPECIES_IDS } from '../domain/fish/species.js';
@@ -51,7 +53,7 @@ export interface RegisterFile {
 }
 
 export type RegisterRead =
-  { readonly ok: true; readonly register: RegisterFile } | { readonly ok: false; readonly sentence: string };
+  { readonly ok: true; readonly register: RegisterFile } | { readonly ok: false; readonly reason: Message };
 
 const MOST_FISH = 20_000;
 const KINDS: readonly PaintedKind[] = ['carp-common', 'carp-mirror', 'carp-linear', 'pike', 'barbel', 'wels'];
@@ -59,29 +61,27 @@ const BASE64 = /^[A-Za-z0-9+/]+={0,2}$/;
 
 /**
  * Reads a friend's register. What it holds beside what is known here, places above all, is left behind; a flank that
- * cannot be compared is left out; what is no register is refused with a sentence that says why. Example: the text of a
+ * cannot be compared is left out; what is no register is refused with a reason. Example: the text of a
  * book gives "This is a whole book, not a register of fish."
  */
 export function readRegister(text: string): RegisterRead {
-  const no = (sentence: string): RegisterRead => ({ ok: false, sentence });
+  const no = (reason: Message): RegisterRead => ({ ok: false, reason });
   let given: unknown;
   try {
     given = JSON.parse(text);
   } catch {
-    return no('This file is not JSON: it is cut short, or something else.');
+    return no(registerMessage('notJson'));
   }
-  if (!isRecord(given)) return no('There is no register of fish in this file.');
-  if (given['format'] === 'unhurried-keeper-book') return no('This is a whole book, not a register of fish.');
-  if (given['format'] !== REGISTER_FORMAT.format) return no('There is no register of fish in this file.');
+  if (!isRecord(given)) return no(registerMessage('noRegister'));
+  if (given['format'] === 'unhurried-keeper-book') return no(registerMessage('wholeBook'));
+  if (given['format'] !== REGISTER_FORMAT.format) return no(registerMessage('noRegister'));
   if (given['version'] !== REGISTER_FORMAT.version || given['prints'] !== REGISTER_FORMAT.prints)
-    return no('This register was made by another version; its flanks cannot be compared here. Ask for a new one.');
+    return no(registerMessage('otherVersion'));
   const { from, exportedAt, fish } = given;
-  if (typeof from !== 'string' || from.trim() === '' || from.length > 60)
-    return no('This register does not say whose it is.');
-  if (!Array.isArray(fish) || fish.length > MOST_FISH)
-    return no('This register has no list of fish, or too long a one.');
+  if (typeof from !== 'string' || from.trim() === '' || from.length > 60) return no(registerMessage('nobodys'));
+  if (!Array.isArray(fish) || fish.length > MOST_FISH) return no(registerMessage('noList'));
   const read = fish.map(readFish);
-  if (read.some((each) => !each)) return no('A fish of this register has no name or no id. Nothing was taken in.');
+  if (read.some((each) => !each)) return no(registerMessage('fishWithoutName'));
   return {
     ok: true,
     register: {

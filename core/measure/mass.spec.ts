@@ -41,10 +41,13 @@ describe('subtractTare', () => {
     expect(net).toEqual({ ok: true, value: { unit: 'quarter-oz', count: 379 * 4 - 65 } });
   });
   test('refuses a tare heavier than the gross, and grams from pounds', () => {
-    expect(subtractTare(poundsOunces(1, 0), poundsOunces(2, 0))).toMatchObject({ ok: false, reason: /heavier/ });
+    expect(subtractTare(poundsOunces(1, 0), poundsOunces(2, 0))).toMatchObject({
+      ok: false,
+      reason: { code: 'measure.tareHeavier' },
+    });
     expect(subtractTare(poundsOunces(9, 0), { unit: 'g', count: 5 })).toMatchObject({
       ok: false,
-      reason: /same scale/,
+      reason: { code: 'measure.tareInOtherUnits' },
     });
   });
   test('never loses or makes a dram', () => {

@@ -1,3 +1,4 @@
+import { measureMessage } from './measureMessages.js';
 import { ok, err, type Result } from './result.js';
 
 /**
@@ -85,10 +86,10 @@ export function subtractTare(gross: Mass, tare: Mass): Result<Mass> {
   const g = unit && recount(gross, unit);
   const t = unit && recount(tare, unit);
   if (!unit || !g || !t) {
-    return err('The weight and the tare were read in units that do not convert exactly. Read both off the same scale.');
+    return err(measureMessage('tareInOtherUnits'));
   }
   if (t.count > g.count) {
-    return err('The tare is heavier than the weight it is taken from. One of the two is not as read.');
+    return err(measureMessage('tareHeavier'));
   }
   return ok({ unit, count: g.count - t.count });
 }

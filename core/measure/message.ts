@@ -10,6 +10,9 @@ export interface Message {
   readonly values?: Readonly<Record<string, unknown>>;
 }
 
+/** Turns a message into words. */
+export type Say = (message: Message) => string;
+
 /**
  * The messages of one room, typed by its vocabulary `V` (key to figures).
  *

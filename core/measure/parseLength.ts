@@ -1,3 +1,5 @@
+import type { Message } from './message.js';
+import { measureMessage } from './measureMessages.js';
 import { formatLength, LONGEST_MM, lengthMm, type Length } from './length.js';
 import { tidyMeasureText } from './tidyText.js';
 
@@ -10,7 +12,7 @@ export interface LengthMeaning {
 /** What a written length comes to: one length, or a reason why none, with what was likely meant. */
 export type ParsedLength =
   | { readonly ok: true; readonly value: Length }
-  | { readonly ok: false; readonly reason: string; readonly meanings: readonly LengthMeaning[] };
+  | { readonly ok: false; readonly reason: Message; readonly meanings: readonly LengthMeaning[] };
 
 const INCHES = /^(\d+)(?:[\s-]+(\d)\/(\d)|\.(\d+))?\s*(?:in|ins|inch|inches|")$/;
 const METRIC = /^(\d+(?:\.\d)?)\s*(mm|cm)$/;
@@ -27,23 +29,20 @@ const POINTLESS = /^(\d{3,5})\s*(in|ins|inch|inches|"|cm)?$/;
  */
 export function parseLength(text: string, habit: 'in' | 'cm'): ParsedLength {
   const tidy = tidyMeasureText(text).replace(/''$/, '"');
-  if (tidy === '') return refused('No length was given.');
-  if (/^-/.test(tidy)) return refused('A length cannot be below zero. Leave the minus sign out.');
+  if (tidy === '') return refused(measureMessage('lengthMissing'));
+  if (/^-/.test(tidy)) return refused(measureMessage('lengthNegative'));
   if (/(in|inch|inches|ins|")/.test(tidy.replace(/min/, '')) && /(cm|mm)/.test(tidy)) {
-    return refused('That mixes inches and centimetres. Write the length as one of them.');
+    return refused(measureMessage('lengthMixed'));
   }
   const read = BARE.test(tidy) ? readLength(`${tidy} ${habit}`) : readLength(tidy);
   if (!read) {
-    return refused(`"${text.trim()}" cannot be read as a length. Try 31 1/4 in, 31.25 in, 79.5 cm.`);
+    return refused(measureMessage('lengthNotUnderstood', { text }));
   }
   if (!read.ok) return read;
   if (lengthMm(read.value) > LONGEST_MM) {
-    return refused(
-      `${formatLength(read.value)} is longer than any fish on a board. Is a decimal point missing?`,
-      pointsFound(tidy, habit),
-    );
+    return refused(measureMessage('lengthTooLong', { value: read.value }), pointsFound(tidy, habit));
   }
-  if (read.value.count === 0) return refused('A length of 0 is not a length. Leave it empty instead.');
+  if (read.value.count === 0) return refused(measureMessage('lengthZero'));
   return read;
 }
 
@@ -55,7 +54,7 @@ function readLength(tidy: string): ParsedLength | undefined {
   const metric = METRIC.exec(tidy);
   if (!metric) return undefined;
   const mm = metric[2] === 'cm' ? Math.round(Number(metric[1]) * 10) : Number(metric[1]);
-  return Number.isInteger(mm) ? fromMm(mm) : refused('A board cannot be read finer than a millimetre.');
+  return Number.isInteger(mm) ? fromMm(mm) : refused(measureMessage('lengthTooFine'));
 }
 
 function fromMm(mm: number): ParsedLength {
@@ -64,7 +63,7 @@ function fromMm(mm: number): ParsedLength {
 
 function readInches([, whole = '', numerator, denominator, decimals]: RegExpExecArray): ParsedLength {
   if (numerator !== undefined && Number(numerator) >= Number(denominator))
-    return refused(`${numerator}/${denominator} is not a fraction of an inch. Write the whole inches, then ¼, ½ or ¾.`);
+    return refused(measureMessage('lengthNoFraction', { numerator, denominator }));
   const parts = decimals === undefined ? fraction(numerator, denominator) : Number(`0.${decimals}`);
   const quarters = parts * 4;
   if (Number.isInteger(quarters) && quarters <= 3) return { ok: true, value: inQuarters(Number(whole), quarters) };
@@ -72,10 +71,7 @@ function readInches([, whole = '', numerator, denominator, decimals]: RegExpExec
   const byEar = decimals === undefined ? undefined : BY_EAR[decimals];
   const likely = byEar === undefined ? [] : [inQuarters(Number(whole), byEar)];
   const meanings = [...likely, ...(likely.some(({ count }) => count === below.count) ? [] : [below])];
-  return refused(
-    `A board is read down to the quarter inch. ${formatLength(below)} is the mark below; 31¼ is written 31 1/4 or 31.25.`,
-    meanings.map(meaning),
-  );
+  return refused(measureMessage('lengthOffTheQuarter', { below }), meanings.map(meaning));
 }
 
 /**
@@ -108,6 +104,6 @@ function fraction(numerator: string | undefined, denominator: string | undefined
   return numerator === undefined ? 0 : Number(numerator) / Number(denominator);
 }
 
-function refused(reason: string, meanings: readonly LengthMeaning[] = []): ParsedLength {
+function refused(reason: Message, meanings: readonly LengthMeaning[] = []): ParsedLength {
   return { ok: false, reason, meanings };
 }

@@ -1,3 +1,5 @@
+import type { Message } from './message.js';
+import { measureMessage } from './measureMessages.js';
 import { tidyMeasureText } from './tidyText.js';
 import { gramsOf, poundsOunces, sameMass, type Mass, type MassSystem } from './mass.js';
 import { formatMass } from './formatMass.js';
@@ -5,14 +7,14 @@ import { formatMass } from './formatMass.js';
 /** One thing that a written weight can mean, and how to say it. */
 export interface MassMeaning {
   readonly mass: Mass;
-  readonly says: string;
+  readonly says: Message;
 }
 
 /** What a written weight comes to: one mass, several that the writer must choose from, or a reason why none. */
 export type ParsedMass =
   | { readonly kind: 'mass'; readonly mass: Mass }
-  | { readonly kind: 'ambiguous'; readonly question: string; readonly meanings: readonly MassMeaning[] }
-  | { readonly kind: 'refused'; readonly reason: string };
+  | { readonly kind: 'ambiguous'; readonly question: Message; readonly meanings: readonly MassMeaning[] }
+  | { readonly kind: 'refused'; readonly reason: Message };
 
 /** Heavier than any freshwater fish a keeper will hang in a sling; above it a point or a unit has been lost. */
 export const HEAVIEST_GRAMS = 200_000;
@@ -41,10 +43,10 @@ const BARE = /^(\d+)(?:\.(\d+))?$/;
  */
 export function parseMass(text: string, habit: MassSystem): ParsedMass {
   const tidy = tidyMeasureText(text);
-  if (tidy === '') return refused('No weight was given.');
-  if (/^-/.test(tidy)) return refused('A weight cannot be below zero. Leave the minus sign out.');
+  if (tidy === '') return refused(measureMessage('massMissing'));
+  if (/^-/.test(tidy)) return refused(measureMessage('massNegative'));
   if (/(lb|pound|oz|ounce|#)/.test(tidy) && /(kg|kilo|\d\s*g(r|rams?)?$)/.test(tidy)) {
-    return refused('That mixes pounds and kilograms. Write the weight as one of them.');
+    return refused(measureMessage('massMixed'));
   }
   return bounded(read(tidy, habit) ?? refused(notUnderstood(text)));
 }
@@ -91,20 +93,18 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
   const ounces = Number(ounceText ?? 0);
   if (poundText !== undefined && ounces > 15) {
     const carried = formatMass(poundsOunces(pounds, ounces));
-    return refused(
-      `A pound has 16 ounces, so ${ounces} oz does not fit after ${pounds} lb. If the ounces are right, that is ${carried}.`,
-    );
+    return refused(measureMessage('massOuncesOverAPound', { ounces, pounds, carried }));
   }
   const whole = poundsOunces(pounds, ounces);
   if (beyond.drams !== undefined) {
     const drams = Number(beyond.drams);
-    if (drams > 15) return refused(`An ounce has 16 drams, so ${drams} dr does not fit after ${ounces} oz.`);
+    if (drams > 15) return refused(measureMessage('massDramsOverAnOunce', { drams, ounces }));
     return { kind: 'mass', mass: { unit: 'dram', count: whole.count * 16 + drams } };
   }
   if (beyond.numerator !== undefined) {
     const quarters = (4 * Number(beyond.numerator)) / Number(beyond.denominator);
     if (!Number.isInteger(quarters) || quarters > 3) {
-      return refused('Parts of an ounce are read in quarters: ¼, ½ or ¾. Smaller parts can be written as drams.');
+      return refused(measureMessage('massPartsOfAnOunce'));
     }
     return { kind: 'mass', mass: { unit: 'quarter-oz', count: whole.count * 4 + quarters } };
   }
@@ -113,19 +113,17 @@ function fromParts(poundText: string | undefined, ounceText: string | undefined,
 
 /** Halves, quarters, eighths and sixteenths of a pound are whole ounces. */
 function fromPoundParts(pounds: string | undefined, numerator: number, denominator: number): ParsedMass {
-  if (denominator === 0)
-    return refused(`There is no fraction with ${denominator} below the line. Write pounds and ounces.`);
+  if (denominator === 0) return refused(measureMessage('massFractionByZero', { denominator }));
   const ounces = (16 * numerator) / denominator;
-  if (numerator >= denominator)
-    return refused(`${numerator}/${denominator} is a pound or more. Write the whole pounds before it.`);
+  if (numerator >= denominator) return refused(measureMessage('massFractionOverAPound', { numerator, denominator }));
   return Number.isInteger(ounces)
     ? { kind: 'mass', mass: poundsOunces(Number(pounds ?? 0), ounces) }
-    : refused(`${numerator}/${denominator} of a pound is not a whole number of ounces. Write pounds and ounces.`);
+    : refused(measureMessage('massFractionNoOunces', { numerator, denominator }));
 }
 
 function fromKilograms(text: string): ParsedMass {
   const [whole = '0', fraction = ''] = text.split('.');
-  if (fraction.length > 3) return refused('That is finer than a gram. No hanging scale reads that fine.');
+  if (fraction.length > 3) return refused(measureMessage('massFinerThanAGram'));
   return { kind: 'mass', mass: { unit: 'g', count: Number(whole) * 1000 + Number(fraction.padEnd(3, '0')) } };
 }
 
@@ -138,17 +136,15 @@ function fromDotted(poundText: string, fraction: string): ParsedMass {
   if (dotted && decimal) {
     return {
       kind: 'ambiguous',
-      question: `Written as ${poundText}.${fraction}: ounces after the point, or a decimal pound?`,
+      question: measureMessage('massDottedQuestion', { poundText, fraction }),
       meanings: [
-        { mass: dotted, says: formatMass(dotted) },
+        { mass: dotted, says: measureMessage('massItself', { mass: dotted }) },
         { mass: decimal, says: saysDecimal(decimal, poundText, fraction) },
       ],
     };
   }
   if (decimal) return { kind: 'mass', mass: decimal };
-  return refused(
-    `${poundText}.${fraction} lb is finer than a scale reads. Write it as pounds and ounces, or to a hundredth of a pound.`,
-  );
+  return refused(measureMessage('massTooFine', { poundText, fraction }));
 }
 
 function decimalPounds(pounds: number, fraction: string): Mass | undefined {
@@ -157,26 +153,23 @@ function decimalPounds(pounds: number, fraction: string): Mass | undefined {
   return Number.isInteger(drams) ? { unit: 'dram', count: pounds * 256 + drams } : undefined;
 }
 
-function saysDecimal(mass: Mass, poundText: string, fraction: string): string {
+function saysDecimal(mass: Mass, poundText: string, fraction: string): Message {
   const ounces = (gramsOf({ unit: 'lb/100', count: mass.count % 100 }) / gramsOf({ unit: 'oz', count: 1 })).toFixed(1);
-  return `${poundText}.${fraction} lb, that is ${poundText} lb ${ounces} oz`;
+  return measureMessage('massDecimalPounds', { poundText, fraction, ounces });
 }
 
 function bounded(parsed: ParsedMass): ParsedMass {
   const masses =
     parsed.kind === 'mass' ? [parsed.mass] : parsed.kind === 'ambiguous' ? parsed.meanings.map((m) => m.mass) : [];
-  if (parsed.kind === 'mass' && parsed.mass.count === 0)
-    return refused('A weight of 0 is not a weight. Leave it empty instead.');
+  if (parsed.kind === 'mass' && parsed.mass.count === 0) return refused(measureMessage('massZero'));
   const absurd = masses.find((mass) => gramsOf(mass) > HEAVIEST_GRAMS);
-  return absurd
-    ? refused(`${formatMass(absurd)} is heavier than any fish in a sling. Is a decimal point or the unit missing?`)
-    : parsed;
+  return absurd ? refused(measureMessage('massTooHeavy', { absurd })) : parsed;
 }
 
-function notUnderstood(text: string): string {
-  return `"${text.trim()}" cannot be read as a weight. Try 23 lb 11 oz, 23-11, 8.45 kg, 8450 g.`;
+function notUnderstood(text: string): Message {
+  return measureMessage('massNotUnderstood', { text });
 }
 
-function refused(reason: string): ParsedMass {
+function refused(reason: Message): ParsedMass {
   return { kind: 'refused', reason };
 }

@@ -12,12 +12,12 @@ test.each([
 });
 
 test.each([
-  ['60', 'If that is Fahrenheit, write 60 F.'],
-  ['400', 'does not happen on a bank'],
-  ['warm', 'cannot be read as a temperature'],
-  ['', 'No temperature was given.'],
+  ['60', 'temperatureMeantF'],
+  ['400', 'temperatureNowhere'],
+  ['warm', 'temperatureNotUnderstood'],
+  ['', 'temperatureMissing'],
 ])('water at "%s" is refused with a reason', (text, reason) => {
-  expect(parseTemperature(text, 'C', 'water')).toMatchObject({ ok: false, reason: expect.stringContaining(reason) });
+  expect(parseTemperature(text, 'C', 'water')).toMatchObject({ ok: false, reason: { code: `measure.${reason}` } });
 });
 
 test('air can be colder than water can', () => {

@@ -1,3 +1,4 @@
+import { measureMessage } from './measureMessages.js';
 import { ok, err, type Result } from './result.js';
 import { tidyMeasureText } from './tidyText.js';
 
@@ -31,8 +32,8 @@ export function fahrenheitOf(tempC: number): number {
 export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Result<number> {
   const found = WRITTEN.exec(tidyMeasureText(text));
   if (!found) {
-    if (text.trim() === '') return err('No temperature was given.');
-    return err(`"${text.trim()}" cannot be read as a temperature. Try 17.5, 17.5 C, 63 F.`);
+    if (text.trim() === '') return err(measureMessage('temperatureMissing'));
+    return err(measureMessage('temperatureNotUnderstood', { text }));
   }
   const scale = found[2] ? found[2].charAt(0).toUpperCase() : habit;
   const degrees = Number(found[1]);
@@ -43,8 +44,8 @@ export function parseTemperature(text: string, habit: TempUnit, of: TempOf): Res
   const meantF = scale === 'C' && other >= leastC && other <= mostC;
   return err(
     meantF
-      ? `${degrees} degrees C is warmer than any ${of} gets. If that is Fahrenheit, write ${degrees} F.`
-      : `${of === 'water' ? 'Water' : 'Air'} at ${degrees} ${scale} does not happen on a bank. Check the thermometer.`,
+      ? measureMessage('temperatureMeantF', { degrees, of })
+      : measureMessage('temperatureNowhere', { of, degrees, scale }),
   );
 }
 

@@ -52,9 +52,9 @@ test('marks far from the tail leave more doubt than marks around it', () => {
 });
 
 test.each([
-  ['two marks', [mark(0), mark(500)], 'tapThreeDifferentMarksOf'],
-  ['the same mark three times', [mark(100), mark(100), mark(100)], 'tapThreeDifferentMarksOf'],
-  ['marks in one place', [0, 100, 200].map((atMm) => ({ atMm, pixel: { x: 5, y: 5 } })), 'theMarksDoNotLine'],
+  ['two marks', [mark(0), mark(500)], 'boardTooFewMarks'],
+  ['the same mark three times', [mark(100), mark(100), mark(100)], 'boardTooFewMarks'],
+  ['marks in one place', [0, 100, 200].map((atMm) => ({ atMm, pixel: { x: 5, y: 5 } })), 'boardMarksNoLine'],
   [
     'a board that folds back',
     [
@@ -62,14 +62,14 @@ test.each([
       { atMm: 100, pixel: { x: 900, y: 0 } },
       { atMm: 200, pixel: { x: 100, y: 0 } },
     ],
-    'theMarksDoNotLine',
+    'boardMarksNoLine',
   ],
   [
     'a mark that was another',
     [...[0, 100, 200, 300, 500, 600].map(mark), { atMm: 410, pixel: seen(460) }],
-    'theMarkAtMmLies',
+    'boardMarkOff',
   ],
-  ['nose and tail in one place', [0, 300, 600].map(mark), 'noseAndTailAreAt'],
+  ['nose and tail in one place', [0, 300, 600].map(mark), 'boardNoLength'],
 ])('%s: said, not measured', (name, marks, sentence) => {
   const tail = name.startsWith('nose') ? seen(10) : seen(540);
   const reading = boardLength(taps(marks, seen(10), tail));

@@ -49,22 +49,22 @@ const WRONG_MARK = 5;
  */
 export function boardLength({ marks, nose, tail, tapPx }: BoardTaps): BoardReading {
   const different = new Set(marks.map(({ atMm }) => atMm));
-  if (different.size < 3) return refuse(picturesMessage('tapThreeDifferentMarksOf'));
+  if (different.size < 3) return refuse(picturesMessage('boardTooFewMarks'));
   const line = lineThrough(marks.map(({ pixel }) => pixel));
   const alongPx = marks.map(({ pixel }) => line.along(pixel));
   const fit = fitProjective(
     marks.map(({ atMm }, i) => ({ t: atMm, s: alongPx[i] ?? 0 })),
     tapPx,
   );
-  if (!fit) return refuse(picturesMessage('theMarksDoNotLine'));
+  if (!fit) return refuse(picturesMessage('boardMarksNoLine'));
   const residualsMm = marks.map(({ atMm }, i) => fit.toMm(alongPx[i] ?? 0) - atMm);
   const wrong = wrongMark(marks, alongPx, fit, tapPx);
-  if (wrong) return refuse(picturesMessage('theMarkAtMmLies', { atMm: wrong.atMm, offMm: wrong.offMm }));
+  if (wrong) return refuse(picturesMessage('boardMarkOff', { atMm: wrong.atMm, offMm: wrong.offMm }));
   const ends = [nose, tail].map((pixel) => line.along(pixel));
   const [from, to] = ends.map((s) => fit.toMm(s));
-  if (from === undefined || to === undefined) return refuse(picturesMessage('tapNoseAndTail'));
+  if (from === undefined || to === undefined) return refuse(picturesMessage('boardNoFish'));
   const lengthMm = Math.abs(to - from);
-  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse(picturesMessage('noseAndTailAreAt'));
+  if (!(lengthMm > 0) || !Number.isFinite(lengthMm)) return refuse(picturesMessage('boardNoLength'));
   const [nearNose, nearTail] = ends.map((s) => Math.abs(fit.mmPerPx(s)));
   return {
     ok: true,
@@ -91,8 +91,8 @@ export function lengthByReference(
   const [a, b] = reference.ends;
   const referencePx = Math.hypot(a.x - b.x, a.y - b.y);
   const fishPx = Math.hypot(nose.x - tail.x, nose.y - tail.y);
-  if (!(reference.lengthMm > 0) || referencePx < 4 * tapPx) return refuse(picturesMessage('theObjectBesideItIs'));
-  if (!(fishPx > 0)) return refuse(picturesMessage('noseAndTailAreAt'));
+  if (!(reference.lengthMm > 0) || referencePx < 4 * tapPx) return refuse(picturesMessage('referenceTooShort'));
+  if (!(fishPx > 0)) return refuse(picturesMessage('boardNoLength'));
   const lengthMm = (fishPx / referencePx) * reference.lengthMm;
   const taps = Math.SQRT2 * tapPx * Math.hypot(1 / referencePx, 1 / fishPx);
   // A tilt takes up to 1 - cos of either; even within that bound.

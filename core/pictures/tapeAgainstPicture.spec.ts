@@ -9,16 +9,16 @@ test('within what both may be off they agree', () => {
 });
 
 test.each([
-  [690, 'more', 'theTipOfTheTail'],
-  [659, 'more', 'theTailWasPinchedOn'],
-  [690, 'more', 'theNextMarkWasRead'],
-  [614, 'less', 'theNextMarkWasRead'],
-  [626, 'less', 'theMouthIsOpenIn'],
-  [612, 'less', 'theFishLiesNearerTo'],
-  [900, 'more', 'itMayBeThePicture'],
-  [400, 'less', 'itMayBeThePicture'],
-  [252, 'less', 'theBoardIsInCentimetres'],
-  [1626, 'more', 'theBoardIsInInches'],
+  [690, 'more', 'tapeTipAndFork'],
+  [659, 'more', 'tapeTailPinched'],
+  [690, 'more', 'tapeNextMark'],
+  [614, 'less', 'tapeNextMark'],
+  [626, 'less', 'tapeMouthOpen'],
+  [612, 'less', 'tapeNearer'],
+  [900, 'more', 'tapeOtherFish'],
+  [400, 'less', 'tapeOtherFish'],
+  [252, 'less', 'tapeCentimetres'],
+  [1626, 'more', 'tapeInches'],
 ])('%i mm written down: %s than the picture', (tapeMm, way, reason) => {
   const { agrees, says, reasons } = match(tapeMm);
   expect(agrees).toBe(false);

@@ -30,23 +30,23 @@ export function tapeAgainstPicture(pictured: Pictured, tapeMm: number, markMm: n
   const share = differenceMm / pictured.lengthMm;
   const give = 2 * Math.hypot(pictured.uMm, TAPE_U_MM, markMm / Math.sqrt(12));
   if (Math.abs(differenceMm) <= give) {
-    return { agrees: true, says: picturesMessage('thePictureAgreesWithWhat'), reasons: [] };
+    return { agrees: true, says: picturesMessage('tapeAgrees'), reasons: [] };
   }
   const longer = differenceMm > 0;
   const near = (mm: number) => Math.abs(Math.abs(differenceMm) - mm) <= give;
   const reasons = [
-    ...[10, 25.4, 50, 100].filter(near).map((mm) => picturesMessage('theNextMarkWasRead', { mm })),
-    ...(longer && share > 0.045 && share < 0.13 ? [picturesMessage('theTipOfTheTail')] : []),
-    ...(longer && share <= 0.045 ? [picturesMessage('theTailWasPinchedOn')] : []),
-    ...(!longer && share > -0.03 ? [picturesMessage('theMouthIsOpenIn')] : []),
-    ...(!longer && share > -0.06 ? [picturesMessage('theFishLiesNearerTo')] : []),
-    ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06 ? [picturesMessage('theBoardIsInCentimetres')] : []),
-    ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06 ? [picturesMessage('theBoardIsInInches')] : []),
-    ...(Math.abs(share) > 0.13 ? [picturesMessage('itMayBeThePicture')] : []),
+    ...[10, 25.4, 50, 100].filter(near).map((mm) => picturesMessage('tapeNextMark', { mm })),
+    ...(longer && share > 0.045 && share < 0.13 ? [picturesMessage('tapeTipAndFork')] : []),
+    ...(longer && share <= 0.045 ? [picturesMessage('tapeTailPinched')] : []),
+    ...(!longer && share > -0.03 ? [picturesMessage('tapeMouthOpen')] : []),
+    ...(!longer && share > -0.06 ? [picturesMessage('tapeNearer')] : []),
+    ...(Math.abs(pictured.lengthMm / tapeMm / 2.54 - 1) < 0.06 ? [picturesMessage('tapeCentimetres')] : []),
+    ...(Math.abs((pictured.lengthMm / tapeMm) * 2.54 - 1) < 0.06 ? [picturesMessage('tapeInches')] : []),
+    ...(Math.abs(share) > 0.13 ? [picturesMessage('tapeOtherFish')] : []),
   ];
   return {
     agrees: false,
-    says: picturesMessage('whatWasWrittenDownIs', { differenceMm, longer }),
-    reasons: reasons.length > 0 ? reasons : [picturesMessage('checkNoseAndTailOne')],
+    says: picturesMessage('tapeDiffers', { differenceMm, longer }),
+    reasons: reasons.length > 0 ? reasons : [picturesMessage('tapeCheckTaps')],
   };
 }

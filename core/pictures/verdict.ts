@@ -122,55 +122,53 @@ export function judgePicture(of: PictureMeasures): PictureVerdict[] {
     ...(of.blur === undefined
       ? []
       : [
-          verdict('sharp', over(of.blur, limit.blur), picturesMessage('sharpEnoughToCountScales'), [
-            picturesMessage('blurredThePatternRunsTogether'),
-            picturesMessage('elbowOnTheKneeTap'),
+          verdict('sharp', over(of.blur, limit.blur), picturesMessage('sharp'), [
+            picturesMessage('blurred'),
+            picturesMessage('blurredNextTime'),
           ]),
         ]),
-    verdict('whole', of.room < limit.room ? 1 : 0, picturesMessage('theWholeFishIsIn'), [
-      picturesMessage('aPartOfTheFish'),
-      picturesMessage('halfAStepBackNose'),
+    verdict('whole', of.room < limit.room ? 1 : 0, picturesMessage('whole'), [
+      picturesMessage('cutOff'),
+      picturesMessage('cutOffNextTime'),
     ]),
     of.stops < 0
       ? verdict('exposed', over(-of.stops, -limit.dark), picturesMessage('brightEnough'), [
-          picturesMessage('tooDarkTheBackRuns'),
-          picturesMessage('turnTheFishToThe'),
+          picturesMessage('tooDark'),
+          picturesMessage('tooDarkNextTime'),
         ])
       : verdict(
           'exposed',
           Math.max(over(of.stops, limit.bright), over(of.lost, limit.lost)),
           picturesMessage('notBurntOut'),
-          [picturesMessage('tooBrightThePaleParts'), picturesMessage('tapOnTheFlankOr')],
+          [picturesMessage('tooBright'), picturesMessage('tooBrightNextTime')],
         ),
-    verdict('glare', over(of.glare, limit.glare), picturesMessage('noGlareThatHidesThe'), [
-      picturesMessage('wetGlareHidesAboutOf', { glare: of.glare }),
-      picturesMessage('tiltTheFishALittle'),
+    verdict('glare', over(of.glare, limit.glare), picturesMessage('noGlare'), [
+      picturesMessage('glare', { glare: of.glare }),
+      picturesMessage('glareNextTime'),
     ]),
     verdict(
       'hand',
       Math.max(over(of.handOnGill, limit.hand), over(of.handOnFlank, limit.hand)),
-      picturesMessage('handsAreOutOfThe'),
+      picturesMessage('noHand'),
       [
-        of.handOnGill > of.handOnFlank
-          ? picturesMessage('aHandCoversTheGill')
-          : picturesMessage('aHandCoversThePattern'),
-        picturesMessage('bothHandsUnderTheBelly'),
+        of.handOnGill > of.handOnFlank ? picturesMessage('handOnGill') : picturesMessage('handOnFlank'),
+        picturesMessage('handNextTime'),
       ],
     ),
-    verdict('shadow', over(of.noseShadowStops, limit.shadowStops), picturesMessage('noShadowAcrossTheNose'), [
-      picturesMessage('theEdgeOfAShadow'),
-      picturesMessage('moveYourOwnShadowOff'),
+    verdict('shadow', over(of.noseShadowStops, limit.shadowStops), picturesMessage('noShadow'), [
+      picturesMessage('shadow'),
+      picturesMessage('shadowNextTime'),
     ]),
-    verdict('backdrop', over(of.clutter, limit.clutter), picturesMessage('theBackgroundIsClean'), [
-      picturesMessage('theBackgroundIsBusy'),
-      picturesMessage('lowerWithWaterOrGrass'),
+    verdict('backdrop', over(of.clutter, limit.clutter), picturesMessage('backdropClean'), [
+      picturesMessage('backdropBusy'),
+      picturesMessage('backdropNextTime'),
     ]),
     ...(of.horizonRad === undefined
       ? []
       : [
-          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), picturesMessage('thePictureIsLevel'), [
-            picturesMessage('thePictureLeansDegrees', { horizonRad: of.horizonRad }),
-            picturesMessage('straightenItOnTheBench'),
+          verdict('level', over(Math.abs(of.horizonRad), limit.levelRad), picturesMessage('level'), [
+            picturesMessage('leans', { horizonRad: of.horizonRad }),
+            picturesMessage('leansNextTime'),
           ]),
         ]),
   ];

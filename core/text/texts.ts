@@ -1,9 +1,9 @@
-import type { Message } from '../measure/message.js';
+import type { Say } from '../measure/message.js';
 
-/** Turns a message into words; a text may say another message within its own. */
-export type Say = (message: Message) => string;
-
-/** The words of a room in one language: for each key of its vocabulary `V` a sentence, or one made of its figures. */
+/**
+ * The words of a room in one language: for each key of its vocabulary `V` a sentence, or one made of its figures, which
+ * may say another message within its own.
+ */
 export type Texts<V> = { readonly [K in keyof V]: string | ((values: V[K], say: Say) => string) };
 
 /** All rooms of one language, by name. */

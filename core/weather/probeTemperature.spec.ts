@@ -14,12 +14,12 @@ test.each([
 });
 
 test.each([
-  [[0x00, 0x80], 'no value'],
-  [[0xd0], '1 bytes where 2 belong'],
-  [[0xd0, 0x07, 0x00], '3 bytes'],
-  [[0xff, 0x7f], '327.67 °C'],
+  [[0x00, 0x80], 'probeNoValue'],
+  [[0xd0], 'probeWrongLength'],
+  [[0xd0, 0x07, 0x00], 'probeWrongLength'],
+  [[0xff, 0x7f], 'probeNoWater'],
 ])('bytes %j are refused', (packet, reason) => {
-  expect(readProbePacket(bytes(...packet))).toMatchObject({ ok: false, reason: expect.stringContaining(reason) });
+  expect(readProbePacket(bytes(...packet))).toMatchObject({ ok: false, reason: { code: `weather.${reason}` } });
 });
 
 test('what is written is read again', () => {

@@ -1,3 +1,4 @@
+import { weatherMessage } from './weatherMessages.js';
 import { TEMP_BOUNDS } from '../measure/temperature.js';
 import { ok, err, type Result } from '../measure/result.js';
 
@@ -13,12 +14,12 @@ const NOT_KNOWN = -0x8000;
  * what no water has. Example: the bytes `D0 07` are 20.00 degrees C.
  */
 export function readProbePacket(packet: DataView): Result<number> {
-  if (packet.byteLength !== 2) return err(`The probe sent ${packet.byteLength} bytes where 2 belong.`);
+  if (packet.byteLength !== 2) return err(weatherMessage('probeWrongLength', { byteLength: packet.byteLength }));
   const raw = packet.getInt16(0, true);
-  if (raw === NOT_KNOWN) return err('The probe says that it has no value.');
+  if (raw === NOT_KNOWN) return err(weatherMessage('probeNoValue'));
   const tempC = raw / 100;
   const { leastC, mostC } = TEMP_BOUNDS.water;
-  if (tempC < leastC || tempC > mostC) return err(`The probe sent ${tempC.toFixed(2)} °C, which no water here has.`);
+  if (tempC < leastC || tempC > mostC) return err(weatherMessage('probeNoWater', { tempC }));
   return ok(tempC);
 }
 

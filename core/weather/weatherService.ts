@@ -1,3 +1,5 @@
+import type { Message } from '../measure/message.js';
+import { weatherMessage } from './weatherMessages.js';
 import type { Position } from '../domain/water/water.js';
 import type { WeatherHour } from '../domain/outing/weather.js';
 
@@ -36,15 +38,15 @@ const BELIEVABLE: Readonly<
  * Why a forecast cannot be believed, in words; null when it can. Hours must be there, be in order, and hold numbers
  * that weather has. Example: air of 480 degrees is refused by name.
  */
-export function whyNotBelieved(hours: readonly WeatherHour[]): string | null {
-  if (hours.length === 0) return 'it gave no hours';
+export function whyNotBelieved(hours: readonly WeatherHour[]): Message | null {
+  if (hours.length === 0) return weatherMessage('forecastEmpty');
   for (const [i, hour] of hours.entries()) {
     if (!Number.isFinite(hour.atMs) || (i > 0 && hour.atMs <= (hours[i - 1]?.atMs ?? 0)))
-      return 'its hours are out of order';
+      return weatherMessage('forecastOutOfOrder');
     for (const [name, [least, most]] of Object.entries(BELIEVABLE)) {
       const value = hour[name as keyof typeof BELIEVABLE];
       if (typeof value !== 'number' || !(value >= least && value <= most))
-        return `it gave ${String(value)} for ${name}`;
+        return weatherMessage('forecastNonsense', { value, name });
     }
   }
   return null;

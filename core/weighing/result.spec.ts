@@ -65,7 +65,7 @@ test('a zero of forty minutes is said to be old, with the error to be expected; 
       { ...around, drain },
     );
   expect(aged(40)?.budget.find(({ source }) => source === 'tare')?.why).toMatchObject({
-    code: 'weighing.theZeroWasMinutesOld',
+    code: 'weighing.zeroOld',
     values: { minutes: 40 },
   });
   expect(of('tare', aged(1))).toBeLessThan(of('tare', aged(40)) / 5);
@@ -98,7 +98,7 @@ test('a check that is crooked moves nothing, and its doubt is wide', () => {
   const result = weightResult({ ...reading, readAt: '2026-03-02T09:00:00Z' }, { ...around, check: checked(1, 400) });
   expect(result?.best.grams).toBeCloseTo(READ_GRAMS, 6);
   expect(of('calibration', result)).toBeCloseTo(400 / Math.sqrt(3), 0);
-  expect(result?.budget.find(({ source }) => source === 'calibration')?.why.code).toBe('weighing.theCheckOfFoundIt');
+  expect(result?.budget.find(({ source }) => source === 'calibration')?.why.code).toBe('weighing.checkCrooked');
 });
 
 test('a best estimate within a tenth of its doubt is the weight as read; beyond it the two are told apart', () => {

@@ -178,10 +178,7 @@ function resolutionDoubt({ resolutionGrams }: WeightReading, { division }: Weigh
     source: 'resolution',
     uGrams: resolutionGrams ?? gramsOf(division) / Math.sqrt(12),
     ...evenly,
-    why:
-      resolutionGrams === undefined
-        ? weighingMessage('theScaleShowsStepsThe')
-        : weighingMessage('whatTheStepsLeaveOpen'),
+    why: resolutionGrams === undefined ? weighingMessage('resolution') : weighingMessage('resolutionAveraged'),
   };
 }
 
@@ -194,7 +191,7 @@ function zeroDoubt({ method }: WeightReading, { division }: WeighedWith, { brack
     ...evenly,
     // With the empty sling afterwards only half of the first tare is left in the weight.
     uGrams: bracket ? uGrams / 2 : uGrams,
-    why: zeroed ? weighingMessage('settingToZeroIsGood') : weighingMessage('theTareWasReadIn'),
+    why: zeroed ? weighingMessage('zeroSetting') : weighingMessage('tareResolution'),
   };
 }
 
@@ -206,7 +203,7 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
       source: 'repeatability',
       uGrams: Math.max(hand, WANDERS_DIVISIONS * gramsOf(division)),
       ...scattered,
-      why: weighingMessage('readByEyeWhileIt'),
+      why: weighingMessage('readByEye'),
     };
   }
   return {
@@ -214,7 +211,7 @@ function repeatabilityDoubt(reading: WeightReading, { division }: WeighedWith, {
     uGrams: Math.max(hand, steadyGrams),
     freedom: steadyFreedom,
     even: false,
-    why: weighingMessage('howFarTheSettledReadings'),
+    why: weighingMessage('repeatability'),
   };
 }
 
@@ -231,7 +228,7 @@ function tareDoubt(
       source: 'tare',
       uGrams: bracket.uGrams,
       ...evenly,
-      why: weighingMessage('theEmptySlingBeforeAnd'),
+      why: weighingMessage('tareBracketed'),
     };
   const bound = isBoundOnly(reading);
   if (zeroAgeMin === undefined || !drain) {
@@ -239,7 +236,7 @@ function tareDoubt(
       source: 'tare',
       uGrams: UNTIMED_TARE_GRAMS,
       ...scattered,
-      why: weighingMessage('whenTheSlingWasZeroed', { bound }),
+      why: weighingMessage('zeroNotTimed', { bound }),
     };
   }
   const error = zeroErrorGrams(drain, zeroAgeMin);
@@ -248,7 +245,7 @@ function tareDoubt(
     source: 'tare',
     uGrams: error / Math.sqrt(3),
     ...evenly,
-    why: weighingMessage(zeroAgeMin > OLD_ZERO_MIN ? 'theZeroWasMinutesOld' : 'theZeroWasTheSling', {
+    why: weighingMessage(zeroAgeMin > OLD_ZERO_MIN ? 'zeroOld' : 'zeroFresh', {
       minutes,
       error,
       bound,
@@ -269,16 +266,14 @@ function calibrationDoubts(
         uGrams: correction.uCheckGrams,
         ...scattered,
         why:
-          check.shape === 'crooked'
-            ? weighingMessage('theCheckOfFoundIt', { day })
-            : weighingMessage('theCheckOfHasA', { day }),
+          check.shape === 'crooked' ? weighingMessage('checkCrooked', { day }) : weighingMessage('checkDoubt', { day }),
       },
       {
         source: 'drift',
         uGrams: correction.uDriftGrams,
         freedom: correction.driftFreedom,
         even: false,
-        why: weighingMessage('howFarSuchAScale', { day }),
+        why: weighingMessage('checkDrift', { day }),
       },
     ];
   }
@@ -289,7 +284,7 @@ function calibrationDoubts(
       source: 'calibration',
       uGrams: limit / Math.sqrt(3),
       ...evenly,
-      why: weighingMessage('neverComparedWithKnownMasses'),
+      why: weighingMessage('neverChecked'),
     },
   ];
 }
@@ -302,7 +297,7 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
         source: 'held',
         uGrams: (netGrams * (most - least)) / Math.sqrt(12),
         ...evenly,
-        why: weighingMessage('aHandRoundTheBody'),
+        why: weighingMessage('handRoundTheBody'),
       },
     ];
   }
@@ -313,7 +308,7 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
       source: 'held',
       uGrams: (netGrams * most) / 2,
       ...scattered,
-      why: weighingMessage('itHungFromAHand'),
+      why: weighingMessage('handNotNoted'),
     },
   ];
 }

@@ -1,3 +1,4 @@
+import { weighingMessage } from './weighingMessages.js';
 import { gramsOf } from '../measure/mass.js';
 import { ok, err, type Result } from '../measure/result.js';
 import { aboveChiSquared } from '../statistics/chiSquared.js';
@@ -63,9 +64,8 @@ export interface JudgedCheck {
  * offset of 10 g and a gain of 1.
  */
 export function judgeCheck({ at, points }: ScaleCheck, scale: ScaleSpec): Result<JudgedCheck> {
-  if (points.length < FEWEST) return err('A check needs at least three known masses, spread over what you weigh.');
-  if (new Set(points.map(({ trueGrams }) => trueGrams)).size < FEWEST)
-    return err('The masses must differ: three of one mass say nothing about the gain.');
+  if (points.length < FEWEST) return err(weighingMessage('checkTooFew'));
+  if (new Set(points.map(({ trueGrams }) => trueGrams)).size < FEWEST) return err(weighingMessage('checkOneMass'));
   const stepGrams = gramsOf(scale.division);
   const measured = points.map((point) => ({
     x: point.trueGrams,

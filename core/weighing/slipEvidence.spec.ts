@@ -15,10 +15,10 @@ const entry: Entry = {
 
 test('a slip is told with what was seen for it', () => {
   expect(slipEvidence('sling-left-on', entry)).toEqual([
-    { code: 'weighing.theZeroWasNotTapped' },
-    { code: 'weighing.theEmptySlingShowedAfterwards', values: { after: '1 lb 11 oz' } },
+    { code: 'weighing.zeroNotTapped' },
+    { code: 'weighing.slingNotAtZero', values: { after: '1 lb 11 oz' } },
   ]);
-  expect(slipEvidence('kilograms-for-pounds', entry)).toEqual([{ code: 'weighing.yourScaleShowsPounds' }]);
+  expect(slipEvidence('kilograms-for-pounds', entry)).toEqual([{ code: 'weighing.scaleInPounds' }]);
   expect(slipEvidence('dotted-ounces', { ...entry, reading: { ...entry.reading, written: '22.11' } })).toHaveLength(2);
 });
 

@@ -17,31 +17,31 @@ export function slipEvidence(
   switch (kind) {
     case 'sling-left-on':
       return [
-        ...(zeroSeen === false ? [weighingMessage('theZeroWasNotTapped')] : []),
+        ...(zeroSeen === false ? [weighingMessage('zeroNotTapped')] : []),
         ...(after && reading.slingAfter && reading.slingAfter.count > 0
-          ? [weighingMessage('theEmptySlingShowedAfterwards', { after })]
+          ? [weighingMessage('slingNotAtZero', { after })]
           : []),
       ];
     case 'sling-taken-twice':
-      return after ? [weighingMessage('theEmptySlingShowedAfterwardsAfterwards', { after })] : [];
+      return after ? [weighingMessage('slingZeroedAlready', { after })] : [];
     case 'dotted-ounces':
       return [
-        ...(reading.written ? [weighingMessage('itWasWritten', { written: reading.written })] : []),
+        ...(reading.written ? [weighingMessage('wasWritten', { written: reading.written })] : []),
         ...(division && massSystemOf(division.unit) === 'lb-oz' && division.unit !== 'lb/100'
-          ? [weighingMessage('yourScaleShowsOuncesNo')]
+          ? [weighingMessage('scaleInOunces')]
           : []),
       ];
     case 'pounds-for-kilograms':
-      return division && massSystemOf(division.unit) === 'kg' ? [weighingMessage('yourScaleShowsKilograms')] : [];
+      return division && massSystemOf(division.unit) === 'kg' ? [weighingMessage('scaleInKilograms')] : [];
     case 'kilograms-for-pounds':
-      return division && massSystemOf(division.unit) === 'lb-oz' ? [weighingMessage('yourScaleShowsPounds')] : [];
+      return division && massSystemOf(division.unit) === 'lb-oz' ? [weighingMessage('scaleInPounds')] : [];
     case 'scale-held':
-      return reading.support === 'held' ? [weighingMessage('theConnectedScaleSwayedAs')] : [];
+      return reading.support === 'held' ? [weighingMessage('scaleSwayed')] : [];
     case 'same-entry-twice':
-      return before ? [weighingMessage('theFishBeforeItWas')] : [];
+      return before ? [weighingMessage('sameAsBefore')] : [];
     case 'lost-point':
     case 'swapped-digits':
-      return guessGrams ? [weighingMessage('youHadGuessed', { guessGrams, unit: reading.asRead.unit })] : [];
+      return guessGrams ? [weighingMessage('guessed', { guessGrams, unit: reading.asRead.unit })] : [];
     default:
       return [];
   }

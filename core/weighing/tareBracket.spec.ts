@@ -14,7 +14,7 @@ test('a sling that came out heavier takes half of it off the weight', () => {
   // top.
   expect(bracket?.uGrams).toBeCloseTo((Math.hypot(4, 0.5) * OUNCE) / Math.sqrt(12), 6);
   expect(bracket?.says).toEqual({
-    code: 'weighing.theSlingHeldMoreWater',
+    code: 'weighing.slingHeavier',
     values: { change: { unit: 'oz', count: 4 } },
   });
 });
@@ -23,7 +23,7 @@ test('one that had drained puts half of it on', () => {
   const bracket = bracketed({ ...zeroed, slingAfter: { unit: 'oz', count: -3 } });
   expect(bracket?.correctionGrams).toBeCloseTo(1.5 * OUNCE, 6);
   expect(bracket?.says).toEqual({
-    code: 'weighing.theSlingWasLighterAfterwards',
+    code: 'weighing.slingLighter',
     values: { change: { unit: 'oz', count: 3 } },
   });
 });

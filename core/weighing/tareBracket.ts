@@ -53,9 +53,7 @@ export function isBoundOnly({ method, slingAfter, slingAfterWay, way }: WeightRe
 }
 
 function saying(changeGrams: number, unit: MassUnit): Message {
-  if (changeGrams === 0) return weighingMessage('theEmptySlingWeighedThe');
+  if (changeGrams === 0) return weighingMessage('slingUnchanged');
   const change = nearest(Math.abs(changeGrams), unit);
-  return changeGrams > 0
-    ? weighingMessage('theSlingHeldMoreWater', { change })
-    : weighingMessage('theSlingWasLighterAfterwards', { change });
+  return changeGrams > 0 ? weighingMessage('slingHeavier', { change }) : weighingMessage('slingLighter', { change });
 }

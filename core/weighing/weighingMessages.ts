@@ -4,24 +4,24 @@ import { messagesOf, type None } from '../measure/message.js';
 
 /** What is said of a weight: its doubt, slips and their evidence. */
 export interface WeighingMessages {
-  theScaleShowsStepsThe: None;
-  whatTheStepsLeaveOpen: None;
-  settingToZeroIsGood: None;
-  theTareWasReadIn: None;
-  readByEyeWhileIt: None;
-  howFarTheSettledReadings: None;
-  theEmptySlingBeforeAnd: None;
-  whenTheSlingWasZeroed: {
+  resolution: None;
+  resolutionAveraged: None;
+  zeroSetting: None;
+  tareResolution: None;
+  readByEye: None;
+  repeatability: None;
+  tareBracketed: None;
+  zeroNotTimed: {
     bound: boolean;
   };
-  theZeroWasMinutesOld: { minutes: number; error: number; bound: boolean };
-  theZeroWasTheSling: { minutes: number; error: number; bound: boolean };
-  theCheckOfFoundIt: { day: string };
-  theCheckOfHasA: { day: string };
-  howFarSuchAScale: { day: string };
-  neverComparedWithKnownMasses: None;
-  aHandRoundTheBody: None;
-  itHungFromAHand: None;
+  zeroOld: { minutes: number; error: number; bound: boolean };
+  zeroFresh: { minutes: number; error: number; bound: boolean };
+  checkCrooked: { day: string };
+  checkDoubt: { day: string };
+  checkDrift: { day: string };
+  neverChecked: None;
+  handRoundTheBody: None;
+  handNotNoted: None;
   slipWordsSlingLeftOn: None;
   slipWordsSlingTakenTwice: None;
   slipWordsDottedOunces: None;
@@ -34,19 +34,24 @@ export interface WeighingMessages {
   slipWordsScaleHeld: None;
   slipWordsSameEntryTwice: None;
   slipWordsWrongSpecies: None;
-  theZeroWasNotTapped: None;
-  theEmptySlingShowedAfterwards: { after: string };
-  theEmptySlingShowedAfterwardsAfterwards: { after: string };
-  itWasWritten: { written: string };
-  yourScaleShowsOuncesNo: None;
-  yourScaleShowsKilograms: None;
-  yourScaleShowsPounds: None;
-  theConnectedScaleSwayedAs: None;
-  theFishBeforeItWas: None;
-  youHadGuessed: { guessGrams: number; unit: MassUnit };
-  theEmptySlingWeighedThe: None;
-  theSlingHeldMoreWater: { change: Mass };
-  theSlingWasLighterAfterwards: { change: Mass };
+  zeroNotTapped: None;
+  slingNotAtZero: { after: string };
+  slingZeroedAlready: { after: string };
+  wasWritten: { written: string };
+  scaleInOunces: None;
+  scaleInKilograms: None;
+  scaleInPounds: None;
+  scaleSwayed: None;
+  sameAsBefore: None;
+  guessed: { guessGrams: number; unit: MassUnit };
+  slingUnchanged: None;
+  slingHeavier: { change: Mass };
+  slingLighter: { change: Mass };
+  checkTooFew: None;
+  checkOneMass: None;
+  packetCutShort: None;
+  packetUnknown: None;
+  packetNoWeight: None;
 }
 
 export const weighingMessage = messagesOf<WeighingMessages>('weighing');

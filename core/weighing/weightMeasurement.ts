@@ -1,3 +1,4 @@
+import { weighingMessage } from './weighingMessages.js';
 import { ok, err, type Result } from '../measure/result.js';
 import { gramsOf, type Mass, type MassUnit } from '../measure/mass.js';
 
@@ -30,7 +31,7 @@ export function packetStepGrams(unit: MassUnit): number {
   return unit === 'g' ? GRAMS_PER_STEP : gramsOf({ unit: 'lb/100', count: 1 });
 }
 
-const SHORT = 'The scale sent a packet that breaks off. It was left out.';
+const SHORT = weighingMessage('packetCutShort');
 
 /**
  * Reads one Weight Measurement packet. A refused one is left out; it never becomes a number. Layout: flags (bit 0
@@ -43,9 +44,9 @@ const SHORT = 'The scale sent a packet that breaks off. It was left out.';
 export function readWeightPacket(packet: DataView): Result<WeightMeasurement> {
   if (packet.byteLength < 3) return err(SHORT);
   const flags = packet.getUint8(0);
-  if (flags & RESERVED) return err('The scale sent a packet of a kind that is not known. It was left out.');
+  if (flags & RESERVED) return err(weighingMessage('packetUnknown'));
   const steps = packet.getUint16(1, true);
-  if (steps === UNSUCCESSFUL) return err('The scale says that it could not weigh.');
+  if (steps === UNSUCCESSFUL) return err(weighingMessage('packetNoWeight'));
   const wanted = 3 + (flags & HAS_STAMP ? 7 : 0) + (flags & HAS_USER ? 1 : 0) + (flags & HAS_BMI ? 4 : 0);
   if (packet.byteLength !== wanted) return err(SHORT);
   const mass: Mass = flags & IMPERIAL ? { unit: 'lb/100', count: steps } : { unit: 'g', count: steps * GRAMS_PER_STEP };

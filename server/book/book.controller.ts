@@ -8,6 +8,7 @@ import type { WriteKitItemDto } from '@keeper/contract/kit';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import type { WriteSwimDto } from '@keeper/contract/swims';
+import { say } from '../say.js';
 import { CaptureLogsRepository } from '../captures/captureLogs.repository.js';
 import { OutingsService } from '../outings/outings.service.js';
 import { PictureStore } from '../pictures/pictureStore.js';
@@ -100,7 +101,7 @@ export class BookController {
         const { weighing, startedAt, waterId, swimId } = summary;
         const place = { water: waters.get(waterId ?? ''), swim: places.get(swimId ?? '') };
         const result = weighing ? resultOfReading(weighing, startedAt ?? '', shelf, rounding) : undefined;
-        return csvFields(summary, record, place, result, { positions });
+        return csvFields(summary, record, place, result, { positions }, say);
       });
       records.push(fields ?? csvUnreadable(captureId, { positions }));
       if (records.length >= AT_A_TIME) yield csvRecords(records.splice(0));

@@ -6,14 +6,13 @@ import type { WriteFishDto } from '@keeper/contract/fish';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { knownFish, lastOf } from '@keeper/core/domain/identity/knownFish';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { enGB } from '@keeper/core/text/en-GB/catalogue';
-import { sayIn } from '@keeper/core/text/texts';
 import {
   REGISTER_FORMAT,
   type RegisterFile,
   type SharedCatch,
   type SharedFlank,
 } from '@keeper/core/formats/registerJson';
+import { say } from '../say.js';
 import { CapturesRepository } from '../captures/captures.repository.js';
 import { FlankDescriptorsService } from '../flanks/flankDescriptors.service.js';
 import { PictureStore } from '../pictures/pictureStore.js';
@@ -22,9 +21,6 @@ import { Database } from '../storage/database.js';
 import { fish } from '../storage/schema.js';
 
 /** The keeper's own register as it is given to a friend: prints and names, months instead of days, no place at all. */
-/** A register goes to others: it is in English, whatever its keeper reads. */
-const say = sayIn(enGB);
-
 @Injectable()
 export class OwnRegisterService {
   private readonly names;

@@ -4,6 +4,8 @@ import { Worker } from 'node:worker_threads';
 import { Injectable } from '@nestjs/common';
 import { asc, eq, sql } from 'drizzle-orm';
 import type { ImportedRegister } from '@keeper/contract/registers';
+import { registerMessage } from '@keeper/core/formats/registerMessages';
+import { say } from '../say.js';
 import { readRegister, type RegisterFile } from '@keeper/core/formats/registerJson';
 import { builtFile } from '../builtFile.js';
 import type { ReceivedFile } from '../uploads/receivedFile.js';
@@ -22,8 +24,8 @@ export class RegistersService {
     if (!read.ok)
       throw new Problem(400, {
         code: 'not-valid',
-        sentence: read.sentence,
-        fields: [{ field: 'file', sentence: read.sentence }],
+        sentence: say(read.reason),
+        fields: [{ field: 'file', sentence: say(read.reason) }],
       });
     const { register } = read;
     const id = this.database.write(() => this.keep(register, now));
@@ -80,10 +82,7 @@ async function readInThread(path: string): Promise<ReturnType<typeof readRegiste
     return await new Promise((resolve) => {
       worker.once('message', resolve);
       worker.once('error', () => {
-        resolve({
-          ok: false,
-          sentence: 'This register cannot be read: it takes more memory than any register should.',
-        });
+        resolve({ ok: false, reason: registerMessage('tooLarge') });
       });
     });
   } finally {

@@ -1,5 +1,6 @@
 import { Controller, Get, Inject, Query } from '@nestjs/common';
 import { ForecastQueryDto, type Forecast } from '@keeper/contract/weather';
+import { say } from '../say.js';
 import { whyNotBelieved, type WeatherService } from '@keeper/core/weather/weatherService';
 import { Problem } from '../errors/problem.js';
 import { wait, WEATHER_SOURCE, type WeatherSource } from './weatherSource.js';
@@ -31,7 +32,7 @@ async function believed(service: WeatherService, wanted: Parameters<WeatherServi
       : failed(cause instanceof Error ? cause.message : 'The weather service failed.');
   });
   const why = whyNotBelieved(hours);
-  if (why) throw failed(`The weather service sent nonsense: ${why}.`);
+  if (why) throw failed(`The weather service sent nonsense: ${say(why)}.`);
   return hours;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../text/say.js';
 import { useId } from 'react';
 import { parseLength, type ParsedLength } from '@keeper/core/measure/parseLength';
 import { useSettings } from '../data/queries.js';
@@ -43,7 +44,7 @@ export function LengthField({ label, text, onChange, tried, example = true }: Le
         aria-describedby={shown ? `${id}-problem` : undefined}
         onChange={(event) => onChange(event.target.value)}
       />
-      {shown && <FieldSentence id={`${id}-problem`}>{refused.reason}</FieldSentence>}
+      {shown && <FieldSentence id={`${id}-problem`}>{say(refused.reason)}</FieldSentence>}
       {shown && refused.meanings.length > 0 && (
         <div role="group" aria-label="What was likely meant" className="mt-2 flex flex-wrap gap-2">
           {refused.meanings.map(({ says }) => (

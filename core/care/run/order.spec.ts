@@ -119,7 +119,7 @@ test('the step put next can happen, and nothing that is said speaks against it',
 });
 
 test('two have their parts, one has none', () => {
-  expect(rolesOf('weighed', context({ conditions: { companions: 1 } }))?.helper.code).toBe('run.readTheScaleOutLoud');
+  expect(rolesOf('weighed', context({ conditions: { companions: 1 } }))?.helper.code).toBe('run.roleWeighHelper');
   expect(rolesOf('weighed', context())).toBeUndefined();
 });
 

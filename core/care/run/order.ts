@@ -116,15 +116,15 @@ export interface Roles {
 }
 
 const ROLES: Partial<Record<RunStep, Roles>> = {
-  netted: { you: runMessage('rodAndLine'), helper: runMessage('netDeepAndStill') },
-  'hook-out': { you: runMessage('theHook'), helper: runMessage('theNetFishInThe') },
-  lifted: { you: runMessage('headEndOfTheSling'), helper: runMessage('tailEndFinsFlat') },
-  'looked-over': { you: runMessage('holdItStill'), helper: runMessage('bothSidesAndTheMouth') },
-  weighed: { you: runMessage('slingAndBar'), helper: runMessage('readTheScaleOutLoud') },
-  measured: { you: runMessage('noseToTheStop'), helper: runMessage('readDownToTheMark') },
-  pictured: { you: runMessage('kneelAndLift'), helper: runMessage('bothFlanksOnceEach') },
-  carried: { you: runMessage('theSlingLow'), helper: runMessage('clearTheWay') },
-  held: { you: runMessage('inTheWaterWristOf'), helper: runMessage('watchTheGillsKeepThe') },
+  netted: { you: runMessage('roleHookedYou'), helper: runMessage('roleHookedHelper') },
+  'hook-out': { you: runMessage('roleHookYou'), helper: runMessage('roleHookHelper') },
+  lifted: { you: runMessage('roleLiftYou'), helper: runMessage('roleLiftHelper') },
+  'looked-over': { you: runMessage('roleLookYou'), helper: runMessage('roleLookHelper') },
+  weighed: { you: runMessage('roleWeighYou'), helper: runMessage('roleWeighHelper') },
+  measured: { you: runMessage('roleMeasureYou'), helper: runMessage('roleMeasureHelper') },
+  pictured: { you: runMessage('rolePictureYou'), helper: runMessage('rolePictureHelper') },
+  carried: { you: runMessage('roleCarryYou'), helper: runMessage('roleCarryHelper') },
+  held: { you: runMessage('roleHoldYou'), helper: runMessage('roleHoldHelper') },
 };
 
 /**

@@ -6,7 +6,8 @@ import { percent } from '../../care/fishing.js';
 import { STEP_WORDS, type RunStep } from '../../domain/capture/steps.js';
 import { QUICKER } from '../../care/handling.js';
 import type { CareMessages } from '../../care/careMessages.js';
-import type { Say, Texts } from '../texts.js';
+import type { Say } from '../../measure/message.js';
+import type { Texts } from '../texts.js';
 
 function quicker(step: RunStep, say: Say): string {
   const advice = QUICKER[step];
@@ -19,27 +20,26 @@ export const careTexts: Texts<CareMessages> = {
   basisLocalRule: ({ water }) => `rule of ${water ?? 'this water'}`,
   basisChoice: ({ name }, say) => `your choice: ${say(name)}`,
   basisComputed: ({ method }, say) => `computed: ${say(method)}`,
-  theWaterWasAtC: ({ waterC, tempC }) =>
+  deathWarm: ({ waterC, tempC }) =>
     `The water was at ${waterC.toFixed(1)} °C, over the limit of ${tempC.toFixed(1)} °C.`,
-  theWaterHeldOfThe: ({ oxygenShare }) =>
-    `The water held ${Math.round(oxygenShare * 100)} % of the oxygen it can hold.`,
-  itWasPlayedFor: ({ fightMs }) => `It was played for ${spanText(fightMs)}.`,
-  theHookWasSwallowed: 'The hook was swallowed.',
-  theHookWasDeepOr: 'The hook was deep or near the gills.',
-  itBled: 'It bled.',
-  itWasOutOfThe: ({ longestAirMs, spellMs }) =>
+  deathOxygen: ({ oxygenShare }) => `The water held ${Math.round(oxygenShare * 100)} % of the oxygen it can hold.`,
+  deathFight: ({ fightMs }) => `It was played for ${spanText(fightMs)}.`,
+  deathSwallowed: 'The hook was swallowed.',
+  deathDeep: 'The hook was deep or near the gills.',
+  deathBled: 'It bled.',
+  deathAir: ({ longestAirMs, spellMs }) =>
     `It was out of the water for ${spanText(longestAirMs)} at one time; the limit was ${spanText(spellMs)}.`,
-  itWasLiftedInFrost: 'It was lifted in frost.',
-  itWasDropped: 'It was dropped.',
-  itWasInNetAnd: ({ ms }) => `It was in net and sling for ${spanText(ms)}.`,
-  theWaterIsTooWarm: 'The water is too warm for this fish.',
-  theWaterIsWithinThree: 'The water is within three degrees of the limit for this fish.',
-  theWaterIsShortOf: 'The water is short of oxygen.',
-  theFightWasLongerThan: 'The fight was longer than 20 minutes.',
-  theFightWasLongerThanThan: 'The fight was longer than 10 minutes.',
-  inFrostGillsAndEyes: 'In frost, gills and eyes freeze in the air.',
-  itIsBleeding: 'It is bleeding.',
-  itIsExhausted: 'It is exhausted.',
+  deathFrost: 'It was lifted in frost.',
+  deathDropped: 'It was dropped.',
+  deathKept: ({ ms }) => `It was in net and sling for ${spanText(ms)}.`,
+  budgetTooWarm: 'The water is too warm for this fish.',
+  budgetNearlyTooWarm: 'The water is within three degrees of the limit for this fish.',
+  budgetOxygen: 'The water is short of oxygen.',
+  budgetFight20: 'The fight was longer than 20 minutes.',
+  budgetFight10: 'The fight was longer than 10 minutes.',
+  budgetFrost: 'In frost, gills and eyes freeze in the air.',
+  budgetBleeding: 'It is bleeding.',
+  budgetSpent: 'It is exhausted.',
   closedSeason: ({ species, today }, say) =>
     `${say(speciesName(species))} are closed here on ${say(dayOfYearMessage(today))}.`,
   closedSeasonReason: ({ from, to }, say) =>
@@ -71,8 +71,8 @@ export const careTexts: Texts<CareMessages> = {
   coolBelowReason:
     'Deep, cool water is often short of oxygen in the warm season, and the fish is fought and handled in the warm layer above.',
   coolBelowChanges: 'A cooler reading at the surface or at the depth of the net.',
-  oxygenLowDoNotFishOnly: ({ oxygenMgL }) => `Do not fish: only ${oxygenMgL.toFixed(1)} mg/L of oxygen.`,
-  oxygenLowLittleOxygenMgL: ({ oxygenMgL }) =>
+  oxygenDanger: ({ oxygenMgL }) => `Do not fish: only ${oxygenMgL.toFixed(1)} mg/L of oxygen.`,
+  oxygenLow: ({ oxygenMgL }) =>
     `Little oxygen: ${oxygenMgL.toFixed(1)} mg/L. Quick releases only; rest nothing in a sling.`,
   oxygenLowReason: ({ species, leastMgL, dangerMgL, share }, say) =>
     `${say(speciesName(species))} need ${leastMgL} mg/L and are in danger below ${dangerMgL}: short of breath before they are hooked.${share === null ? '' : ` That is ${percent(share)} of what it can hold.`}`,
@@ -104,9 +104,9 @@ export const careTexts: Texts<CareMessages> = {
     `${oxygenMgL.toFixed(1)} mg/L of oxygen, ${percent(oxygenMgL / saturationMgL)} of what the water can hold.`,
   oxygenGoodReason: ({ saturationMgL }) =>
     `Saturated, it would hold ${saturationMgL.toFixed(1)} mg/L at this temperature, height and salinity.`,
-  afterAboutTheSurfaceShould: ({ clock, lineC, tempHabit }) =>
+  coolerFrom: ({ clock, lineC, tempHabit }) =>
     `After about ${clock} the surface should be under ${formatTemperature(lineC, tempHabit)}; measure it then.`,
-  notInTheHoursAhead: ({ lineC, tempHabit }) =>
+  notCoolerYet: ({ lineC, tempHabit }) =>
     `Not in the hours ahead. Come back when the water is under ${formatTemperature(lineC, tempHabit)}.`,
   quickerNetted: 'Stronger tackle and steady side pressure bring it in sooner.',
   quickerHookOut: 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
@@ -117,38 +117,38 @@ export const careTexts: Texts<CareMessages> = {
   quickerMeasured: 'Board wet, beside the mat, nose end to the left hand.',
   quickerPictured: 'Framing tried on the empty mat; the camera on its stand with a timer.',
   quickerCarried: 'A clear way to the water, walked once before.',
-  outOfTheWaterAt: ({ longestAirMs, spellMs, most }, say) =>
+  reviewAir: ({ longestAirMs, spellMs, most }, say) =>
     `${spanText(longestAirMs)} out of the water at one time; the limit was ${spanText(spellMs)}.${most ? ` Most of it went to “${say(STEP_WORDS[most].todo).toLowerCase()}”.${quicker(most, say)}` : ''}`,
-  yourChosenLimitARest:
+  reviewAirReason:
     'Your chosen limit. A rest in the water between scale and camera would have split it into two short spells.',
-  itDroppedNextTimeLower: 'It dropped. Next time lower, over the mat, down with it when it kicks.',
-  aBlowToTheHead: 'A blow to the head kills hours or days later.',
-  tookAgainstYourUsual: ({ step, tookMs, medianMs }, say) =>
+  reviewDropped: 'It dropped. Next time lower, over the mat, down with it when it kicks.',
+  reviewDroppedReason: 'A blow to the head kills hours or days later.',
+  reviewSlow: ({ step, tookMs, medianMs }, say) =>
     `“${say(STEP_WORDS[step].todo)}” took ${spanText(tookMs)}, against your usual ${spanText(medianMs)}.${quicker(step, say)}`,
-  yourOwnMedianOverFish: ({ times }) => `Your own median over ${times} fish.`,
-  medianOfYourOwnFish: 'median of your own fish',
-  itWasLiftedAndNot: 'It was lifted and not looked over. Both sides, mouth and fins take five seconds.',
-  woundsThatAreSeenCan: 'Wounds that are seen can be treated, and found healed next time.',
-  itNeverLeftTheWater: 'It never left the water. It does not get kinder than that.',
-  nothingToChangeCarryOn: 'Nothing to change. Carry on like this.',
-  timeOutOfTheWater: 'Time out of the water costs it most.',
-  withinItsMeasureAndNo: 'Within its measure, and no step slower than your habit.',
-  landItAsFastAs: 'Land it as fast as the tackle allows',
-  fullPressureAtOnceThe: 'Full pressure at once; the net is in already.',
-  hookOutInTheWater: 'Hook out in the water, in the net. Not lifted, not weighed, no picture.',
-  heldUprightHeadIntoThe: 'Held upright, head into the current, for as long as it takes.',
-  hotCaptureWaysSpeaksFor: 'No tackle stays in the fish, and you see how it leaves.',
-  hotCaptureWaysSpeaksAgainst: 'Every further minute of fight is a minute of acid that warm water clears slowly.',
-  breakItOffOrStraighten: 'Break it off, or straighten the hook',
-  pointTheRodAtThe: 'Point the rod at the fish, clamp the spool, walk back until hook or link gives.',
-  onlyWithALinkThat: 'Only with a link that is weaker than the main line, and a lead that comes free.',
-  thenStopFishingHere: 'Then stop fishing here.',
-  hotCaptureWaysSpeaksForOnce: 'The fight ends at once.',
-  hotCaptureWaysSpeaksAgainstDeep: 'A hook, perhaps a deep one, stays in the fish.',
-  aLimitForEachSpecies: 'A limit for each species',
-  coldWaterFishAreIn: 'Cold-water fish are in trouble long before carp are. Each species has its own limit.',
-  fForLargeToothedPredators: '80 °F for large toothed predators',
-  pikeWelsAndZanderStop: 'Pike, wels and zander stop at 26.7 °C; the others have their own limit.',
-  pikeStopAtC: 'Pike stop at 20.5 °C',
-  pikeFightToAStandstill: 'Pike fight to a standstill and die of it a day later; leave them alone early in warm water.',
+  reviewSlowReason: ({ times }) => `Your own median over ${times} fish.`,
+  reviewSlowMethod: 'median of your own fish',
+  reviewNotLookedOver: 'It was lifted and not looked over. Both sides, mouth and fins take five seconds.',
+  reviewNotLookedOverReason: 'Wounds that are seen can be treated, and found healed next time.',
+  reviewNeverLifted: 'It never left the water. It does not get kinder than that.',
+  reviewGood: 'Nothing to change. Carry on like this.',
+  reviewNeverLiftedReason: 'Time out of the water costs it most.',
+  reviewGoodReason: 'Within its measure, and no step slower than your habit.',
+  hotLand: 'Land it as fast as the tackle allows',
+  hotLandPressure: 'Full pressure at once; the net is in already.',
+  hotLandHook: 'Hook out in the water, in the net. Not lifted, not weighed, no picture.',
+  hotLandHold: 'Held upright, head into the current, for as long as it takes.',
+  hotLandFor: 'No tackle stays in the fish, and you see how it leaves.',
+  hotLandAgainst: 'Every further minute of fight is a minute of acid that warm water clears slowly.',
+  hotBreakOff: 'Break it off, or straighten the hook',
+  hotBreakOffPoint: 'Point the rod at the fish, clamp the spool, walk back until hook or link gives.',
+  hotBreakOffLink: 'Only with a link that is weaker than the main line, and a lead that comes free.',
+  hotBreakOffStop: 'Then stop fishing here.',
+  hotBreakOffFor: 'The fight ends at once.',
+  hotBreakOffAgainst: 'A hook, perhaps a deep one, stays in the fish.',
+  stopPerSpecies: 'A limit for each species',
+  stopPerSpeciesWhy: 'Cold-water fish are in trouble long before carp are. Each species has its own limit.',
+  stopEighty: '80 °F for large toothed predators',
+  stopEightyWhy: 'Pike, wels and zander stop at 26.7 °C; the others have their own limit.',
+  stopCoolPike: 'Pike stop at 20.5 °C',
+  stopCoolPikeWhy: 'Pike fight to a standstill and die of it a day later; leave them alone early in warm water.',
 };

@@ -48,27 +48,23 @@ test('the rules of a water read as on the board at the gate', () => {
 
 test('what stands within a sentence only sometimes', () => {
   const usual = { step: 'pictured', tookMs: 15_000, medianMs: 5000 } as const;
-  expect(say(careMessage('tookAgainstYourUsual', usual))).toMatch(
-    /^“Picture” took 15 s, against your usual 5 s\. Fram/,
-  );
-  expect(say(careMessage('outOfTheWaterAt', { longestAirMs: 50_000, spellMs: 30_000, most: undefined }))).toBe(
+  expect(say(careMessage('reviewSlow', usual))).toMatch(/^“Picture” took 15 s, against your usual 5 s\. Fram/);
+  expect(say(careMessage('reviewAir', { longestAirMs: 50_000, spellMs: 30_000, most: undefined }))).toBe(
     '50 s out of the water at one time; the limit was 30 s.',
   );
   expect(say(bankMessage('carry', { carryM: 0.6, strides: 1 }))).toBe('0.6 m from net to mat, one step.');
   expect(say(bankMessage('carry', { carryM: 2.4, strides: 3 }))).toBe('2.4 m from net to mat, 3 steps.');
-  expect(say(runMessage('budgetBecause', { spellMs: 15_000, reasons: [careMessage('itIsBleeding')] }))).toBe(
+  expect(say(runMessage('budgetBecause', { spellMs: 15_000, reasons: [careMessage('budgetBleeding')] }))).toBe(
     '15 seconds at a time: it is bleeding.',
   );
   const tare = { minutes: 0.4, error: 3, bound: false };
-  expect(say(weighingMessage('theZeroWasTheSling', tare))).toBe(
-    'The zero was fresh; the sling drains by 3 g in that time.',
-  );
-  expect(say(weighingMessage('theZeroWasTheSling', { ...tare, bound: true }))).toMatch(/may have become lighter\.$/);
+  expect(say(weighingMessage('zeroFresh', tare))).toBe('The zero was fresh; the sling drains by 3 g in that time.');
+  expect(say(weighingMessage('zeroFresh', { ...tare, bound: true }))).toMatch(/may have become lighter\.$/);
 });
 
 test('spells follow one another with an and', () => {
-  const spells = [1, 2, 3].map((hour) => bankMessage('at', { first: `${hour}:00` }));
-  expect(say(bankMessage('and', { spells }))).toBe('at 1:00, at 2:00 and at 3:00');
+  const spells = [1, 2, 3].map((hour) => bankMessage('spellAt', { first: `${hour}:00` }));
+  expect(say(bankMessage('spells', { spells }))).toBe('at 1:00, at 2:00 and at 3:00');
 });
 
 test('a code that has no words is said as it stands', () => expect(say({ code: 'bank.nothing' })).toBe('bank.nothing'));

@@ -8,6 +8,9 @@ import { kitTexts } from './kit.js';
 import { picturesTexts } from './pictures.js';
 import { rehearseTexts } from './rehearse.js';
 import { runTexts } from './run.js';
+import { measureTexts } from './measure.js';
+import { registerTexts } from './register.js';
+import { weatherTexts } from './weather.js';
 import { waterTexts } from './water.js';
 import { weighingTexts } from './weighing.js';
 
@@ -22,6 +25,9 @@ export const enGB: Catalogue = {
   pictures: picturesTexts,
   rehearse: rehearseTexts,
   run: runTexts,
+  measure: measureTexts,
+  register: registerTexts,
   water: waterTexts,
+  weather: weatherTexts,
   weighing: weighingTexts,
 };

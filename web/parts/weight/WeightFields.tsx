@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { Choice } from '../Choice.js';
 import { FieldSentence } from '../Notice.js';
@@ -52,12 +53,12 @@ export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
           <div className="grid gap-2 sm:grid-cols-2">
             {question.meanings.map(({ mass, says }) => (
               <button
-                key={says}
+                key={`${mass.count} ${mass.unit}`}
                 type="button"
                 className="button"
                 onClick={() => onChange(question.field === 'asRead' ? { asReadMeant: mass } : { tareMeant: mass })}
               >
-                {says}
+                {say(says)}
               </button>
             ))}
           </div>

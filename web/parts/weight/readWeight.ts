@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import type { Mass, MassSystem } from '@keeper/core/measure/mass';
 import { parseMass, type MassMeaning } from '@keeper/core/measure/parseMass';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
@@ -32,7 +33,7 @@ export function readWeight(typed: TypedWeight, habit: MassSystem): ReadWeight {
   if ('question' in tare) return tare;
   const reading = { asRead: asRead.mass, tare: tare.mass, method: typed.method, written };
   const net = netWeight(reading);
-  return net && !net.ok ? { question: { field: 'tare', sentence: net.reason } } : { reading };
+  return net && !net.ok ? { question: { field: 'tare', sentence: say(net.reason) } } : { reading };
 }
 
 function readField(
@@ -43,8 +44,8 @@ function readField(
 ): { mass: Mass } | { question: WeightQuestion } {
   const parsed = parseMass(text, habit);
   if (parsed.kind === 'mass') return { mass: parsed.mass };
-  if (parsed.kind === 'refused') return { question: { field, sentence: parsed.reason } };
+  if (parsed.kind === 'refused') return { question: { field, sentence: say(parsed.reason) } };
   const chosen = parsed.meanings.find(({ mass }) => mass.unit === meant?.unit && mass.count === meant.count);
   if (chosen) return { mass: chosen.mass };
-  return { question: { field, sentence: parsed.question, meanings: parsed.meanings } };
+  return { question: { field, sentence: say(parsed.question), meanings: parsed.meanings } };
 }

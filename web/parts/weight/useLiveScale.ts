@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useEffect, useRef, useState } from 'react';
 import { gramsOf, type MassUnit } from '@keeper/core/measure/mass';
 import type { HangingScale } from '@keeper/core/weighing/hangingScale';
@@ -72,7 +73,7 @@ export function useLiveScale(divisionGrams: number) {
           const answer = readWeightPacket(packet);
           if (!answer.ok) {
             unread += 1;
-            if (unread > 12) fail(`${answer.reason} That happened too often.`);
+            if (unread > 12) fail(`${say(answer.reason)} That happened too often.`);
             return;
           }
           const atMs = performance.now();

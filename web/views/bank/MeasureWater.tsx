@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import type { Condition, WaterDepth } from '@keeper/core/domain/outing/event';
 import {
@@ -54,7 +55,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
     }
     const answer = parseTemperature(text, habit, 'water');
     if (answer.ok) take({ source: 'hand', waterC: answer.value, depth });
-    else setProblem(answer.reason);
+    else setProblem(say(answer.reason));
   };
   return (
     <div className="grid gap-5">

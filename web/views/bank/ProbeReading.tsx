@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useEffect, useRef, useState } from 'react';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import type { WaterProbe } from '@keeper/core/weather/probe';
@@ -63,7 +64,7 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
           if (over) return;
           heard = true;
           const answer = readProbePacket(packet);
-          if (!answer.ok) return fail(answer.reason);
+          if (!answer.ok) return fail(say(answer.reason));
           setState((now) => {
             const before = now.is === 'reading' ? now : { readings: [], settledC: null };
             const readings = [...before.readings, answer.value].slice(-40);

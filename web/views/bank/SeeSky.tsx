@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import type { Condition } from '@keeper/core/domain/outing/event';
 import { formatTemperature, parseTemperature, type TempUnit } from '@keeper/core/measure/temperature';
@@ -45,7 +46,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
           event.preventDefault();
           const answer = air.trim() === '' ? undefined : parseTemperature(air, habit, 'air');
           const hPa = parseTypedNumber(pressure);
-          if (answer && !answer.ok) return setAirProblem(answer.reason);
+          if (answer && !answer.ok) return setAirProblem(say(answer.reason));
           if (hPa !== undefined && !(hPa >= 850 && hPa <= 1100)) {
             return setPressureProblem('A barometer, reduced to sea level, shows between 850 and 1100 hPa.');
           }

@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { Suspense, useEffect, useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -139,7 +140,9 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
         />
       ))}
       <Keypad {...wheels} />
-      {method === 'gross-minus-tare' && asRead.count > 0 && net && !net.ok && <p className="text-rust">{net.reason}</p>}
+      {method === 'gross-minus-tare' && asRead.count > 0 && net && !net.ok && (
+        <p className="text-rust">{say(net.reason)}</p>
+      )}
       <div className="sticky bottom-0 z-2 grid grid-cols-[1fr_1fr_2fr] gap-3 bg-paper py-2 short:static">
         <button
           type="button"

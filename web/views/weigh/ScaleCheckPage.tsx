@@ -1,3 +1,4 @@
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { KeptKitItem } from '@keeper/contract/kit';
@@ -153,11 +154,13 @@ function CheckOf({ item }: { item: KeptKitItem }) {
           {judged?.ok ? (
             <CheckVerdict check={judged.value} system={massSystemOf(draft.division.unit)} />
           ) : (
-            <p className="text-soft">{judged?.reason ?? 'The result appears here once three masses have been hung.'}</p>
+            <p className="text-soft">
+              {judged ? say(judged.reason) : 'The result appears here once three masses have been hung.'}
+            </p>
           )}
           {tried && !judged?.ok && (
             <FieldSentence id="check-problem">
-              {judged?.reason ?? 'A check needs at least three known masses.'}
+              {judged && !judged.ok ? say(judged.reason) : 'A check needs at least three known masses.'}
             </FieldSentence>
           )}
           {notKept && (

@@ -1,3 +1,5 @@
+import { askedBack } from '../../parts/weight/askedBack.js';
+import { say } from '../../text/say.js';
 import { useState } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -34,9 +36,8 @@ export function TareForm({ item }: { item: KeptKitItem }) {
 
   const add = (wet: boolean) => {
     const parsed = parseMass(text, massSystemOf(massUnit));
-    if (parsed.kind === 'refused') return setProblem(parsed.reason);
-    if (parsed.kind === 'ambiguous')
-      return setProblem(`${parsed.question} Write it as ${parsed.meanings[0]?.says ?? ''}.`);
+    if (parsed.kind === 'refused') return setProblem(say(parsed.reason));
+    if (parsed.kind === 'ambiguous') return setProblem(askedBack(parsed));
     if (hungProblem) return undefined;
     const { id, updatedAt: _at, ...row } = item;
     const tare: TareNote = {

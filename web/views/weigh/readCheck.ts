@@ -1,3 +1,5 @@
+import { askedBack } from '../../parts/weight/askedBack.js';
+import { say } from '../../text/say.js';
 import { gramsOf, type MassSystem } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
 import type { CheckPoint } from '@keeper/core/domain/kit/scaleSpec';
@@ -34,15 +36,15 @@ function readPoint({ how, known, tempC, shown }: TypedPoint, habit: MassSystem):
   const mass = how === 'water' ? readWater(known, tempC) : readMass(known, habit);
   if (typeof mass === 'string') return `What was hung: ${mass}`;
   const read = parseMass(shown, habit);
-  if (read.kind === 'refused') return `What it showed: ${read.reason}`;
-  if (read.kind === 'ambiguous') return `What it showed: ${read.question} Write it as ${read.meanings[0]?.says ?? ''}.`;
+  if (read.kind === 'refused') return `What it showed: ${say(read.reason)}`;
+  if (read.kind === 'ambiguous') return `What it showed: ${askedBack(read)}`;
   return { how, ...mass, shown: read.mass };
 }
 
 function readMass(text: string, habit: MassSystem): { trueGrams: number; uGrams: number } | string {
   const read = parseMass(text, habit);
-  if (read.kind === 'refused') return read.reason;
-  if (read.kind === 'ambiguous') return `${read.question} Write it as ${read.meanings[0]?.says ?? ''}.`;
+  if (read.kind === 'refused') return say(read.reason);
+  if (read.kind === 'ambiguous') return askedBack(read);
   const trueGrams = gramsOf(read.mass);
   return { trueGrams, uGrams: Math.max(KNOWN_LEAST_GRAMS, KNOWN_SHARE * trueGrams) };
 }
