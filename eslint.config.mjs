@@ -6,6 +6,8 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 const COMMENT_COLUMNS = 120;
+/** Attributes whose text a keeper sees or hears. */
+const SPOKEN = /^(aria-label|aria-description|label|title|placeholder|alt|hint|heading|sentence)$/;
 
 /** Rules of this house that no package has. */
 const house = {
@@ -16,6 +18,21 @@ const house = {
           context.report({ node, message: 'Write the properties themselves.' });
         },
       }),
+    },
+    // What a keeper reads stands in the text rooms.
+    'keyed-text': {
+      create: (context) => {
+        const refuse = (node, text) => {
+          if (/[A-Za-z]{2}/.test(text)) context.report({ node, message: 'Put it into the text room of this screen.' });
+        };
+        return {
+          JSXText: (node) => refuse(node, node.value),
+          JSXAttribute: (node) => {
+            if (node.value?.type === 'Literal' && SPOKEN.test(String(node.name.name)))
+              refuse(node, String(node.value.value));
+          },
+        };
+      },
     },
     'comment-width': {
       create: (context) => ({
@@ -66,6 +83,7 @@ export default defineConfig(
     // Nest reads parameter types at run time: a type-only import there breaks injection silently.
     rules: { '@typescript-eslint/consistent-type-imports': 'off', '@typescript-eslint/no-extraneous-class': 'off' },
   },
+  { files: ['web/**/*.tsx'], ignores: ['**/*.spec.tsx'], rules: { 'house/keyed-text': 'error' } },
   { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat['recommended-latest']] },
   {
     files: ['web/**/*.{ts,tsx}'],

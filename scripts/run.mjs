@@ -82,6 +82,7 @@ function build() {
   if (built && existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, 'utf8') === now) return;
   say('Building.');
   if (node([bin('typescript', 'bin/tsc'), '-b', 'tsconfig.build.json']).status !== 0) fail('The build failed.');
+  if (node([join('scripts', 'answers.mjs')]).status !== 0) fail('The answers of the API could not be described.');
   const vite = node([join('..', bin('vite', 'bin/vite.js')), 'build', '--logLevel', 'warn'], { cwd: 'web' });
   if (vite.status !== 0) fail('The build of the web application failed.');
   writeFileSync(BUILD_STAMP, now);

@@ -53,6 +53,29 @@ describe('its description', () => {
     const { body } = await server.http.get('/api/openapi.json').expect(200);
     await expect(SwaggerParser.validate(body as OpenAPI.Document)).resolves.toBeDefined();
   });
+  test('says what each address gives in JSON, and what is given has it', async () => {
+    type Described = Record<string, Record<string, { responses: Record<string, { content?: Json }> }>>;
+    type Json = Record<string, { schema?: { $ref?: string } }>;
+    const { body } = await server.http.get('/api/openapi.json').expect(200);
+    const { paths, components } = body as {
+      paths: Described;
+      components: { schemas: Record<string, { required: [] }> };
+    };
+    const silent = ROUTES.filter(({ method, path, gives }) => {
+      const [good] = Object.values(paths[`/api${path}`]?.[method]?.responses ?? {});
+      return gives === 'application/json' && !good?.content?.[gives]?.schema;
+    });
+    expect(silent.map(({ method, path }) => `${method} ${path}`)).toEqual([
+      'get /openapi.json',
+      'post /pictures',
+      'delete /registers/{id}',
+      'get /book.json',
+    ]);
+    const settings = (await server.http.get('/api/settings')).body as object;
+    expect(Object.keys(settings)).toEqual(
+      expect.arrayContaining(components.schemas['KeptSettings']?.required ?? ['none']),
+    );
+  });
   test('lists each address that the server has, and no other', () => {
     type Layer = { route?: { path: string; methods: Record<string, boolean> } };
     const { stack } = (server.app.getHttpAdapter().getInstance() as { router: { stack: Layer[] } }).router;

@@ -57,13 +57,19 @@ describe('the weather service', () => {
     await standinWeather('mild', 'late', (ms) => Promise.resolve(void waits.push(ms))).forecast(wanted);
     expect(waits[0]).toBeGreaterThan(10_000);
     const nonsense = await standinWeather('mild', 'nonsense', never).forecast(wanted);
-    expect(whyNotBelieved(nonsense)).toBe('it gave 483 for airC');
+    expect(whyNotBelieved(nonsense)).toEqual({
+      code: 'weather.forecastNonsense',
+      values: { value: 483, name: 'airC' },
+    });
   });
   test('what is out of order or missing is not believed either', () => {
     const [a, b] = day('mild');
-    expect(whyNotBelieved([])).toBe('it gave no hours');
-    expect(a && b && whyNotBelieved([b, a])).toBe('its hours are out of order');
-    expect(a && whyNotBelieved([{ ...a, humidity: Number.NaN }])).toBe('it gave NaN for humidity');
+    expect(whyNotBelieved([])?.code).toBe('weather.forecastEmpty');
+    expect(a && b && whyNotBelieved([b, a])).toEqual({ code: 'weather.forecastOutOfOrder' });
+    expect(a && whyNotBelieved([{ ...a, humidity: Number.NaN }])).toEqual({
+      code: 'weather.forecastNonsense',
+      values: { value: Number.NaN, name: 'humidity' },
+    });
   });
 });
 

@@ -78,8 +78,8 @@ function csvColumns({ positions }: ExportChoices): string[] {
 /**
  * One capture as the fields of a CSV record. Times are ISO 8601 in UTC, and by the clocks of the place where it is
  * known; durations in seconds, units in the column names. A fact that was not noted is an empty field. `result` is the
- * weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20. `say` puts the places of wounds into
- * words.
+ * weight with its doubt; its expanded uncertainties hold the truth in about 19 of 20. `say` puts the places of wounds
+ * into words.
  */
 export function csvFields(
   summary: CaptureSummary,

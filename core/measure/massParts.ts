@@ -1,27 +1,29 @@
+import type { Message } from './message.js';
+import { measureMessage } from './measureMessages.js';
 import { unitsPerPound, type Mass, type MassUnit } from './mass.js';
 
 /** One of the wheels on which a weight is set: pounds, ounces and so on. */
 export interface MassPart {
   readonly name: string;
   /** What is said in full. */
-  readonly label: string;
+  readonly label: Message;
   readonly most: number;
   /** How far one tap of a stepper goes. */
   readonly step: number;
 }
 
-const POUNDS: MassPart = { name: 'lb', label: 'pounds', most: 440, step: 1 };
-const OUNCES: MassPart = { name: 'oz', label: 'ounces', most: 15, step: 1 };
+const POUNDS: MassPart = { name: 'lb', label: measureMessage('partPounds'), most: 440, step: 1 };
+const OUNCES: MassPart = { name: 'oz', label: measureMessage('partOunces'), most: 15, step: 1 };
 
 /** The wheels for each unit, coarse first. A kilogram scale is set in tens of grams, as most of them show. */
 const PARTS: Readonly<Record<MassUnit, readonly MassPart[]>> = {
   oz: [POUNDS, OUNCES],
-  'quarter-oz': [POUNDS, OUNCES, { name: '¼ oz', label: 'quarter ounces', most: 3, step: 1 }],
-  dram: [POUNDS, OUNCES, { name: 'dr', label: 'drams', most: 15, step: 1 }],
-  'lb/100': [POUNDS, { name: '/100 lb', label: 'hundredths of a pound', most: 99, step: 1 }],
+  'quarter-oz': [POUNDS, OUNCES, { name: '¼ oz', label: measureMessage('partQuarterOunces'), most: 3, step: 1 }],
+  dram: [POUNDS, OUNCES, { name: 'dr', label: measureMessage('partDrams'), most: 15, step: 1 }],
+  'lb/100': [POUNDS, { name: '/100 lb', label: measureMessage('partHundredths'), most: 99, step: 1 }],
   g: [
-    { name: 'kg', label: 'kilograms', most: 199, step: 1 },
-    { name: 'g', label: 'grams', most: 999, step: 10 },
+    { name: 'kg', label: measureMessage('partKilograms'), most: 199, step: 1 },
+    { name: 'g', label: measureMessage('partGrams'), most: 999, step: 10 },
   ],
 };
 

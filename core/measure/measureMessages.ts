@@ -4,6 +4,13 @@ import { messagesOf, type None } from './message.js';
 
 /** Why something written cannot be read as a measure, and what it can mean. */
 export interface MeasureMessages {
+  partPounds: None;
+  partOunces: None;
+  partQuarterOunces: None;
+  partDrams: None;
+  partHundredths: None;
+  partKilograms: None;
+  partGrams: None;
   lengthMissing: None;
   lengthNegative: None;
   lengthMixed: None;

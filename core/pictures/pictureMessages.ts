@@ -1,7 +1,11 @@
+import type { Season } from './sharedDate.js';
 import { messagesOf, type None } from '../measure/message.js';
 
 /** What is said of a picture and of a length taken from it. */
 export interface PicturesMessages {
+  sharedDay: { atMs: number };
+  sharedMonth: { atMs: number };
+  sharedSeason: { season: Season; year: number; turns: boolean };
   sharp: None;
   blurred: None;
   blurredNextTime: None;

@@ -259,21 +259,23 @@ function calibrationDoubts(
   { correction }: Found,
 ): Contribution[] {
   if (check && correction) {
-    const day = dateText(check.at);
+    const atMs = Date.parse(check.at);
     return [
       {
         source: 'calibration',
         uGrams: correction.uCheckGrams,
         ...scattered,
         why:
-          check.shape === 'crooked' ? weighingMessage('checkCrooked', { day }) : weighingMessage('checkDoubt', { day }),
+          check.shape === 'crooked'
+            ? weighingMessage('checkCrooked', { atMs })
+            : weighingMessage('checkDoubt', { atMs }),
       },
       {
         source: 'drift',
         uGrams: correction.uDriftGrams,
         freedom: correction.driftFreedom,
         even: false,
-        why: weighingMessage('checkDrift', { day }),
+        why: weighingMessage('checkDrift', { atMs }),
       },
     ];
   }
@@ -311,8 +313,4 @@ function handDoubt({ support }: WeightReading, { netGrams }: Found): Contributio
       why: weighingMessage('handNotNoted'),
     },
   ];
-}
-
-function dateText(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 }

@@ -16,9 +16,9 @@ export interface WeighingMessages {
   };
   zeroOld: { minutes: number; error: number; bound: boolean };
   zeroFresh: { minutes: number; error: number; bound: boolean };
-  checkCrooked: { day: string };
-  checkDoubt: { day: string };
-  checkDrift: { day: string };
+  checkCrooked: { atMs: number };
+  checkDoubt: { atMs: number };
+  checkDrift: { atMs: number };
   neverChecked: None;
   handRoundTheBody: None;
   handNotNoted: None;

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { eventClassName, LOGGED_TYPES } from '@keeper/contract/events';
@@ -10,11 +12,12 @@ const ref = (name: string): Json => ({ $ref: `${REFS}${name}` });
 
 /** The API as OpenAPI 3.1, made from the contract's own classes and list of routes. */
 export function describeApi(): Json {
-  const schemas = contractSchemas();
+  const { answers, schemas: answered } = readAnswers();
+  const schemas = { ...answered, ...contractSchemas() };
   const paths: Record<string, Json> = {};
   for (const route of ROUTES) {
     const path = `/api${route.path}`;
-    paths[path] = { ...paths[path], [route.method]: operation(route, schemas) };
+    paths[path] = { ...paths[path], [route.method]: operation(route, schemas, answers) };
   }
   return {
     openapi: '3.1.0',
@@ -26,6 +29,17 @@ export function describeApi(): Json {
     paths,
     components: { schemas },
   };
+}
+
+/** What was made of the types of the contract when it was built. */
+interface DescribedAnswers {
+  readonly answers: Record<string, Json>;
+  readonly schemas: Record<string, Json>;
+}
+
+function readAnswers(): DescribedAnswers {
+  const file = createRequire(import.meta.url).resolve('@keeper/contract/answers.json');
+  return JSON.parse(readFileSync(file, 'utf8')) as DescribedAnswers;
 }
 
 type Described = NonNullable<Parameters<typeof validationMetadatasToSchemas>[0]>;
@@ -84,7 +98,8 @@ function contractSchemas(): Record<string, Json> {
   return schemas;
 }
 
-function operation(route: Route, schemas: Record<string, Json>): Json {
+function operation(route: Route, schemas: Record<string, Json>, answers: Record<string, Json>): Json {
+  const answer = answers[`${route.method} ${route.path}`];
   const good = route.method === 'post' ? '201' : '200';
   return {
     summary: route.summary,
@@ -94,7 +109,7 @@ function operation(route: Route, schemas: Record<string, Json>): Json {
     }),
     ...(route.upload && { requestBody: upload }),
     responses: {
-      [good]: { description: route.summary, content: { [route.gives]: {} } },
+      [good]: { description: route.summary, content: { [route.gives]: answer ? { schema: answer } : {} } },
       default: { description: 'What went wrong', content: { 'application/json': { schema: ref('ErrorBody') } } },
     },
   };

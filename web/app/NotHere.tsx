@@ -1,14 +1,13 @@
+import { paths } from './paths.js';
+import { appText } from './text.en-GB.js';
 import { Link } from 'react-router';
 
 /** For what neither this device nor the server gives; it stands within a page. */
 export function NotHere() {
   return (
     <div className="mx-auto max-w-xl p-6 pt-16">
-      <h1 className="mb-3 text-3xl">Not found</h1>
-      <p className="mb-6">
-        Nothing is lost. Either there is no such page, or what it shows is not on this device and the server cannot be
-        reached.
-      </p>
+      <h1 className="mb-3 text-3xl">{appText.notFound}</h1>
+      <p className="mb-6">{appText.nothingIsLostEither}</p>
       <ToToday />
     </div>
   );
@@ -18,10 +17,8 @@ export function NotHere() {
 export function Broken() {
   return (
     <main className="mx-auto max-w-xl p-6 pt-16">
-      <h1 className="mb-3 text-3xl">This page broke</h1>
-      <p className="mb-6">
-        What you entered is kept on this device. Load the page again; if it breaks again, start again from Today.
-      </p>
+      <h1 className="mb-3 text-3xl">{appText.thisPageBroke}</h1>
+      <p className="mb-6">{appText.whatYouEnteredIs}</p>
       <ToToday />
     </main>
   );
@@ -29,8 +26,8 @@ export function Broken() {
 
 function ToToday() {
   return (
-    <Link to="/" className="button button-main">
-      To Today
+    <Link to={paths.today} className="button button-main">
+      {appText.toToday}
     </Link>
   );
 }

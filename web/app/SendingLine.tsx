@@ -1,3 +1,5 @@
+import { paths } from './paths.js';
+import { appText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import { useOutbox } from '../data/useCapture.js';
 
@@ -8,19 +10,19 @@ export function SendingLine() {
   const waiting = count('waiting');
   const refused = count('refused');
   if (waiting === 0 && refused === 0) return null;
-  const things = (n: number) => (n === 1 ? '1 entry' : `${n} entries`);
+  const things = (n: number) => (n === 1 ? '1 entry' : appText.entries({ n }));
   const how =
     trouble === null
-      ? 'on the way to the server'
+      ? appText.onTheWayTo
       : trouble.kind === 'unreachable'
-        ? 'waiting for the server'
-        : 'kept here';
+        ? appText.waitingForTheServer
+        : appText.keptHere;
   return (
     <p role="status" className="text-sm text-soft">
-      {waiting > 0 && `${things(waiting)} safe on this device, ${how}. `}
+      {waiting > 0 && appText.safeOnThisDevice({ waiting: things(waiting), how })}
       {refused > 0 && (
-        <Link to="/settings" className="quiet-link">
-          {things(refused)} not accepted by the server
+        <Link to={paths.settings} className="quiet-link">
+          {appText.notAcceptedByThe({ refused: things(refused) })}
         </Link>
       )}
     </p>

@@ -1,3 +1,5 @@
+import { paths } from './paths.js';
+import { appText } from './text.en-GB.js';
 import { Ellipsis, type LucideIcon } from 'lucide-react';
 import { NavLink, Outlet } from 'react-router';
 import type { ReactNode } from 'react';
@@ -12,24 +14,24 @@ export function Shell() {
   return (
     <div className="md:grid md:min-h-dvh md:grid-cols-[13.5rem_1fr]">
       <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-30 focus:bg-leaf focus:p-3">
-        Skip to the page
+        {appText.skipToThePage}
       </a>
       <header className="border-rule md:sticky md:top-0 md:flex md:h-dvh md:flex-col md:border-r md:px-4 md:py-6">
         <p className="hidden px-3 pb-6 font-book text-xl leading-tight font-semibold md:block">
-          Unhurried
+          {appText.unhurried}
           <br />
-          Keeper
+          {appText.keeper}
         </p>
         <nav
-          aria-label="Main menu"
+          aria-label={appText.mainMenu}
           className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-5 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] md:static md:grid-cols-1 md:gap-1 md:border-0 md:pb-0"
         >
           {WORK_PLACES.map((place) => (
             <Place key={place.to} {...place}>
-              {place.to === '/write-up' && waiting > 0 && <span className="ml-1.5 font-semibold">{waiting}</span>}
+              {place.to === paths.writeUps && waiting > 0 && <span className="ml-1.5 font-semibold">{waiting}</span>}
             </Place>
           ))}
-          <Place to="/more" name="More" Icon={Ellipsis} className="flex md:hidden" />
+          <Place to={paths.more} name={appText.more} Icon={Ellipsis} className="flex md:hidden" />
           {FURTHER_PLACES.map((place, i) => (
             <Place key={place.to} {...place} className={`hidden md:flex ${i === 0 ? 'md:mt-5' : ''}`} />
           ))}

@@ -1,6 +1,7 @@
+import { asked } from '../data/asked.js';
+import { appText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
-import type { Health } from '@keeper/contract/health';
-import { ask, NotHere, NotNow } from '../data/api.js';
+import { NotHere, NotNow } from '../data/api.js';
 import { useOutbox } from '../data/useCapture.js';
 import { Notice } from '../parts/Notice.js';
 
@@ -13,8 +14,7 @@ const LOOK_MS = 60_000;
 export function TroubleNotice() {
   const { trouble } = useOutbox();
   const { error } = useQuery({
-    queryKey: ['health'],
-    queryFn: () => ask<Health>('/health'),
+    ...asked.health,
     refetchInterval: LOOK_MS,
     retry: false,
   });
@@ -27,9 +27,7 @@ export function TroubleNotice() {
   if (!sentence) return null;
   return (
     <div className="mb-6">
-      <Notice role="alert">
-        {sentence} What you enter is kept on this device, and is sent by itself once that is put right.
-      </Notice>
+      <Notice role="alert">{appText.whatYouEnterIs({ sentence })}</Notice>
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import { paths } from './paths.js';
+import { appText } from './text.en-GB.js';
 import {
   Backpack,
   Images,
@@ -14,19 +16,19 @@ import {
 
 /** The places of the application in the order of the work. */
 export const WORK_PLACES = [
-  { to: '/', name: 'Today', Icon: Sunrise },
-  { to: '/bank', name: 'The bank', Icon: Map },
-  { to: '/write-up', name: 'Write up', Icon: PenLine },
-  { to: '/book', name: 'The book', Icon: BookOpen },
+  { to: paths.today, name: appText.today, Icon: Sunrise },
+  { to: paths.bank, name: appText.theBank, Icon: Map },
+  { to: paths.writeUps, name: appText.writeUp, Icon: PenLine },
+  { to: paths.book, name: appText.theBook, Icon: BookOpen },
 ] as const;
 
 /** What is looked after at home; on a phone it stands behind "More". */
 export const FURTHER_PLACES = [
-  { to: '/fish', name: 'Known fish', Icon: Fish },
-  { to: '/pictures', name: 'Pictures', Icon: Images },
-  { to: '/waters', name: 'Waters', Icon: Waves },
-  { to: '/kit', name: 'Kit', Icon: Backpack },
-  { to: '/weigh', name: 'Weigh desk', Icon: Scale },
-  { to: '/rehearse', name: 'Rehearse', Icon: Repeat },
-  { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
+  { to: paths.register, name: appText.knownFish, Icon: Fish },
+  { to: paths.pictures, name: appText.pictures, Icon: Images },
+  { to: paths.waters, name: appText.waters, Icon: Waves },
+  { to: paths.kit, name: appText.kit, Icon: Backpack },
+  { to: paths.weighDesk, name: appText.weighDesk, Icon: Scale },
+  { to: paths.rehearse, name: appText.rehearse, Icon: Repeat },
+  { to: paths.settings, name: appText.settings, Icon: SlidersHorizontal },
 ] as const;

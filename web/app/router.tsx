@@ -1,3 +1,4 @@
+import { paths } from './paths.js';
 import { createBrowserRouter } from 'react-router';
 import { Run } from '../views/run/Run.js';
 import { Today } from '../views/today/Today.js';
@@ -9,9 +10,9 @@ import { Shell } from './Shell.js';
  * for.
  */
 export const router = createBrowserRouter([
-  { path: '/run/:captureId', element: <Run />, errorElement: <Broken /> },
+  { path: paths.run(':captureId'), element: <Run />, errorElement: <Broken /> },
   {
-    path: '/rehearse/:seed',
+    path: paths.rehearsal(':seed'),
     errorElement: <Broken />,
     hydrateFallbackElement: <></>,
     lazy: async () => ({ Component: (await import('../views/rehearse/RehearsalRun.js')).RehearsalRun }),
@@ -22,93 +23,102 @@ export const router = createBrowserRouter([
     // While the view of a first address is fetched the paper stays empty: it is a moment, and a word would only flash.
     hydrateFallbackElement: <></>,
     children: [
-      { path: '/', element: <Today /> },
-      { path: '/write-up', lazy: async () => ({ Component: (await import('../views/writeUp/Waiting.js')).Waiting }) },
+      { path: paths.today, element: <Today /> },
       {
-        path: '/write-up/:captureId',
+        path: paths.writeUps,
+        lazy: async () => ({ Component: (await import('../views/writeUp/Waiting.js')).Waiting }),
+      },
+      {
+        path: paths.writeUp(':captureId'),
         lazy: async () => ({ Component: (await import('../views/writeUp/WriteUp.js')).WriteUp }),
       },
-      { path: '/book', lazy: async () => ({ Component: (await import('../views/book/Book.js')).Book }) },
+      { path: paths.book, lazy: async () => ({ Component: (await import('../views/book/Book.js')).Book }) },
       {
-        path: '/book/:captureId',
+        path: paths.capture(':captureId'),
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },
       {
-        path: '/pictures',
+        path: paths.pictures,
         lazy: async () => ({ Component: (await import('../views/pictures/CardPage.js')).CardPage }),
       },
       {
-        path: '/pictures/:captureId/:sha256',
+        path: paths.picture(':captureId', ':sha256'),
         lazy: async () => ({ Component: (await import('../views/pictures/BenchPage.js')).BenchPage }),
       },
       {
-        path: '/pictures/:captureId/:sha256/who',
+        path: paths.who(':captureId', ':sha256'),
         lazy: async () => ({ Component: (await import('../views/who/WhoPage.js')).WhoPage }),
       },
       {
-        path: '/pictures/:captureId/:sha256/beside/:otherId/:otherSha',
+        path: paths.beside(':captureId', ':sha256', ':otherId', ':otherSha'),
         lazy: async () => ({ Component: (await import('../views/pictures/ComparePage.js')).ComparePage }),
       },
       {
-        path: '/book/:captureId/share',
+        path: paths.share(':captureId'),
         lazy: async () => ({ Component: (await import('../views/share/SharePage.js')).SharePage }),
       },
       {
-        path: '/fish',
+        path: paths.register,
         lazy: async () => ({ Component: (await import('../views/fish/RegisterPage.js')).RegisterPage }),
       },
       {
-        path: '/fish/sweep',
+        path: paths.sweep,
         lazy: async () => ({ Component: (await import('../views/sweep/SweepPage.js')).SweepPage }),
       },
       {
-        path: '/fish/friends',
+        path: paths.friends,
         lazy: async () => ({ Component: (await import('../views/fish/FriendsPage.js')).FriendsPage }),
       },
       {
-        path: '/fish/:fishId',
+        path: paths.fish(':fishId'),
         lazy: async () => ({ Component: (await import('../views/fish/FishPage.js')).FishPage }),
       },
-      { path: '/bank', lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
-      { path: '/bank/new', lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }) },
+      { path: paths.bank, lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       {
-        path: '/bank/:outingId',
+        path: paths.newOuting,
+        lazy: async () => ({ Component: (await import('../views/bank/NewOuting.js')).NewOuting }),
+      },
+      {
+        path: paths.outing(':outingId'),
         lazy: async () => ({ Component: (await import('../views/bank/OutingPage.js')).OutingPage }),
       },
       {
-        path: '/bank/:outingId/layout',
+        path: paths.layout(':outingId'),
         lazy: async () => ({ Component: (await import('../views/layout/LayoutPage.js')).LayoutPage }),
       },
-      { path: '/waters', lazy: async () => ({ Component: (await import('../views/waters/Waters.js')).Waters }) },
+      { path: paths.waters, lazy: async () => ({ Component: (await import('../views/waters/Waters.js')).Waters }) },
       {
-        path: '/waters/:waterId',
+        path: paths.water(':waterId'),
         lazy: async () => ({ Component: (await import('../views/waters/WaterForm.js')).WaterForm }),
       },
       {
-        path: '/waters/:waterId/swims/:swimId',
+        path: paths.swim(':waterId', ':swimId'),
         lazy: async () => ({ Component: (await import('../views/waters/SwimForm.js')).SwimForm }),
       },
-      { path: '/kit', lazy: async () => ({ Component: (await import('../views/kit/Kit.js')).Kit }) },
+      { path: paths.kit, lazy: async () => ({ Component: (await import('../views/kit/Kit.js')).Kit }) },
       {
-        path: '/kit/rigs/:rigId',
+        path: paths.rig(':rigId'),
         lazy: async () => ({ Component: (await import('../views/kit/RigForm.js')).RigForm }),
       },
       {
-        path: '/kit/items/:itemId',
+        path: paths.kitItem(':itemId'),
         lazy: async () => ({ Component: (await import('../views/kit/KitForm.js')).KitForm }),
       },
-      { path: '/weigh', lazy: async () => ({ Component: (await import('../views/weigh/WeighDesk.js')).WeighDesk }) },
       {
-        path: '/weigh/scales/:itemId',
+        path: paths.weighDesk,
+        lazy: async () => ({ Component: (await import('../views/weigh/WeighDesk.js')).WeighDesk }),
+      },
+      {
+        path: paths.scaleCheck(':itemId'),
         lazy: async () => ({ Component: (await import('../views/weigh/ScaleCheckPage.js')).ScaleCheckPage }),
       },
       {
-        path: '/rehearse',
+        path: paths.rehearse,
         lazy: async () => ({ Component: (await import('../views/rehearse/Rehearse.js')).Rehearse }),
       },
-      { path: '/more', lazy: async () => ({ Component: (await import('../views/more/More.js')).More }) },
+      { path: paths.more, lazy: async () => ({ Component: (await import('../views/more/More.js')).More }) },
       {
-        path: '/settings',
+        path: paths.settings,
         lazy: async () => ({ Component: (await import('../views/settings/Settings.js')).Settings }),
       },
       { path: '*', element: <NotHere /> },

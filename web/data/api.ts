@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import type { ErrorBody } from '@keeper/contract/errors';
 
 /** The server answered, and the answer is no. */
@@ -12,7 +13,7 @@ export class ApiError extends Error {
 
 /** There was no answer: the same request may go through later. */
 export class Unreachable extends Error {
-  constructor(sentence = 'The server cannot be reached.') {
+  constructor(sentence = dataText.theServerCannotBe) {
     super(sentence);
   }
 }
@@ -30,8 +31,7 @@ export class NotNow extends Unreachable {
 /** What answers is not the keeper's book, or the book does not answer under this address. */
 export class NotHere extends Unreachable {}
 
-const SOMETHING_ELSE =
-  'Something else answers under this address: a network that wants a sign-in first, perhaps, or another server.';
+const SOMETHING_ELSE = dataText.somethingElseAnswersUnder;
 
 /**
  * Asks the server.

@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 /** The part of Web Bluetooth that is used here; browsers without it have none of it. */
 interface Characteristic extends EventTarget {
   readonly value?: DataView;
@@ -43,11 +44,11 @@ export async function listenTo(
   { onPacket, onGone }: Heard,
 ): Promise<() => void> {
   const device = await bluetooth()?.requestDevice({ filters: [{ services: [service] }] });
-  if (!device) throw new Error(`This browser cannot speak to a ${name} over Bluetooth.`);
+  if (!device) throw new Error(dataText.thisBrowserCannotSpeak({ name }));
   const server = await device.gatt.connect();
   const spoken = await (await server.getPrimaryService(service)).getCharacteristic(characteristic);
   const hear = () => spoken.value && onPacket(spoken.value);
-  const gone = () => onGone(`The ${name} has gone out of reach, or its battery is flat.`);
+  const gone = () => onGone(dataText.theHasGoneOut({ name }));
   spoken.addEventListener('characteristicvaluechanged', hear);
   device.addEventListener('gattserverdisconnected', gone);
   await spoken.startNotifications();

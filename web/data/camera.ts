@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import { wrap } from 'comlink';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { FINE_PX } from '@keeper/core/pictures/verdict';
@@ -26,7 +27,7 @@ export async function openCamera(way: CameraWay, before: BeforeCamera): Promise<
 async function openReal(): Promise<OpenCamera> {
   // Only where the page is trusted does the browser have it, whatever its types say.
   const { mediaDevices } = navigator as { mediaDevices?: MediaDevices };
-  if (!mediaDevices) throw new Error('This browser has no camera for this page. Use the camera app instead.');
+  if (!mediaDevices) throw new Error(dataText.thisBrowserHasNo);
   const stream = await mediaDevices
     .getUserMedia({
       video: { facingMode: 'environment', width: { ideal: 3840 }, height: { ideal: 2160 } },
@@ -34,11 +35,7 @@ async function openReal(): Promise<OpenCamera> {
     })
     .catch((error: unknown) => {
       const refused = error instanceof DOMException && error.name === 'NotAllowedError';
-      throw new Error(
-        refused
-          ? 'The camera was not allowed. Allow it in the browser’s settings, or take the picture with the camera app.'
-          : 'No camera was found. Take the picture with the camera app.',
-      );
+      throw new Error(refused ? dataText.theCameraWasNot : dataText.noCameraWasFound);
     });
   return { stream, close: () => stream.getTracks().forEach((track) => track.stop()) };
 }
@@ -54,7 +51,7 @@ async function openSimulated({ fish, kind, side }: BeforeCamera): Promise<OpenCa
   canvas.width = FRAME.width;
   canvas.height = FRAME.height;
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('This browser draws no pictures for the simulated camera.');
+  if (!context) throw new Error(dataText.thisBrowserDrawsNo);
   const began = performance.now();
   const draw = () => {
     const { shiftX, shiftY, leanRad, near, blurPx } = cameraHold((performance.now() - began) / 1000);

@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import { createStore, delMany, entries, set } from 'idb-keyval';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
 import { cameraAdvice, type CameraAdvice } from './cameraAdvice.js';
@@ -64,7 +65,7 @@ export async function takeCard(
     localStorage.setItem(TO_COME, String(files.length - done));
     const taken =
       here.get(fileMark(file)) ??
-      (await takeOne(file).catch((): NotTaken => ({ name: file.name, why: 'It could not be read.' })));
+      (await takeOne(file).catch((): NotTaken => ({ name: file.name, why: dataText.itCouldNotBe })));
     done += 1;
     onTaken(done, taken);
   }
@@ -78,20 +79,17 @@ function fileMark({ name, size, lastModified }: File): string {
 
 async function takeOne(onCard: File): Promise<CardFile | NotTaken> {
   const { name } = onCard;
-  if (onCard.size > MOST_PICTURE_BYTES) return { name, why: 'It is larger than 25 MB.' };
+  if (onCard.size > MOST_PICTURE_BYTES) return { name, why: dataText.itIsLargerThan };
   const file = await ownCopy(onCard);
   const thumb = await thumbOf(file);
   if (!thumb) {
     const heic = /\.hei[cf]$/i.test(name);
     return {
       name,
-      why: heic
-        ? 'HEIC cannot be read here. Set the phone to take JPEG ("most compatible"), or share it as JPEG.'
-        : 'It is not a picture that can be read here, or it is damaged.',
+      why: heic ? dataText.heicCannotBeRead : dataText.itIsNotA,
     };
   }
-  if (!(await hasRoomFor(file.size)))
-    return { name, why: 'There is no room left on this device. It is still on the card.' };
+  if (!(await hasRoomFor(file.size))) return { name, why: dataText.thereIsNoRoom };
   const taken: CardFile = { name, bytes: file, thumb, sha256: await sha256Of(file), ...(await cameraAdvice(file)) };
   await set(taken.sha256, taken, store);
   return taken;

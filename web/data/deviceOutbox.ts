@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import { queryClient } from './queryClient.js';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
@@ -15,13 +16,13 @@ export const outbox = new Outbox(
   {
     sendEvents: async (events) => {
       const { written, known } = await send<AppendedEvents>('POST', '/events', { events });
-      if (written + known !== events.length) throw new Unreachable('The server has not written all of it.');
+      if (written + known !== events.length) throw new Unreachable(dataText.theServerHasNot);
     },
     sendPicture: async ({ bytes, name, sha256 }) => {
       const form = new FormData();
       form.append('file', await stillReadable(bytes), name);
       const { sha256: taken } = await ask<PictureFacts>('/pictures', { method: 'POST', body: form });
-      if (taken !== sha256) throw new Unreachable('The picture came to the server as another one.');
+      if (taken !== sha256) throw new Unreachable(dataText.thePictureCameTo);
     },
     sendRow: async ({ kind, id, body }) => {
       await send('PUT', `/${kind}/${id}`, body);

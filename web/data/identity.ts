@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import type { CaptureEvent, Identified } from '@keeper/core/domain/capture/event';
 import { newId } from './device.js';
 import { makeEvent, record } from './record.js';
@@ -42,7 +43,7 @@ function eventsOf(
     const count = (fishId: string) => register.find(fishId)?.captures.length ?? 0;
     const swap = count(other.fishId) > count(one.fishId);
     const [into, from] = swap ? [other.fishId, one.fishId] : [one.fishId, other.fishId];
-    const why = `“${register.nameOf(from)}” is this fish: “${register.nameOf(into)}”`;
+    const why = dataText.isThisFish({ from: register.nameOf(from), into: register.nameOf(into) });
     return (register.find(from)?.captures ?? []).map((each) => say(each, { says: 'same', fishId: into, why }));
   }
   if (one.fishId) return [say(other, { says: 'same', fishId: one.fishId })];

@@ -1,3 +1,5 @@
+import { asked } from './asked.js';
+import { dataText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -5,7 +7,6 @@ import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import { knownFish, type KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { askedAt } from './api.js';
 import { localIdentity } from './localIdentity.js';
 import { useFishNames } from './rows.js';
 import { useAskedOrCached } from './useAskedOrCached.js';
@@ -50,21 +51,19 @@ export function useRegister(): Register {
 
 /** A fish without a name is called by its kind and the year it was first had. */
 function unnamed(fish: KnownFish | undefined): string {
-  if (!fish) return 'A fish no longer in the register';
+  if (!fish) return dataText.aFishNoLonger;
   const [{ species, form, startedAt }] = fish.captures;
-  return `${say(speciesName(species, form))} of ${(startedAt ?? '').slice(0, 4)}`;
+  return dataText.of({ form: say(speciesName(species, form)), startedAt: (startedAt ?? '').slice(0, 4) });
 }
 
 /** Everything that was ever said about who a fish is. */
 export function useDecisions(): readonly IdentityDecision[] | undefined {
-  return useQuery(DECISIONS).data?.answer;
+  return useQuery(asked.decisions).data?.answer;
 }
-
-const DECISIONS = { queryKey: ['decisions'], queryFn: () => askedAt<IdentityDecision[]>('/captures/decisions') };
 
 /** Pairs of catches that the keeper said are two fish, as `one other`. */
 export function useApart(): ReadonlySet<string> {
-  const { data } = useQuery(DECISIONS);
+  const { data } = useQuery(asked.decisions);
   const { events } = useOutbox();
   return useMemo(() => {
     const { apart, takenBack } = localIdentity(events, data?.askedMs ?? 0);

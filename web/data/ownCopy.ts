@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 /**
  * The bytes of a file, held by the browser itself. A file that was chosen is otherwise only pointed at, in a private
  * window even once it was kept: the card is pulled out, and the picture is gone.
@@ -10,7 +11,7 @@ export async function ownCopy(file: File): Promise<File> {
 /** Bytes that this device kept, and cannot read any more. */
 export class BytesGone extends Error {
   constructor() {
-    super('This device cannot read the picture any more. If it is still on the card, add it once more.');
+    super(dataText.thisDeviceCannotRead);
   }
 }
 

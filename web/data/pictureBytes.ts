@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
 import type { PictureSize } from '@keeper/contract/pictures';
 import { outbox } from './deviceOutbox.js';
@@ -28,7 +29,7 @@ export function usePictureBytes(sha256: string | undefined): { bytes: Blob | und
 /** A picture, or its copy for the screen, as the server has it. @throws Error when it has none, or does not answer */
 export async function pictureBytes(sha256: string, size?: PictureSize): Promise<Blob> {
   const answer = await fetch(`/api/pictures/${sha256}${size ? `?size=${size}` : ''}`);
-  if (!answer.ok) throw new Error('The picture could not be loaded.');
+  if (!answer.ok) throw new Error(dataText.thePictureCouldNot);
   return answer.blob();
 }
 

@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import type { Position } from '@keeper/core/domain/water/water';
 import type { WaterProbe } from '@keeper/core/weather/probe';
 import { ENVIRONMENTAL_SENSING, TEMPERATURE_CHARACTERISTIC } from '@keeper/core/weather/probeTemperature';
@@ -9,7 +10,7 @@ import { standinWishes } from './forecast.js';
 /** A real probe that speaks Environmental Sensing over Bluetooth. */
 export function bluetoothProbe(): WaterProbe {
   const spoken = { service: ENVIRONMENTAL_SENSING, characteristic: TEMPERATURE_CHARACTERISTIC, name: 'probe' };
-  return { name: 'water probe over Bluetooth', connect: (heard) => listenTo(spoken, heard) };
+  return { name: dataText.waterProbeOverBluetooth, connect: (heard) => listenTo(spoken, heard) };
 }
 
 /** The simulated probe, hanging in the water that the stand-in's day would have. */

@@ -1,10 +1,12 @@
+import { asked } from './asked.js';
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
-import type { BookPage, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
+import type { BookPage, BookQueryDto, PictureInBook } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
 import { ask, send } from './api.js';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import { guessUnits } from './guessUnits.js';
 import { queryClient } from './queryClient.js';
 
 export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting' | 'year'>;
@@ -29,27 +31,28 @@ export function useBookPictures({ species, waterId, order, year }: BookFilter, e
 }
 
 export function useTally() {
-  return useQuery({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') });
+  return useQuery(asked.tally);
 }
 
+const FIRST_HERE: KeptSettings = { ...FIRST_SETTINGS, ...guessUnits(navigator.language) };
 const NO_PAST: HandlingPast = { captures: 0, airMs: null, steps: [] };
 
 /** The keeper's own past, step by step: of one species, or of all. */
 export function useHandlingPast(species: SpeciesId | undefined): HandlingPast {
-  const queryKey = ['handling', species ?? 'all'];
-  const queryFn = () => ask<HandlingPast>(`/captures/handling?${searchOf({ species })}`);
-  return useQuery({ queryKey, queryFn }).data ?? NO_PAST;
+  return useQuery(asked.handling(species)).data ?? NO_PAST;
 }
 
+/** The keeper's preferences; before any were written, with the units that the browser's region suggests. */
 export function useSettings(): KeptSettings {
-  return useQuery({ queryKey: ['settings'], queryFn: () => ask<KeptSettings>('/settings') }).data ?? FIRST_SETTINGS;
+  const kept = useQuery(asked.settings).data ?? FIRST_SETTINGS;
+  return kept.revision === 0 ? FIRST_HERE : kept;
 }
 
 export function useWriteSettings() {
   return useMutation({
     mutationFn: (wanted: WriteSettingsDto) => send<KeptSettings>('PUT', '/settings', wanted),
-    onSuccess: (kept) => queryClient.setQueryData(['settings'], kept),
-    onError: () => queryClient.invalidateQueries({ queryKey: ['settings'] }),
+    onSuccess: (kept) => queryClient.setQueryData(asked.settings.queryKey, kept),
+    onError: () => queryClient.invalidateQueries({ queryKey: asked.settings.queryKey }),
   });
 }
 

@@ -1,3 +1,4 @@
+import { asked, type Row } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { KeptFish } from '@keeper/contract/fish';
@@ -7,14 +8,8 @@ import type { KeptRig } from '@keeper/contract/rigs';
 import type { KeptSwim } from '@keeper/contract/swims';
 import type { KeptWater } from '@keeper/contract/waters';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
-import { ask } from './api.js';
 import type { RowKind } from './deviceStore.js';
 import { useOutbox } from './useCapture.js';
-
-interface Row {
-  readonly id: string;
-  readonly revision: number;
-}
 
 const NONE: readonly never[] = [];
 
@@ -30,7 +25,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
 
 /** Rows as the server has them, with what this device wrote since laid over them. */
 function useRows<T extends Row>(kind: RowKind): readonly T[] {
-  const kept = useQuery({ queryKey: [kind], queryFn: () => ask<T[]>(`/${kind}`) }).data ?? (NONE as readonly T[]);
+  const kept = (useQuery(asked.rows(kind)).data ?? NONE) as readonly T[];
   const { rows } = useOutbox();
   return useMemo(() => {
     const byId = new Map(kept.map((row) => [row.id, row]));
@@ -49,7 +44,7 @@ function useRows<T extends Row>(kind: RowKind): readonly T[] {
  * book.
  */
 export function useUnread(kind: RowKind): boolean {
-  const { data, isError } = useQuery({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) });
+  const { data, isError } = useQuery(asked.rows(kind));
   return data === undefined && isError;
 }
 
@@ -94,6 +89,6 @@ function useStanding<T extends { readonly retired: boolean; readonly name: strin
 
 /** One row as the server has it, whatever this device wrote. */
 export function useRow(kind: RowKind, id: string): Row | undefined {
-  const kept = useQuery({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) }).data;
+  const kept = useQuery(asked.rows(kind)).data;
   return kept?.find((row) => row.id === id);
 }

@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import { createRng } from '@keeper/core/statistics/rng';
 import { gramsOf, massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import type { HangingScale } from '@keeper/core/weighing/hangingScale';
@@ -15,7 +16,7 @@ export function scaleOf(way: ScaleWay, hung: Hung): HangingScale {
 /** A real scale that speaks Weight Measurement over Bluetooth. */
 function bluetoothScale(): HangingScale {
   const spoken = { service: WEIGHT_SCALE, characteristic: WEIGHT_MEASUREMENT, name: 'scale' };
-  return { name: 'scale over Bluetooth', connect: (heard) => listenTo(spoken, heard) };
+  return { name: dataText.scaleOverBluetooth, connect: (heard) => listenTo(spoken, heard) };
 }
 
 /** What is hung on the simulated scale. */

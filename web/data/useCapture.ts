@@ -1,3 +1,4 @@
+import { asked } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import type { CaptureEvents } from '@keeper/contract/events';
@@ -5,7 +6,7 @@ import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
-import { ApiError, ask } from './api.js';
+import { ApiError } from './api.js';
 import { outbox } from './deviceOutbox.js';
 import { TAKEN_BACK_MS } from './wakeKeeper.js';
 import type { OutboxState } from './outbox.js';
@@ -40,8 +41,7 @@ export function useCapture(captureId: string): Capture {
   );
   const answer = useQuery({
     enabled: loaded && !isOnlyHere,
-    queryKey: ['capture', captureId],
-    queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
+    ...asked.capture(captureId),
     // While a fish is on, somebody may tap on another device.
     refetchInterval: ({ state }) => (isOpen(state.data) ? OTHER_DEVICES_MS : false),
     retry: (count, error) => !(error instanceof ApiError) && count < 1,

@@ -1,18 +1,14 @@
+import { asked } from './asked.js';
 import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { CaptureEvents } from '@keeper/contract/events';
 import { type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { replay } from '@keeper/core/domain/capture/replay';
-import { ask } from './api.js';
 import { useOutbox } from './useCapture.js';
 
 /** The states of several captures, as far as they have come; what this device holds is replayed with them. */
 export function useCaptureStates(captureIds: readonly string[]): readonly CaptureState[] {
   const logs = useQueries({
-    queries: captureIds.map((captureId) => ({
-      queryKey: ['capture', captureId],
-      queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
-    })),
+    queries: captureIds.map((captureId) => asked.capture(captureId)),
     combine: (answers) => answers.map(({ data }) => data),
   });
   const { events } = useOutbox();

@@ -1,3 +1,4 @@
+import { asked } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OutingEvents } from '@keeper/contract/outings';
@@ -9,7 +10,7 @@ import {
   type OutingState,
   type OutingSummary,
 } from '@keeper/core/domain/outing/outingState';
-import { ApiError, ask } from './api.js';
+import { ApiError } from './api.js';
 import { useOutbox } from './useCapture.js';
 
 function useHeldOutingEvents(): readonly OutingEvent[] {
@@ -41,8 +42,7 @@ export function useOuting(outingId: string | null): Outing {
     ({ event, state }) => event.type === 'outing-planned' && event.outingId === outingId && state !== 'sent',
   );
   const answer = useQuery({
-    queryKey: ['outing', outingId],
-    queryFn: () => ask<OutingEvents>(`/outings/${outingId}`),
+    ...asked.outing(outingId),
     // One that this device has begun and not sent yet is nowhere else.
     enabled: outingId !== null && loaded && !isOnlyHere,
     refetchInterval: ({ state }) => (isOver(state.data) ? false : OTHER_DEVICES_MS),
@@ -63,8 +63,7 @@ export function useOuting(outingId: string | null): Outing {
 /** Every outing, newest first: the server's list with what this device knows better laid over it. */
 export function useOutings(): readonly OutingSummary[] {
   const listed = useQuery({
-    queryKey: ['outings'],
-    queryFn: () => ask<OutingSummary[]>('/outings'),
+    ...asked.outings,
     refetchInterval: 4 * OTHER_DEVICES_MS,
   }).data;
   const held = useHeldOutingEvents();

@@ -1,3 +1,4 @@
+import { dateFormat } from '../text/language.js';
 import { useEffect, useMemo, useState } from 'react';
 import type { readiness } from '@keeper/core/bank/readiness';
 import { lengthOfWeight } from '@keeper/core/biometry/lengthWeight';
@@ -45,7 +46,7 @@ export function useMinute(): number {
 
 export const clock = (atMs: number) => timeText(new Date(atMs));
 
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+const WEEKDAY = dateFormat({ weekday: 'short' });
 
 /** The clock of an outing: one that goes on into another day says which. Examples: `12:00`; `Sun 12:00`. */
 export function clockBetween(fromMs: number, toMs: number): (atMs: number) => string {

@@ -1,3 +1,4 @@
+import { asked } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { WeighedFish } from '@keeper/contract/weighed';
@@ -6,7 +7,6 @@ import type { Entry } from '@keeper/core/weighing/entry';
 import { entryOf } from '@keeper/core/weighing/entryOf';
 import type { WeightResult } from '@keeper/core/weighing/result';
 import { resultOf } from '@keeper/core/weighing/resultOf';
-import { ask } from './api.js';
 import { useRegister } from './known.js';
 import { useSettings } from './queries.js';
 import { useKit } from './rows.js';
@@ -15,7 +15,7 @@ const NONE: readonly WeighedFish[] = [];
 
 /** Every fish that was weighed, newest first. */
 export function useWeighed(): readonly WeighedFish[] {
-  return useQuery({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }).data ?? NONE;
+  return useQuery(asked.weighed).data ?? NONE;
 }
 
 /** Scales and sling of the kit that a fish was weighed with, as far as they were noted. */

@@ -1,3 +1,4 @@
+import { dataText } from './text.en-GB.js';
 import type { FieldProblem } from '@keeper/contract/errors';
 import { ApiError, NotHere, NotNow } from './api.js';
 import { BytesGone } from './ownCopy.js';
@@ -34,7 +35,7 @@ export function verdictOn(error: unknown): Verdict {
   if (error instanceof NotNow) {
     return error.status === 503 ? stop('not-now', error.message) : { kind: 'skip', problem: error.message };
   }
-  if (!(error instanceof ApiError)) return stop('unreachable', 'The server cannot be reached.');
+  if (!(error instanceof ApiError)) return stop('unreachable', dataText.theServerCannotBe);
   const { status, body } = error;
   if (status === TOO_LARGE && body.code !== 'too-many-pixels') return { kind: 'later', problem: error.message };
   if (NEVER.includes(status)) return { kind: 'never', problem: error.message, fields: body.fields ?? [] };

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
@@ -25,22 +26,18 @@ export function AddPictures({ state, shown = true }: { state: CaptureState; show
     setProblem(undefined);
     for (const file of files) {
       if (file.size > MOST_PICTURE_BYTES) {
-        setProblem(`${file.name} is larger than 25 MB and was not taken. The others were.`);
+        setProblem(partsText.isLargerThanMb({ name: file.name }));
         continue;
       }
       const came = await addPicture(state, file).catch((cause: unknown) => cause);
       if (came instanceof Error && !isFull(came)) {
-        setProblem(`${file.name} could not be kept on this device: ${came.message} It is still where it was.`);
+        setProblem(partsText.couldNotBeKept({ name: file.name, message: came.message }));
       } else if (came === 'no-room' || came instanceof Error) {
         setFull(true);
-        setProblem(
-          `There is no room left on this device for ${file.name}. It is still where it was; save the unsent entries to a file to make room.`,
-        );
+        setProblem(partsText.thereIsNoRoom({ name: file.name }));
       }
       if (came === 'not-a-picture') {
-        setProblem(
-          `${file.name} is not a picture that can be read here, and was not taken. Pictures in HEIC can be shared as JPEG.`,
-        );
+        setProblem(partsText.isNotAPicture({ name: file.name }));
       }
     }
   };
@@ -52,7 +49,7 @@ export function AddPictures({ state, shown = true }: { state: CaptureState; show
             key={sha256}
             sha256={sha256}
             size="thumb"
-            alt={`Picture ${i + 1} of this fish`}
+            alt={partsText.pictureOfThisFish({ i: i + 1 })}
             className="h-28 w-40 rounded"
           />
         ))}
@@ -61,7 +58,7 @@ export function AddPictures({ state, shown = true }: { state: CaptureState; show
           className="button h-28 w-40 flex-col border-dashed text-center text-sm font-normal has-focus-visible:outline-3 has-focus-visible:outline-water"
         >
           <ImagePlus aria-hidden />
-          Add pictures
+          {partsText.addPictures}
           <input
             id={id}
             type="file"
@@ -79,7 +76,7 @@ export function AddPictures({ state, shown = true }: { state: CaptureState; show
       {full && <SaveUnsent />}
       {refused.map(({ sha256, name, problem: why }) => (
         <Notice key={sha256} role="alert">
-          {name}: {why} The file stays on this device.
+          {name}: {why} {partsText.theFileStaysOn}
         </Notice>
       ))}
     </div>

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import type { PictureSize } from '@keeper/contract/pictures';
 import type { PictureRole } from '@keeper/core/domain/capture/event';
 import type { PictureOfSummary } from '@keeper/core/domain/capture/summary';
@@ -5,13 +6,13 @@ import { FishPicture } from './FishPicture.js';
 import { PictureInView } from './PictureInView.js';
 
 export const ROLE_WORDS: Readonly<Record<PictureRole, string>> = {
-  'left-flank': 'Left flank',
-  'right-flank': 'Right flank',
-  portrait: 'Portrait',
-  wound: 'Wound',
-  board: 'On the board',
-  scale: 'Scale',
-  release: 'Release',
+  'left-flank': partsText.leftFlank,
+  'right-flank': partsText.rightFlank,
+  portrait: partsText.portrait,
+  wound: partsText.wound,
+  board: partsText.onTheBoard,
+  scale: partsText.scale,
+  release: partsText.release,
 };
 
 interface BookPictureProps {
@@ -31,7 +32,7 @@ export function BookPicture({
   className = '',
   eager = false,
 }: BookPictureProps) {
-  const alt = decorative ? '' : role ? `${ROLE_WORDS[role]} of this fish` : 'Picture of this fish';
+  const alt = decorative ? '' : role ? partsText.ofThisFish({ role: ROLE_WORDS[role] }) : partsText.pictureOfThisFish2;
   return view ? (
     <PictureInView sha256={sha256} size={size} view={view} alt={alt} className={className} />
   ) : (

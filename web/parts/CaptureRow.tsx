@@ -1,3 +1,5 @@
+import { paths } from '../app/paths.js';
+import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import { Link } from 'react-router';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -18,19 +20,21 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
   return (
     <li className="border-t border-rule">
       <Link
-        to={to ?? `/book/${capture.captureId}`}
+        to={to ?? paths.capture(capture.captureId)}
         className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 py-3 sm:grid-cols-[5.5rem_1fr_8.5rem_minmax(8.5rem,max-content)]"
       >
         {picture ? (
           <BookPicture picture={picture} size="thumb" decorative className="h-16 w-22 rounded" />
         ) : (
           <span className="grid h-16 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
-            {lost ? 'lost' : 'no picture'}
+            {partsText.lostNoPicture({ lost })}
           </span>
         )}
         <span className="min-w-0">
           <span className="block truncate text-lg font-semibold">
-            {lost && !capture.species ? 'Lost fish' : say(speciesName(capture.species, capture.form, capture.kindName))}
+            {lost && !capture.species
+              ? partsText.lostFish
+              : say(speciesName(capture.species, capture.form, capture.kindName))}
           </span>
           <span className="block text-sm text-soft">
             {whenText(capture.startedAt ?? '', undefined, capture.zone)}
@@ -44,9 +48,9 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
         </span>
         <span className="text-lg font-semibold sm:text-right">
           {lost ? (
-            <span className="font-normal text-soft">got off</span>
+            <span className="font-normal text-soft">{partsText.gotOff}</span>
           ) : capture.outcome === 'died' ? (
-            <span className="font-normal text-soft">died</span>
+            <span className="font-normal text-soft">{partsText.died}</span>
           ) : (
             <MassText mass={capture.net} unit={massUnit} />
           )}

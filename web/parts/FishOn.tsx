@@ -1,3 +1,5 @@
+import { paths } from '../app/paths.js';
+import { partsText } from './text.en-GB.js';
 import { NotKept } from './NotKept.js';
 import { useRecord } from '../data/useRecord.js';
 import { useState } from 'react';
@@ -20,7 +22,7 @@ export function FishOn({ where, large = false }: FishOnProps) {
     setBegun(true);
     const kept = await keep(async () => {
       const captureId = await fishOn(where);
-      await navigate(`/run/${captureId}`);
+      await navigate(paths.run(captureId));
     });
     if (!kept) setBegun(false);
   };
@@ -32,8 +34,8 @@ export function FishOn({ where, large = false }: FishOnProps) {
         className={`button button-main flex-col gap-0 font-book ${large ? 'w-full py-8 text-4xl md:text-5xl' : 'px-8 py-3 text-2xl'}`}
         onClick={() => void begin()}
       >
-        Fish on
-        {large && <span className="font-sans text-base font-normal">the clocks start at the take</span>}
+        {partsText.fishOn}
+        {large && <span className="font-sans text-base font-normal">{partsText.theClocksStartAt}</span>}
       </button>
       <NotKept when={notKept} />
     </>

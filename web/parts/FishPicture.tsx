@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { PictureSize } from '@keeper/contract/pictures';
 import { addressOf, heldBytes } from '../data/pictureBytes.js';
@@ -20,7 +21,7 @@ export function FishPicture({ sha256, size, alt, className = '', eager }: FishPi
   if (gone && !local) {
     return (
       <div className={`grid place-items-center bg-waterfill p-2 text-center text-sm ${className}`}>
-        Picture not on the server yet
+        {partsText.pictureNotOnThe}
       </div>
     );
   }

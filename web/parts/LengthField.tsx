@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import { useId } from 'react';
 import { parseLength, type ParsedLength } from '@keeper/core/measure/parseLength';
@@ -46,7 +47,7 @@ export function LengthField({ label, text, onChange, tried, example = true }: Le
       />
       {shown && <FieldSentence id={`${id}-problem`}>{say(refused.reason)}</FieldSentence>}
       {shown && refused.meanings.length > 0 && (
-        <div role="group" aria-label="What was likely meant" className="mt-2 flex flex-wrap gap-2">
+        <div role="group" aria-label={partsText.whatWasLikelyMeant} className="mt-2 flex flex-wrap gap-2">
           {refused.meanings.map(({ says }) => (
             <button key={says} type="button" className="button" onClick={() => onChange(says)}>
               {says}

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { Choice } from './Choice.js';
 
@@ -6,13 +7,13 @@ export function LengthOfChoice({ value, onChange }: { value: LengthOf; onChange:
   return (
     <div className="mt-3">
       <Choice<LengthOf>
-        label="Read to"
+        label={partsText.readTo}
         value={value}
         onChange={onChange}
         options={[
-          { value: 'tip', label: 'the tip, tail laid' },
-          { value: 'pinched', label: 'the tip, tail pinched' },
-          { value: 'fork', label: 'the fork' },
+          { value: 'tip', label: partsText.theTipTailLaid },
+          { value: 'pinched', label: partsText.theTipTailPinched },
+          { value: 'fork', label: partsText.theFork },
         ]}
       />
     </div>

@@ -1,8 +1,10 @@
+import { say } from '../text/say.js';
+import { partsText } from './text.en-GB.js';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { WriteWaterDto } from '@keeper/contract/waters';
-import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
+import { WATER_KINDS, WATER_KIND_WORDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { newId } from '../data/device.js';
 import { writeRow } from '../data/record.js';
 import { Choice } from './Choice.js';
@@ -36,7 +38,7 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
     >
       <div>
         <label htmlFor="water-name" className="mb-1 block font-semibold">
-          Its name
+          {partsText.itsName}
         </label>
         <input
           id="water-name"
@@ -49,19 +51,15 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
         {problem && <FieldSentence id="water-name-problem">{problem}</FieldSentence>}
       </div>
       <Choice<WaterKind>
-        label="Kind of water"
+        label={partsText.kindOfWater}
         value={kind}
         onChange={(chosen) => form.setValue('kind', chosen)}
-        options={WATER_KINDS.map((each) => ({ value: each, label: each }))}
+        options={WATER_KINDS.map((each) => ({ value: each, label: say(WATER_KIND_WORDS[each]) }))}
       />
-      <p className="text-soft">Where it lies is never needed, and stays out of everything that leaves this book.</p>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
+      <p className="text-soft">{partsText.whereItLiesIs}</p>
+      {notKept && <Notice role="alert">{partsText.itCouldNotBe}</Notice>}
       <button type="submit" className="button button-main" disabled={form.formState.isSubmitting}>
-        Save this water
+        {partsText.saveThisWater}
       </button>
     </form>
   );

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { Notice } from './Notice.js';
 
 /** Whether the browser holds back what it gives only to pages that came encrypted, or from this very device. */
@@ -9,10 +10,8 @@ export function NotSecure() {
   return (
     <Notice>
       <p className="max-w-prose">
-        This page came without encryption, from <b>{window.location.host}</b>. So the browser does not allow: opening it
-        without signal, the camera, Bluetooth scales and probes, and keeping the screen awake beside a fish. Taps,
-        weights and pictures from the gallery are kept and sent as always. Opened under https, or on the computer that
-        keeps the book, all of it works.
+        {partsText.thisPageCameWithout} <b>{window.location.host}</b>
+        {partsText.soTheBrowserDoes}
       </p>
     </Notice>
   );

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { useState } from 'react';
 import { viewMatrix, VIEW_SHAPE } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
@@ -22,7 +23,7 @@ export function PictureInView({ sha256, size, view, alt, className = '' }: Pictu
   if (gone && !held) {
     return (
       <div className={`grid place-items-center bg-waterfill p-2 text-center text-sm ${className}`}>
-        Picture not on the server yet
+        {partsText.pictureNotOnThe}
       </div>
     );
   }

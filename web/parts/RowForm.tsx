@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import type { ReactNode } from 'react';
 import { Notice } from './Notice.js';
 import type { RowFormState } from './useRowForm.js';
@@ -28,19 +29,15 @@ export function RowForm({ title, above, form, keep, known, wide = false, childre
       {above && <p className="text-soft">{above}</p>}
       <h1 className="mb-6 text-3xl font-semibold">{title}</h1>
       {children}
-      {form.problems.length > 0 && <Notice role="alert">Check the fields marked below. What you typed is kept.</Notice>}
-      {form.notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
+      {form.problems.length > 0 && <Notice role="alert">{partsText.checkTheFieldsMarked}</Notice>}
+      {form.notKept && <Notice role="alert">{partsText.itCouldNotBe}</Notice>}
       <div className="mt-8 flex flex-wrap gap-3">
         <button type="submit" className="button button-main min-h-16 px-8 text-lg">
           {keep}
         </button>
         {known && (
           <button type="button" className="button min-h-16" onClick={() => void form.put(true)}>
-            Archive it
+            {partsText.archiveIt}
           </button>
         )}
       </div>

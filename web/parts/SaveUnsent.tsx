@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { Download } from 'lucide-react';
 import { outbox } from '../data/deviceOutbox.js';
 
@@ -15,7 +16,7 @@ export function SaveUnsent() {
   return (
     <button type="button" className="button" onClick={() => void take()}>
       <Download size={20} aria-hidden />
-      Save unsent entries to a file
+      {partsText.saveUnsentEntriesTo}
     </button>
   );
 }

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useState, type FormEvent, type ReactNode } from 'react';
@@ -44,18 +45,18 @@ export function Sheet({ title, open, onOpenChange, keepsDraft = false, children 
         >
           <div className="mb-4 flex items-start justify-between gap-4">
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>
-            <Dialog.Close className="grid size-12 shrink-0 place-items-center rounded-md" aria-label="Close">
+            <Dialog.Close className="grid size-12 shrink-0 place-items-center rounded-md" aria-label={partsText.close}>
               <X size={22} aria-hidden />
             </Dialog.Close>
           </div>
           {asked && (
             <div role="alert" className="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-rust pl-3">
-              <span>What you typed here is not kept yet.</span>
+              <span>{partsText.whatYouTypedHere}</span>
               <button type="button" className="button" onClick={() => setAsked(false)}>
-                Keep writing
+                {partsText.keepWriting}
               </button>
               <button type="button" className="button" onClick={close}>
-                Close and discard
+                {partsText.closeAndDiscard}
               </button>
             </div>
           )}

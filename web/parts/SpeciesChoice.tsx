@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { Choice } from './Choice.js';
@@ -31,14 +32,14 @@ export function SpeciesChoice({
   return (
     <div className="grid gap-3">
       <Choice<SpeciesId>
-        label="Species"
+        label={partsText.species}
         value={species}
         onChange={(id) => onChange(id, id === species ? form : undefined)}
         options={options.filter(({ value }) => IN_SIGHT.includes(value))}
       />
       {forms.length > 0 && species && (
         <Choice<FormId>
-          label="How it is scaled"
+          label={partsText.howItIsScaled}
           value={form}
           onChange={(chosen) => onChange(species, chosen)}
           options={forms.map((id) => ({ value: id, label: id }))}
@@ -46,14 +47,14 @@ export function SpeciesChoice({
       )}
       <div className="max-w-64">
         <Picker
-          label="Other species"
+          label={partsText.otherSpecies}
           value={species && !IN_SIGHT.includes(species) ? species : ''}
           onChange={(id) => onChange(id as SpeciesId, undefined)}
           options={options.filter(({ value }) => !IN_SIGHT.includes(value))}
         />
       </div>
       {species === 'other' && onKindName && (
-        <TextField className="max-w-64" label="Name of the species" value={kindName} onChange={onKindName} />
+        <TextField className="max-w-64" label={partsText.nameOfTheSpecies} value={kindName} onChange={onKindName} />
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import type { HandlingPast, Split } from '@keeper/core/care/handling';
 import { STEP_WORDS } from '@keeper/core/domain/capture/steps';
@@ -42,7 +43,7 @@ export function Splits({ splits, past }: SplitsProps) {
             </span>
             <span className="text-right whitespace-nowrap tabular-nums">
               {spanText(tookMs)}
-              {usual !== null && <span className="sr-only">, usually {spanText(usual)}</span>}
+              {usual !== null && <span className="sr-only">{partsText.usually({ usual: spanText(usual) })}</span>}
             </span>
           </li>
         );

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { Suspense, useState } from 'react';
 import { useStandingWaters } from '../data/rows.js';
 import { Picker } from './Picker.js';
@@ -15,19 +16,19 @@ export function WaterPicker({ value, onChange }: { value: string | undefined; on
   const [naming, setNaming] = useState(false);
   const options = [
     ...waters.map(({ id, name }) => ({ value: id, label: name })),
-    { value: ANOTHER, label: 'Add a water…' },
+    { value: ANOTHER, label: partsText.addAWater },
   ];
   return (
     <>
       <Picker
-        label="Water"
-        placeholder="Which water"
+        label={partsText.water}
+        placeholder={partsText.whichWater}
         value={value ?? ''}
         options={options}
         onChange={(chosen) => (chosen === ANOTHER ? setNaming(true) : onChange(chosen))}
       />
-      <Sheet title="Add a water" open={naming} onOpenChange={setNaming}>
-        <Suspense fallback={<p>Opening the form…</p>}>
+      <Sheet title={partsText.addAWater2} open={naming} onOpenChange={setNaming}>
+        <Suspense fallback={<p>{partsText.openingTheForm}</p>}>
           <NameWater
             onNamed={(id) => {
               onChange(id);

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
 import { memo, useId } from 'react';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
@@ -261,8 +262,9 @@ function stagger(labels: readonly { x: number; chars: number }[], width: number)
 export function waterlineWords(spells: readonly MediumInterval[], untilMs: number): string {
   const clocks = clocksAt({ spells, marks: [], endMs: untilMs }, untilMs);
   const times = spells.filter(({ medium }) => medium === 'air').length;
-  const span = `${spanText(clocks.elapsedMs)} from the take`;
-  if (times === 0) return `${span}: never out of the water.`;
-  const longest = times === 1 ? 'once' : `in ${times} spells, the longest ${spanText(clocks.longestAirMs)}`;
-  return `${span}: ${spanText(clocks.airMs)} out of the water, ${longest}.`;
+  const span = partsText.fromTheTake({ elapsedMs: spanText(clocks.elapsedMs) });
+  if (times === 0) return partsText.neverOutOfThe({ span });
+  const longest =
+    times === 1 ? 'once' : partsText.inSpellsTheLongest({ times, longestAirMs: spanText(clocks.longestAirMs) });
+  return partsText.outOfTheWater({ span, airMs: spanText(clocks.airMs), longest });
 }

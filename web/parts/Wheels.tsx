@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { Delete, Minus, Plus } from 'lucide-react';
 import type { Wheel, WheelsState } from './useWheels.js';
 
@@ -23,7 +24,7 @@ export function Wheels<Row extends string>({ state, row, name, named, wheels }: 
         >
           <button
             type="button"
-            aria-label={`${name}: less ${wheel.label}`}
+            aria-label={partsText.less({ name, label: wheel.label })}
             className="grid min-h-16 place-items-center"
             onClick={() => state.set(row, i, (values[i] ?? 0) - wheel.step)}
           >
@@ -44,7 +45,7 @@ export function Wheels<Row extends string>({ state, row, name, named, wheels }: 
           </button>
           <button
             type="button"
-            aria-label={`${name}: more ${wheel.label}`}
+            aria-label={partsText.more({ name, label: wheel.label })}
             className="grid min-h-16 place-items-center"
             onClick={() => state.set(row, i, (values[i] ?? 0) + wheel.step)}
           >
@@ -63,13 +64,13 @@ interface KeypadProps {
 
 export function Keypad({ digit, erase }: KeypadProps) {
   return (
-    <div className="grid grid-cols-6 gap-2" aria-label="Digits">
+    <div className="grid grid-cols-6 gap-2" aria-label={partsText.digits}>
       {[1, 2, 3, 4, 5, 6, 7, 8, 9, 0].map((d) => (
         <button key={d} type="button" className="button min-h-14 px-0 text-2xl" onClick={() => digit(d)}>
           {d}
         </button>
       ))}
-      <button type="button" aria-label="Delete a digit" className="button col-span-2 min-h-14" onClick={erase}>
+      <button type="button" aria-label={partsText.deleteADigit} className="button col-span-2 min-h-14" onClick={erase}>
         <Delete aria-hidden />
       </button>
     </div>

@@ -1,3 +1,5 @@
+import { paths } from '../app/paths.js';
+import { partsText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useRegister } from '../data/known.js';
@@ -10,15 +12,15 @@ export function WhoLink({ state, className = 'button min-h-14' }: { state: Captu
   const fishId = state.identity?.fishId;
   if (fishId)
     return (
-      <Link to={`/fish/${fishId}`} className={className}>
-        {register.find(fishId) ? register.nameOf(fishId) : 'A known fish'}
+      <Link to={paths.fish(fishId)} className={className}>
+        {register.find(fishId) ? register.nameOf(fishId) : partsText.aKnownFish}
       </Link>
     );
   const flank = flankIn(state);
   if (!flank) return null;
   return (
-    <Link to={`/pictures/${state.captureId}/${flank}/who`} className={className}>
-      Who is this?
+    <Link to={paths.who(state.captureId, flank)} className={className}>
+      {partsText.whoIsThis}
     </Link>
   );
 }

@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { useState, type ReactNode } from 'react';
 
 /** Two pictures of one size, the second wiped across the first. */
@@ -13,7 +14,7 @@ export function Wipe({ under, over }: { under: ReactNode; over: ReactNode }) {
         <span aria-hidden className="absolute inset-y-0 w-0.5 bg-leaf" style={{ left: `${share}%` }} />
       </div>
       <label className="grid gap-1">
-        Wipe
+        {partsText.wipe}
         <input
           type="range"
           min={0}

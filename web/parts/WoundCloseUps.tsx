@@ -1,3 +1,5 @@
+import { paths } from '../app/paths.js';
+import { partsText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
 import type { Wound } from '@keeper/core/domain/fish/wound';
@@ -31,15 +33,15 @@ export function WoundCloseUps({ wound, laid }: { wound: Pick<Wound, 'side' | 'at
         const when = whenText(state.startedAt ?? '', undefined, state.zone);
         return (
           <li key={`${sha256} ${i}`}>
-            <Link to={`/pictures/${state.captureId}/${sha256}`}>
+            <Link to={paths.picture(state.captureId, sha256)}>
               <PictureInView
                 sha256={sha256}
                 size={'view'}
                 view={spotView(landmarks, side, at, view.of, view.stops)}
-                alt={`The place of it, ${when}`}
+                alt={partsText.thePlaceOfIt({ when })}
                 className="aspect-4/3 w-full rounded"
               />
-              <span className="text-sm text-soft">{inside ? when : 'Outside this picture'}</span>
+              <span className="text-sm text-soft">{partsText.outsideThisPicture({ inside, when })}</span>
             </Link>
           </li>
         );

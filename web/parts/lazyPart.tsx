@@ -1,3 +1,4 @@
+import { partsText } from './text.en-GB.js';
 import { lazy, type ComponentType } from 'react';
 
 /**
@@ -9,7 +10,5 @@ export function lazyPart<P extends object>(fetched: () => Promise<ComponentType<
 }
 
 function NotFetched() {
-  return (
-    <p className="text-soft">This part could not be loaded: the server does not answer. Load the page again later.</p>
-  );
+  return <p className="text-soft">{partsText.thisPartCouldNot}</p>;
 }

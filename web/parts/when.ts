@@ -1,16 +1,18 @@
+import { dateFormat } from '../text/language.js';
+import { partsText } from './text.en-GB.js';
 import { localTime } from '@keeper/core/measure/localTime';
 
 // Made once: a register writes thousands of days, and making one of these takes longer than a hundred of its answers.
-const written = (how: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en-GB', how);
-const WHEN = written({ weekday: 'short', day: 'numeric', month: 'long' });
-const WHEN_OF_A_YEAR = written({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
-const DAY = written({ day: 'numeric', month: 'long', year: 'numeric' });
-const TIME = written({ hour: '2-digit', minute: '2-digit' });
-const MONTH = written({ month: 'long', year: 'numeric' });
+const WHEN = dateFormat({ weekday: 'short', day: 'numeric', month: 'long' });
+const WHEN_OF_A_YEAR = dateFormat({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
+const DAY = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
+const WEEKDAY = dateFormat({ weekday: 'long', day: 'numeric', month: 'long' });
+const TIME = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const MONTH = dateFormat({ month: 'long', year: 'numeric' });
 
 /** What has no time, a catch of which not all has come, is written as such. */
 const said = (how: Intl.DateTimeFormat, date: Date) =>
-  Number.isNaN(date.getTime()) ? 'an unknown day' : how.format(date);
+  Number.isNaN(date.getTime()) ? partsText.anUnknownDay : how.format(date);
 
 /**
  * A date as one writes it in a book. The year is said only when it is not this one. With the zone of the place it is by
@@ -24,7 +26,7 @@ export function whenText(iso: string, now = new Date(), zone?: string | null): s
   if (there && (there.isTwice || there.offsetMin !== -date.getTimezoneOffset())) {
     // The clocks there, as if they were those of this device.
     const shown = new Date(`${there.iso.slice(0, 19)}`);
-    return `${whenText(shown.toISOString(), now)} (UTC${offsetWords(there.offsetMin)})`;
+    return partsText.utc({ shown: whenText(shown.toISOString(), now), offsetMin: offsetWords(there.offsetMin) });
   }
   const day = (date.getFullYear() === now.getFullYear() ? WHEN : WHEN_OF_A_YEAR).format(date);
   return `${day.replace(/^(\w+),/, '$1')}, ${timeText(date)}`;
@@ -42,9 +44,19 @@ export function dayText(day: string): string {
   return said(DAY, new Date(`${day.slice(0, 10)}T12:00:00`));
 }
 
+/** A day of this year with its weekday, written out. Example: `Saturday 6 June`. */
+export function weekdayText(date: Date): string {
+  return said(WEEKDAY, date);
+}
+
 /** Example: `05:12`. */
 export function timeText(date: Date): string {
   return said(TIME, date);
+}
+
+/** Whether a moment has been; what is no moment has not. */
+export function isPast(atMs: number): boolean {
+  return atMs <= Date.now();
 }
 
 /** Heads a stretch of the book. Example: `June 2026`. */

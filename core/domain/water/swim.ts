@@ -32,9 +32,18 @@ export interface Swim {
   readonly note: string | null;
 }
 
-const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+export const BANK_WORDS: Readonly<Record<BankKind, Message>> = {
+  grass: waterMessage('bankGrass'),
+  gravel: waterMessage('bankGravel'),
+  platform: waterMessage('bankPlatform'),
+  boat: waterMessage('bankBoat'),
+  wading: waterMessage('bankWading'),
+};
 
-/** A bearing in words, to the eighth. Example: `compassText(95) === 'east'`. */
-export function compassText(bearingDeg: number): string {
-  return COMPASS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8] ?? 'north';
+/** The winds of the compass to the eighth, clockwise from north. */
+export const COMPASS = ['north', 'northEast', 'east', 'southEast', 'south', 'southWest', 'west', 'northWest'] as const;
+
+/** A bearing to the eighth. Example: that of 95 degrees is said `east`. */
+export function compassMessage(bearingDeg: number): Message {
+  return waterMessage(COMPASS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8] ?? 'north');
 }

@@ -2,7 +2,7 @@ import { pressureAtWaterHpa } from '../../weather/atmosphere.js';
 import { NO_RULES } from './rules.js';
 import { ruleMessages } from './ruleMessages.js';
 import { isClosedOn, isDayOfYear } from './season.js';
-import { compassText } from './swim.js';
+import { compassMessage } from './swim.js';
 
 const day = (month: number, day_: number) => ({ month, day: day_ });
 
@@ -52,8 +52,8 @@ test('rules are told in the order of the work, and none when none are written do
 });
 
 test('a bearing is said to the eighth, all the way round', () => {
-  expect([0, 22, 23, 95, 359, -90, 720].map(compassText)).toEqual([
-    ...['north', 'north', 'north-east', 'east', 'north', 'west', 'north'],
+  expect([0, 22, 23, 95, 359, -90, 720].map((deg) => compassMessage(deg).code)).toEqual([
+    ...['north', 'north', 'northEast', 'east', 'north', 'west', 'north'].map((wind) => `water.${wind}`),
   ]);
 });
 

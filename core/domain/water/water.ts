@@ -1,9 +1,20 @@
+import type { Message } from '../../measure/message.js';
+import { waterMessage } from './waterMessages.js';
 import type { WaterRules } from './rules.js';
 
 /** What kind of water it is, in the keeper's words. */
 export type WaterKind = 'lake' | 'pit' | 'river' | 'canal' | 'reservoir' | 'pond';
 
 export const WATER_KINDS: readonly WaterKind[] = ['lake', 'pit', 'river', 'canal', 'reservoir', 'pond'];
+
+export const WATER_KIND_WORDS: Readonly<Record<WaterKind, Message>> = {
+  lake: waterMessage('kindLake'),
+  pit: waterMessage('kindPit'),
+  river: waterMessage('kindRiver'),
+  canal: waterMessage('kindCanal'),
+  reservoir: waterMessage('kindReservoir'),
+  pond: waterMessage('kindPond'),
+};
 
 /** A place, in degrees (WGS 84). Secret unless the keeper says otherwise. */
 export interface Position {

@@ -6,6 +6,25 @@ import { messagesOf, type None } from '../../measure/message.js';
 
 /** What stands and lies in a swim, and its hazards. */
 export interface WaterMessages {
+  kindLake: None;
+  kindPit: None;
+  kindRiver: None;
+  kindCanal: None;
+  kindReservoir: None;
+  kindPond: None;
+  bankGrass: None;
+  bankGravel: None;
+  bankPlatform: None;
+  bankBoat: None;
+  bankWading: None;
+  north: None;
+  northEast: None;
+  east: None;
+  southEast: None;
+  south: None;
+  southWest: None;
+  west: None;
+  northWest: None;
   ruleOwnKit: { ownKit: OwnKitRule };
   ruleLeastNet: { mm: number; lengthHabit: 'in' | 'cm' };
   ruleLeastMat: { mm: number; lengthHabit: 'in' | 'cm' };

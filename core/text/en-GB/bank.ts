@@ -8,10 +8,11 @@ import { spanText } from '../../measure/duration.js';
 import type { BankMessages } from '../../bank/bankMessages.js';
 import { speciesName } from '../../domain/fish/species.js';
 import type { Texts } from '../texts.js';
+import { plural } from './plural.js';
 
 export const bankTexts: Texts<BankMessages> = {
   carry: ({ carryM, strides }) =>
-    `${carryM.toFixed(1)} m from net to mat, ${strides === 1 ? 'one step' : `${strides} steps`}.`,
+    `${carryM.toFixed(1)} m from net to mat, ${plural(strides, { one: 'one step', other: `${strides} steps` })}.`,
   carryReason: 'A step or two, low: a fish that is carried far is dropped or held too long.',
   reachAll: 'Everything you need is within arm’s reach of where you kneel.',
   reachOut: ({ outOfReach }, say) =>

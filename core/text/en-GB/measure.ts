@@ -4,6 +4,13 @@ import type { MeasureMessages } from '../../measure/measureMessages.js';
 import type { Texts } from '../texts.js';
 
 export const measureTexts: Texts<MeasureMessages> = {
+  partPounds: 'pounds',
+  partOunces: 'ounces',
+  partQuarterOunces: 'quarter ounces',
+  partDrams: 'drams',
+  partHundredths: 'hundredths of a pound',
+  partKilograms: 'kilograms',
+  partGrams: 'grams',
   lengthMissing: 'No length was given.',
   lengthNegative: 'A length cannot be below zero. Leave the minus sign out.',
   lengthMixed: 'That mixes inches and centimetres. Write the length as one of them.',

@@ -1,7 +1,18 @@
+import type { Season } from '../../pictures/sharedDate.js';
 import type { PicturesMessages } from '../../pictures/pictureMessages.js';
 import type { Texts } from '../texts.js';
 
+const SEASON_NAMES: Readonly<Record<Season, string>> = {
+  winter: 'Winter',
+  spring: 'Spring',
+  summer: 'Summer',
+  autumn: 'Autumn',
+};
+
 export const picturesTexts: Texts<PicturesMessages> = {
+  sharedDay: ({ atMs }, _say, dates) => dates.day(atMs),
+  sharedMonth: ({ atMs }, _say, dates) => dates.month(atMs),
+  sharedSeason: ({ season, year, turns }) => `${SEASON_NAMES[season]} ${turns ? `${year}/${(year + 1) % 100}` : year}`,
   sharp: 'Sharp enough to count scales.',
   blurred: 'Blurred: the pattern runs together.',
   blurredNextTime: 'Elbow on the knee, tap the eye of the fish to focus, and take three.',

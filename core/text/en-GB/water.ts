@@ -11,9 +11,26 @@ const OWN_KIT: Readonly<Record<OwnKitRule, string>> = {
   dipped: 'Own nets, mats and slings only when dipped or dry.',
   supplied: 'Only the nets, mats and slings that the water supplies.',
 };
-const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' });
-
 export const waterTexts: Texts<WaterMessages> = {
+  kindLake: 'lake',
+  kindPit: 'pit',
+  kindRiver: 'river',
+  kindCanal: 'canal',
+  kindReservoir: 'reservoir',
+  kindPond: 'pond',
+  bankGrass: 'grass',
+  bankGravel: 'gravel',
+  bankPlatform: 'platform',
+  bankBoat: 'boat',
+  bankWading: 'in the water, wading',
+  north: 'north',
+  northEast: 'north-east',
+  east: 'east',
+  southEast: 'south-east',
+  south: 'south',
+  southWest: 'south-west',
+  west: 'west',
+  northWest: 'north-west',
   ruleOwnKit: ({ ownKit }) => OWN_KIT[ownKit],
   ruleLeastNet: ({ mm, lengthHabit }) => `Landing net at least ${formatSize(mm, lengthHabit)} wide.`,
   ruleLeastMat: ({ mm, lengthHabit }) => `Mat at least ${formatSize(mm, lengthHabit)} long.`,
@@ -25,7 +42,7 @@ export const waterTexts: Texts<WaterMessages> = {
     `Closed from ${say(dayOfYearMessage(from))} to ${say(dayOfYearMessage(to))}: ${species.length === 0 ? 'all fishing' : species.map((each) => say(speciesName(each)).toLowerCase()).join(', ')}.`,
   ruleStop: ({ species, tempC, tempHabit }, say) =>
     `No fishing for ${say(speciesName(species)).toLowerCase()} from ${formatTemperature(tempC, tempHabit)}.`,
-  dayOfYear: ({ month, day }) => `${day} ${MONTH.format(Date.UTC(2000, month - 1))}`,
+  dayOfYear: ({ month, day }, _say, dates) => dates.dayOfYear(Date.UTC(2000, month - 1, day)),
   kitNet: 'net',
   kitMat: 'mat',
   kitSling: 'sling',

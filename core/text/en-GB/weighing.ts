@@ -18,10 +18,10 @@ export const weighingTexts: Texts<WeighingMessages> = {
     `The zero was ${minutes} minutes old: such a sling changes by ${Math.round(error)} g in that time.${bound ? HUNG_AGAIN : ''}`,
   zeroFresh: ({ minutes, error, bound }) =>
     `The zero was ${minutes < 1 ? 'fresh' : `${minutes} min old`}; the sling drains by ${Math.round(error)} g in that time.${bound ? HUNG_AGAIN : ''}`,
-  checkCrooked: ({ day }) =>
-    `The check of ${day} found it uneven: its errors follow no line, so nothing was corrected.`,
-  checkDoubt: ({ day }) => `The check of ${day} has a doubt of its own.`,
-  checkDrift: ({ day }) => `How far such a scale may have drifted since the check of ${day}.`,
+  checkCrooked: ({ atMs }, _say, dates) =>
+    `The check of ${dates.day(atMs)} found it uneven: its errors follow no line, so nothing was corrected.`,
+  checkDoubt: ({ atMs }, _say, dates) => `The check of ${dates.day(atMs)} has a doubt of its own.`,
+  checkDrift: ({ atMs }, _say, dates) => `How far such a scale may have drifted since the check of ${dates.day(atMs)}.`,
   neverChecked: 'Never compared with known masses: the limit of its class in service is taken.',
   handRoundTheBody: 'A hand round the body of the scale adds 3 to 8 %; the best estimate takes the middle of that off.',
   handNotNoted:

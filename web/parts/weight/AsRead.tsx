@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { relativeWeight, WS_SPREAD } from '@keeper/core/biometry/relativeWeight';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -13,21 +14,21 @@ export function AsRead({ state }: { state: CaptureState }) {
   return (
     <dl>
       <div className={line}>
-        <dt>{weight.method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling'}</dt>
+        <dt>{weightWords.readWetSlingZeroed({ method: weight.method })}</dt>
         <dd>{formatMass(weight.asRead)}</dd>
       </div>
       {weight.method === 'gross-minus-tare' && (
         <div className={line}>
-          <dt>Tare, the wet sling</dt>
-          <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : 'not noted'}</dd>
+          <dt>{weightWords.tareTheWetSling}</dt>
+          <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : weightWords.notNoted}</dd>
         </div>
       )}
       <div className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
-        <dt>Net</dt>
-        <dd>{net ? formatMass(net) : 'not known without the tare'}</dd>
+        <dt>{weightWords.net}</dt>
+        <dd>{net ? formatMass(net) : weightWords.notKnownWithoutThe}</dd>
       </div>
       <ConditionLine state={state} />
-      {weight.written && <p className="text-sm text-soft">Written down as “{weight.written}”.</p>}
+      {weight.written && <p className="text-sm text-soft">{weightWords.writtenDownAs({ written: weight.written })}</p>}
     </dl>
   );
 }
@@ -42,8 +43,14 @@ function ConditionLine({ state }: { state: CaptureState }) {
   return (
     <p className="py-1 text-soft">
       {relative !== undefined &&
-        `Relative weight ${Math.round(relative)}: 100 is the published standard for its length. Healthy fish vary by ${WS_SPREAD.fish} either side; before spawning up to ${WS_SPREAD.spawn} more, males ${WS_SPREAD.sex} less, river fish ${WS_SPREAD.river} less. `}
-      {guess && `You guessed ${formatMass(guess)}.`}
+        weightWords.relativeWeightIsThe({
+          relative: Math.round(relative),
+          fish: WS_SPREAD.fish,
+          spawn: WS_SPREAD.spawn,
+          sex: WS_SPREAD.sex,
+          river: WS_SPREAD.river,
+        })}
+      {guess && weightWords.youGuessed({ guess: formatMass(guess) })}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useMemo, useState } from 'react';
 import type { Facts } from '@keeper/core/domain/capture/event';
@@ -33,12 +34,15 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
   const slips = said.slips.filter(({ probability }) => probability > TOO_UNLIKELY).slice(0, SHOWN);
   const write = (...made: ReturnType<typeof makeEvent>[]) => void keep(() => record(made));
   return (
-    <section aria-label="Does it add up?" className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
-      <h2 className="text-xl font-semibold">Does it add up?</h2>
+    <section aria-label={weightWords.doesItAddUp} className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
+      <h2 className="text-xl font-semibold">{weightWords.doesItAddUp2}</h2>
       <p>
-        From {say(said.expected.basis)} about {aboutGrams(Math.exp(said.expected.lnGrams), unit)} would be expected, two
-        times in three between {aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit)} and{' '}
-        {aboutGrams(Math.exp(said.expected.lnGrams + said.expected.sd), unit)}.
+        {weightWords.fromAboutWouldBe({
+          basis: say(said.expected.basis),
+          lnGrams: aboutGrams(Math.exp(said.expected.lnGrams), unit),
+          sd: aboutGrams(Math.exp(said.expected.lnGrams - said.expected.sd), unit),
+          sd2: aboutGrams(Math.exp(said.expected.lnGrams + said.expected.sd), unit),
+        })}
       </p>
       <ul>
         {slips.map((slip) => {
@@ -77,7 +81,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
       <NotKept when={notKept} />
       <div className="flex flex-wrap items-end gap-3">
         <label className="min-w-48 flex-1 text-sm">
-          A note, if you like
+          {weightWords.aNoteIfYou}
           <input
             className="field mt-1"
             maxLength={500}
@@ -92,7 +96,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
             write(makeEvent(state.captureId, state.startedAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
           }
         >
-          It is right as it stands
+          {weightWords.itIsRightAs}
         </button>
       </div>
     </section>
@@ -101,15 +105,17 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
 
 /** What the button says that takes a correction. */
 function correctionText(kind: Explanation['kind'], { species, length, weight }: Facts): string {
-  if (species) return `Make it a ${say(speciesName(species)).toLowerCase()}`;
-  if (length) return `Make it ${formatLength(length)}`;
-  if (kind === 'scale-held' || !weight) return 'My hand was round it';
-  return weight.tare ? `Take ${formatMass(weight.tare)} of sling off` : `Make it ${formatMass(weight.asRead)}`;
+  if (species) return weightWords.makeItA({ species: say(speciesName(species)).toLowerCase() });
+  if (length) return weightWords.makeIt({ length: formatLength(length) });
+  if (kind === 'scale-held' || !weight) return weightWords.myHandWasRound;
+  return weight.tare
+    ? weightWords.takeOfSlingOff({ tare: formatMass(weight.tare) })
+    : weightWords.makeIt2({ asRead: formatMass(weight.asRead) });
 }
 
 /** A probability as one says it. Examples: `almost certain`, `about 7 in 10`, `about 1 in 20`. */
 export function oddsText(probability: number): string {
-  if (probability > 0.97) return 'almost certain';
-  if (probability >= 0.1) return `about ${Math.round(probability * 10)} in 10`;
-  return `about 1 in ${Math.round(1 / probability / 5) * 5 || 10}`;
+  if (probability > 0.97) return weightWords.almostCertain;
+  if (probability >= 0.1) return weightWords.aboutIn({ probability: Math.round(probability * 10) });
+  return weightWords.aboutIn2({ probability: Math.round(1 / probability / 5) * 5 || 10 });
 }

@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { useEffect, useEffectEvent } from 'react';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass, type MassUnit } from '@keeper/core/measure/mass';
@@ -16,13 +17,13 @@ export interface TakenLive extends LiveReading {
 }
 
 const STEADINESS_WORDS: Readonly<Record<Steadiness, { readonly is: string; readonly so: string }>> = {
-  empty: { is: 'Nothing on the hook', so: 'Hang it up.' },
-  settling: { is: 'Settling', so: 'Hands off. Low over the mat.' },
-  moving: { is: 'Fish moving', so: 'A hand over its eye; the value comes by itself.' },
-  settled: { is: 'Settled', so: '' },
+  empty: { is: weightWords.nothingOnTheHook, so: weightWords.hangItUp },
+  settling: { is: weightWords.settling, so: weightWords.handsOffLowOver },
+  moving: { is: weightWords.fishMoving, so: weightWords.aHandOverIts },
+  settled: { is: weightWords.settled, so: '' },
   held: {
-    is: 'Held, not hung',
-    so: 'A hand round the body of the scale adds to the weight; at its loop it only makes it restless. Best from a bar.',
+    is: weightWords.heldNotHung,
+    so: weightWords.aHandRoundThe,
   },
 };
 
@@ -46,8 +47,8 @@ export function LiveScaleReading({ state, division, rounding, onTaken, what }: L
     if (settled) take();
   }, [settled]);
   if (state.is === 'off') return null;
-  if (state.is === 'connecting') return <p role="status">Looking for the {state.name}…</p>;
-  if (state.is === 'failed') return <Notice role="alert">{state.why} Set it by hand below.</Notice>;
+  if (state.is === 'connecting') return <p role="status">{weightWords.lookingForThe({ name: state.name })}</p>;
+  if (state.is === 'failed') return <Notice role="alert">{weightWords.setItByHand({ why: state.why })}</Notice>;
   const { steadiness, grams } = state.settling;
   const words = STEADINESS_WORDS[steadiness];
   return (
@@ -57,22 +58,22 @@ export function LiveScaleReading({ state, division, rounding, onTaken, what }: L
           {grams === undefined ? '0' : shownText(grams, state.unit, division)}
         </span>
         <span role="status" className="text-xl font-semibold">
-          {steadiness === 'empty' && what === 'sling' ? 'About zero' : words.is}
+          {steadiness === 'empty' && what === 'sling' ? weightWords.aboutZero : words.is}
         </span>
       </div>
       <ScaleTrace samples={state.samples} settling={state.settling} />
       {words.so && <p className="text-soft">{words.so}</p>}
       {steadiness === 'held' && taken && (
-        <div role="group" aria-label="Record it as held" className="grid grid-cols-2 gap-3">
+        <div role="group" aria-label={weightWords.recordItAsHeld} className="grid grid-cols-2 gap-3">
           <button type="button" className="button min-h-16 px-2" onClick={() => onTaken({ ...taken, support: 'loop' })}>
-            Record it: I hold the loop
+            {weightWords.recordItIHold}
           </button>
           <button
             type="button"
             className="button min-h-16 px-2"
             onClick={() => onTaken({ ...taken, support: 'cupped' })}
           >
-            Record it: my hand is round it
+            {weightWords.recordItMyHand}
           </button>
         </div>
       )}

@@ -1,10 +1,12 @@
+import { massWheels } from '../massWheels.js';
+import { weightWords } from './text.en-GB.js';
 import { useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { gramsOf, type Mass } from '@keeper/core/measure/mass';
 import type { ReadingWay } from '@keeper/core/domain/capture/weightReading';
 import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
-import { massFromParts, massParts } from '@keeper/core/measure/massParts';
+import { massFromParts } from '@keeper/core/measure/massParts';
 import { useDevicePreference } from '../../data/devicePreferences.js';
 import { scaleOf } from '../../data/scale.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
@@ -28,11 +30,9 @@ export function SlingAfter({ state, onShown }: SlingAfterProps) {
   return (
     <div className="flex flex-wrap items-center gap-3">
       <button type="button" className="button min-h-14" onClick={() => setOpen(way === 'none' ? 'hand' : 'live')}>
-        Hang the empty sling again
+        {weightWords.hangTheEmptySling}
       </button>
-      <p className="min-w-40 flex-1 text-sm text-soft">
-        A sling holds more or less water than when it was zeroed. Wet, empty, now: then the weight is bracketed.
-      </p>
+      <p className="min-w-40 flex-1 text-sm text-soft">{weightWords.aSlingHoldsMore}</p>
     </div>
   );
 }
@@ -49,10 +49,10 @@ function LiveSling({ state, onShown, onByHand }: SlingAfterProps & { onByHand: (
   const shown =
     scale.is === 'reading' && scale.settling.steadiness === 'empty' ? scale.samples.at(-1)?.grams : undefined;
   return (
-    <div role="group" aria-label="Empty sling" className="grid gap-3">
+    <div role="group" aria-label={weightWords.emptySling} className="grid gap-3">
       {scale.is === 'off' && (
         <button type="button" className="button button-main min-h-14" onClick={begin}>
-          It hangs there, wet and empty
+          {weightWords.itHangsThereWet}
         </button>
       )}
       <LiveScaleReading
@@ -71,11 +71,11 @@ function LiveSling({ state, onShown, onByHand }: SlingAfterProps & { onByHand: (
             onShown({ unit: scale.unit, count: Math.round(shown / gramsOf({ unit: scale.unit, count: 1 })) }, 'live');
           }}
         >
-          Record as zero
+          {weightWords.recordAsZero}
         </button>
       )}
       <button type="button" className="button" onClick={onByHand}>
-        Set it by hand
+        {weightWords.setItByHand2}
       </button>
     </div>
   );
@@ -84,29 +84,31 @@ function LiveSling({ state, onShown, onByHand }: SlingAfterProps & { onByHand: (
 function SlingByHand({ state, onShown }: SlingAfterProps) {
   const asRead = state.facts.weight?.asRead;
   const unit = asRead?.unit ?? 'oz';
-  const parts = massParts(unit);
+  const parts = massWheels(unit);
   const wheels = useWheels<'sling'>(parts, { sling: [] }, 'sling');
   const [below, setBelow] = useState<'above' | 'below'>('above');
   const shown = massFromParts(unit, wheels.values.sling);
   const signed = { unit, count: below === 'below' ? -shown.count : shown.count };
   return (
-    <div role="group" aria-label="Empty sling" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
+    <div role="group" aria-label={weightWords.emptySling} className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
       {state.facts.weight?.method === 'zeroed' && (
         <Choice
-          label="Above or below zero"
+          label={weightWords.aboveOrBelowZero}
           value={below}
           onChange={setBelow}
           options={[
-            { value: 'above', label: 'Above zero' },
-            { value: 'below', label: 'Below zero' },
+            { value: 'above', label: weightWords.aboveZero },
+            { value: 'below', label: weightWords.belowZero },
           ]}
         />
       )}
-      <Wheels state={wheels} row="sling" name="Empty sling" named={false} wheels={parts} />
+      <Wheels state={wheels} row="sling" name={weightWords.emptySling} named={false} wheels={parts} />
       <Keypad {...wheels} />
       <button type="button" className="button button-main min-h-14" onClick={() => onShown(signed, 'set')}>
-        The empty sling shows {below === 'below' && shown.count > 0 ? '− ' : ''}
-        {formatMass(shown)}
+        {weightWords.theEmptySlingShows({
+          count: below === 'below' && shown.count > 0 ? '− ' : '',
+          shown: formatMass(shown),
+        })}
       </button>
     </div>
   );

@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
 import { Choice } from '../Choice.js';
@@ -15,20 +16,20 @@ export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
   const gross = typed.method === 'gross-minus-tare';
   return (
     <fieldset className="grid gap-3">
-      <legend className="mb-1 font-semibold">Weight as read</legend>
+      <legend className="mb-1 font-semibold">{weightWords.weightAsRead}</legend>
       <Choice<WeighMethod>
-        label="How it was weighed"
+        label={weightWords.howItWasWeighed}
         value={typed.method}
         onChange={(method) => onChange({ method })}
         options={[
-          { value: 'zeroed', label: 'Sling zeroed' },
-          { value: 'gross-minus-tare', label: 'Gross minus tare' },
+          { value: 'zeroed', label: weightWords.slingZeroed },
+          { value: 'gross-minus-tare', label: weightWords.grossMinusTare },
         ]}
       />
       <div className="grid grid-cols-2 gap-3">
         <WeightField
           field="asRead"
-          label={gross ? 'Gross' : 'Weight'}
+          label={gross ? weightWords.gross : weightWords.weight}
           typed={typed}
           onChange={onChange}
           question={question}
@@ -36,7 +37,7 @@ export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
         {gross && (
           <WeightField
             field="tare"
-            label="Tare, sling as wet as it was"
+            label={weightWords.tareSlingAsWet}
             typed={typed}
             onChange={onChange}
             question={question}
@@ -85,7 +86,7 @@ function WeightField({
         id={`weight-${field}`}
         className="field"
         autoComplete="off"
-        placeholder="23 lb 11 oz"
+        placeholder={weightWords.lbOz}
         value={typed[field]}
         aria-invalid={question?.field === field}
         aria-describedby={refused && `weight-${field}-problem`}

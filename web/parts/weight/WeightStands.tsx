@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
@@ -13,13 +14,13 @@ import { useKit } from '../../data/rows.js';
 import { useWeighed, useWeightResult } from '../../data/useWeighing.js';
 
 const SOURCE_WORDS: Readonly<Record<Contribution['source'], string>> = {
-  resolution: 'The step of the reading',
-  zero: 'The step of the zero',
-  repeatability: 'How still it hung',
-  tare: 'The sling',
-  calibration: 'The scale itself',
-  drift: 'Since its check',
-  held: 'The hand on it',
+  resolution: weightWords.theStepOfThe,
+  zero: weightWords.theStepOfTheZero,
+  repeatability: weightWords.howStillItHung,
+  tare: weightWords.theSling,
+  calibration: weightWords.theScaleItself,
+  drift: weightWords.sinceItsCheck,
+  held: weightWords.theHandOnIt,
 };
 
 /**
@@ -40,23 +41,24 @@ export function WeightStands({ state }: { state: CaptureState }) {
       <p className="text-lg">
         {about === 'best' ? (
           <>
-            Best estimate <b>{mine.value}</b>, give or take <b>{mine.doubt}</b>
+            {weightWords.bestEstimate} <b>{mine.value}</b>
+            {weightWords.giveOrTake} <b>{mine.doubt}</b>
           </>
         ) : (
           <>
-            <b>{keepers === massSystemOf(result.stands.unit) ? formatMass(result.stands) : mine.value}</b>, give or take{' '}
-            <b>{mine.doubt}</b>
+            <b>{keepers === massSystemOf(result.stands.unit) ? formatMass(result.stands) : mine.value}</b>
+            {weightWords.giveOrTake} <b>{mine.doubt}</b>
           </>
         )}
         <span className="block text-base text-soft">
-          {theirs.value}, give or take {theirs.doubt}
+          {weightWords.giveOrTake2({ value: theirs.value, doubt: theirs.doubt })}
         </span>
       </p>
       {about === 'best' && <Differs result={result} system={keepers} />}
       {result.bracket && <p>{say(result.bracket.says)}</p>}
       <details>
         <summary className="min-h-9 cursor-pointer list-none underline decoration-edge underline-offset-4">
-          Where the doubt comes from
+          {weightWords.whereTheDoubtComes}
         </summary>
         <Budget result={result} system={keepers} />
       </details>
@@ -69,20 +71,22 @@ export function WeightStands({ state }: { state: CaptureState }) {
 function Differs({ result, system }: { result: WeightResult; system: MassSystem }) {
   const { bracket, correction, cuppedByGrams, net, best, asRead } = result;
   const parts = [
-    { grams: bracket?.correctionGrams ?? 0, by: 'for the sling' },
-    { grams: correction?.byGrams ?? 0, by: 'by the check of the scale' },
-    { grams: cuppedByGrams, by: 'for the hand round the scale' },
+    { grams: bracket?.correctionGrams ?? 0, by: weightWords.forTheSling },
+    { grams: correction?.byGrams ?? 0, by: weightWords.byTheCheckOf },
+    { grams: cuppedByGrams, by: weightWords.forTheHandRound },
   ].filter(({ grams }) => Math.abs(grams) >= 1);
   const said = parts.map(
-    ({ grams, by }) => `${formatDoubt(Math.abs(grams), system)} ${grams < 0 ? 'off' : 'on'} ${by}`,
+    ({ grams, by }) => `${formatDoubt(Math.abs(grams), system)} ${grams < 0 ? weightWords.off : weightWords.on} ${by}`,
   );
   const kept = formatMass(massSystemOf(net.unit) === system ? net : asRead);
   return (
     <p className="text-soft">
-      {said.length > 0
-        ? `${said.join(', ')}. ${kept} is kept as you read it; `
-        : `The scale sent ${formatInterval(best.grams, 20, system).value}, finer than it shows; by your rule ${kept} is kept, and `}
-      the interval is round the best estimate.
+      {weightWords.theIntervalIsRound({
+        kept:
+          said.length > 0
+            ? weightWords.isKeptAsYou({ said: said.join(', '), kept })
+            : weightWords.theScaleSentFiner({ value: formatInterval(best.grams, 20, system).value, kept }),
+      })}
     </p>
   );
 }
@@ -110,13 +114,12 @@ function Budget({ result, system }: { result: WeightResult; system: MassSystem }
           </li>
         ))}
         <li className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
-          <span>Together, for 19 in 20</span>
+          <span>{weightWords.togetherForIn}</span>
           <span>{formatDoubt(best.expandedGrams, system)}</span>
         </li>
       </ul>
       <p className="text-sm text-soft">
-        Squares are added, and the root is taken {(best.expandedGrams / best.uGrams).toFixed(1)} times (JCGM 100:2008,
-        annex G).
+        {weightWords.squaresAreAddedAnd({ uGrams: (best.expandedGrams / best.uGrams).toFixed(1) })}
       </p>
     </div>
   );
@@ -146,8 +149,8 @@ function Best({ state, result }: { state: CaptureState; result: WeightResult }) 
   return (
     <p>
       {chance > 0.995
-        ? `Your heaviest ${kind}.`
-        : `Your heaviest ${kind} with a chance of ${Math.round(chance * 100)} %: ${rivals.length === 1 ? 'another is' : 'others are'} within the doubt of the scale.`}
+        ? weightWords.yourHeaviest({ kind })
+        : weightWords.yourHeaviestWithA({ kind, chance: Math.round(chance * 100), rivalsCount: rivals.length })}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { formatInterval } from '@keeper/core/measure/formatInterval';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import type { WeightResult } from '@keeper/core/weighing/result';
@@ -10,5 +11,5 @@ import { stateWeight } from '@keeper/core/weighing/statedWeight';
 export function intervalText(result: WeightResult): string {
   const { about, grams, expandedGrams } = stateWeight(result);
   const { value, doubt } = formatInterval(grams, expandedGrams, massSystemOf(result.asRead.unit));
-  return about === 'best' ? `as read; best estimate ${value}, give or take ${doubt}` : `give or take ${doubt}`;
+  return about === 'best' ? weightWords.asReadBestEstimate({ value, doubt }) : weightWords.giveOrTake3({ doubt });
 }

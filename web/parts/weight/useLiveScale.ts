@@ -1,3 +1,4 @@
+import { weightWords } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useRef, useState } from 'react';
 import { gramsOf, type MassUnit } from '@keeper/core/measure/mass';
@@ -62,18 +63,18 @@ export function useLiveScale(divisionGrams: number) {
       clearTimeout(silence);
       silence = setTimeout(() => fail(why), ms);
     };
-    waitFor(PATIENCE_MS, `The ${scale.name} does not answer in time.`);
+    waitFor(PATIENCE_MS, weightWords.theDoesNotAnswer({ name: scale.name }));
     letGo.current = end;
     try {
       release = await scale.connect({
         onGone: fail,
         onPacket: (packet) => {
           if (over) return;
-          waitFor(SILENT_MS, `The ${scale.name} has stopped sending. Nothing was recorded.`);
+          waitFor(SILENT_MS, weightWords.theHasStoppedSending({ name: scale.name }));
           const answer = readWeightPacket(packet);
           if (!answer.ok) {
             unread += 1;
-            if (unread > 12) fail(`${say(answer.reason)} That happened too often.`);
+            if (unread > 12) fail(weightWords.thatHappenedTooOften({ reason: say(answer.reason) }));
             return;
           }
           const atMs = performance.now();
@@ -92,7 +93,7 @@ export function useLiveScale(divisionGrams: number) {
       });
       if (over) release();
     } catch (cause) {
-      fail(cause instanceof Error ? cause.message : 'The scale could not be reached.');
+      fail(cause instanceof Error ? cause.message : weightWords.theScaleCouldNot);
     }
   };
   return { state, listen, stop };

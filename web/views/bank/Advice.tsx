@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { basisMessage, type Finding, type Severity } from '@keeper/core/care/counsel';
 import type { FishingAdvice } from '@keeper/core/care/fishing';
@@ -5,7 +6,11 @@ import { hotCaptureWays, type HotCapturePractice } from '@keeper/core/care/hotCa
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { Section } from '../../parts/Section.js';
 
-const VERDICT: Readonly<Record<Severity, string>> = { stop: 'leave them today', care: 'go with care', good: 'go' };
+const VERDICT: Readonly<Record<Severity, string>> = {
+  stop: bankText.leaveThemToday,
+  care: bankText.goWithCare,
+  good: bankText.go,
+};
 
 /** The bar before a finding tells its weight without colour: solid, hatched, or a thin line. */
 const BAR: Readonly<Record<Severity, string>> = {
@@ -18,7 +23,7 @@ const BAR: Readonly<Record<Severity, string>> = {
 export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
   const saturation = advice[0]?.saturationMgL ?? undefined;
   return (
-    <Section title="Should we fish?">
+    <Section title={bankText.shouldWeFish}>
       <div className="grid gap-6">
         {advice.map(({ species, verdict, findings }) => (
           <div key={species}>
@@ -35,11 +40,11 @@ export function Advice({ advice }: { advice: readonly FishingAdvice[] }) {
       </div>
       {saturation !== undefined && (
         <p className="mt-4">
-          At this temperature and height the water holds at most {saturation.toFixed(1)} mg/L of oxygen{' '}
-          <span className="text-sm text-soft">(Benson and Krause 1984)</span>.
+          {bankText.atThisTemperatureAnd({ saturation: saturation.toFixed(1) })}{' '}
+          <span className="text-sm text-soft">{bankText.bensonAndKrause}</span>.
         </p>
       )}
-      <p className="mt-4 text-sm text-soft">Local rules and licences decide; this only advises.</p>
+      <p className="mt-4 text-sm text-soft">{bankText.localRulesAndLicences}</p>
     </Section>
   );
 }
@@ -62,21 +67,21 @@ export function HotCaptureCard({ advice, school }: { advice: readonly FishingAdv
   const warm = advice.filter(({ findings }) => findings.some(({ rule }) => rule === 'too-warm'));
   if (warm.length === 0) return null;
   return (
-    <Section title="If one is hooked all the same">
+    <Section title={bankText.ifOneIsHooked}>
       <div className="grid gap-5 sm:grid-cols-2 lg:grid-cols-1">
         {hotCaptureWays(school).map((way, i) => (
           <div key={way.school} className="border-t-2 border-ink pt-3">
             <h3 className="mb-1 text-lg font-semibold">
               {say(way.name)}
-              {i === 0 && <span className="ml-2 font-sans text-sm font-normal">your choice</span>}
+              {i === 0 && <span className="ml-2 font-sans text-sm font-normal">{bankText.yourChoice}</span>}
             </h3>
             <ol className="mb-2 list-decimal pl-5">
               {way.steps.map((step) => (
                 <li key={say(step)}>{say(step)}</li>
               ))}
             </ol>
-            <p>For it: {say(way.speaksFor)}</p>
-            <p className="text-soft">Against it: {say(way.speaksAgainst)}</p>
+            <p>{bankText.forIt({ speaksFor: say(way.speaksFor) })}</p>
+            <p className="text-soft">{bankText.againstIt({ speaksAgainst: say(way.speaksAgainst) })}</p>
           </div>
         ))}
       </div>

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Sheet } from '../../parts/Sheet.js';
 
@@ -7,14 +8,11 @@ export function CallOff({ onCalledOff }: { onCalledOff: () => void }) {
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        Call it off
+        {bankText.callItOff}
       </button>
-      <Sheet title="Call it off" open={open} onOpenChange={setOpen}>
+      <Sheet title={bankText.callItOff2} open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
-          <p className="max-w-prose">
-            The plan leaves the list of coming outings. Nobody fished, so it is not a blank and does not count. You can
-            put it back on.
-          </p>
+          <p className="max-w-prose">{bankText.thePlanLeavesThe}</p>
           <button
             type="button"
             className="button button-main"
@@ -23,7 +21,7 @@ export function CallOff({ onCalledOff }: { onCalledOff: () => void }) {
               onCalledOff();
             }}
           >
-            Call this outing off
+            {bankText.callThisOutingOff}
           </button>
         </div>
       </Sheet>

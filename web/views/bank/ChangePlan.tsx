@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { OutingPayloads } from '@keeper/core/domain/outing/event';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
@@ -16,9 +17,9 @@ export function ChangePlan({ state, onChanged }: ChangePlanProps) {
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        Change what is planned
+        {bankText.changeWhatIsPlanned}
       </button>
-      <Sheet title="Change what is planned" open={open} onOpenChange={setOpen}>
+      <Sheet title={bankText.changeWhatIsPlanned2} open={open} onOpenChange={setOpen}>
         <Fields
           state={state}
           onChanged={(plan) => {
@@ -52,7 +53,7 @@ function Fields({ state, onChanged }: ChangePlanProps) {
     >
       <PlanFields draft={draft} change={(change) => setDraft((now) => ({ ...now, ...change }))} tried={tried} />
       <button type="submit" className="button button-main">
-        Change it
+        {bankText.changeIt}
       </button>
     </form>
   );

@@ -1,9 +1,11 @@
+import { say } from '../../text/say.js';
+import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { Condition } from '@keeper/core/domain/outing/event';
 import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
 import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
-import { compassText } from '@keeper/core/domain/water/swim';
+import { compassMessage } from '@keeper/core/domain/water/swim';
 import { sunDay, type SunDay } from '@keeper/core/weather/sun';
 import { guessWaterC } from '@keeper/core/care/margin';
 import { meanAirC } from '@keeper/core/domain/outing/weather';
@@ -39,38 +41,36 @@ export function Conditions(props: ConditionsProps) {
     onTaken(condition);
   };
   return (
-    <Section title="Conditions">
+    <Section title={bankText.conditions}>
       {moments || measured > 1 ? (
         <>
           <Strip moments={moments ?? []} momentMs={momentMs} habit={habit} conditions={state.conditions} />
           {onLook && moments && <LookAt state={state} momentMs={momentMs} onLook={onLook} />}
         </>
       ) : (
-        <p className="mb-3 max-w-prose text-soft">
-          {position
-            ? 'With a forecast, or with air and sky as you see them, the hours are drawn here: water, mat and bucket.'
-            : 'Add the position of the swim or the water, and sun, shade and heat are worked out here. The position stays in this book.'}
-        </p>
+        <p className="mb-3 max-w-prose text-soft">{bankText.withAForecastOr({ isPlaced: position !== null })}</p>
       )}
-      {moments && !state.forecast && (
-        <p className="mb-3 text-soft">Without a forecast: drawn as if the air and sky you noted stayed so.</p>
-      )}
+      {moments && !state.forecast && <p className="mb-3 text-soft">{bankText.withoutAForecastDrawn}</p>}
       <p className="mb-3">{nowSentence(assessment, state, habit)}</p>
       {forecastProblem && <Notice role="alert">{forecastProblem}</Notice>}
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="button button-main min-h-14" onClick={() => setOpen('water')}>
-          Measure the water
+          {bankText.measureTheWater}
         </button>
         <button type="button" className="button min-h-14" onClick={() => setOpen('sky')}>
-          Air and sky
+          {bankText.airAndSky}
         </button>
         {position && (
           <button type="button" className="button min-h-14" disabled={asking} onClick={onForecast}>
-            {asking ? 'Asking…' : state.forecast ? 'Ask the forecast again' : 'Ask the forecast'}
+            {asking ? bankText.asking : state.forecast ? bankText.askTheForecastAgain : bankText.askTheForecast}
           </button>
         )}
       </div>
-      <Sheet title="Measure the water" open={open === 'water'} onOpenChange={(is) => setOpen(is ? 'water' : undefined)}>
+      <Sheet
+        title={bankText.measureTheWater2}
+        open={open === 'water'}
+        onOpenChange={(is) => setOpen(is ? 'water' : undefined)}
+      >
         <MeasureWater
           aboutC={now.waterC ?? guessWaterC(state.forecast ? meanAirC(state.forecast.hours) : 16)}
           habit={habit}
@@ -79,7 +79,7 @@ export function Conditions(props: ConditionsProps) {
           onTaken={take}
         />
       </Sheet>
-      <Sheet title="Air and sky" open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
+      <Sheet title={bankText.airAndSky2} open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
         <SeeSky aboutC={now.airC ?? 15} habit={habit} onTaken={take} />
       </Sheet>
     </Section>
@@ -95,10 +95,10 @@ function LookAt({ state, momentMs, onLook }: { state: OutingState; momentMs: num
   return (
     <div className="mb-2 flex items-center gap-4">
       <span className="shrink-0">
-        Look at <b className="tabular-nums">{clock(momentMs)}</b>
+        {bankText.lookAt} <b className="tabular-nums">{clock(momentMs)}</b>
       </span>
       <HourSlider
-        label="Hour shown"
+        label={bankText.hourShown}
         text={clock(momentMs)}
         most={steps}
         value={Math.round((momentMs - state.fromMs) / STEP_MS)}
@@ -108,16 +108,26 @@ function LookAt({ state, momentMs, onLook }: { state: OutingState; momentMs: num
   );
 }
 
-const DEPTH = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
-const SOURCE = { hand: 'by hand', probe: 'by the probe', service: 'from the service' } as const;
+const DEPTH = {
+  surface: bankText.atTheSurface,
+  'net-depth': bankText.atTheDepthOf,
+  bottom: bankText.onTheBottom,
+} as const;
+const SOURCE = { hand: bankText.byHand, probe: bankText.byTheProbe, service: bankText.fromTheService } as const;
 
 function nowSentence({ now, position, momentMs }: OutingAssessment, state: OutingState, habit: TempUnit): string {
   const measured = state.conditions.findLast(({ waterC }) => waterC !== undefined);
   const { weather } = now;
   const sky = weather
-    ? `Forecast for this hour: air ${formatTemperature(weather.airC, habit)}, ${cloudText(weather.cloudOctas)}, wind ${weather.windMs.toFixed(0)} m/s from the ${compassText(weather.windFromDeg)}, ${Math.round(weather.pressureHpa)} hPa.`
+    ? bankText.forecastForThisHour({
+        airC: formatTemperature(weather.airC, habit),
+        cloudOctas: cloudText(weather.cloudOctas),
+        windMs: weather.windMs.toFixed(0),
+        windFromDeg: say(compassMessage(weather.windFromDeg)),
+        pressureHpa: Math.round(weather.pressureHpa),
+      })
     : '';
-  const water = measured ? measuredText(measured, habit) : 'No water temperature yet.';
+  const water = measured ? measuredText(measured, habit) : bankText.noWaterTemperatureYet;
   return [water, seenText(state, habit), sky, position && sunSentence(sunDay(momentMs, position))]
     .filter(Boolean)
     .join(' ');
@@ -137,28 +147,33 @@ function seenText({ conditions }: OutingState, habit: TempUnit): string {
     last('pressureHpa'),
   ];
   const things = [
-    oxygen && `oxygen ${oxygen.value.toFixed(1)} mg/L at ${oxygen.at}`,
-    air && `air ${formatTemperature(air.value, habit)} at ${air.at}`,
-    cloud && `${cloudText(cloud.value)} at ${cloud.at}`,
-    wind && `wind ${wind.value} m/s at ${wind.at}`,
-    pressure && `${pressure.value} hPa at ${pressure.at}`,
+    oxygen && bankText.oxygenMgLAt({ value: oxygen.value.toFixed(1), at: oxygen.at }),
+    air && bankText.airAt({ value: formatTemperature(air.value, habit), at: air.at }),
+    cloud && bankText.at({ value: cloudText(cloud.value), at: cloud.at }),
+    wind && bankText.windMSAt({ value: wind.value, at: wind.at }),
+    pressure && bankText.hpaAt({ value: pressure.value, at: pressure.at }),
   ].filter(Boolean);
-  return things.length > 0 ? `Noted: ${things.join(', ')}.` : '';
+  return things.length > 0 ? bankText.noted({ things: things.join(', ') }) : '';
 }
 
 function sunSentence({ riseMs, setMs, always }: SunDay): string {
-  if (always) return always === 'up' ? 'The sun does not set.' : 'The sun does not rise.';
-  return riseMs && setMs ? `Sun up from ${clock(riseMs)} to ${clock(setMs)}.` : '';
+  if (always) return always === 'up' ? bankText.theSunDoesNot : bankText.theSunDoesNotRise;
+  return riseMs && setMs ? bankText.sunUpFromTo({ riseMs: clock(riseMs), setMs: clock(setMs) }) : '';
 }
 
 function measuredText({ waterC = 0, depth, source, atMs }: TakenCondition, habit: TempUnit): string {
   const where = depth ? ` ${DEPTH[depth]}` : '';
-  return `Water ${formatTemperature(waterC, habit)}${where}, measured ${SOURCE[source]} at ${clock(atMs)}.`;
+  return bankText.waterMeasuredAt({
+    waterC: formatTemperature(waterC, habit),
+    where,
+    source: SOURCE[source],
+    atMs: clock(atMs),
+  });
 }
 
 function cloudText(octas: number): string {
   if (octas < 1) return 'clear';
-  if (octas < 3.5) return 'a few clouds';
-  if (octas < 5.5) return 'half cloudy';
-  return octas < 7.5 ? 'mostly cloud' : 'overcast';
+  if (octas < 3.5) return bankText.aFewClouds;
+  if (octas < 5.5) return bankText.halfCloudy;
+  return octas < 7.5 ? bankText.mostlyCloud : 'overcast';
 }

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import {
   Area,
   ComposedChart,
@@ -123,7 +124,7 @@ export function ConditionsStrip({ moments, conditions, momentMs, habit }: Condit
               x={hot.atMs}
               y={shown(hot.matC)}
               r={0}
-              label={named(`mat ${Math.round(shown(hot.matC))}°`, 'top')}
+              label={named(bankText.mat({ matC: Math.round(shown(hot.matC)) }), 'top')}
             />
           )}
         </ComposedChart>
@@ -178,9 +179,16 @@ function hourTicks(firstMs: number, lastMs: number): number[] {
 
 /** The strip in words, for those who hear it. */
 function words(moments: readonly HeatMoment[], conditions: readonly TakenCondition[]): string {
-  if (moments.length === 0) return `What was measured: ${conditions.length} readings.`;
+  if (moments.length === 0) return bankText.whatWasMeasuredReadings({ conditionsCount: conditions.length });
   const water = moments.map(({ waterC }) => waterC);
   const mat = Math.max(...moments.map(({ matC }) => matC));
   const measured = conditions.filter(({ waterC }) => waterC !== undefined).length;
-  return `The hours from ${clock(moments[0]?.atMs ?? 0)} to ${clock(moments.at(-1)?.atMs ?? 0)}: water between ${Math.min(...water).toFixed(1)} and ${Math.max(...water).toFixed(1)} degrees C, the mat up to ${mat.toFixed(0)}. The water was measured ${measured} times.`;
+  return bankText.theHoursFromTo({
+    atMs: clock(moments[0]?.atMs ?? 0),
+    atMs2: clock(moments.at(-1)?.atMs ?? 0),
+    water: Math.min(...water).toFixed(1),
+    water2: Math.max(...water).toFixed(1),
+    mat: mat.toFixed(0),
+    measured,
+  });
 }

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { spanText } from '@keeper/core/measure/duration';
 import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
@@ -14,18 +15,21 @@ export function DayTold({ state }: { state: OutingState }) {
   if (calledOff) return null;
   const endMs = Math.max(fromMs, endedAt === null ? toMs : Date.parse(endedAt));
   const clock = clockBetween(fromMs, endMs);
-  const nameOf = (swimId: string) => swims.find(({ id }) => id === swimId)?.name ?? 'a swim that is archived';
+  const nameOf = (swimId: string) => swims.find(({ id }) => id === swimId)?.name ?? bankText.aSwimThatIs;
   return (
-    <Section title="The day">
+    <Section title={bankText.theDay}>
       <ul className="max-w-prose">
         <li className="border-t border-rule py-2">
-          {clock(fromMs)} to {clock(endMs)}, {spanText(endMs - fromMs)}
-          {runsDropped > 0 && `; ${runsDropped} ${runsDropped === 1 ? 'run' : 'runs'} dropped`}.
+          {bankText.to({ fromMs: clock(fromMs), endMs: clock(endMs), fromMs2: spanText(endMs - fromMs) })}
+          {runsDropped > 0 && bankText.dropped({ runsDropped })}.
         </li>
         {state.swims.length > 1 &&
           state.swims.map(({ swimId, at }, i) => (
             <li key={`${swimId} ${at}`} className="border-t border-rule py-2">
-              {i === 0 ? 'Began at' : `${clock(Date.parse(at))}, moved to`} {nameOf(swimId)}.
+              {bankText.beganAtMovedTo({
+                at: i === 0 ? bankText.beganAt : bankText.movedTo({ at: clock(Date.parse(at)) }),
+                swimId: nameOf(swimId),
+              })}
             </li>
           ))}
         {conditions.map((condition) => (
@@ -38,17 +42,23 @@ export function DayTold({ state }: { state: OutingState }) {
   );
 }
 
-const DEPTHS = { surface: 'at the surface', 'net-depth': 'at the depth of the net', bottom: 'on the bottom' } as const;
+const DEPTHS = {
+  surface: bankText.atTheSurface,
+  'net-depth': bankText.atTheDepthOf,
+  bottom: bankText.onTheBottom,
+} as const;
 
 /** What was measured or seen at one moment. Example: `water 12.0 °C at the surface, oxygen 9.8 mg/L`. */
 export function readingText(condition: TakenCondition, habit: TempUnit): string {
   const { waterC, depth, airC, oxygenMgL, cloudOctas, windMs, pressureHpa } = condition;
   return [
-    ...(waterC === undefined ? [] : [`water ${formatTemperature(waterC, habit)}${depth ? ` ${DEPTHS[depth]}` : ''}`]),
-    ...(airC === undefined ? [] : [`air ${formatTemperature(airC, habit)}`]),
-    ...(oxygenMgL === undefined ? [] : [`oxygen ${oxygenMgL.toFixed(1)} mg/L`]),
-    ...(cloudOctas === undefined ? [] : [`cloud ${cloudOctas} of 8`]),
-    ...(windMs === undefined ? [] : [`wind ${windMs} m/s`]),
-    ...(pressureHpa === undefined ? [] : [`${pressureHpa} hPa`]),
+    ...(waterC === undefined
+      ? []
+      : [bankText.water({ waterC: formatTemperature(waterC, habit), depth: depth ? ` ${DEPTHS[depth]}` : '' })]),
+    ...(airC === undefined ? [] : [bankText.air({ airC: formatTemperature(airC, habit) })]),
+    ...(oxygenMgL === undefined ? [] : [bankText.oxygenMgL({ oxygenMgL: oxygenMgL.toFixed(1) })]),
+    ...(cloudOctas === undefined ? [] : [bankText.cloudOf({ cloudOctas })]),
+    ...(windMs === undefined ? [] : [bankText.windMS({ windMs })]),
+    ...(pressureHpa === undefined ? [] : [bankText.hpa({ pressureHpa })]),
   ].join(', ');
 }

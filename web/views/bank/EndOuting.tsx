@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { useBook } from '../../data/queries.js';
@@ -18,9 +19,9 @@ export function useFishOf(outingId: string): { readonly landed: number; readonly
 /** What came of an outing, a blank as honestly as a catch. */
 export function outcomeText(fish: { landed: number; lost: number }, runsDropped: number): string {
   const things = [
-    fish.landed === 0 ? 'A blank' : fish.landed === 1 ? 'One fish' : `${fish.landed} fish`,
-    ...(fish.lost > 0 ? [`${fish.lost} lost`] : []),
-    ...(runsDropped > 0 ? [`${runsDropped} ${runsDropped === 1 ? 'run' : 'runs'} dropped`] : []),
+    fish.landed === 0 ? bankText.aBlank : fish.landed === 1 ? bankText.oneFish : bankText.fish({ landed: fish.landed }),
+    ...(fish.lost > 0 ? [bankText.lost({ lost: fish.lost })] : []),
+    ...(runsDropped > 0 ? [bankText.dropped2({ runsDropped })] : []),
   ];
   return `${things.join(', ')}.`;
 }
@@ -33,9 +34,9 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        End the outing
+        {bankText.endTheOuting}
       </button>
-      <Sheet title="End the outing" open={open} onOpenChange={setOpen} keepsDraft>
+      <Sheet title={bankText.endTheOuting2} open={open} onOpenChange={setOpen} keepsDraft>
         <form
           className="grid gap-5"
           onSubmit={(event) => {
@@ -45,16 +46,11 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
           }}
         >
           <p className="font-book text-2xl">{outcomeText(fish, state.runsDropped)}</p>
-          {fish.landed === 0 && (
-            <p>
-              A blank belongs in the book as much as a catch does: it says something about the day, the swim and the
-              rigs.
-            </p>
-          )}
-          <NoteField label="Anything to remember" value={draft.note} onChange={(note) => change({ note })} />
-          <p className="text-soft">Kit: replace hooks, rinse and dry, dip what goes to another water.</p>
+          {fish.landed === 0 && <p>{bankText.aBlankBelongsIn}</p>}
+          <NoteField label={bankText.anythingToRemember} value={draft.note} onChange={(note) => change({ note })} />
+          <p className="text-soft">{bankText.kitReplaceHooksRinse}</p>
           <button type="submit" className="button button-main">
-            Put it in the book
+            {bankText.putItInThe}
           </button>
         </form>
       </Sheet>

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
 import type { CareKind } from '@keeper/core/domain/outing/event';
 import type { MatFace } from '@keeper/core/domain/outing/careDeed';
@@ -20,23 +21,23 @@ export function Heat({ assessment, habit, onDeed }: HeatProps) {
   const degrees = (tempC: number) => formatTemperature(tempC, habit);
   const deed = 'button min-h-14';
   return (
-    <Section title="Mat and bucket">
+    <Section title={bankText.matAndBucket}>
       <div className="grid gap-5 sm:grid-cols-2">
         <div>
           <p className="mb-3">{matSentence(assessment, degrees)}</p>
           <div className="flex flex-wrap gap-2">
             <button type="button" className={deed} onClick={() => onDeed('soaked')}>
-              Soaked
+              {bankText.soaked}
             </button>
             <button type="button" className={deed} onClick={() => onDeed('turned', face === 'up' ? 'down' : 'up')}>
-              {face === 'up' ? 'Turned face down' : 'Turned face up'}
+              {bankText.turnedFaceDownTurned({ face })}
             </button>
           </div>
         </div>
         <div>
           <p className="mb-3">{bucketSentence(assessment, degrees)}</p>
           <button type="button" className={deed} onClick={() => onDeed('bucket-changed')}>
-            Bucket changed
+            {bankText.bucketChanged}
           </button>
         </div>
       </div>

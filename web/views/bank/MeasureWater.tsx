@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import type { Condition, WaterDepth } from '@keeper/core/domain/outing/event';
@@ -41,7 +42,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
     if (oxygen.trim() === '') return {};
     const mgL = parseTypedNumber(oxygen);
     if (mgL !== undefined && mgL >= 0 && mgL <= MOST_OXYGEN_MGL) return { oxygenMgL: mgL };
-    setOxygenProblem(`Oxygen is a number between 0 and ${MOST_OXYGEN_MGL} mg/L.`);
+    setOxygenProblem(bankText.oxygenIsANumber({ mostOxygenMgl: MOST_OXYGEN_MGL }));
     return undefined;
   };
   const take = (reading: Condition) => {
@@ -59,7 +60,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
   };
   return (
     <div className="grid gap-5">
-      <div className="flex flex-wrap gap-2" role="group" aria-label="Read off the thermometer">
+      <div className="flex flex-wrap gap-2" role="group" aria-label={bankText.readOffTheThermometer}>
         {quickValues(aboutC, habit).map((tempC) => (
           <button
             key={tempC}
@@ -72,13 +73,13 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
         ))}
       </div>
       <Choice<WaterDepth>
-        label="Where it was taken"
+        label={bankText.whereItWasTaken}
         value={depth}
         onChange={setDepth}
         options={[
-          { value: 'surface', label: 'At the surface' },
-          { value: 'net-depth', label: 'At the depth of the net' },
-          { value: 'bottom', label: 'On the bottom' },
+          { value: 'surface', label: bankText.atTheSurface2 },
+          { value: 'net-depth', label: bankText.atTheDepthOfThe },
+          { value: 'bottom', label: bankText.onTheBottom2 },
         ]}
       />
       <ProbeReading
@@ -97,7 +98,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
       >
         <div className="grid items-start gap-3 sm:grid-cols-2">
           <TextField
-            label="Another value"
+            label={bankText.anotherValue}
             numeric
             placeholder={habit === 'F' ? '64.5' : '18.2'}
             value={text}
@@ -108,7 +109,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
             }}
           />
           <TextField
-            label="Oxygen from a meter, mg/L"
+            label={bankText.oxygenFromAMeter}
             numeric
             placeholder="8.4"
             value={oxygen}
@@ -120,7 +121,7 @@ export function MeasureWater({ aboutC, habit, atMs, position, onTaken }: Measure
           />
         </div>
         <button type="submit" className="button">
-          Take it
+          {bankText.takeIt}
         </button>
       </form>
     </div>

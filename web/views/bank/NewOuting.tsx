@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { newId } from '../../data/device.js';
@@ -58,7 +60,7 @@ export function NewOuting() {
     }
     clear();
     localStorage.setItem('keeper.water', water.id);
-    await navigate(`/bank/${outingId}`);
+    await navigate(paths.outing(outingId));
     const position = swim?.position ?? water.position;
     // A forecast that cannot be had now can be asked for on the page.
     if (position) {
@@ -78,28 +80,28 @@ export function NewOuting() {
         void put();
       }}
     >
-      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">Plan an outing</h1>
+      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">{bankText.planAnOuting}</h1>
       <div className="grid gap-8">
-        <Section title="Where?">
+        <Section title={bankText.where}>
           <div className="grid gap-3 sm:grid-cols-2">
             <div>
               <WaterPicker value={water?.id} onChange={(waterId) => change({ waterId, swimId: '' })} />
-              {tried && !water && <FieldSentence id="outing-water-problem">Choose a water.</FieldSentence>}
+              {tried && !water && <FieldSentence id="outing-water-problem">{bankText.chooseAWater}</FieldSentence>}
             </div>
           </div>
           {water && (
             <div className="mt-3 grid gap-3">
               {swims.length > 0 && (
                 <Choice
-                  label="Swim"
+                  label={bankText.swim}
                   value={swim?.id}
                   onChange={(swimId) => change({ swimId })}
                   options={swims.map(({ id, name }) => ({ value: id, label: name }))}
                 />
               )}
               <p>
-                <Link to={`/waters/${water.id}/swims/${freshSwim}?then=/bank/new`} className="quiet-link">
-                  {swims.length > 0 ? 'Another swim' : 'Describe the swim: where one faces, the ground, the hazards'}
+                <Link to={`${paths.swim(water.id, freshSwim)}?then=${paths.newOuting}`} className="quiet-link">
+                  {bankText.anotherSwimDescribeThe({ swimsCount: swims.length })}
                 </Link>
               </p>
             </div>
@@ -107,13 +109,9 @@ export function NewOuting() {
         </Section>
         <PlanFields draft={draft} change={change} tried={tried} />
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you chose is still here.
-        </Notice>
-      )}
+      {notKept && <Notice role="alert">{bankText.itCouldNotBe}</Notice>}
       <button type="submit" className="button button-main mt-8 min-h-16 px-8 text-lg">
-        Plan it
+        {bankText.planIt}
       </button>
       <EarlierOutings />
     </form>
@@ -125,7 +123,7 @@ function EarlierOutings() {
   if (outings.length === 0) return null;
   return (
     <div className="mt-12">
-      <Section title="Outings in the book">
+      <Section title={bankText.outingsInTheBook}>
         <ul>
           {outings.slice(0, 12).map((outing) => (
             <OutingRow key={outing.outingId} outing={outing} />

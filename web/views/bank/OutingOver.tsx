@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { bankText } from './text.en-GB.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { Link } from 'react-router';
@@ -23,17 +25,18 @@ export function OutingOver({ state }: { state: OutingState }) {
   return (
     <article className="max-w-3xl">
       <p className="text-soft">
-        {whenText(new Date(state.fromMs).toISOString())} to {clockBetween(state.fromMs, state.toMs)(state.toMs)}
+        {bankText.to2({
+          fromMs: whenText(new Date(state.fromMs).toISOString()),
+          toMs: clockBetween(state.fromMs, state.toMs)(state.toMs),
+        })}
         {water && `, ${water.name}`}
       </p>
-      <h1 className="text-3xl font-semibold md:text-4xl">{swim?.name ?? 'An outing'}</h1>
+      <h1 className="text-3xl font-semibold md:text-4xl">{bankText.anOuting({ name: swim?.name })}</h1>
       <p className="mt-1 mb-5 font-book text-2xl">
-        {state.calledOff ? 'Called off.' : outcomeText(fish, state.runsDropped)}
+        {state.calledOff ? bankText.calledOff : outcomeText(fish, state.runsDropped)}
       </p>
       {state.endedAt === null && (
-        <p className="mb-5 max-w-prose border-l-4 border-water pl-4">
-          Its time is over and it was never ended. The advice here no longer applies; end it to put it in the book.
-        </p>
+        <p className="mb-5 max-w-prose border-l-4 border-water pl-4">{bankText.itsTimeIsOver}</p>
       )}
       {state.note && (
         <p className="mb-6 border-l-4 border-rule pl-4 font-book text-xl whitespace-pre-line">{state.note}</p>
@@ -56,8 +59,8 @@ export function OutingOver({ state }: { state: OutingState }) {
             }
           />
         )}
-        <Link to="/bank/new" className="button button-main">
-          Plan another outing
+        <Link to={paths.newOuting} className="button button-main">
+          {bankText.planAnotherOuting}
         </Link>
         {(lastEvent?.type === 'outing-ended' || lastEvent?.type === 'outing-called-off') && (
           <button
@@ -67,7 +70,7 @@ export function OutingOver({ state }: { state: OutingState }) {
               void keep(() => record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })]))
             }
           >
-            {state.calledOff ? 'Put it back on' : 'It is not over: carry on'}
+            {bankText.putItBackOn({ calledOff: state.calledOff })}
           </button>
         )}
       </div>

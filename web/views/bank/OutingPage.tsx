@@ -1,3 +1,6 @@
+import { paths } from '../../app/paths.js';
+import { weekdayText } from '../../parts/when.js';
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
@@ -7,7 +10,7 @@ import { expectedMessage } from '@keeper/core/bank/readiness';
 import type { CareKind, Condition, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
 import { isPast, isUnderWay, lastOutingTap, type OutingState } from '@keeper/core/domain/outing/outingState';
 import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
-import { HAZARD_WORDS, compassText } from '@keeper/core/domain/water/swim';
+import { HAZARD_WORDS, compassMessage } from '@keeper/core/domain/water/swim';
 import type { MatFace } from '@keeper/core/domain/outing/careDeed';
 import { NotHere } from '../../app/NotHere.js';
 import { askForecast } from '../../data/forecast.js';
@@ -36,7 +39,7 @@ export function OutingPage() {
   const { state, loading, missing } = useOuting(useParams()['outingId'] ?? '');
   const nowMs = useMinute();
   if (missing) return <NotHere />;
-  if (loading) return <p>Opening the outing…</p>;
+  if (loading) return <p>{bankText.openingTheOuting}</p>;
   return state.endedAt === null && !isPast(state, nowMs) ? (
     <OutingOf key={state.outingId} state={state} />
   ) : (
@@ -45,9 +48,9 @@ export function OutingPage() {
 }
 
 const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
-  'condition-taken': 'measurement',
-  'care-done': 'care of mat and bucket',
-  'run-dropped': 'dropped run',
+  'condition-taken': bankText.measurement,
+  'care-done': bankText.careOfMatAnd,
+  'run-dropped': bankText.droppedRun,
 };
 
 function OutingOf({ state }: { state: OutingState }) {
@@ -66,7 +69,7 @@ function OutingOf({ state }: { state: OutingState }) {
   const note = async <T extends OutingEventType>(type: T, payload: OutingPayloads[T]) => {
     await keep(() => record([makeOutingEvent(outingId, type, payload)]));
   };
-  if (!water || !assessment) return <p>Opening the outing…</p>;
+  if (!water || !assessment) return <p>{bankText.openingTheOuting}</p>;
   const { momentMs, position, advice, readiness, items } = assessment;
   const when = new Date(momentMs).toISOString();
   const forecast = async () => {
@@ -76,8 +79,8 @@ function OutingOf({ state }: { state: OutingState }) {
     await askForecast(position, state.fromMs, state.toMs).then(
       ({ hours }) => note('forecast-taken', { hours }),
       (cause: unknown) => {
-        const why = cause instanceof Error ? cause.message : 'The forecast could not be fetched.';
-        setForecastProblem(why.includes('by hand') ? why : `${why} Enter what you see and measure by hand.`);
+        const why = cause instanceof Error ? cause.message : bankText.theForecastCouldNot;
+        setForecastProblem(why.includes('by hand') ? why : bankText.enterWhatYouSee({ why }));
       },
     );
     setAsking(false);
@@ -89,13 +92,17 @@ function OutingOf({ state }: { state: OutingState }) {
       <header className="mb-8 flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
         <div>
           <p className="text-soft">
-            {new Date(state.fromMs).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })},{' '}
-            {clock(state.fromMs)} to {clockBetween(state.fromMs, state.toMs)(state.toMs)},{' '}
-            {state.companions === 0 ? 'alone' : `${state.companions + 1} of you`}
+            {bankText.to3({
+              day: weekdayText(new Date(state.fromMs)),
+              fromMs: clock(state.fromMs),
+              toMs: clockBetween(state.fromMs, state.toMs)(state.toMs),
+              companions:
+                state.companions === 0 ? bankText.alone : bankText.ofYou({ companions: state.companions + 1 }),
+            })}
           </p>
           <h1 className="text-3xl font-semibold md:text-4xl">{swim ? swim.name : water.name}</h1>
           <p className="mt-1">
-            {swim && `${water.name}; you look ${compassText(swim.facingDeg)} over the water. `}
+            {swim && bankText.youLookOverThe({ name: water.name, facingDeg: say(compassMessage(swim.facingDeg)) })}
             {say(expectedMessage(state.expected))}.
           </p>
         </div>
@@ -142,26 +149,26 @@ function OutingOf({ state }: { state: OutingState }) {
           />
         </div>
         <div className="grid content-start gap-10 lg:col-start-2">
-          <Section title="The plan of the bank">
+          <Section title={bankText.thePlanOfThe}>
             {assessment.laid && (
-              <Link to={`/bank/${outingId}/layout`} aria-label="Open the plan" className="mb-3 block">
+              <Link to={paths.layout(outingId)} aria-label={bankText.openThePlan} className="mb-3 block">
                 <PlanDrawing plan={assessment.plan} layout={assessment.laid} atMs={momentMs} preview />
               </Link>
             )}
-            <Link to={`/bank/${outingId}/layout`} className="button w-full">
-              {state.layout ? 'Change the plan' : 'Lay out the bank'}
+            <Link to={paths.layout(outingId)} className="button w-full">
+              {bankText.changeThePlanLay({ isLaidOut: state.layout !== null })}
             </Link>
             {assessment.layout && (
               <p className="mt-3">
-                {!state.layout && 'Your usual layout on this swim. '}
+                {!state.layout && bankText.yourUsualLayoutOn}
                 {assessment.layout.points[0] && say(assessment.layout.points[0].text)}
               </p>
             )}
           </Section>
           <HotCaptureCard advice={advice} school={settings.hotCaptureSchool} />
-          <Section title={`The rules of ${water.name}`}>
+          <Section title={bankText.theRulesOf({ name: water.name })}>
             {rules.length === 0 ? (
-              <p className="text-soft">None written down yet.</p>
+              <p className="text-soft">{bankText.noneWrittenDownYet}</p>
             ) : (
               <ul>
                 {rules.map((rule) => (
@@ -173,17 +180,18 @@ function OutingOf({ state }: { state: OutingState }) {
             )}
             {swim && swim.hazards.length > 0 && (
               <p className="border-t border-rule py-2">
-                Watch out: {swim.hazards.map((hazard) => say(HAZARD_WORDS[hazard])).join(', ')}.
+                {bankText.watchOut} {swim.hazards.map((hazard) => say(HAZARD_WORDS[hazard])).join(', ')}.
               </p>
             )}
-            <Link to={`/waters/${water.id}`} className="quiet-link text-sm">
-              Add or change rules
+            <Link to={paths.water(water.id)} className="quiet-link text-sm">
+              {bankText.addOrChangeRules}
             </Link>
           </Section>
-          <Section title="During the day">
+          <Section title={bankText.duringTheDay}>
             <div className="grid gap-3">
               <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
-                Dropped run{state.runsDropped > 0 && `, ${state.runsDropped} so far`}
+                {bankText.droppedRun2}
+                {state.runsDropped > 0 && bankText.soFar({ runsDropped: state.runsDropped })}
               </button>
               <AnotherSwim state={state} onTaken={(swimId) => void note('swim-taken', { swimId })} />
               {lastTap && TAP_WORDS[lastTap.type] && (
@@ -192,7 +200,7 @@ function OutingOf({ state }: { state: OutingState }) {
                   className="button"
                   onClick={() => void note('taken-back', { eventId: lastTap.id })}
                 >
-                  Take back the last {TAP_WORDS[lastTap.type]}
+                  {bankText.takeBackTheLast} {TAP_WORDS[lastTap.type]}
                 </button>
               )}
               <ChangePlan
@@ -204,8 +212,8 @@ function OutingOf({ state }: { state: OutingState }) {
               ) : (
                 <CallOff onCalledOff={() => void note('outing-called-off', {})} />
               )}
-              <Link to="/bank/new" className="quiet-link text-center">
-                Plan another outing
+              <Link to={paths.newOuting} className="quiet-link text-center">
+                {bankText.planAnotherOuting}
               </Link>
             </div>
           </Section>
@@ -222,7 +230,7 @@ function AnotherSwim({ state, onTaken }: { state: OutingState; onTaken: (swimId:
   if (others.length === 0) return null;
   return (
     <Picker
-      label="Move to another swim"
+      label={bankText.moveToAnotherSwim}
       value=""
       onChange={onTaken}
       options={others.map(({ id, name }) => ({ value: id, label: name }))}

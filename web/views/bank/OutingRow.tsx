@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Link } from 'react-router';
 import { expectedMessage } from '@keeper/core/bank/readiness';
@@ -12,20 +14,20 @@ export function OutingRow({ outing }: { outing: OutingSummary }) {
   return (
     <li className="border-t border-rule">
       <Link
-        to={`/bank/${outing.outingId}`}
+        to={paths.outing(outing.outingId)}
         className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 py-3"
       >
         <span>
           <span className="block font-semibold">
-            {swim ? `${swim.name}, ${water?.name ?? ''}` : (water?.name ?? 'A water')}
+            {swim ? `${swim.name}, ${water?.name ?? ''}` : (water?.name ?? bankText.aWater)}
           </span>
           <span className="text-sm text-soft">{whenText(new Date(outing.fromMs).toISOString())}</span>
         </span>
         <span className="text-soft">
           {outing.endedAt === null
-            ? `not ended; ${say(expectedMessage(outing.expected)).toLowerCase()}`
+            ? bankText.notEnded({ expected: say(expectedMessage(outing.expected)).toLowerCase() })
             : outing.calledOff
-              ? 'called off'
+              ? bankText.calledOff2
               : (outing.note ?? '')}
         </span>
       </Link>

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { LONGEST_OUTING_MS, type OutingPayloads } from '@keeper/core/domain/outing/event';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
@@ -16,10 +17,10 @@ export interface PlanDraft {
 
 function problemsOf({ from, to }: PlanDraft): { from?: string; to?: string } {
   const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
-  if (!Number.isFinite(fromMs)) return { from: 'Choose a start.' };
-  if (!Number.isFinite(toMs)) return { to: 'Choose an end.' };
-  if (toMs <= fromMs) return { to: 'It ends before it begins. Is it the day after?' };
-  return toMs - fromMs > LONGEST_OUTING_MS ? { to: 'Longer than two weeks is more than one outing.' } : {};
+  if (!Number.isFinite(fromMs)) return { from: bankText.chooseAStart };
+  if (!Number.isFinite(toMs)) return { to: bankText.chooseAnEnd };
+  if (toMs <= fromMs) return { to: bankText.itEndsBeforeIt };
+  return toMs - fromMs > LONGEST_OUTING_MS ? { to: bankText.longerThanTwoWeeks } : {};
 }
 
 /** The plan as it goes into the log; undefined while something is not right with it. */
@@ -45,41 +46,41 @@ export function PlanFields({ draft, change, tried }: PlanFieldsProps) {
   const problems = tried ? problemsOf(draft) : {};
   return (
     <>
-      <Section title="When?">
+      <Section title={bankText.when}>
         <div className="grid gap-3 sm:grid-cols-2">
           <TextField
             type="datetime-local"
-            label="From"
+            label={bankText.from}
             value={draft.from}
             problem={problems.from}
             onChange={(from) => change({ from })}
           />
           <TextField
             type="datetime-local"
-            label="Until about"
+            label={bankText.untilAbout}
             value={draft.to}
             problem={problems.to}
             onChange={(to) => change({ to })}
           />
         </div>
       </Section>
-      <Section title="Fishing for">
+      <Section title={bankText.fishingFor}>
         <Choices<SpeciesId>
-          label="Expected species"
+          label={bankText.expectedSpecies}
           value={draft.expected}
           onChange={(expected) => change({ expected })}
           options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({ value: id, label: say(name) }))}
         />
       </Section>
-      <Section title="With whom?">
+      <Section title={bankText.withWhom}>
         <Choice<PlanDraft['companions']>
-          label="How many of you"
+          label={bankText.howManyOfYou}
           value={draft.companions}
           onChange={(companions) => change({ companions })}
           options={[
-            { value: '0', label: 'Alone' },
-            { value: '1', label: 'Two of us' },
-            { value: '2', label: 'Three or more' },
+            { value: '0', label: bankText.aloneFirst },
+            { value: '1', label: bankText.twoOfUs },
+            { value: '2', label: bankText.threeOrMore },
           ]}
         />
       </Section>

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useRef, useState } from 'react';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
@@ -17,7 +18,7 @@ interface ProbeReadingProps {
 
 /** Nobody waits longer for a first packet. */
 const PATIENCE_MS = 6000;
-const BY_HAND = 'Read a thermometer and enter it by hand.';
+const BY_HAND = bankText.readAThermometerAnd;
 
 type ProbeState =
   | { readonly is: 'off' }
@@ -51,7 +52,7 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
       release();
       setState({ is: 'failed', why: `${why} ${BY_HAND}` });
     };
-    const patience = setTimeout(() => !heard && fail(`The ${probe.name} does not answer in time.`), PATIENCE_MS);
+    const patience = setTimeout(() => !heard && fail(bankText.theDoesNotAnswer({ name: probe.name })), PATIENCE_MS);
     letGo.current = () => {
       over = true;
       clearTimeout(patience);
@@ -75,7 +76,7 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
       });
       if (over) release();
     } catch (cause) {
-      fail(cause instanceof Error ? cause.message : 'The probe could not be reached.');
+      fail(cause instanceof Error ? cause.message : bankText.theProbeCouldNot);
     }
   };
 
@@ -99,20 +100,20 @@ export function ProbeReading({ habit, atMs, position, onTaken }: ProbeReadingPro
               if (settled !== null) onTaken(settled);
             }}
           >
-            Take this reading
+            {bankText.takeThisReading}
           </button>
         </div>
       )}
-      {state.is === 'connecting' && <p role="status">Looking for the {state.name}…</p>}
+      {state.is === 'connecting' && <p role="status">{bankText.lookingForThe({ name: state.name })}</p>}
       {state.is === 'failed' && <Notice role="alert">{state.why}</Notice>}
       {state.is !== 'reading' && (
         <div className="flex flex-wrap gap-2">
           <button type="button" className="button" onClick={() => void listen(simulatedProbe(atMs, position))}>
-            Use the simulated probe
+            {bankText.useTheSimulatedProbe}
           </button>
           {canUseBluetooth() && (
             <button type="button" className="button" onClick={() => void listen(bluetoothProbe())}>
-              Use a probe over Bluetooth
+              {bankText.useAProbeOver}
             </button>
           )}
         </div>

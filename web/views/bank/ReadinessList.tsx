@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Check } from 'lucide-react';
 import { basisMessage } from '@keeper/core/care/counsel';
@@ -17,13 +18,13 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
   const next = items.find(({ id, done }) => !done && !checked.includes(id))?.id;
   const essentials = readiness.gaps.length;
   return (
-    <Section title="Ready?">
+    <Section title={bankText.ready2}>
       <p role="status" className="mb-3 font-book text-2xl">
         {readiness.ready
           ? readiness.open === 0
-            ? 'Ready.'
-            : `Ready; ${readiness.open === 1 ? 'one small thing is' : `${readiness.open} small things are`} open.`
-          : `Not ready: ${essentials === 1 ? 'one thing that matters is' : `${essentials} things that matter are`} open.`}
+            ? bankText.ready
+            : bankText.readyOpen({ open: readiness.open })
+          : bankText.notReadyOpen({ essentials })}
       </p>
       <ul className="border-b border-rule">
         {items.map((item) => {
@@ -50,8 +51,7 @@ export function ReadinessList({ items, checked, readiness, onCheck }: ReadinessL
                   {item.detail && (item.done || !done) && <span className="block">{say(item.detail)}</span>}
                   {item.problem && (
                     <span className="block font-medium text-rust">
-                      {item.problem.severity === 'stop' ? 'Not here: ' : ''}
-                      {say(item.problem.text)}
+                      {bankText.notHereText({ severity: item.problem.severity, text: say(item.problem.text) })}
                     </span>
                   )}
                   {open && (

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import type { Condition } from '@keeper/core/domain/outing/event';
@@ -22,19 +23,21 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
   return (
     <div className="grid gap-5">
       <Quick
-        label="Air"
+        label={bankText.air2}
         values={[-6, -4, -2, 0, 2, 4, 6].map((by) => middle + by)}
         says={(tempC) => formatTemperature(tempC, habit).replace(/ .*/, '°')}
         onTap={(airC) => take({ airC })}
       />
       <Quick
-        label="Sky"
+        label={bankText.sky}
         values={[0, 2, 4, 6, 8]}
-        says={(octas) => ({ 0: 'clear', 2: 'a few clouds', 4: 'half', 6: 'mostly cloud', 8: 'overcast' })[octas] ?? ''}
+        says={(octas) =>
+          ({ 0: 'clear', 2: bankText.aFewClouds, 4: 'half', 6: bankText.mostlyCloud, 8: 'overcast' })[octas] ?? ''
+        }
         onTap={(cloudOctas) => take({ cloudOctas })}
       />
       <Quick
-        label="Wind"
+        label={bankText.wind}
         values={[0.5, 2, 5, 9]}
         says={(windMs) => ({ 0.5: 'still', 2: 'light', 5: 'fresh', 9: 'strong' })[windMs] ?? ''}
         onTap={(windMs) => take({ windMs })}
@@ -48,7 +51,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
           const hPa = parseTypedNumber(pressure);
           if (answer && !answer.ok) return setAirProblem(say(answer.reason));
           if (hPa !== undefined && !(hPa >= 850 && hPa <= 1100)) {
-            return setPressureProblem('A barometer, reduced to sea level, shows between 850 and 1100 hPa.');
+            return setPressureProblem(bankText.aBarometerReducedTo);
           }
           if (answer || hPa !== undefined) {
             take({ ...(answer?.ok && { airC: answer.value }), ...(hPa !== undefined && { pressureHpa: hPa }) });
@@ -57,7 +60,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
       >
         <TextField
           className="flex-1"
-          label="Air, another value"
+          label={bankText.airAnotherValue}
           numeric
           value={air}
           problem={airProblem}
@@ -68,7 +71,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
         />
         <TextField
           className="flex-1"
-          label="Barometer, hPa"
+          label={bankText.barometerHpa}
           numeric
           value={pressure}
           problem={pressureProblem}
@@ -78,7 +81,7 @@ export function SeeSky({ aboutC, habit, onTaken }: SeeSkyProps) {
           }}
         />
         <button type="submit" className="button">
-          Take it
+          {bankText.takeIt}
         </button>
       </form>
     </div>

@@ -1,3 +1,4 @@
+import { bankText } from './text.en-GB.js';
 import { BUCKET_TOO_WARM_K, MAT_BURNS_C, MAT_TOO_WARM_K } from '@keeper/core/care/heatForecast';
 import { spanText } from '@keeper/core/measure/duration';
 import type { OutingAssessment } from '@keeper/core/planning/assessOuting';
@@ -14,21 +15,19 @@ export function matSentence({ heat, moments, momentMs, soakLastsMs }: OutingAsse
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
   const clock = clockOf(moments);
-  const lies = now.face === 'up' ? 'face up' : 'face down';
-  if (now.matC >= MAT_BURNS_C)
-    return `The mat is burning hot now, at about ${degrees(now.matC)}. Soak it, shade it, or turn it face down.`;
+  const lies = now.face === 'up' ? bankText.faceUp : bankText.faceDown;
+  if (now.matC >= MAT_BURNS_C) return bankText.theMatIsBurning({ matC: degrees(now.matC) });
   if (now.matC - now.waterC > MAT_TOO_WARM_K) {
-    return `The mat is at about ${degrees(now.matC)}, too warm for a fish from water at ${degrees(now.waterC)}. Soak it before use.`;
+    return bankText.theMatIsAt({ matC: degrees(now.matC), waterC: degrees(now.waterC) });
   }
   if (heat.matDryMs) {
-    const after = heat.matBurnsMs ? ` Dry, it is burning hot from about ${clock(heat.matBurnsMs)}.` : '';
-    return `The soaking lasts until about ${clock(heat.matDryMs)}.${after}`;
+    const after = heat.matBurnsMs ? bankText.dryItIsBurning({ matBurnsMs: clock(heat.matBurnsMs) }) : '';
+    return bankText.theSoakingLastsUntil({ matDryMs: clock(heat.matDryMs), after });
   }
-  const lasts = soakLastsMs ? ` One soaking then lasts about ${spanText(soakLastsMs)}.` : '';
-  if (heat.matBurnsMs)
-    return `Lying ${lies}, the mat will be burning hot from about ${clock(heat.matBurnsMs)}.${lasts}`;
-  if (heat.matWarmMs) return `Lying ${lies}, the mat is too warm for a fish from about ${clock(heat.matWarmMs)}.`;
-  return `Lying ${lies}, the mat stays cool enough through these hours.`;
+  const lasts = soakLastsMs ? bankText.oneSoakingThenLasts({ soakLastsMs: spanText(soakLastsMs) }) : '';
+  if (heat.matBurnsMs) return bankText.lyingTheMatWill({ lies, matBurnsMs: clock(heat.matBurnsMs), lasts });
+  if (heat.matWarmMs) return bankText.lyingTheMatIs({ lies, matWarmMs: clock(heat.matWarmMs) });
+  return bankText.lyingTheMatStays({ lies });
 }
 
 /** The bucket now and in the hours ahead. */
@@ -36,11 +35,11 @@ export function bucketSentence({ heat, moments, momentMs }: OutingAssessment, de
   const now = moments?.findLast(({ atMs }) => atMs <= momentMs) ?? moments?.[0];
   if (!heat || !now) return '';
   if (now.bucketC - now.waterC > BUCKET_TOO_WARM_K) {
-    return `Change the bucket: it is at about ${degrees(now.bucketC)} against ${degrees(now.waterC)} in the lake.`;
+    return bankText.changeTheBucketIt({ bucketC: degrees(now.bucketC), waterC: degrees(now.waterC) });
   }
   return heat.bucketWarmMs
-    ? `Change the bucket by ${clockOf(moments)(heat.bucketWarmMs)}: from then it is three degrees above the lake.`
-    : 'The bucket stays near the lake through these hours.';
+    ? bankText.changeTheBucketBy({ bucketWarmMs: clockOf(moments)(heat.bucketWarmMs) })
+    : bankText.theBucketStaysNear;
 }
 
 /** What wants doing now, as the outing goes on: the mat that burns, the bucket that is too warm. */

@@ -1,3 +1,4 @@
+import { bookText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Fragment } from 'react';
 import { useSearchParams } from 'react-router';
@@ -18,9 +19,9 @@ import { PictureGrid } from './PictureGrid.js';
 
 const ALL = 'all';
 const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
-  newest: 'Newest first',
-  oldest: 'Oldest first',
-  heaviest: 'Heaviest first',
+  newest: bookText.newestFirst,
+  oldest: bookText.oldestFirst,
+  heaviest: bookText.heaviestFirst,
 };
 
 /** Every capture, newest first, each with its waterline; or all their pictures side by side. */
@@ -65,24 +66,24 @@ export function Book() {
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
   return (
     <div data-wide>
-      <h1 className="text-3xl font-semibold">The book</h1>
+      <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
       {tally && (
         <p className="mt-1 mb-5 text-soft" data-testid="book-counts">
-          {tally.captures - tally.lost} fish, {tally.lost === 0 ? 'none' : tally.lost} lost on the way in.
-          {isFiltered && book.data && ` Shown: ${countText(book.data.pages[0]?.total ?? 0)}.`}
+          {bookText.fishLostOnThe({ lost: tally.captures - tally.lost, lost2: tally.lost })}
+          {isFiltered && book.data && bookText.shown({ total: countText(book.data.pages[0]?.total ?? 0) })}
         </p>
       )}
       <div
         className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:grid sm:grid-cols-[1fr_1fr_1fr_1fr_auto] sm:gap-3 sm:overflow-visible"
         role="group"
-        aria-label="What is shown"
+        aria-label={bookText.whatIsShown}
       >
         <Picker
-          label="Species"
+          label={bookText.species}
           value={species ?? ALL}
           onChange={(chosen) => show('kind', chosen === ALL ? undefined : chosen)}
           options={[
-            { value: ALL, label: 'Every species' },
+            { value: ALL, label: bookText.everySpecies },
             ...(tally?.bySpecies ?? []).map((row) => ({
               value: row.species,
               label: `${say(speciesName(row.species))}, ${row.captures}`,
@@ -90,53 +91,47 @@ export function Book() {
           ]}
         />
         <Picker
-          label="Water"
+          label={bookText.water}
           value={waterId ?? ALL}
           onChange={(chosen) => show('water', chosen === ALL ? undefined : chosen)}
-          options={[{ value: ALL, label: 'Every water' }, ...everyWater]}
+          options={[{ value: ALL, label: bookText.everyWater }, ...everyWater]}
         />
         <Picker
-          label="Order"
+          label={bookText.order}
           value={order}
           onChange={(chosen) => show('order', chosen === 'newest' ? undefined : chosen)}
           options={BOOK_ORDERS.map((each) => ({ value: each, label: ORDER_WORDS[each] }))}
         />
         <Picker
-          label="From year"
+          label={bookText.fromYear}
           value={year === undefined ? ALL : String(year)}
           onChange={(chosen) => show('year', chosen === ALL ? undefined : chosen)}
           options={[
-            { value: ALL, label: order === 'oldest' ? 'From the first year' : 'From the latest year' },
+            { value: ALL, label: order === 'oldest' ? bookText.fromTheFirstYear : bookText.fromTheLatestYear },
             ...years.map((each) => ({ value: String(each.year), label: `${each.year}, ${each.captures}` })),
           ]}
         />
         <div className="min-w-max! *:flex-nowrap">
           <Choice
-            label="The book as"
+            label={bookText.theBookAs}
             value={asPictures ? 'pictures' : 'lines'}
             onChange={(as) => show('as', as === 'pictures' ? as : undefined)}
             options={[
-              { value: 'lines', label: 'Lines' },
-              { value: 'pictures', label: 'Pictures' },
+              { value: 'lines', label: bookText.lines },
+              { value: 'pictures', label: bookText.pictures },
             ]}
           />
         </div>
       </div>
       {(asPictures ? shown.isError && pictures.length === 0 : book.isError && rows.length === 0) && (
-        <Notice>
-          The server cannot be reached, so the book cannot be opened here. What you enter is kept on this device.
-        </Notice>
+        <Notice>{bookText.theServerCannotBe}</Notice>
       )}
       {!asPictures && book.isSuccess && rows.length === 0 && (
-        <p className="text-soft">{isFiltered ? 'No fish of that kind from there yet.' : EMPTY_BOOK}</p>
+        <p className="text-soft">{bookText.noFishOfThat({ isFiltered, emptyBook: EMPTY_BOOK })}</p>
       )}
       {asPictures && shown.isSuccess && (
         <>
-          {pictures.length === 0 && (
-            <p className="text-soft">
-              {isFiltered ? 'No picture of that kind from there yet.' : 'There are no pictures in the book yet.'}
-            </p>
-          )}
+          {pictures.length === 0 && <p className="text-soft">{bookText.noPictureOfThat({ isFiltered })}</p>}
           <PictureGrid pictures={pictures} byMonth={order !== 'heaviest'} />
         </>
       )}
@@ -165,14 +160,14 @@ export function Book() {
           disabled={book.isFetchingNextPage}
           onClick={() => void book.fetchNextPage()}
         >
-          Next page
+          {bookText.nextPage}
         </button>
       )}
     </div>
   );
 }
 
-const EMPTY_BOOK = 'The book is empty. It begins with the first take: “Fish on” under Today.';
+const EMPTY_BOOK = bookText.theBookIsEmpty;
 
 /** What an address asks to be shown; what it asks for and is not known is everything. */
 function shownBy(search: URLSearchParams) {
@@ -189,7 +184,7 @@ function shownBy(search: URLSearchParams) {
 }
 
 function countText(count: number): string {
-  return count === 1 ? 'one of them' : `${count} of them`;
+  return count === 1 ? bookText.oneOfThem : bookText.ofThem({ count });
 }
 
 /** What waits on this device stands before what the server has, once. */

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { bookText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -47,7 +49,7 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
   useLayoutEffect(() => void wall.measure(), [wall, tileHeight, rows.length]);
   return (
     <div ref={place}>
-      <ul className="relative" style={{ height: wall.getTotalSize() }} aria-label="Pictures of the book">
+      <ul className="relative" style={{ height: wall.getTotalSize() }} aria-label={bookText.picturesOfTheBook}>
         {wall.getVirtualItems().map(({ key, index, start }) => {
           const row = rows[index];
           return (
@@ -75,9 +77,9 @@ export function PictureGrid({ pictures, byMonth }: { pictures: readonly PictureI
 const Tile = memo(function Tile({ picture, height }: { picture: PictureInBook; height: number }) {
   const { massUnit } = useSettings();
   const { captureId, species, form, net, startedAt, zone } = picture;
-  const weight = net ? formatMassIn(net, massSystemOf(massUnit)) : 'not weighed';
+  const weight = net ? formatMassIn(net, massSystemOf(massUnit)) : bookText.notWeighed;
   return (
-    <Link to={`/book/${captureId}`} className="block">
+    <Link to={paths.capture(captureId)} className="block">
       <span className="block w-full" style={{ height }}>
         <BookPicture picture={picture} size="thumb" decorative eager className="size-full rounded" />
       </span>

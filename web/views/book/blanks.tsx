@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { bookText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { BookOrder } from '@keeper/contract/orders';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -38,18 +40,18 @@ export function BlankRow({ outing }: { outing: OutingSummary }) {
   const water = useWaters().find(({ id }) => id === outing.waterId);
   const swim = useSwims().find(({ id }) => id === outing.swimId);
   const hours = Math.round((outing.toMs - outing.fromMs) / 3_600_000);
-  const runs =
-    outing.runsDropped === 0 ? '' : `, ${outing.runsDropped} ${outing.runsDropped === 1 ? 'run' : 'runs'} dropped`;
+  const runs = outing.runsDropped === 0 ? '' : bookText.dropped({ runsDropped: outing.runsDropped });
   return (
     <li className="border-t border-rule">
-      <Link to={`/bank/${outing.outingId}`} className="grid min-h-16 grid-cols-[5.5rem_1fr] items-center gap-x-4 py-3">
+      <Link
+        to={paths.outing(outing.outingId)}
+        className="grid min-h-16 grid-cols-[5.5rem_1fr] items-center gap-x-4 py-3"
+      >
         <span className="grid h-12 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
-          blank
+          {bookText.blank}
         </span>
         <span>
-          <span className="block text-lg font-semibold">
-            A blank, {hours} hours{runs}
-          </span>
+          <span className="block text-lg font-semibold">{bookText.aBlankHours({ hours, runs })}</span>
           <span className="block text-sm text-soft">
             {whenText(new Date(outing.fromMs).toISOString())}
             <span className="block truncate">{[water?.name, swim?.name].filter(Boolean).join(', ')}</span>

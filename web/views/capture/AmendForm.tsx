@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { useState } from 'react';
 import { AmendedDto } from '@keeper/contract/events';
 import { problemsIn } from '@keeper/contract/validation';
@@ -23,13 +24,13 @@ import { WeightFields } from '../../parts/weight/WeightFields.js';
 type Subject = 'time' | 'weight' | 'species' | 'waterId' | 'length' | 'girth' | 'note';
 
 const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
-  { value: 'weight', label: 'The weight' },
-  { value: 'species', label: 'The species' },
-  { value: 'waterId', label: 'The water' },
-  { value: 'length', label: 'The length' },
-  { value: 'girth', label: 'The girth' },
-  { value: 'note', label: 'The note' },
-  { value: 'time', label: 'A time' },
+  { value: 'weight', label: captureText.theWeight },
+  { value: 'species', label: captureText.theSpecies },
+  { value: 'waterId', label: captureText.theWater },
+  { value: 'length', label: captureText.theLength },
+  { value: 'girth', label: captureText.theGirth },
+  { value: 'note', label: captureText.theNote },
+  { value: 'time', label: captureText.aTime },
 ];
 
 /** A correction is a further entry with its reason. What stood before stays in the book. */
@@ -100,7 +101,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       }}
     >
       <Picker
-        label="What to correct"
+        label={captureText.whatToCorrect}
         value={subject}
         onChange={(value) => setSubject(value as Subject)}
         options={SUBJECTS}
@@ -125,18 +126,20 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       {(subject === 'length' || subject === 'girth') && (
         <div>
           <LengthField
-            label={subject === 'length' ? 'Length as read' : 'Girth as read'}
+            label={subject === 'length' ? captureText.lengthAsRead : captureText.girthAsRead}
             text={length}
             onChange={setLength}
             tried={tried}
           />
           {subject === 'length' && <LengthOfChoice value={lengthOf} onChange={setLengthOf} />}
-          {tried && !readLength && <FieldSentence id="amend-length-problem">No length was given.</FieldSentence>}
+          {tried && !readLength && (
+            <FieldSentence id="amend-length-problem">{captureText.noLengthWasGiven}</FieldSentence>
+          )}
         </div>
       )}
       {subject === 'note' && (
         <textarea
-          aria-label="Note"
+          aria-label={captureText.note}
           rows={4}
           maxLength={4000}
           className="field"
@@ -147,38 +150,38 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       {subject === 'time' && (
         <div className="grid gap-3">
           <Picker
-            label="Which tap"
+            label={captureText.whichTap}
             value={tapId}
             onChange={setTapId}
             options={taps.map(({ eventId, type, atMs }) => ({
               value: eventId,
-              label: `${tapName(type)}, ${clockText(atMs - takeMs)} after the take`,
+              label: captureText.afterTheTake({ type: tapName(type), takeMs: clockText(atMs - takeMs) }),
             }))}
           />
           <TextField
             className="w-56"
-            label="Minutes and seconds since the take"
+            label={captureText.minutesAndSecondsSince}
             placeholder={tap ? clockText(tap.atMs - takeMs) : '6:20'}
             value={time}
-            problem={tried && sinceTakeMs === undefined ? 'Write it as 6:20, or as minutes alone.' : undefined}
+            problem={tried && sinceTakeMs === undefined ? captureText.writeItAsOr : undefined}
             onChange={setTime}
           />
-          {tried && !tap && <FieldSentence id="amend-tap-problem">No tap is chosen yet.</FieldSentence>}
+          {tried && !tap && <FieldSentence id="amend-tap-problem">{captureText.noTapIsChosen}</FieldSentence>}
         </div>
       )}
       {tried && (subject === 'species' || subject === 'waterId') && !facts[subject] && (
-        <FieldSentence id="amend-choice-problem">Nothing is chosen yet.</FieldSentence>
+        <FieldSentence id="amend-choice-problem">{captureText.nothingIsChosenYet}</FieldSentence>
       )}
       <div>
         <label htmlFor="why" className="mb-1 block font-semibold">
-          Why
+          {captureText.why}
         </label>
         <input
           id="why"
           className="field"
           autoComplete="off"
           maxLength={500}
-          placeholder={subject === 'time' ? 'Tapped too late' : 'The sling had not been zeroed'}
+          placeholder={subject === 'time' ? captureText.tappedTooLate : captureText.theSlingHadNot}
           value={why}
           aria-invalid={tried && whyProblem !== undefined}
           aria-describedby={tried && whyProblem ? 'why-problem' : undefined}
@@ -186,15 +189,11 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
         />
         {tried && whyProblem && <FieldSentence id="why-problem">{whyProblem}</FieldSentence>}
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
+      {notKept && <Notice role="alert">{captureText.itCouldNotBe}</Notice>}
       <button type="submit" className="button button-main min-h-16">
-        Enter the correction
+        {captureText.enterTheCorrection}
       </button>
-      <p className="text-sm text-soft">The earlier value stays in the book, with the date and your reason.</p>
+      <p className="text-sm text-soft">{captureText.theEarlierValueStays}</p>
     </form>
   );
 }
@@ -207,4 +206,4 @@ function weighedWith({ facts: { weight } }: CaptureState) {
   };
 }
 
-const NO_WEIGHT = { field: 'asRead', sentence: 'No weight was given.' } as const;
+const NO_WEIGHT = { field: 'asRead', sentence: captureText.noWeightWasGiven } as const;

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -38,7 +40,7 @@ import { WoundsNoted } from './WoundsNoted.js';
 export function CapturePage() {
   const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
-  if (loading) return <p>Opening the page…</p>;
+  if (loading) return <p>{captureText.openingThePage}</p>;
   return <CaptureOf state={state} />;
 }
 
@@ -60,12 +62,10 @@ function CaptureOf({ state }: { state: CaptureState }) {
         {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
-        {lost && !facts.species ? 'Lost fish' : say(speciesName(facts.species, facts.form, facts.kindName))}
+        {lost && !facts.species ? captureText.lostFish : say(speciesName(facts.species, facts.form, facts.kindName))}
       </h1>
       {state.outcome === 'died' && (
-        <p className="mt-1 font-book text-2xl text-rust">
-          {state.leaving === 'found-dead' ? 'It was found dead afterwards.' : 'It did not recover.'}
-        </p>
+        <p className="mt-1 font-book text-2xl text-rust">{captureText.itWasFoundDead({ leaving: state.leaving })}</p>
       )}
       {!lost && (
         <p className="mt-1 mb-5 text-3xl font-bold">
@@ -73,15 +73,13 @@ function CaptureOf({ state }: { state: CaptureState }) {
           {facts.length && (
             <span className="ml-4 text-2xl font-normal tabular-nums">
               {formatBodyLength(facts.length)}
-              {facts.girth && `, ${formatLength(facts.girth)} round`}
+              {facts.girth && captureText.round({ girth: formatLength(facts.girth) })}
             </span>
           )}
         </p>
       )}
       {state.fromPictures ? (
-        <p className="mt-3 max-w-prose text-lg">
-          This page was started from pictures. Nothing is known of how the fish was handled.
-        </p>
+        <p className="mt-3 max-w-prose text-lg">{captureText.thisPageWasStarted}</p>
       ) : (
         <>
           <Waterline spells={state.spells} marks={state.marks} untilMs={lastMs} size="page" />
@@ -107,13 +105,13 @@ function CaptureOf({ state }: { state: CaptureState }) {
         <div className="grid gap-8">
           <WoundsNoted state={state} />
           {facts.weight && (
-            <Section title="Weight as read">
+            <Section title={captureText.weightAsRead}>
               <AsRead state={state} />
               <WeightStands state={state} />
             </Section>
           )}
           {state.gaps.length > 0 && (
-            <Section title="Not ready at the take">
+            <Section title={captureText.notReadyAtThe}>
               <ul>
                 {state.gaps.map((gap) => (
                   <li key={gap} className="border-t border-rule py-2">
@@ -124,7 +122,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
             </Section>
           )}
           {state.amendments.length + state.timeAmendments.length > 0 && (
-            <Section title="Corrections">
+            <Section title={captureText.corrections}>
               <ul>
                 {state.amendments.map((amendment) => (
                   <Correction
@@ -136,8 +134,8 @@ function CaptureOf({ state }: { state: CaptureState }) {
                 {state.timeAmendments.map(({ eventId, of, fromMs, toMs, why, at }) => (
                   <li key={eventId} className="border-t border-rule py-2">
                     <span className="block">
-                      {tapName(of.type)}: <s className="text-soft">{clockText(fromMs)}</s> {clockText(toMs)} after the
-                      take
+                      {tapName(of.type)}: <s className="text-soft">{clockText(fromMs)}</s>{' '}
+                      {captureText.afterTheTake2({ toMs: clockText(toMs) })}
                     </span>
                     <span className="block text-soft">{why}</span>
                     <span className="text-sm text-soft">{whenText(at)}</span>
@@ -149,31 +147,31 @@ function CaptureOf({ state }: { state: CaptureState }) {
           <div className="flex flex-wrap gap-3">
             <WhoLink state={state} className="button" />
             <button type="button" className="button" onClick={() => setAmending(true)}>
-              Correct an entry
+              {captureText.correctAnEntry}
             </button>
             {(state.outcome === 'released' || state.outcome === 'died') && (
               <button type="button" className="button" onClick={() => setLeaving(true)}>
-                How it left
+                {captureText.howItLeft}
               </button>
             )}
             {state.outcome === 'released' && (
-              <Link to={`/book/${state.captureId}/share`} className="button">
-                Catch card
+              <Link to={paths.share(state.captureId)} className="button">
+                {captureText.catchCard}
               </Link>
             )}
             {state.endMs !== null && <StrikeOut state={state} />}
             {!state.writtenUp && (
-              <Link to={`/write-up/${state.captureId}`} className="button">
-                Write it up
+              <Link to={paths.writeUp(state.captureId)} className="button">
+                {captureText.writeItUp}
               </Link>
             )}
           </div>
         </div>
       </div>
-      <Sheet title="How it left" open={leaving} onOpenChange={setLeaving}>
+      <Sheet title={captureText.howItLeft2} open={leaving} onOpenChange={setLeaving}>
         <LeftAs state={state} onDone={() => setLeaving(false)} />
       </Sheet>
-      <Sheet title="Correct an entry" open={amending} onOpenChange={setAmending}>
+      <Sheet title={captureText.correctAnEntry2} open={amending} onOpenChange={setAmending}>
         <AmendForm state={state} onDone={() => setAmending(false)} />
       </Sheet>
     </article>
@@ -183,24 +181,34 @@ function CaptureOf({ state }: { state: CaptureState }) {
 /** The waterline said in one sentence, with its reason where a number is only a bound. */
 function HandlingSentence({ state }: { state: CaptureState }) {
   const clocks = clocksAt(state, 0);
-  if (state.endMs === null) return <p>The run is still open. Its clocks go on.</p>;
+  if (state.endMs === null) return <p>{captureText.theRunIsStill}</p>;
   const times = state.spells.filter(({ medium }) => medium === 'air').length;
   const air =
     times === 0
-      ? 'never out of the water'
-      : `${spanText(clocks.airMs)} out of the water${times > 1 ? ` in ${times} spells, the longest ${spanText(clocks.longestAirMs)}` : ''}`;
-  const end = { lost: 'the loss', died: 'its end' }[state.outcome as 'lost'] ?? 'the release';
+      ? captureText.neverOutOfThe
+      : captureText.outOfTheWater({
+          airMs: spanText(clocks.airMs),
+          longestAirMs:
+            times > 1 ? captureText.inSpellsTheLongest({ times, longestAirMs: spanText(clocks.longestAirMs) }) : '',
+        });
+  const end =
+    { lost: captureText.theLoss, died: captureText.itsEnd }[state.outcome as 'lost'] ?? captureText.theRelease;
   return (
     <p className="mt-3 max-w-prose text-lg">
-      {spanText(clocks.elapsedMs)} from the take to {end}: {spanText(clocks.fightMs)} of fight, {air}
-      {!state.airComplete && ' at least: not every lift or return was tapped'}.
+      {captureText.fromTheTakeTo({
+        elapsedMs: spanText(clocks.elapsedMs),
+        end,
+        fightMs: spanText(clocks.fightMs),
+        air,
+      })}
+      {!state.airComplete && captureText.atLeastNotEvery}.
     </p>
   );
 }
 
 function Pictures({ captureId, pictures }: Pick<CaptureState, 'captureId' | 'pictures'>) {
   return pictures.map((picture) => (
-    <Link key={picture.sha256} to={`/pictures/${captureId}/${picture.sha256}`}>
+    <Link key={picture.sha256} to={paths.picture(captureId, picture.sha256)}>
       <BookPicture picture={shownInBook(picture)} size="view" className="aspect-4/3 w-full rounded-lg" />
     </Link>
   ));
@@ -210,10 +218,10 @@ function Pictures({ captureId, pictures }: Pick<CaptureState, 'captureId' | 'pic
 function PictureStrip({ captureId, pictures }: Pick<CaptureState, 'captureId' | 'pictures'>) {
   if (pictures.length === 0) return null;
   return (
-    <ul aria-label="Further pictures" className="grid grid-cols-3 gap-2 sm:grid-cols-4">
+    <ul aria-label={captureText.furtherPictures} className="grid grid-cols-3 gap-2 sm:grid-cols-4">
       {pictures.map((picture) => (
         <li key={picture.sha256}>
-          <Link to={`/pictures/${captureId}/${picture.sha256}`}>
+          <Link to={paths.picture(captureId, picture.sha256)}>
             <BookPicture picture={shownInBook(picture)} size="thumb" className="aspect-4/3 w-full rounded" />
           </Link>
         </li>
@@ -228,18 +236,20 @@ function AroundSentence({ state }: { state: CaptureState }) {
   const { waterC } = state.conditions;
   const gill = state.recovery.gillBeats.at(-1);
   const said = [
-    ...(waterC === undefined ? [] : [`Water ${formatTemperature(waterC, tempHabit)}.`]),
+    ...(waterC === undefined ? [] : [captureText.water({ waterC: formatTemperature(waterC, tempHabit) })]),
     ...(state.hookEnd && state.hookEnd !== 'out' ? [HOOK_WORDS[state.hookEnd]] : []),
-    ...(gill ? [`${gill.perMinute} gill beats a minute at the last count.`] : []),
-    ...(state.leaving && state.outcome !== 'died' ? [`It left: ${LEAVING_WORDS[state.leaving].toLowerCase()}.`] : []),
+    ...(gill ? [captureText.gillBeatsAMinute({ perMinute: gill.perMinute })] : []),
+    ...(state.leaving && state.outcome !== 'died'
+      ? [captureText.itLeft({ leaving: LEAVING_WORDS[state.leaving].toLowerCase() })]
+      : []),
   ];
   return said.length > 0 ? <p className="mt-1 max-w-prose text-soft">{said.join(' ')}</p> : null;
 }
 
 const HOOK_WORDS = {
-  cut: 'The hook was cut.',
-  'left-in': 'The line was cut and the hook left in.',
-  shed: 'It shed the hook.',
+  cut: captureText.theHookWasCut,
+  'left-in': captureText.theLineWasCut,
+  shed: captureText.itShedTheHook,
 } as const;
 
 function Correction({ amendment, waterName }: { amendment: Amendment; waterName: (id: string) => string }) {
@@ -258,5 +268,5 @@ function Correction({ amendment, waterName }: { amendment: Amendment; waterName:
 
 function useWaterName(): (id: string) => string {
   const waters = useWaters();
-  return (id) => waters.find((water) => water.id === id)?.name ?? 'a water not in this book';
+  return (id) => waters.find((water) => water.id === id)?.name ?? captureText.aWaterNotIn;
 }

@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { splitsOf, suggestionOf } from '@keeper/core/care/handling';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
@@ -19,7 +20,7 @@ export function HandlingReview({ state }: { state: CaptureState }) {
   if (state.outcome === 'died') return <DeathReview state={state} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);
   return (
-    <Section title="Handling">
+    <Section title={captureText.handling}>
       <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
         {say(text)}{' '}
         <span className="text-soft">
@@ -29,8 +30,8 @@ export function HandlingReview({ state }: { state: CaptureState }) {
       <Splits splits={splits} past={past} />
       <p className="mt-2 text-sm text-soft">
         {past.captures > 1
-          ? `The tick is your own median over ${past.captures} fish${state.facts.species ? ' of this kind' : ''}.`
-          : 'With more fish of this kind in the book, your own median stands beside each step.'}
+          ? captureText.theTickIsYour({ captures: past.captures, species: state.facts.species })
+          : captureText.withMoreFishOf}
       </p>
     </Section>
   );
@@ -40,14 +41,12 @@ export function HandlingReview({ state }: { state: CaptureState }) {
 function DeathReview({ state, end }: { state: CaptureState; end: RunState }) {
   const facts = deathFacts(state, end);
   return (
-    <Section title="It died">
+    <Section title={captureText.itDied}>
       {facts.length === 0 ? (
-        <p className="max-w-prose text-lg">
-          Nothing in the log explains it. A blow inside, an old wound or age cannot be seen from the bank.
-        </p>
+        <p className="max-w-prose text-lg">{captureText.nothingInTheLog}</p>
       ) : (
         <>
-          <p className="mb-2 max-w-prose text-lg">What was against it:</p>
+          <p className="mb-2 max-w-prose text-lg">{captureText.whatWasAgainstIt}</p>
           <ul className="max-w-prose">
             {facts.map(({ id, text, basis }) => (
               <li key={id} className="border-t border-rule py-2">
@@ -58,8 +57,7 @@ function DeathReview({ state, end }: { state: CaptureState; end: RunState }) {
         </>
       )}
       <p className="mt-3 max-w-prose text-soft">
-        {end.context.waterName ? `Ask what ${end.context.waterName} wants done` : 'Ask what this water wants done'}:
-        some want it reported, some left in the water.
+        {captureText.someWantItReported({ waterName: end.context.waterName })}
       </p>
     </Section>
   );

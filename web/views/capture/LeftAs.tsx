@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { makeEvent, record } from '../../data/record.js';
@@ -16,7 +17,7 @@ export function LeftAs({ state, onDone }: { state: CaptureState; onDone: () => v
     if (await keep(() => record([event]))) onDone();
   };
   return (
-    <div role="group" aria-label="How did it leave?" className="grid gap-2.5">
+    <div role="group" aria-label={captureText.howDidItLeave} className="grid gap-2.5">
       {LEAVINGS.map((leaving) => (
         <button
           key={leaving}

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -20,21 +22,18 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        Strike this page out
+        {captureText.strikeThisPageOut}
       </button>
-      <Sheet title="Strike this page out" open={open} onOpenChange={setOpen}>
+      <Sheet title={captureText.strikeThisPageOut2} open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
-          <p className="max-w-prose">
-            For a page that was begun by mistake, or twice. The fish leaves the book, its counts and its medians. What
-            was tapped and written stays in the log, and this page can be taken back here at any time.
-          </p>
+          <p className="max-w-prose">{captureText.forAPageThat}</p>
           <NotKept when={notKept} />
           <button
             type="button"
             className="button button-main"
             onClick={() => void keep(() => record([makeEvent(captureId, startedAt, 'discarded', {})]))}
           >
-            Strike it out
+            {captureText.strikeItOut}
           </button>
         </div>
       </Sheet>
@@ -55,14 +54,14 @@ export function StruckOut({ state }: { state: CaptureState }) {
     <article className="grid gap-5">
       <p className="text-soft">{whenText(startedAt ?? '', undefined, state.zone)}</p>
       <h1 className="text-3xl font-semibold">{say(speciesName(facts.species, facts.form, facts.kindName))}</h1>
-      <p className="max-w-prose text-lg">This page was struck out. It is not in the book, and counts for nothing.</p>
+      <p className="max-w-prose text-lg">{captureText.thisPageWasStruck}</p>
       <NotKept when={notKept} />
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button" onClick={() => void takeBack()}>
-          Put it back in the book
+          {captureText.putItBackIn}
         </button>
-        <Link to="/book" className="button">
-          To the book
+        <Link to={paths.book} className="button">
+          {captureText.toTheBook}
         </Link>
       </div>
     </article>

@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { WOUND_SIDES, type WoundSide } from '@keeper/core/domain/fish/wound';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { FishChart, WoundMark } from '../../parts/FishChart.js';
@@ -5,14 +6,18 @@ import { Section } from '../../parts/Section.js';
 import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 
-const NAMES: Readonly<Record<WoundSide, string>> = { left: 'Left flank', right: 'Right flank', mouth: 'Mouth' };
+const NAMES: Readonly<Record<WoundSide, string>> = {
+  left: captureText.leftFlank,
+  right: captureText.rightFlank,
+  mouth: captureText.mouth,
+};
 
 /** What was found on it, where it lies, and what was applied. */
 export function WoundsNoted({ state }: { state: CaptureState }) {
   const sides = WOUND_SIDES.filter((side) => state.wounds.some((wound) => wound.side === side));
   if (sides.length === 0) return null;
   return (
-    <Section title="Wounds and marks">
+    <Section title={captureText.woundsAndMarks}>
       {sides.map((side) => (
         <FishChart key={side} species={state.facts.species ?? null} side={side} label={NAMES[side]}>
           {state.wounds

@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { FactName, Facts } from '@keeper/core/domain/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
@@ -8,20 +9,20 @@ import type { Mass } from '@keeper/core/measure/mass';
 import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
-  species: 'Species',
-  form: 'Scaling',
-  kindName: 'Name of the species',
-  waterId: 'Water',
-  weight: 'Weight',
-  length: 'Length',
-  girth: 'Girth',
-  guess: 'Guess',
-  note: 'Note',
+  species: captureText.species,
+  form: captureText.scaling,
+  kindName: captureText.nameOfTheSpecies,
+  waterId: captureText.water2,
+  weight: captureText.weight,
+  length: captureText.length,
+  girth: captureText.girth,
+  guess: captureText.guess,
+  note: captureText.note2,
 };
 
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
 export function factText(field: FactName, value: Facts[FactName], waterName: (id: string) => string): string {
-  if (value === null || value === undefined) return 'not known';
+  if (value === null || value === undefined) return captureText.notKnown;
   if (field === 'species') return say(speciesName(value as SpeciesId));
   if (field === 'waterId') return waterName(value as string);
   if (field === 'length') return formatBodyLength(value as BodyLength);
@@ -36,6 +37,6 @@ export function weightText(reading: WeightReading): string {
   const asRead = formatMass(reading.asRead);
   if (reading.method === 'zeroed') return asRead;
   const net = netWeight(reading);
-  if (!net?.ok || !reading.tare) return `${asRead} gross, no tare`;
-  return `${formatMass(net.value)} (${asRead} less ${formatMass(reading.tare)} of sling)`;
+  if (!net?.ok || !reading.tare) return captureText.grossNoTare({ asRead });
+  return captureText.lessOfSling({ value: formatMass(net.value), asRead, tare: formatMass(reading.tare) });
 }

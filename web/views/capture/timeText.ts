@@ -1,3 +1,4 @@
+import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { EventType } from '@keeper/core/domain/capture/event';
 import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
@@ -5,7 +6,7 @@ import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 /** What a tap is called in a list of times. Examples: `Lift`, `Released`, `Another tap`. */
 export function tapName(type: EventType): string {
   if (type in STEP_WORDS) return say(STEP_WORDS[type as RunStep].todo);
-  return type === 'lost' ? 'Fish lost' : 'Another tap';
+  return type === 'lost' ? captureText.fishLost : captureText.anotherTap;
 }
 
 /**

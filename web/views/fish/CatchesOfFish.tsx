@@ -1,3 +1,4 @@
+import { fishText } from './text.en-GB.js';
 import { Fragment } from 'react';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
 import { CaptureRow } from '../../parts/CaptureRow.js';
@@ -9,7 +10,7 @@ import { DAY_MS } from '@keeper/core/measure/timeSpan';
 export function CatchesOfFish({ fish }: { fish: KnownFish }) {
   const newest = fish.captures.toReversed();
   return (
-    <Section title="Captures">
+    <Section title={fishText.captures}>
       <ul className="border-b border-rule">
         {newest.map((capture, i) => {
           const before = newest[i + 1];

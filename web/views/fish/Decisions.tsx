@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { useMemo } from 'react';
@@ -19,7 +21,7 @@ export function Decisions({ fishId }: { fishId: string }) {
   const register = useRegister();
   const ofFish = useMemo(() => decisions && decisionsOfFish(decisions, fishId), [decisions, fishId]);
   const dayOf = useDays(ofFish, register);
-  if (!ofFish) return <p className="text-soft">Decisions are on the server, which cannot be reached.</p>;
+  if (!ofFish) return <p className="text-soft">{fishText.decisionsAreOnThe}</p>;
   return (
     <ul className="border-b border-rule">
       {ofFish.map(({ key, decisions: together }) => (
@@ -70,26 +72,23 @@ function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
       <NotKept when={notKept} />
       <span className={takenBackAt ? 'text-soft line-through' : ''}>
         {why ?? sentenceOf(first, fishId, nameOf, dayOf)}
-        {why && decisions.length > 1 && ` (${decisions.length} catches)`}
+        {why && decisions.length > 1 && fishText.catches({ decisionsCount: decisions.length })}
       </span>
       {by && (
         <span className="text-sm text-soft">
-          The flanks: {chanceWords(by.probability).toLowerCase()}.{' '}
-          <Link
-            to={`/pictures/${first.captureId}/${by.sha256}/beside/${by.captureId}/${by.otherSha}`}
-            className="quiet-link"
-          >
-            See both
+          {fishText.theFlanks({ probability: chanceWords(by.probability).toLowerCase() })}{' '}
+          <Link to={paths.beside(first.captureId, by.sha256, by.captureId, by.otherSha)} className="quiet-link">
+            {fishText.seeBoth}
           </Link>
         </span>
       )}
       <span className="flex flex-wrap items-center justify-between gap-x-4 text-sm text-soft">
         {dayText(at)}
         {takenBackAt ? (
-          ` Taken back on ${dayText(takenBackAt)}.`
+          fishText.takenBackOn({ takenBackAt: dayText(takenBackAt) })
         ) : (
           <button type="button" className="quiet-link min-h-12" onClick={back}>
-            Take it back
+            {fishText.takeItBack}
           </button>
         )}
       </span>
@@ -105,13 +104,18 @@ function sentenceOf(
 ): string {
   const catchOf = (id: string) => {
     const day = dayOf(id);
-    return `The catch of ${day ? dayText(day) : 'another day'}`;
+    return fishText.theCatchOf({ day: day ? dayText(day) : fishText.anotherDay });
   };
-  if (says === 'unsure') return `${catchOf(captureId)} was left open.`;
+  if (says === 'unsure') return fishText.wasLeftOpen({ captureId: catchOf(captureId) });
   if (says === 'different')
-    return `${catchOf(captureId)} is another fish than ${lowered(catchOf(by?.captureId ?? ''))}.`;
-  const name = said === fishId ? 'this fish' : nameOf(said ?? '');
-  return says === 'new' ? `${catchOf(captureId)} began ${name}.` : `${catchOf(captureId)} is ${name}.`;
+    return fishText.isAnotherFishThan({
+      captureId: catchOf(captureId),
+      captureId2: lowered(catchOf(by?.captureId ?? '')),
+    });
+  const name = said === fishId ? fishText.thisFish : nameOf(said ?? '');
+  return says === 'new'
+    ? fishText.began({ captureId: catchOf(captureId), name })
+    : fishText.is({ captureId: catchOf(captureId), name });
 }
 
 /** As it stands within a sentence; the month keeps its capital. */

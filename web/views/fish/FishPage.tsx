@@ -1,3 +1,6 @@
+import { say } from '../../text/say.js';
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
@@ -33,15 +36,15 @@ export function FishPage() {
   const register = useRegister();
   const fish = register.find(fishId);
   if (fish) return <FishOf key={fishId} fish={fish} name={register.nameOf(fishId)} />;
-  if (register.loading) return <p>Opening the page…</p>;
+  if (register.loading) return <p>{fishText.openingThePage}</p>;
   return (
     <div className="grid gap-6">
-      <h1 className="text-3xl font-semibold">No longer in the register</h1>
-      <p className="max-w-prose">No catch is said to be of this fish now. What was decided stands below.</p>
+      <h1 className="text-3xl font-semibold">{fishText.noLongerInThe}</h1>
+      <p className="max-w-prose">{fishText.noCatchIsSaid}</p>
       <NowOf fishId={fishId} />
       <Decisions fishId={fishId} />
-      <Link to="/fish" className="button justify-self-start">
-        Known fish
+      <Link to={paths.register} className="button justify-self-start">
+        {fishText.knownFish}
       </Link>
     </div>
   );
@@ -59,8 +62,8 @@ function NowOf({ fishId }: { fishId: string }) {
   return (
     <p className="flex flex-wrap gap-3">
       {now.map((id) => (
-        <Link key={id} to={`/fish/${id}`} className="button button-main">
-          To {register.nameOf(id)}
+        <Link key={id} to={paths.fish(id)} className="button button-main">
+          {fishText.to({ id: register.nameOf(id) })}
         </Link>
       ))}
     </p>
@@ -83,12 +86,14 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
         </p>
       </UnderRegister>
       {doubts.map((doubt) => (
-        <Notice key={`${doubt.kind} ${doubt.second.captureId}`}>{doubtText(doubt)} Is it one fish?</Notice>
+        <Notice key={`${doubt.kind} ${doubt.second.captureId}`}>
+          {fishText.isItOneFish({ doubt: doubtText(doubt) })}
+        </Notice>
       ))}
       <div className="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
         <div className="grid gap-8">
           {portrait && (
-            <Link to={`/pictures/${portrait.captureId}/${portrait.picture.sha256}`}>
+            <Link to={paths.picture(portrait.captureId, portrait.picture.sha256)}>
               <BookPicture picture={portrait.picture} size="view" className="aspect-4/3 w-full rounded-lg" />
             </Link>
           )}
@@ -100,7 +105,7 @@ function FishOf({ fish, name }: { fish: KnownFish; name: string }) {
             <Growth fish={fish} states={states} />
           </Suspense>
           <Wounds states={states} />
-          <Section title="Decisions">
+          <Section title={fishText.decisions}>
             <Decisions fishId={fish.fishId} />
           </Section>
           <div className="flex flex-wrap gap-3">
@@ -121,17 +126,23 @@ function Meetings({ fish, states }: { fish: KnownFish; states: readonly CaptureS
   const [first] = fish.captures;
   const last = lastOf(fish);
   const at = [...new Set(fish.captures.flatMap(({ waterId }) => waterId ?? []))];
-  const water = at.map((id) => waters.find((each) => each.id === id)?.name ?? 'a water not in this book').join(' and ');
+  const water = at.map((id) => waters.find((each) => each.id === id)?.name ?? fishText.aWaterNotIn).join(' and ');
   const placed = states.flatMap(({ swimId }) => swims.find(({ id }) => id === swimId)?.name ?? []);
   const most = [...new Set(placed)].toSorted((a, b) => times(placed, b) - times(placed, a));
   const days = (now - Date.parse(last.startedAt ?? '')) / (24 * 3_600_000);
   return (
     <>
-      {speciesName(last.species, last.form)}. {countText(fish.captures.length)}
-      {fish.captures.length > 1 ? ` since ${dayText(first.startedAt ?? '')}` : ` on ${dayText(first.startedAt ?? '')}`}
-      {water && `, at ${water}`}
+      {say(speciesName(last.species, last.form))}
+      {fishText.textSinceOnAt({
+        length: countText(fish.captures.length),
+        startedAt:
+          fish.captures.length > 1
+            ? fishText.since({ startedAt: dayText(first.startedAt ?? '') })
+            : fishText.on({ startedAt: dayText(first.startedAt ?? '') }),
+        water: water && fishText.at({ water }),
+      })}
       {most.length > 0 && ` (${most.slice(0, 3).join(', ')})`}
-      {fish.captures.length > 1 && `; last ${betweenText(days)} ago`.replace('the same day ago', 'today')}.
+      {fish.captures.length > 1 && (days < 1 ? fishText.lastToday : fishText.lastAgo({ days: betweenText(days) }))}.
     </>
   );
 }
@@ -146,7 +157,7 @@ function Wounds({ states }: { states: readonly CaptureState[] }) {
   if (wounds.length === 0) return null;
   const laid = states.flatMap((state) => state.pictures.map((picture) => ({ state, picture })));
   return (
-    <Section title="Wounds and healing">
+    <Section title={fishText.woundsAndHealing}>
       <ul>
         {wounds.map(({ state, wound }) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">

@@ -1,3 +1,4 @@
+import { fishText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { problemsIn } from '@keeper/contract/validation';
@@ -23,11 +24,8 @@ export function FriendsPage() {
   return (
     <div className="grid gap-9">
       <UnderRegister>
-        <h1 className="text-3xl font-semibold">Friends on the water</h1>
-        <p className="mt-1 max-w-prose text-soft">
-          Two anglers on one water catch the same fish. A shared register says what fish look like, their names, and the
-          months they were caught. Never a water, a swim or an hour.
-        </p>
+        <h1 className="text-3xl font-semibold">{fishText.friendsOnTheWater}</h1>
+        <p className="mt-1 max-w-prose text-soft">{fishText.twoAnglersOnOne}</p>
       </UnderRegister>
       <div className="grid items-start gap-x-12 gap-y-9 lg:grid-cols-2">
         <Give />
@@ -50,27 +48,25 @@ function Give() {
     if (problemsIn(RegisterQueryDto, asked).length > 0) return;
     const link = document.createElement('a');
     link.href = `/api/register.json?${new URLSearchParams(asked).toString()}`;
-    link.download = `register of ${asked.from}.json`;
+    link.download = fishText.registerOfJson({ from: asked.from });
     link.click();
   };
   return (
-    <Section title="Share yours">
+    <Section title={fishText.shareYours}>
       <div className="grid gap-4">
-        <TextField label="Whose register it is" value={from} onChange={setFrom} problem={problem} />
+        <TextField label={fishText.whoseRegisterItIs} value={from} onChange={setFrom} problem={problem} />
         <Choices
-          label="Include"
+          label={fishText.include}
           value={may}
           onChange={setMay}
           options={[
-            { value: 'weights', label: 'Weights and lengths' },
-            { value: 'thumbnails', label: 'Small pictures' },
+            { value: 'weights', label: fishText.weightsAndLengths },
+            { value: 'thumbnails', label: fishText.smallPictures },
           ]}
         />
-        {may.includes('thumbnails') && (
-          <p className="text-sm">Pictures show what stands behind the fish: look at them first.</p>
-        )}
+        {may.includes('thumbnails') && <p className="text-sm">{fishText.picturesShowWhatStands}</p>}
         <button type="button" className="button button-main min-h-14" onClick={give} disabled={fish.length === 0}>
-          A file of {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
+          {fishText.aFileOf({ fishCount: fish.length })}
         </button>
       </div>
     </Section>
@@ -85,18 +81,18 @@ function Take() {
     try {
       const { from, fish, flanks } = await takeInRegister(file);
       setSays({
-        text: `${fish} fish of ${from} with ${flanks} flanks are here now. They stay marked as theirs.`,
+        text: fishText.fishOfWithFlanks({ fish, from, flanks }),
         wrong: false,
       });
     } catch (error) {
-      setSays({ text: error instanceof Error ? error.message : 'The file could not be read.', wrong: true });
+      setSays({ text: error instanceof Error ? error.message : fishText.theFileCouldNot, wrong: true });
     }
   };
   return (
-    <Section title="Import a friend’s register">
+    <Section title={fishText.importAFriendsRegister}>
       <div className="grid gap-4">
         <label className="button min-h-14 cursor-pointer">
-          Choose the file
+          {fishText.chooseTheFile}
           <input
             type="file"
             accept=".json,application/json"
@@ -123,16 +119,17 @@ function Theirs({ register: { id, from, fish, receivedAt } }: { register: Friend
     <li className="border-t border-rule py-2">
       <span className="flex flex-wrap items-center justify-between gap-x-4">
         <span>
-          <b>{from}</b>, {fish.length === 1 ? 'one fish' : `${fish.length} fish`}
-          <span className="block text-sm text-soft">Imported on {dayText(receivedAt)}</span>
+          <b>{from}</b>
+          {fishText.oneFishFish({ fishCount: fish.length })}
+          <span className="block text-sm text-soft">{fishText.importedOn({ receivedAt: dayText(receivedAt) })}</span>
         </span>
         <button type="button" className="quiet-link min-h-12" onClick={() => void removeRegister(id)}>
-          Remove this register
+          {fishText.removeThisRegister}
         </button>
       </span>
       <details>
         <summary className="min-h-11 cursor-pointer list-none underline decoration-edge underline-offset-4">
-          Look at their fish
+          {fishText.lookAtTheirFish}
         </summary>
         <ul className="grid gap-3 sm:grid-cols-2">
           {fish.map((each) => (
@@ -153,13 +150,11 @@ function TheirFish({ fish: { name, species, form, flanks, catches } }: { fish: S
       {pictured?.thumbnail ? (
         <img
           src={`data:image/jpeg;base64,${pictured.thumbnail}`}
-          alt={`${name}, ${pictured.side} flank`}
+          alt={fishText.flank({ name, side: pictured.side })}
           className="aspect-2/1 w-full rounded object-cover"
         />
       ) : (
-        <span className="text-sm text-soft">
-          {flanks.length === 1 ? 'One flank' : `${flanks.length} flanks`}, no picture given
-        </span>
+        <span className="text-sm text-soft">{fishText.noPictureGiven({ flanksCount: flanks.length })}</span>
       )}
       <b>{name}</b>
       <span className="text-soft">{say(speciesName(species, form))}</span>

@@ -1,3 +1,4 @@
+import { fishText } from './text.en-GB.js';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { growthChange, growthFit, TAPE_U_MM, type Measure } from '@keeper/core/biometry/growth';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
@@ -36,7 +37,7 @@ export function Growth({ fish, states }: { fish: KnownFish; states: readonly Cap
   const lengthText = (mm: number) =>
     inches
       ? formatLength({ unit: 'quarter-in', count: Math.max(1, Math.round((mm / INCH_MM) * 4)) })
-      : `${(mm / 10).toFixed(1)} cm`;
+      : fishText.cm({ mm: (mm / 10).toFixed(1) });
   const weightText = (grams: number) => formatInterval(grams, grams > A_FEW_GRAMS ? WHOLE : FINE, system).value;
   const heavier = growthChange(weights);
   const longer = growthChange(lengths);
@@ -44,12 +45,12 @@ export function Growth({ fish, states }: { fish: KnownFish; states: readonly Cap
   const fit = growthFit(weights, 'weight');
   const told = fit && Math.abs(fit.perYear.value) > fit.perYear.expanded;
   return (
-    <Section title="Growth">
+    <Section title={fishText.growth}>
       <div className="grid gap-3">
         {heavier && <p className="text-lg">{changeText(heavier, weightText)}.</p>}
         {weights.length > 1 && (
           <GrowthPlot
-            title="Weight"
+            title={fishText.weight}
             measures={weights}
             fit={fit}
             isSouthern={isSouthern}
@@ -59,18 +60,24 @@ export function Growth({ fish, states }: { fish: KnownFish; states: readonly Cap
         )}
         {fit && (
           <p className="text-soft">
-            {told
-              ? `${fit.seasonal ? 'Without the seasonal swing it' : 'It'} ${fit.perYear.value > 0 ? 'gains' : 'loses'} about ${weightText(Math.abs(fit.perYear.value))} a year, give or take ${weightText(fit.perYear.expanded)}.`
-              : 'Too few weights yet to tell its growth from its seasons.'}{' '}
-            The band is where the next is expected; winters are shaded.
+            {fishText.theBandIsWhere({
+              expanded: told
+                ? fishText.aboutAYearGive({
+                    seasonal: fit.seasonal,
+                    value: fit.perYear.value,
+                    value2: weightText(Math.abs(fit.perYear.value)),
+                    expanded: weightText(fit.perYear.expanded),
+                  })
+                : fishText.tooFewWeights,
+            })}
           </p>
         )}
         {longer && longer.months > LONG_ENOUGH && (
-          <p className="text-lg">Length: {changeText(longer, lengthText).toLowerCase()}.</p>
+          <p className="text-lg">{fishText.length({ lengthText: changeText(longer, lengthText).toLowerCase() })}</p>
         )}
         {longer && longer.months > LONG_ENOUGH && (
           <GrowthPlot
-            title="Length"
+            title={fishText.length2}
             measures={lengths}
             fit={growthFit(lengths, 'length')}
             isSouthern={isSouthern}

@@ -1,3 +1,4 @@
+import { fishText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { fabensGrowth, LEAST_FISH, type FabensGrowth } from '@keeper/core/biometry/fabens';
 import type { KnownFish } from '@keeper/core/domain/identity/knownFish';
@@ -14,21 +15,35 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
   const waters = useWaters();
   const { lengthHabit } = useSettings();
   const text = (mm: number) =>
-    lengthHabit === 'in' ? `${(mm / INCH_MM).toFixed(1)} in` : `${(mm / 10).toFixed(1)} cm`;
+    lengthHabit === 'in'
+      ? fishText.inIt({ inchMm: (mm / INCH_MM).toFixed(1) })
+      : fishText.cm({ mm: (mm / 10).toFixed(1) });
   const here = waters.flatMap(({ id, name }) => {
     const pairs = recaptureIncrements(fish, id);
     return pairs.length > 0 ? [{ id, name, pairs, growth: fabensGrowth(pairs) }] : [];
   });
   if (here.length === 0) return null;
   return (
-    <Section title={`How ${say(speciesName(species)).toLowerCase()} grow`}>
+    <Section title={fishText.howTheyGrow({ species: say(speciesName(species)).toLowerCase() })}>
       <ul className="grid max-w-prose gap-2">
         {here.map(({ id, name, pairs, growth }) => {
           return (
             <li key={id}>
               {growth
-                ? `At ${name}, by ${growth.fish} fish measured twice: one of ${text(growth.middleMm)} gains about ${text(growth.gainMm)} a year (${gainRange(growth, text)}, 19 in 20). ${towards(growth, text)}`
-                : `At ${name} ${pairs.length === 1 ? 'one fish was' : `${pairs.length} fish were`} measured twice${pairs.length < LEAST_FISH ? `; ${LEAST_FISH} are needed to say how they grow there` : '; too few to give a rate of growth yet'}.`}
+                ? fishText.atByFishMeasured({
+                    name,
+                    fish: growth.fish,
+                    middleMm: text(growth.middleMm),
+                    gainMm: text(growth.gainMm),
+                    growth: gainRange(growth, text),
+                    growth2: towards(growth, text),
+                  })
+                : fishText.atMeasuredTwice({
+                    name,
+                    pairsCount: pairs.length,
+                    leastFish: pairs.length < LEAST_FISH,
+                    leastFish2: LEAST_FISH,
+                  })}
             </li>
           );
         })}
@@ -38,13 +53,15 @@ export function GrowthHere({ fish, species }: { fish: readonly KnownFish[]; spec
 }
 
 function gainRange({ gainFromMm, gainToMm }: FabensGrowth, text: (mm: number) => string): string {
-  return gainFromMm <= 0 ? `from none to ${text(gainToMm)}` : `${text(gainFromMm)} to ${text(gainToMm)}`;
+  return gainFromMm <= 0
+    ? fishText.fromNoneTo({ gainToMm: text(gainToMm) })
+    : fishText.to2({ gainFromMm: text(gainFromMm), gainToMm: text(gainToMm) });
 }
 
 /** Where they grow towards, as far as these fish tell. */
 function towards({ mostMm, rateFrom, sdMm }: FabensGrowth, text: (mm: number) => string): string {
-  const apart = `Single fish lie ${text(sdMm)} off it.`;
+  const apart = fishText.singleFishLieOff({ sdMm: text(sdMm) });
   return rateFrom === 0
-    ? `How long they get cannot be told from them yet. ${apart}`
-    : `They grow towards about ${text(mostMm)}. ${apart}`;
+    ? fishText.howLongTheyGet({ apart })
+    : fishText.theyGrowTowards({ mostMm: text(mostMm), apart });
 }

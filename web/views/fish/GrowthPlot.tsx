@@ -1,3 +1,4 @@
+import { fishText } from './text.en-GB.js';
 import {
   Area,
   CartesianGrid,
@@ -46,9 +47,7 @@ export function GrowthPlot({ title, measures, fit, unit, unitName, isSouthern }:
   const [low, high] = [Math.floor(Math.min(...all)), Math.ceil(Math.max(...all))];
   return (
     <figure role="img" aria-label={`${title}: ${points.map(({ value }) => value.toFixed(1)).join(', ')} ${unitName}.`}>
-      <figcaption className="text-sm text-soft">
-        {title}, in {unitName}
-      </figcaption>
+      <figcaption className="text-sm text-soft">{fishText.inIt2({ title, unitName })}</figcaption>
       <ResponsiveContainer width="100%" height={190}>
         <ComposedChart margin={{ top: 8, right: 12, bottom: 0, left: 0 }}>
           <CartesianGrid vertical={false} stroke="var(--rule)" />

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { WriteFishDto } from '@keeper/contract/fish';
@@ -18,11 +20,11 @@ export function NameFish({ fishId, name }: { fishId: string; name: string }) {
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h1 className="text-3xl font-semibold md:text-4xl">{name}</h1>
         <button type="button" className="quiet-link min-h-12" onClick={() => setOpen(true)}>
-          {row ? 'Name and note' : 'Give it a name'}
+          {fishText.nameAndNoteGive({ isNamed: row !== undefined })}
         </button>
       </div>
       {row?.note && <p className="max-w-prose font-book text-xl whitespace-pre-line">{row.note}</p>}
-      <Sheet title="Name and note" open={open} onOpenChange={setOpen}>
+      <Sheet title={fishText.nameAndNote} open={open} onOpenChange={setOpen}>
         <NameForm key={row?.revision ?? 0} fishId={fishId} row={row} onDone={() => setOpen(false)} />
       </Sheet>
     </>
@@ -56,21 +58,21 @@ function NameForm({ fishId, row, onDone }: NameFormProps) {
   };
   return (
     <form onSubmit={keep} className="grid gap-4">
-      <TextField label="Name or number" value={name} onChange={setName} problem={form.at('name')} />
+      <TextField label={fishText.nameOrNumber} value={name} onChange={setName} problem={form.at('name')} />
       {namesake && (
         <p className="border-l-4 border-air pl-3" role="status">
-          Another fish is called that:{' '}
-          <Link to={`/fish/${namesake.fishId}`} className="quiet-link">
+          {fishText.anotherFishIsCalled}{' '}
+          <Link to={paths.fish(namesake.fishId)} className="quiet-link">
             {register.nameOf(namesake.fishId)}, {countText(namesake.captures.length)}
           </Link>
-          . Is it the same one, or does one of them need another name?
+          {fishText.isItTheSame}
         </p>
       )}
-      <NoteField label="How you recognise it" value={note} onChange={setNote} />
+      <NoteField label={fishText.howYouRecogniseIt} value={note} onChange={setNote} />
       <button type="submit" className="button button-main min-h-14">
-        Keep it
+        {fishText.keepIt}
       </button>
-      {form.notKept && <p role="alert">This device could not keep it. Try again.</p>}
+      {form.notKept && <p role="alert">{fishText.thisDeviceCouldNot}</p>}
     </form>
   );
 }

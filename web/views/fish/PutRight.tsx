@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -26,15 +28,15 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
   );
   if (others.length === 0) return null;
   const merge = async (other: KnownFish) => {
-    const why = `“${register.nameOf(other.fishId)}” is this fish: “${register.nameOf(fish.fishId)}”`;
+    const why = fishText.isThisFish({ fishId: register.nameOf(other.fishId), fishId2: register.nameOf(fish.fishId) });
     if (await keep(() => saySame(other.captures, fish.fishId, why))) setOpen(false);
   };
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        It is also…
+        {fishText.itIsAlso}
       </button>
-      <Sheet title="It is also…" open={open} onOpenChange={setOpen}>
+      <Sheet title={fishText.itIsAlso2} open={open} onOpenChange={setOpen}>
         <NotKept when={notKept} />
         <ul className="border-b border-rule">
           {others.map((other) => {
@@ -44,7 +46,10 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
                 <button type="button" className="grid min-h-14 w-full py-2 text-left" onClick={() => void merge(other)}>
                   <b className="font-semibold">{register.nameOf(other.fishId)}</b>
                   <span className="text-sm text-soft">
-                    {countText(other.captures.length)}, first on {dayText(other.captures[0].startedAt ?? '')}
+                    {fishText.firstOn({
+                      length: countText(other.captures.length),
+                      startedAt: dayText(other.captures[0].startedAt ?? ''),
+                    })}
                   </span>
                   {doubts.slice(0, 1).map((doubt) => (
                     <span key={doubt.kind} className="text-sm">
@@ -71,18 +76,18 @@ export function PartFish({ fish }: { fish: KnownFish }) {
   const part = async () => {
     const other = newId();
     const catches = fish.captures.filter(({ captureId }) => chosen.includes(captureId));
-    const why = `Split from “${register.nameOf(fish.fishId)}”: another fish`;
-    if (await keep(() => saySame(catches, other, why, 'new'))) await navigate(`/fish/${other}`);
+    const why = fishText.splitFromAnotherFish({ fishId: register.nameOf(fish.fishId) });
+    if (await keep(() => saySame(catches, other, why, 'new'))) await navigate(paths.fish(other));
   };
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        These are two fish…
+        {fishText.theseAreTwoFish}
       </button>
-      <Sheet title="Which catches are another fish?" open={open} onOpenChange={setOpen}>
+      <Sheet title={fishText.whichCatchesAreAnother} open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
           <NotKept when={notKept} />
-          <ul aria-label="Catches of another fish" className="grid gap-2">
+          <ul aria-label={fishText.catchesOfAnotherFish} className="grid gap-2">
             {fish.captures.map((capture) => (
               <li key={capture.captureId}>
                 <CatchTick
@@ -104,7 +109,7 @@ export function PartFish({ fish }: { fish: KnownFish }) {
             disabled={chosen.length === 0 || chosen.length === fish.captures.length}
             onClick={() => void part()}
           >
-            Make them another fish
+            {fishText.makeThemAnotherFish}
           </button>
         </div>
       </Sheet>
@@ -136,7 +141,7 @@ function CatchTick({
         <BookPicture picture={picture} size="thumb" decorative className="h-16 w-22 rounded" />
       ) : (
         <span className="grid h-16 w-22 place-items-center rounded border border-dashed border-rule text-xs text-soft">
-          no picture
+          {fishText.noPicture}
         </span>
       )}
       <span>

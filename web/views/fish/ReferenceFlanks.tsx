@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
@@ -6,8 +8,8 @@ import { Section } from '../../parts/Section.js';
 import { dayText } from '../../parts/when.js';
 
 const SIDES = [
-  { role: 'left-flank', name: 'Left' },
-  { role: 'right-flank', name: 'Right' },
+  { role: 'left-flank', name: fishText.left },
+  { role: 'right-flank', name: fishText.right },
 ] as const;
 
 /** Both flanks as they looked last: the two sides of a fish are two patterns. */
@@ -22,12 +24,12 @@ export function ReferenceFlanks({ states }: { states: readonly CaptureState[] })
   });
   if (shown.every(({ of }) => !of)) return null;
   return (
-    <Section title="Its flanks">
+    <Section title={fishText.itsFlanks}>
       <ul className="grid grid-cols-2 gap-4">
         {shown.map(({ name, of }) => (
           <li key={name}>
             {of ? (
-              <Link to={`/pictures/${of.state.captureId}/${of.picture.sha256}`}>
+              <Link to={paths.picture(of.state.captureId, of.picture.sha256)}>
                 <BookPicture picture={shownInBook(of.picture)} size="view" className="aspect-2/1 w-full rounded" />
                 <span className="text-sm text-soft">
                   {name}, {dayText(of.state.startedAt ?? '')}
@@ -35,7 +37,7 @@ export function ReferenceFlanks({ states }: { states: readonly CaptureState[] })
               </Link>
             ) : (
               <p className="grid aspect-2/1 place-items-center rounded border border-dashed border-rule p-2 text-center text-sm text-soft">
-                {name}: no picture yet. Take it next time.
+                {fishText.noPictureYetTake({ name })}
               </p>
             )}
           </li>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -30,28 +32,32 @@ export function RegisterPage() {
   return (
     <div className="grid gap-6">
       <div>
-        <h1 className="text-3xl font-semibold">Known fish</h1>
+        <h1 className="text-3xl font-semibold">{fishText.knownFish}</h1>
         <p className="mt-1 max-w-prose text-soft">
           {register.fish.length === 0
-            ? 'None yet. A fish is known once you say who it is: ask “Who is this?” beside a picture of its flank, or sweep the book.'
-            : `${register.fish.length} known fish, ${again === register.fish.length ? 'all' : again} recaptured.`}
+            ? fishText.noneYetAFish
+            : fishText.knownFishRecaptured({
+                fishCount: register.fish.length,
+                length: again === register.fish.length,
+                again,
+              })}
         </p>
       </div>
       <div className="flex flex-wrap gap-3">
-        <Link to="/fish/sweep" className="button button-main">
-          Sweep the book
+        <Link to={paths.sweep} className="button button-main">
+          {fishText.sweepTheBook}
         </Link>
-        <Link to="/fish/friends" className="button">
-          Friends on the water
+        <Link to={paths.friends} className="button">
+          {fishText.friendsOnTheWater}
         </Link>
       </div>
       {kinds.length > 1 && (
         <Choice
-          label="Kind"
+          label={fishText.kind}
           value={species}
           onChange={setSpecies}
           options={[
-            { value: ALL, label: 'All kinds' },
+            { value: ALL, label: fishText.allKinds },
             ...kinds.map((kind) => ({ value: kind, label: say(speciesName(kind)) })),
           ]}
         />
@@ -79,20 +85,20 @@ function Tile({ fish, register, massUnit }: TileProps) {
   return (
     // Fish out of sight cost nothing: a register of a thousand opens at once.
     <li className="[contain-intrinsic-size:auto_17rem] [content-visibility:auto]">
-      <Link to={`/fish/${fish.fishId}`} className="grid gap-1">
+      <Link to={paths.fish(fish.fishId)} className="grid gap-1">
         {picture ? (
           <BookPicture picture={picture} size="thumb" decorative className="aspect-4/3 w-full rounded-lg" />
         ) : (
           <span className="grid aspect-4/3 place-items-center rounded-lg border border-dashed border-rule text-soft">
-            no picture
+            {fishText.noPicture}
           </span>
         )}
         <span className="mt-1 truncate font-book text-xl font-semibold">{register.nameOf(fish.fishId)}</span>
         <span className="text-sm text-soft">
-          {countText(fish.captures.length)}, last on {dayText(last.startedAt ?? '')}
+          {fishText.lastOn({ length: countText(fish.captures.length), startedAt: dayText(last.startedAt ?? '') })}
           {heaviest && (
             <>
-              , best <MassText mass={heaviest.net} unit={massUnit} />
+              {fishText.best} <MassText mass={heaviest.net} unit={massUnit} />
             </>
           )}
         </span>

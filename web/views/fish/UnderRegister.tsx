@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { fishText } from './text.en-GB.js';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
@@ -6,8 +8,8 @@ export function UnderRegister({ children }: { children: ReactNode }) {
   return (
     <div>
       <p className="text-soft">
-        <Link to="/fish" className="quiet-link">
-          Known fish
+        <Link to={paths.register} className="quiet-link">
+          {fishText.knownFish}
         </Link>
       </p>
       {children}

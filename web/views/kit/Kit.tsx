@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { kitText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -28,9 +30,9 @@ export function Kit() {
   const [freshItem] = useState(newId);
   return (
     <div className="grid max-w-3xl gap-10">
-      <h1 className="text-3xl font-semibold">Kit</h1>
+      <h1 className="text-3xl font-semibold">{kitText.kit}</h1>
       <Unread kind="kit" />
-      <Section title="Rigs">
+      <Section title={kitText.rigs}>
         <ul className="border-b border-rule">
           {rigs.map((rig) => {
             const { findings } = judgeRig({
@@ -44,11 +46,11 @@ export function Kit() {
             });
             return (
               <li key={rig.id} className="border-t border-rule">
-                <Link to={`/kit/rigs/${rig.id}`} className="block py-3">
+                <Link to={paths.rig(rig.id)} className="block py-3">
                   <span className="flex flex-wrap justify-between gap-x-4">
                     <b>{rig.name}</b>
                     <span className="text-soft">
-                      {say(speciesName(rig.species))}, hook {rig.hookSize}
+                      {kitText.hook({ species: say(speciesName(rig.species)), hookSize: rig.hookSize })}
                     </span>
                   </span>
                   <span className="block">{findings[0] && say(findings[0].text)}</span>
@@ -57,18 +59,18 @@ export function Kit() {
             );
           })}
         </ul>
-        <Link to={`/kit/rigs/${freshRig}`} className="button mt-4">
-          Add a rig
+        <Link to={paths.rig(freshRig)} className="button mt-4">
+          {kitText.addARig}
         </Link>
       </Section>
-      <Section title="Kit on the bank">
+      <Section title={kitText.kitOnTheBank}>
         <ul className="border-b border-rule">
           {kit.map((item) => (
             <KitRow key={item.id} item={item} />
           ))}
         </ul>
-        <Link to={`/kit/items/${freshItem}`} className="button mt-4">
-          Add kit
+        <Link to={paths.kitItem(freshItem)} className="button mt-4">
+          {kitText.addKit}
         </Link>
       </Section>
     </div>
@@ -86,18 +88,22 @@ function KitRow({ item }: { item: KeptKitItem }) {
     .filter(Boolean)
     .join(', ');
   const says = [
-    item.toReplace && 'to replace',
-    item.charge === 'low' && 'to be charged',
-    item.spare && 'a spare',
-    item.onLanyard && 'on a lanyard',
-    tare && `wet ${aboutGrams(gramsOf(tare.mass), massUnit)}`,
-    item.inDateUntil && `good until ${item.inDateUntil}`,
-    item.checkedAt && `compared with a known mass ${whenText(item.checkedAt).replace(/,.*/, '')}`,
-    lastWater && `last wet at ${lastWater.name}${item.disinfected ? `, ${item.disinfected.how} since` : ''}`,
+    item.toReplace && kitText.toReplace,
+    item.charge === 'low' && kitText.toBeCharged,
+    item.spare && kitText.aSpare,
+    item.onLanyard && kitText.onALanyard,
+    tare && kitText.wet({ mass: aboutGrams(gramsOf(tare.mass), massUnit) }),
+    item.inDateUntil && kitText.goodUntil({ inDateUntil: item.inDateUntil }),
+    item.checkedAt && kitText.comparedWithAKnown({ checkedAt: whenText(item.checkedAt).replace(/,.*/, '') }),
+    lastWater &&
+      kitText.lastWetAt({
+        name: lastWater.name,
+        how: item.disinfected ? kitText.since({ how: item.disinfected.how }) : '',
+      }),
   ].filter(Boolean);
   return (
     <li className="border-t border-rule">
-      <Link to={`/kit/items/${item.id}`} className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2">
+      <Link to={paths.kitItem(item.id)} className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2">
         <span>
           <b>{item.name}</b>
           {about && <span className="text-soft"> {about}</span>}

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { kitText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
@@ -68,26 +70,31 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
     bodyOf,
     onKept: () => {
       clear();
-      return navigate('/kit');
+      return navigate(paths.kit);
     },
   });
   const { at } = form;
   const now = () => new Date().toISOString();
 
   return (
-    <RowForm title={item ? item.name : 'Add kit'} form={form} keep="Keep it" known={item !== undefined}>
+    <RowForm title={item ? item.name : kitText.addKit} form={form} keep={kitText.keepIt} known={item !== undefined}>
       <div className="grid gap-7">
         <Choice<KitKind>
-          label="Kind"
+          label={kitText.kind}
           value={draft.kind}
           onChange={(kind) => change({ kind })}
           options={KIT_KINDS.map((kind) => ({ value: kind, label: say(KIT_KIND_WORDS[kind]) }))}
         />
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
+          <TextField
+            label={kitText.itsName}
+            value={draft.name}
+            problem={at('name')}
+            onChange={(name) => change({ name })}
+          />
           {SIZED.includes(draft.kind) && (
             <TextField
-              label={`${draft.kind === 'net' ? 'Width of the hoop' : 'Length'}, ${inches ? 'inches' : 'cm'}`}
+              label={`${draft.kind === 'net' ? kitText.widthOfTheHoop : kitText.length}, ${inches ? kitText.inches : kitText.cm}`}
               numeric
               value={draft.size}
               problem={at('sizeMm')}
@@ -96,23 +103,23 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           )}
         </div>
         <Choices<Flag>
-          label="Condition"
+          label={kitText.condition}
           value={draft.flags}
           onChange={(flags) => change({ flags })}
           options={[
-            { value: 'onLanyard', label: 'on a lanyard' },
-            { value: 'spare', label: 'a spare' },
-            { value: 'toReplace', label: draft.kind === 'hooks' ? 'cut, to be replaced' : 'to be replaced' },
+            { value: 'onLanyard', label: kitText.onALanyard },
+            { value: 'spare', label: kitText.aSpare },
+            { value: 'toReplace', label: draft.kind === 'hooks' ? kitText.cutToBeReplaced : kitText.toBeReplaced },
           ]}
         />
         {CHARGED.includes(draft.kind) && (
           <Choice
-            label="Battery"
+            label={kitText.battery}
             value={draft.charge ?? undefined}
             onChange={(charge) => change({ charge })}
             options={[
-              { value: 'full', label: 'charged' },
-              { value: 'low', label: 'to be charged' },
+              { value: 'full', label: kitText.charged },
+              { value: 'low', label: kitText.toBeCharged },
             ]}
           />
         )}
@@ -120,7 +127,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
           <TextField
             className="max-w-64"
             type="date"
-            label="Good until"
+            label={kitText.goodUntil2}
             value={draft.inDateUntil}
             problem={at('inDateUntil')}
             onChange={(inDateUntil) => change({ inDateUntil })}
@@ -128,24 +135,26 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
         )}
         {draft.kind === 'scales' && item && (
           <p>
-            <Link to={`/weigh/scales/${item.id}`} className="quiet-link">
-              Check with known masses
+            <Link to={paths.scaleCheck(item.id)} className="quiet-link">
+              {kitText.checkWithKnownMasses}
             </Link>{' '}
-            <span className="text-soft">{draft.checkedAt ? `last ${whenText(draft.checkedAt)}` : 'never yet'}</span>
+            <span className="text-soft">
+              {draft.checkedAt ? kitText.last({ checkedAt: whenText(draft.checkedAt) }) : kitText.neverYet}
+            </span>
           </p>
         )}
         {draft.kind === 'sling' && item && (
           <p>
-            <Link to="/weigh" className="quiet-link">
-              Its tares are kept at the weigh desk
+            <Link to={paths.weighDesk} className="quiet-link">
+              {kitText.itsTaresAreKept}
             </Link>
           </p>
         )}
         {CARRIES_DISEASE.includes(draft.kind) && (
-          <Section title="Between waters">
+          <Section title={kitText.betweenWaters}>
             <div className="grid gap-3 sm:grid-cols-2">
               <Picker
-                label="Last wet at"
+                label={kitText.lastWetAt2}
                 value={draft.lastWater?.waterId ?? ''}
                 onChange={(waterId) => change({ lastWater: { waterId, at: now() } })}
                 options={waters.map(({ id, name }) => ({ value: id, label: name }))}
@@ -176,10 +185,10 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
 }
 
 const DISINFECTED = [
-  { how: 'dipped', daysAgo: 0, label: 'Dipped today' },
-  { how: 'dipped', daysAgo: 1, label: 'Dipped yesterday' },
-  { how: 'dried', daysAgo: 0, label: 'Dried through today' },
-  { how: 'dried', daysAgo: 1, label: 'Dried through yesterday' },
+  { how: 'dipped', daysAgo: 0, label: kitText.dippedToday },
+  { how: 'dipped', daysAgo: 1, label: kitText.dippedYesterday },
+  { how: 'dried', daysAgo: 0, label: kitText.driedThroughToday },
+  { how: 'dried', daysAgo: 1, label: kitText.driedThroughYesterday },
 ] as const;
 
 function daysBefore(days: number): string {

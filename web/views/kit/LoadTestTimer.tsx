@@ -1,3 +1,4 @@
+import { kitText } from './text.en-GB.js';
 import { useEffect, useState } from 'react';
 import { LOAD_TEST_S, LOAD_TEST_WEEKS, type LoadTest } from '@keeper/core/domain/kit/rig';
 import { Section } from '../../parts/Section.js';
@@ -22,10 +23,8 @@ export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTes
   }, [began]);
   const share = Math.min(1, heldS / LOAD_TEST_S.least);
   return (
-    <Section title="Load test">
-      <p className="mb-3 text-soft">
-        Hook it to something solid, walk back, load it fully. Shield your eyes: what gives comes back.
-      </p>
+    <Section title={kitText.loadTest}>
+      <p className="mb-3 text-soft">{kitText.hookItToSomething}</p>
       <button
         type="button"
         className="button relative min-h-20 w-full overflow-hidden text-xl"
@@ -39,17 +38,17 @@ export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTes
         <span className="absolute inset-y-0 left-0 bg-waterfill" style={{ width: `${share * 100}%` }} aria-hidden />
         <span className="relative tabular-nums">
           {began === undefined
-            ? 'Under load now'
-            : `${Math.floor(heldS)} s: ${heldS < LOAD_TEST_S.least ? 'hold it' : 'it held, let go'}`}
+            ? kitText.underLoadNow
+            : `${Math.floor(heldS)} s: ${heldS < LOAD_TEST_S.least ? kitText.holdIt : kitText.itHeldLetGo}`}
         </span>
       </button>
       <p className="mt-3 flex flex-wrap items-center justify-between gap-3 text-sm text-soft">
         <span>
-          A test stands for {LOAD_TEST_WEEKS} weeks, until the next fish or snag.
-          {snaggedAt && ` Last snagged ${whenText(snaggedAt)}.`}
+          {kitText.aTestStandsFor({ loadTestWeeks: LOAD_TEST_WEEKS })}
+          {snaggedAt && kitText.lastSnagged({ snaggedAt: whenText(snaggedAt) })}
         </span>
         <button type="button" className="button font-normal" onClick={onSnagged}>
-          It was snagged
+          {kitText.itWasSnagged}
         </button>
       </p>
       <ul className="mt-3">
@@ -59,7 +58,7 @@ export function LoadTestTimer({ tests, onTested, snaggedAt, onSnagged }: LoadTes
           .map((test) => (
             <li key={test.at} className="border-t border-rule py-2 tabular-nums">
               {whenText(test.at)}: {test.heldS.toFixed(0)} s
-              {test.heldS < LOAD_TEST_S.least && <span className="text-rust">, too short to count</span>}
+              {test.heldS < LOAD_TEST_S.least && <span className="text-rust">{kitText.tooShortToCount}</span>}
             </li>
           ))}
       </ul>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { kitText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
 import { massSystemOf } from '@keeper/core/measure/mass';
@@ -52,20 +54,24 @@ interface Draft {
 }
 
 const LEAD_NAMES: Readonly<Record<LeadArrangement, string>> = {
-  running: 'runs on the line',
-  'drops-off': 'drops off',
-  'pulls-free': 'pulls free',
-  fixed: 'stays fixed',
-  float: 'float only',
-  none: 'no lead',
+  running: kitText.runsOnTheLine,
+  'drops-off': kitText.dropsOff,
+  'pulls-free': kitText.pullsFree,
+  fixed: kitText.staysFixed,
+  float: kitText.floatOnly,
+  none: kitText.noLead,
 };
 const LEADER_NAMES: Readonly<Record<Leader, string>> = {
-  none: 'none',
-  tubing: 'tubing',
-  mono: 'mono',
-  leadcore: 'leadcore',
+  none: kitText.none,
+  tubing: kitText.tubing,
+  mono: kitText.mono,
+  leadcore: kitText.leadcore,
 };
-const TRACE_NAMES: Readonly<Record<Trace, string>> = { none: 'none', wire: 'wire', 'heavy-mono': 'heavy mono' };
+const TRACE_NAMES: Readonly<Record<Trace, string>> = {
+  none: kitText.none,
+  wire: kitText.wire,
+  'heavy-mono': kitText.heavyMono,
+};
 
 /** A rig in a few taps, and what it would do to a fish that breaks off. */
 export function RigForm() {
@@ -133,7 +139,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     bodyOf,
     onKept: () => {
       clear();
-      return navigate('/kit');
+      return navigate(paths.kit);
     },
   });
   const { at } = form;
@@ -141,10 +147,21 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     values.map((value) => ({ value, label: names[value] }));
 
   return (
-    <RowForm title={rig ? rig.name : 'Add a rig'} form={form} keep="Save this rig" known={rig !== undefined} wide>
+    <RowForm
+      title={rig ? rig.name : kitText.addARig}
+      form={form}
+      keep={kitText.saveThisRig}
+      known={rig !== undefined}
+      wide
+    >
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
         <div className="grid content-start gap-7">
-          <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
+          <TextField
+            label={kitText.itsName}
+            value={draft.name}
+            problem={at('name')}
+            onChange={(name) => change({ name })}
+          />
           <SpeciesChoice
             species={draft.species}
             form={undefined}
@@ -153,68 +170,68 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
           />
           <div className="grid gap-3 sm:grid-cols-3">
             <TextField
-              label={`Main line, ${pounds ? 'lb' : 'kg'}`}
+              label={kitText.mainLine({ pounds })}
               numeric
               value={draft.mainLine}
               problem={at('mainLineKg')}
               onChange={(mainLine) => change({ mainLine })}
             />
             <TextField
-              label={`Link or trace, ${pounds ? 'lb' : 'kg'}`}
+              label={kitText.linkOrTrace({ pounds })}
               numeric
               value={draft.link}
               problem={at('linkKg')}
               onChange={(link) => change({ link })}
             />
             <TextField
-              label="Hook size"
+              label={kitText.hookSize}
               numeric
               value={draft.hook}
               problem={at('hookSize')}
               onChange={(hook) => change({ hook })}
             />
           </div>
-          <Field title="The hook is">
+          <Field title={kitText.theHookIs}>
             <Choice<Barb>
-              label="Barb"
+              label={kitText.barb}
               value={draft.barb}
               onChange={(barb) => change({ barb })}
               options={BARBS.map((value) => ({ value, label: say(BARB_TEXT[value]) }))}
             />
           </Field>
-          <Field title="The lead">
+          <Field title={kitText.theLead}>
             <Choice<LeadArrangement>
-              label="Lead"
+              label={kitText.lead}
               value={draft.lead}
               onChange={(lead) => change({ lead })}
               options={named(LEADS, LEAD_NAMES)}
             />
           </Field>
-          <Field title="Leader">
+          <Field title={kitText.leader}>
             <Choice<Leader>
-              label="Leader"
+              label={kitText.leader}
               value={draft.leader}
               onChange={(leader) => change({ leader })}
               options={named(LEADERS, LEADER_NAMES)}
             />
           </Field>
-          <Field title="Trace">
+          <Field title={kitText.trace}>
             <Choice<Trace>
-              label="Trace"
+              label={kitText.trace}
               value={draft.trace}
               onChange={(trace) => change({ trace })}
               options={named(TRACES, TRACE_NAMES)}
             />
           </Field>
           {draft.trace !== 'none' && (
-            <Field title="Up-trace above it">
+            <Field title={kitText.upTraceAboveIt}>
               <Choice
-                label="Up-trace"
+                label={kitText.upTrace}
                 value={draft.upTrace}
                 onChange={(upTrace) => change({ upTrace })}
                 options={[
-                  { value: 'yes', label: 'yes' },
-                  { value: 'no', label: 'no' },
+                  { value: 'yes', label: kitText.yes },
+                  { value: 'no', label: kitText.no },
                 ]}
               />
             </Field>
@@ -222,7 +239,13 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
         </div>
         <div className="grid content-start gap-8">
           <Section
-            title={judged.verdict === 'good' ? 'Sound' : judged.verdict === 'care' ? 'Check it again' : 'Not on a fish'}
+            title={
+              judged.verdict === 'good'
+                ? kitText.sound
+                : judged.verdict === 'care'
+                  ? kitText.checkItAgain
+                  : kitText.notOnAFish
+            }
           >
             <ul className="grid gap-3">
               {judged.findings.map((finding) => (

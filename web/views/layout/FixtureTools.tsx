@@ -1,3 +1,4 @@
+import { layoutText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { FIXTURE_KINDS, FIXTURE_WORDS, NEW_FIXTURE, type Fixture } from '@keeper/core/domain/water/plan';
 import { newId } from '../../data/device.js';
@@ -28,7 +29,7 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
               onChoose(id);
             }}
           >
-            Add: {say(FIXTURE_WORDS[kind])}
+            {layoutText.add({ kind: say(FIXTURE_WORDS[kind]) })}
           </button>
         ))}
       </div>
@@ -36,15 +37,15 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
         <div
           className="flex flex-wrap items-center gap-2"
           role="group"
-          aria-label={`The ${say(FIXTURE_WORDS[fixture.kind])}`}
+          aria-label={layoutText.the({ kind: say(FIXTURE_WORDS[fixture.kind]) })}
         >
           <Stepper
-            label={`${(2 * fixture.radiusM).toFixed(1)} m wide`}
+            label={layoutText.mWide({ radiusM: (2 * fixture.radiusM).toFixed(1) })}
             onStep={(by) => resize({ radiusM: Math.min(20, Math.max(0.2, fixture.radiusM + by * 0.25)) })}
           />
           {fixture.heightM > 0 && (
             <Stepper
-              label={`${fixture.heightM.toFixed(1)} m high`}
+              label={layoutText.mHigh({ heightM: fixture.heightM.toFixed(1) })}
               onStep={(by) => resize({ heightM: Math.min(40, Math.max(0.5, fixture.heightM + by * 0.5)) })}
             />
           )}
@@ -56,7 +57,7 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
               onChoose(null);
             }}
           >
-            Take away
+            {layoutText.takeAway}
           </button>
         </div>
       )}
@@ -67,11 +68,21 @@ export function FixtureTools({ fixtures, chosen, onChoose, onChange }: FixtureTo
 function Stepper({ label, onStep }: { label: string; onStep: (by: 1 | -1) => void }) {
   return (
     <span className="inline-flex items-center rounded-md border-[1.5px] border-edge bg-leaf">
-      <button type="button" aria-label={`Less: ${label}`} className="size-12 text-xl" onClick={() => onStep(-1)}>
+      <button
+        type="button"
+        aria-label={layoutText.less({ label })}
+        className="size-12 text-xl"
+        onClick={() => onStep(-1)}
+      >
         −
       </button>
       <span className="min-w-28 text-center tabular-nums">{label}</span>
-      <button type="button" aria-label={`More: ${label}`} className="size-12 text-xl" onClick={() => onStep(1)}>
+      <button
+        type="button"
+        aria-label={layoutText.more({ label })}
+        className="size-12 text-xl"
+        onClick={() => onStep(1)}
+      >
         +
       </button>
     </span>

@@ -1,3 +1,4 @@
+import { layoutText } from './text.en-GB.js';
 import type { LayoutJudgement, SunHour } from '@keeper/core/bank/layoutPoint';
 import { clockBetween } from '../../data/useOutingAssessment.js';
 import { HourSlider } from '../../parts/HourSlider.js';
@@ -19,8 +20,12 @@ export function HourPicker({ hours, matLight, index, onChange }: HourPickerProps
   return (
     <div>
       <p className="mb-1">
-        The mat at <b className="tabular-nums">{clock(hours[index]?.atMs ?? 0)}</b>:{' '}
-        {{ sun: 'in the sun', shade: 'in shade', dark: 'no sun on it' }[matLight[index] ?? 'dark']}
+        {layoutText.theMatAt} <b className="tabular-nums">{clock(hours[index]?.atMs ?? 0)}</b>
+        {layoutText.inTheSunIn({
+          index: { sun: layoutText.inTheSun, shade: layoutText.inShade, dark: layoutText.noSunOnIt }[
+            matLight[index] ?? 'dark'
+          ],
+        })}
       </p>
       <svg viewBox="0 0 100 16" preserveAspectRatio="none" className="block h-10 w-full" aria-hidden>
         {matLight.map((light, i) =>
@@ -38,7 +43,7 @@ export function HourPicker({ hours, matLight, index, onChange }: HourPickerProps
         <path d="M0 8H100" stroke="var(--ink)" strokeWidth="0.8" />
       </svg>
       <HourSlider
-        label="Hour of the outing"
+        label={layoutText.hourOfTheOuting}
         text={clock(hours[index]?.atMs ?? 0)}
         most={hours.length - 1}
         value={index}

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { layoutText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -35,7 +37,7 @@ import { NotKept } from '../../parts/NotKept.js';
 export function LayoutPage() {
   const { state, loading, missing } = useOuting(useParams()['outingId'] ?? '');
   if (missing) return <NotHere />;
-  if (loading) return <p>Opening the plan…</p>;
+  if (loading) return <p>{layoutText.openingThePlan}</p>;
   return <LayoutOf key={state.swims.at(-1)?.swimId} state={state} />;
 }
 
@@ -57,7 +59,7 @@ function LayoutOf({ state }: { state: OutingState }) {
   const plan = assessment?.plan;
   const helped = state.companions > 0;
   const first = useMemo(() => (plan ? autoLayout(plan, helped) : {}), [plan, helped]);
-  if (!plan || !water || !assessment) return <p>Opening the plan…</p>;
+  if (!plan || !water || !assessment) return <p>{layoutText.openingThePlan}</p>;
   const layout = moved ?? assessment.laid ?? first;
   const judged = judgeLayout({ ...plan, layout });
   const lit = plan.hours.findIndex(({ atMs }) => atMs >= assessment.momentMs);
@@ -95,11 +97,13 @@ function LayoutOf({ state }: { state: OutingState }) {
   return (
     <article>
       <p>
-        <Link to={`/bank/${outingId}`} className="quiet-link">
-          Back to the outing
+        <Link to={paths.outing(outingId)} className="quiet-link">
+          {layoutText.backToTheOuting}
         </Link>
       </p>
-      <h1 className="mb-4 text-3xl font-semibold md:text-4xl">The plan of {swim ? swim.name : 'the bank'}</h1>
+      <h1 className="mb-4 text-3xl font-semibold md:text-4xl">
+        {layoutText.thePlanOf({ name: swim ? swim.name : layoutText.theBank })}
+      </h1>
       <NotKept when={notKept} />
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_20rem]">
         {/* No higher than leaves room for the hours and what is done with the plan. */}
@@ -126,25 +130,25 @@ function LayoutOf({ state }: { state: OutingState }) {
               <HourPicker hours={plan.hours} matLight={judged.matLight} index={index} onChange={setHour} />
             </div>
           ) : (
-            <p className="mt-3 text-soft">Add the position of the swim or the water, and the sun is drawn in.</p>
+            <p className="mt-3 text-soft">{layoutText.addThePositionOf}</p>
           )}
           <div className="mt-4 flex flex-wrap items-start gap-3">
             <Choice<'kit' | 'swim'>
-              label="What is moved"
+              label={layoutText.whatIsMoved}
               value={drawing}
               onChange={(next) => {
                 setDrawing(next);
                 setChosen(null);
               }}
               options={[
-                { value: 'kit', label: 'Move the kit' },
-                { value: 'swim', label: 'Draw the swim' },
+                { value: 'kit', label: layoutText.moveTheKit },
+                { value: 'swim', label: layoutText.drawTheSwim },
               ]}
             />
             {drawing === 'kit' && (
               <>
                 <button type="button" className="button button-main" onClick={() => lay(autoLayout(plan, helped))}>
-                  Lay it out for me
+                  {layoutText.layItOutFor}
                 </button>
                 {settings.habit && (
                   <button
@@ -152,7 +156,7 @@ function LayoutOf({ state }: { state: OutingState }) {
                     className="button"
                     onClick={() => lay(layoutByHabit(settings.habit ?? {}, plan))}
                   >
-                    My usual layout
+                    {layoutText.myUsualLayout}
                   </button>
                 )}
                 <button
@@ -160,17 +164,17 @@ function LayoutOf({ state }: { state: OutingState }) {
                   className="button"
                   onClick={() => writeSettings.mutate({ ...ways, habit: layout })}
                 >
-                  Save as my usual layout
+                  {layoutText.saveAsMyUsual}
                 </button>
               </>
             )}
           </div>
           {writeSettings.isError && (
-            <Notice role="alert">{writeSettings.error.message} Your usual layout was not changed.</Notice>
+            <Notice role="alert">{layoutText.yourUsualLayoutWas({ message: writeSettings.error.message })}</Notice>
           )}
           {writeSettings.isSuccess && (
             <p role="status" className="mt-2">
-              Saved as your usual layout.
+              {layoutText.savedAsYourUsual}
             </p>
           )}
           {drawing === 'kit' ? (
@@ -179,9 +183,9 @@ function LayoutOf({ state }: { state: OutingState }) {
             <FixtureTools fixtures={plan.fixtures} chosen={chosen} onChoose={setChosen} onChange={writeFixtures} />
           ) : (
             <p className="mt-4 max-w-prose">
-              Trees, stones and paths belong to a swim.{' '}
-              <Link to={`/waters/${water.id}`} className="quiet-link">
-                Describe the swim first
+              {layoutText.treesStonesAndPaths}{' '}
+              <Link to={paths.water(water.id)} className="quiet-link">
+                {layoutText.describeTheSwimFirst}
               </Link>
               .
             </p>
@@ -206,7 +210,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
   const chip =
     'min-h-11 rounded-full border-[1.5px] border-edge px-4 aria-pressed:border-ink aria-pressed:bg-waterfill aria-pressed:font-semibold';
   return (
-    <div className="mt-5 flex flex-wrap gap-2" role="group" aria-label="Pieces">
+    <div className="mt-5 flex flex-wrap gap-2" role="group" aria-label={layoutText.pieces}>
       {KIT_PIECES.map((each) =>
         layout[each] ? (
           <button
@@ -228,7 +232,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
               onChoose(each);
             }}
           >
-            put out: {say(KIT_WORDS[each])}
+            {layoutText.putOut({ each: say(KIT_WORDS[each]) })}
           </button>
         ),
       )}
@@ -242,7 +246,7 @@ function KitTools({ layout, chosen, onChoose, onLay }: KitToolsProps) {
             onChoose(null);
           }}
         >
-          take away: {say(KIT_WORDS[piece])}
+          {layoutText.takeAway2({ piece: say(KIT_WORDS[piece]) })}
         </button>
       )}
     </div>

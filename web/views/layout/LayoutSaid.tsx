@@ -1,3 +1,4 @@
+import { layoutText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { LayoutJudgement } from '@keeper/core/bank/layoutPoint';
 import type { KitPiece } from '@keeper/core/domain/water/plan';
@@ -20,14 +21,14 @@ export function LayoutSaid({
     <div className="grid content-start gap-8">
       <p role="status" className="font-book text-2xl">
         {wrong.length === 0
-          ? 'Nothing to fix.'
-          : `${wrong.length === 1 ? 'One thing' : `${wrong.length} things`} to fix, ${right.length} right.`}{' '}
+          ? layoutText.nothingToFix
+          : layoutText.toFixRight({ wrongCount: wrong.length, rightCount: right.length })}{' '}
         <span className="font-sans text-base whitespace-nowrap text-soft tabular-nums">
-          {Math.round(judged.score * 100)} of 100
+          {layoutText.of({ score: Math.round(judged.score * 100) })}
         </span>
       </p>
       {wrong.length > 0 && (
-        <Section title="To fix">
+        <Section title={layoutText.toFix}>
           <ul>
             {wrong.map((point) => (
               <li key={point.id} className="border-t border-rule">
@@ -40,7 +41,7 @@ export function LayoutSaid({
           </ul>
         </Section>
       )}
-      <Section title="Right">
+      <Section title={layoutText.right}>
         <ul>
           {right.map(({ id, text }) => (
             <li key={id} className="border-t border-rule py-2">

@@ -1,3 +1,4 @@
+import { layoutText } from './text.en-GB.js';
 import type { ReactNode } from 'react';
 import { isBand, type Fixture, type KitPiece, type Layout, type Point } from '@keeper/core/domain/water/plan';
 import { REACH_M } from '@keeper/core/bank/judgeLayout';
@@ -294,5 +295,5 @@ function crown(x: number, y: number, r: number): string {
 
 function drawingWords({ bank, fixtures }: Omit<BankPlan, 'layout'>, layout: Layout): string {
   const pieces = Object.keys(layout).length;
-  return `The swim from above: water at the top, ${bank} below, ${fixtures.length} things that stand there, ${pieces} pieces of kit laid out.`;
+  return layoutText.theSwimFromAbove({ bank, fixturesCount: fixtures.length, pieces });
 }

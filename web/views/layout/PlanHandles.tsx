@@ -1,3 +1,4 @@
+import { layoutText } from './text.en-GB.js';
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import type { Point } from '@keeper/core/domain/water/plan';
 import { useRef } from 'react';
@@ -52,7 +53,7 @@ export function PlanHandles({ handles, view, chosen, onChoose, onMove, onNudge }
       onDragEnd={end}
       accessibility={{
         screenReaderInstructions: {
-          draggable: 'Move it with the arrow keys, with shift in larger steps; or drag it.',
+          draggable: layoutText.moveItWithThe,
         },
       }}
     >

@@ -1,3 +1,4 @@
+import { moreText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import { FURTHER_PLACES } from '../../app/places.js';
 
@@ -5,7 +6,7 @@ import { FURTHER_PLACES } from '../../app/places.js';
 export function More() {
   return (
     <div>
-      <h1 className="mb-4 text-3xl font-semibold">More</h1>
+      <h1 className="mb-4 text-3xl font-semibold">{moreText.more}</h1>
       <ul className="border-b border-rule">
         {FURTHER_PLACES.map(({ to, name, Icon }) => (
           <li key={to} className="border-t border-rule">

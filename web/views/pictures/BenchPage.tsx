@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { picturesText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -39,7 +41,7 @@ import { ViewPart } from './ViewPart.js';
 export function BenchPage() {
   const { captureId = '', sha256 = '' } = useParams();
   const { state, loading } = useCapture(captureId);
-  if (loading) return <p>Opening the picture…</p>;
+  if (loading) return <p>{picturesText.openingThePicture}</p>;
   const picture = state.pictures.find((each) => each.sha256 === sha256);
   if (!picture) return <NotHere />;
   return <BenchOf key={sha256} state={state} picture={picture} />;
@@ -102,18 +104,16 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
     <article className="grid gap-5">
       <div>
         <p className="text-soft">
-          <Link to={`/book/${state.captureId}`} className="quiet-link">
+          <Link to={paths.capture(state.captureId)} className="quiet-link">
             {say(speciesName(state.facts.species, state.facts.form))}
           </Link>
           , {whenText(state.startedAt ?? '', undefined, state.zone)}
         </p>
-        <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : 'A picture'}</h1>
+        <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : picturesText.aPicture}</h1>
       </div>
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-3">
-          {gone && (
-            <Notice>The picture is on another device that has not sent it yet, or the server cannot be reached.</Notice>
-          )}
+          {gone && <Notice>{picturesText.thePictureIsOn}</Notice>}
           {bytes && looked && (
             <PictureStage
               href={addressOf(bytes)}
@@ -137,34 +137,32 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
               onRemoved={work === 'marks' ? (id) => keepMarks(marks.filter((_, i) => String(i) !== id)) : undefined}
             />
           )}
-          {unreadable && (
-            <Notice role="alert">This browser cannot read the picture. The original is kept as it is.</Notice>
-          )}
+          {unreadable && <Notice role="alert">{picturesText.thisBrowserCannotRead}</Notice>}
           {bytes && !looked && !unreadable && (
             <div className="relative">
               <img src={addressOf(bytes)} alt="" className="w-full rounded-lg bg-waterfill" />
               <p role="status" className="absolute inset-x-0 bottom-0 bg-paper/85 px-4 py-2">
-                Looking for the fish…
+                {picturesText.lookingForTheFish}
               </p>
             </div>
           )}
           <div className="flex flex-wrap items-center gap-3">
             <Choice<Work>
-              label="Points for"
+              label={picturesText.pointsFor}
               value={work}
               onChange={setWork}
               options={[
-                { value: 'fish', label: 'The fish' },
-                { value: 'board', label: 'The board' },
-                { value: 'marks', label: 'Its marks' },
+                { value: 'fish', label: picturesText.theFish },
+                { value: 'board', label: picturesText.theBoard },
+                { value: 'marks', label: picturesText.itsMarks },
               ]}
             />
             <span className="flex-1" />
             <button
               type="button"
               className="button px-4"
-              aria-label="Undo"
-              title="Undo"
+              aria-label={picturesText.undo}
+              title={picturesText.undo}
               disabled={!bench.undo}
               onClick={bench.undo}
             >
@@ -173,21 +171,19 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
             <button
               type="button"
               className="button px-4"
-              aria-label="Redo"
-              title="Redo"
+              aria-label={picturesText.redo}
+              title={picturesText.redo}
               disabled={!bench.redo}
               onClick={bench.redo}
             >
               <Redo2 size={20} aria-hidden />
             </button>
           </div>
-          {(bench.notKept || recording.notKept) && (
-            <Notice role="alert">It could not be kept: this device may have no room left. Nothing was changed.</Notice>
-          )}
+          {(bench.notKept || recording.notKept) && <Notice role="alert">{picturesText.itCouldNotBe}</Notice>}
         </div>
         <div className="grid gap-6">
           {work === 'board' ? (
-            <Section title="Board length">
+            <Section title={picturesText.boardLength}>
               <BoardPanel
                 state={state}
                 draft={draft}
@@ -207,12 +203,12 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
           )}
           {work === 'fish' && landmarks && (
             <button type="button" className="button button-main min-h-14 text-lg" onClick={layStraight}>
-              Straighten it
+              {picturesText.straightenIt}
             </button>
           )}
           {work !== 'board' && landmarks && kind && (
-            <Link to={`/pictures/${state.captureId}/${picture.sha256}/who`} className="button min-h-14">
-              Who is this?
+            <Link to={paths.who(state.captureId, picture.sha256)} className="button min-h-14">
+              {picturesText.whoIsThis}
             </Link>
           )}
           {reading?.view ? (
@@ -224,12 +220,12 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
                 className="button justify-self-start font-normal"
                 onClick={() => keep({ view: wholePicture(looked) })}
               >
-                Cut and turn it by hand
+                {picturesText.cutAndTurnIt}
               </button>
             )
           )}
           <Picker
-            label="What it shows"
+            label={picturesText.whatItShows}
             value={role ?? ''}
             onChange={(next) => keep({ role: next as PictureRole })}
             options={PICTURE_ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))}
@@ -246,30 +242,26 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
 }
 
 const STAGE_WORDS: Readonly<Record<Work, string>> = {
-  fish: 'The picture with the six points of the fish',
-  board: 'The picture with what was tapped on the board',
-  marks: 'The picture with the marks that were set on the fish',
+  fish: picturesText.thePictureWithThe,
+  board: picturesText.thePictureWithWhat,
+  marks: picturesText.thePictureWithTheMarks,
 };
 
 /** What marks are for, and how many there are. */
 function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) {
   return (
-    <Section title="Marks to know it by">
-      <p className="mb-2">
-        Where a picture is too poor for its pattern to be read, tap single scales, blotches and scars that would be
-        there next time. Set on two pictures, nine of them tell one fish from another by how they lie to each other.
-      </p>
+    <Section title={picturesText.marksToKnowIt}>
+      <p className="mb-2">{picturesText.whereAPictureIs}</p>
       <p className="text-soft">
-        {count === 0 ? 'None yet.' : count === 1 ? 'One mark.' : `${count} marks.`} Drag one to move it; the delete key
-        removes it.
-        {!landmarks && ' They count once the six points of the fish are known.'}
+        {picturesText.dragOneToMove({ count })}
+        {!landmarks && picturesText.theyCountOnceThe}
       </p>
     </Section>
   );
 }
 
 function markPoints(marks: readonly Pixel[]): StagePoint[] {
-  return marks.map((at, i) => ({ id: String(i), name: `Mark ${i + 1}`, at, sign: String(i + 1) }));
+  return marks.map((at, i) => ({ id: String(i), name: picturesText.mark({ i: i + 1 }), at, sign: String(i + 1) }));
 }
 
 /** What is thought of the picture, or the plea to show where the fish is. */
@@ -277,22 +269,18 @@ function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; p
   if (!looked) return null;
   if (!looked.fish) {
     return (
-      <Section title="No fish found">
-        <p className="mb-3">No flank was found here. Set the six points by hand, and everything else follows.</p>
+      <Section title={picturesText.noFishFound}>
+        <p className="mb-3">{picturesText.noFlankWasFound}</p>
         <button type="button" className="button" onClick={onAsk}>
-          Set them by hand
+          {picturesText.setThemByHand}
         </button>
       </Section>
     );
   }
   const { verdicts, doubtful } = looked.fish;
   return (
-    <Section title="Picture checks">
-      {proposed && doubtful && (
-        <p className="mb-3 border-l-4 border-air pl-3">
-          The six points are a guess here. Look at them and move what is off.
-        </p>
-      )}
+    <Section title={picturesText.pictureChecks}>
+      {proposed && doubtful && <p className="mb-3 border-l-4 border-air pl-3">{picturesText.theSixPointsAre}</p>}
       <VerdictList verdicts={verdicts} />
     </Section>
   );
@@ -324,12 +312,12 @@ function useLook(
 }
 
 const LANDMARK_WORDS: Readonly<Record<LandmarkName, { readonly name: string; readonly sign: string }>> = {
-  snout: { name: 'Tip of the snout', sign: 'snout' },
-  eye: { name: 'Middle of the eye', sign: 'eye' },
-  dorsal: { name: 'Front of the dorsal fin', sign: 'dorsal' },
-  pelvic: { name: 'Front of the pelvic fin', sign: 'pelvic' },
-  anal: { name: 'Front of the anal fin', sign: 'anal' },
-  fork: { name: 'Fork of the tail', sign: 'fork' },
+  snout: { name: picturesText.tipOfTheSnout, sign: picturesText.snoutSign },
+  eye: { name: picturesText.middleOfTheEye, sign: picturesText.eyeSign },
+  dorsal: { name: picturesText.frontOfTheDorsal, sign: picturesText.dorsalSign },
+  pelvic: { name: picturesText.frontOfThePelvic, sign: picturesText.pelvicSign },
+  anal: { name: picturesText.frontOfTheAnal, sign: picturesText.analSign },
+  fork: { name: picturesText.forkOfTheTail, sign: picturesText.forkSign },
 };
 
 function landmarkPoints(landmarks: LandmarksPx | undefined): StagePoint[] {
@@ -340,10 +328,10 @@ function boardPoints({ marks, nose, tail, inches }: ReturnType<typeof draftOf>):
   return [
     ...marks.map(({ atMm, pixel }, i) => {
       const says = String(Number((atMm / (inches ? 25.4 : 10)).toFixed(2)));
-      return { id: `mark ${i}`, at: pixel, name: `The mark at ${says}`, sign: says };
+      return { id: `mark ${i}`, at: pixel, name: picturesText.theMarkAt({ says }), sign: says };
     }),
-    ...(nose ? [{ id: 'nose', at: nose, name: 'The nose', sign: 'nose' }] : []),
-    ...(tail ? [{ id: 'tail', at: tail, name: 'The tail', sign: 'tail' }] : []),
+    ...(nose ? [{ id: 'nose', at: nose, name: picturesText.theNose, sign: picturesText.noseSign }] : []),
+    ...(tail ? [{ id: 'tail', at: tail, name: picturesText.theTail, sign: picturesText.tailSign }] : []),
   ];
 }
 

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { picturesText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
@@ -24,19 +26,16 @@ export function BesideAny({ state, picture }: { state: CaptureState; picture: Pi
   return (
     <>
       <button type="button" className="button justify-self-start font-normal" onClick={() => setOpen(true)}>
-        Compare with another fish
+        {picturesText.compareWithAnotherFish}
       </button>
-      <Sheet title="Which fish?" open={open} onOpenChange={setOpen}>
-        {book.isPending && <p role="status">Loading the pictures…</p>}
-        {book.isError && <p role="alert">The server cannot be reached, and the pictures of the book lie there.</p>}
-        {book.isSuccess && others.length === 0 && <p>No other fish of its kind has such a picture yet.</p>}
+      <Sheet title={picturesText.whichFish} open={open} onOpenChange={setOpen}>
+        {book.isPending && <p role="status">{picturesText.loadingThePictures}</p>}
+        {book.isError && <p role="alert">{picturesText.theServerCannotBe}</p>}
+        {book.isSuccess && others.length === 0 && <p>{picturesText.noOtherFishOf}</p>}
         <ul className="grid grid-cols-2 gap-4">
           {others.slice(0, most).map(({ captureId, sha256, startedAt, zone, net, ...shown }) => (
             <li key={`${captureId} ${sha256}`}>
-              <Link
-                to={`/pictures/${state.captureId}/${picture.sha256}/beside/${captureId}/${sha256}`}
-                className="grid gap-1.5"
-              >
+              <Link to={paths.beside(state.captureId, picture.sha256, captureId, sha256)} className="grid gap-1.5">
                 <BookPicture picture={{ ...shown, sha256 }} size="thumb" className="aspect-4/3 w-full rounded" />
                 <span className="text-sm">
                   {net && <b>{formatMass(net)}. </b>}
@@ -48,7 +47,7 @@ export function BesideAny({ state, picture }: { state: CaptureState; picture: Pi
         </ul>
         {others.length > most && (
           <button type="button" className="button mt-4 w-full" onClick={() => setMost(most + SHOWN_AT_ONCE)}>
-            Older ones
+            {picturesText.olderOnes}
           </button>
         )}
       </Sheet>

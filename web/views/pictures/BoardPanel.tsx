@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatLength, lengthMm } from '@keeper/core/measure/length';
@@ -32,55 +33,55 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
   return (
     <div className="grid gap-4">
       <Choice<ScaleBy>
-        label="Scale from"
+        label={picturesText.scaleFrom}
         value={draft.by}
         onChange={(by) => onChange(scaledBy(draft, by))}
         options={[
-          { value: 'board', label: 'A board' },
-          { value: 'thing', label: 'An object I know' },
+          { value: 'board', label: picturesText.aBoard },
+          { value: 'thing', label: picturesText.anObjectIKnow },
         ]}
       />
       <Choice
-        label={thing ? 'What its length is in' : 'What stands on the board'}
+        label={thing ? picturesText.whatItsLengthIs : picturesText.whatStandsOnThe}
         value={draft.inches ? 'in' : 'cm'}
         onChange={(unit) => onChange(inUnit(draft, unit === 'in'))}
         options={[
-          { value: 'in', label: 'Inches' },
-          { value: 'cm', label: 'Centimetres' },
+          { value: 'in', label: picturesText.inches },
+          { value: 'cm', label: picturesText.centimetres },
         ]}
       />
       <Choice<BoardTarget>
-        label="What you tap next"
+        label={picturesText.whatYouTapNext}
         value={draft.target}
         onChange={(target) => onChange({ ...draft, target })}
         options={[
-          { value: 'mark', label: thing ? 'Its ends' : 'A mark' },
-          { value: 'nose', label: 'The nose' },
-          { value: 'tail', label: 'The tail' },
+          { value: 'mark', label: thing ? picturesText.itsEnds : picturesText.aMark },
+          { value: 'nose', label: picturesText.theNose },
+          { value: 'tail', label: picturesText.theTail },
         ]}
       />
       {(draft.target === 'mark' || thing) && (
         <TextField
           className="max-w-56"
-          label={thing ? 'Its length' : 'Number at the mark'}
+          label={thing ? picturesText.itsLength : picturesText.numberAtTheMark}
           numeric
           value={draft.nextMark}
           problem={
             mark !== undefined || draft.nextMark === ''
               ? undefined
               : thing
-                ? 'Its length as a number.'
-                : 'A number that stands on the board.'
+                ? picturesText.itsLengthAsA
+                : picturesText.aNumberThatStands
           }
           onChange={(nextMark) => onChange(thing ? longThing(draft, nextMark) : { ...draft, nextMark })}
         />
       )}
       <p>
         {thing
-          ? `A reel, a rod butt, the mat: beside the fish and as far from the camera. Type how long it is, then tap its two ends, nose and tail. ${draft.marks.length} of 2 ends so far.`
+          ? picturesText.aReelARod({ marksCount: draft.marks.length })
           : draft.marks.length < 3
-            ? `Tap three marks or more, far apart, then nose and tail where they meet the ruled line. ${draft.marks.length} so far.`
-            : `${draft.marks.length} marks.`}
+            ? picturesText.tapThreeMarksOr({ marksCount: draft.marks.length })
+            : picturesText.marks({ marksCount: draft.marks.length })}
       </p>
       {draft.marks.length > 0 && (
         <button
@@ -88,7 +89,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
           className="button justify-self-start font-normal"
           onClick={() => onChange({ ...draft, marks: draft.marks.slice(0, -1) })}
         >
-          Remove the last {thing ? 'end' : 'mark'}
+          {picturesText.removeTheLast({ thing })}
         </button>
       )}
       {reading && !reading.ok && (
@@ -100,13 +101,13 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
         <div className="grid gap-2" role="status">
           <p className="text-2xl font-semibold tabular-nums">
             {spoken(reading.value.lengthMm, inches)}
-            <span className="text-lg font-normal"> give or take {spoken(2 * reading.value.uMm, inches)}</span>
+            <span className="text-lg font-normal">
+              {' '}
+              {picturesText.giveOrTake({ uMm: spoken(2 * reading.value.uMm, inches) })}
+            </span>
           </p>
           <p className="text-soft">
-            Down to the mark: {formatLength(roundedDown(reading.value.lengthMm, inches))}.{' '}
-            {thing
-              ? 'The tilt of the camera is not known; up to 15 degrees are allowed for. What is nearer the camera reads long.'
-              : 'Where the fish stands higher than the ruled line it reads long: about one part in a hundred for each centimetre, seen from a metre.'}
+            {picturesText.downToTheMark({ inches: formatLength(roundedDown(reading.value.lengthMm, inches)), thing })}
           </p>
           {match && (
             <p className={match.agrees ? '' : 'border-l-4 border-air pl-3'}>
@@ -115,10 +116,10 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
           )}
           {!written && (
             <button type="button" className="button justify-self-start" onClick={() => onNote(reading.value.lengthMm)}>
-              Write {formatLength(roundedDown(reading.value.lengthMm, inches))} into the book
+              {picturesText.writeIntoTheBook({ inches: formatLength(roundedDown(reading.value.lengthMm, inches)) })}
             </button>
           )}
-          {written && <p>In the book: {formatLength(written)}.</p>}
+          {written && <p>{picturesText.inTheBook({ written: formatLength(written) })}</p>}
         </div>
       )}
     </div>
@@ -126,5 +127,7 @@ export function BoardPanel({ state, draft, reading, onChange, onNote }: BoardPan
 }
 
 function spoken(mm: number, inches: boolean): string {
-  return inches ? `${(mm / 25.4).toFixed(mm < 100 ? 2 : 1)} in` : `${(mm / 10).toFixed(1)} cm`;
+  return inches
+    ? picturesText.inIt({ mm: (mm / 25.4).toFixed(mm < 100 ? 2 : 1) })
+    : picturesText.cm({ mm: (mm / 10).toFixed(1) });
 }

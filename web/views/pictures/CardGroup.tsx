@@ -1,3 +1,6 @@
+import { paths } from '../../app/paths.js';
+import { isPast } from '../../parts/when.js';
+import { picturesText } from './text.en-GB.js';
 import { memo, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PicturedFish } from '@keeper/contract/pictured';
@@ -68,8 +71,8 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
     });
   const put = (each: boolean) => {
     const saidMs = Date.parse(`${day}T12:00`);
-    if (to === NEW_PAGE && needsDay && !(saidMs <= Date.now())) {
-      setProblem('Say the day, as near as you know it. It can be put right later.');
+    if (to === NEW_PAGE && needsDay && !isPast(saidMs)) {
+      setProblem(picturesText.sayTheDayAs);
       return;
     }
     onPut({ pictures: chosen, to, each, ...(needsDay && { saidMs }) });
@@ -80,7 +83,7 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
       <div className="grid content-start gap-2">
         <p>
           {why}
-          {needsDay && ' Choose those that belong to one fish, or that get a page each.'}
+          {needsDay && picturesText.chooseThoseThatBelong}
         </p>
         <ul className="flex flex-wrap gap-2">
           {files.map((file) => (
@@ -102,7 +105,7 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
               </label>
               <button
                 type="button"
-                aria-label={`Leave ${file.name} out`}
+                aria-label={picturesText.leaveOut({ name: file.name })}
                 className="absolute top-0 right-0 grid size-9 place-items-center rounded-bl bg-paper text-lg"
                 onClick={() => onAway([file.sha256])}
               >
@@ -114,15 +117,15 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
       </div>
       <div className="grid content-start gap-3">
         <Picker
-          label="Where they belong"
+          label={picturesText.whereTheyBelong}
           value={to}
           onChange={setTo}
-          options={[{ value: NEW_PAGE, label: 'A fish that is not in the book yet' }, ...near]}
+          options={[{ value: NEW_PAGE, label: picturesText.aFishThatIs }, ...near]}
         />
         {to === NEW_PAGE && needsDay && (
           <TextField
             type="date"
-            label="The day they were taken"
+            label={picturesText.theDayTheyWere}
             value={day}
             problem={problem}
             onChange={(text) => {
@@ -133,23 +136,23 @@ function CardGroupShown({ group, why, files, fish, needsDay, busy, onPut, onAway
         )}
         {to !== NEW_PAGE ? (
           <button type="button" className="button" disabled={rests} onClick={() => put(false)}>
-            {chosen.length === 1 ? 'Put it there' : `Put ${chosen.length} there`}
+            {picturesText.putItTherePut({ chosenCount: chosen.length })}
           </button>
         ) : (
           <>
             <button type="button" className="button" disabled={rests} onClick={() => put(false)}>
-              {chosen.length > 1 ? `One page for these ${chosen.length}` : 'Start a page for it'}
+              {picturesText.onePageForThese({ chosenCount: chosen.length })}
             </button>
             {chosen.length > 1 && (
               <button type="button" className="button" disabled={rests} onClick={() => put(true)}>
-                A page for each of the {chosen.length}
+                {picturesText.aPageForEach({ chosenCount: chosen.length })}
               </button>
             )}
           </>
         )}
         {to !== NEW_PAGE && (
-          <Link to={`/book/${to}`} className="quiet-link">
-            See that fish
+          <Link to={paths.capture(to)} className="quiet-link">
+            {picturesText.seeThatFish}
           </Link>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import { FolderInput } from 'lucide-react';
 import { fromEvent } from 'file-selector';
 import { useId, useMemo, useState, type DragEvent } from 'react';
@@ -60,7 +61,7 @@ export function CardPage() {
         if (!came.whole) break;
       }
     } catch {
-      setProblem('This device could not write that down. What is not gone from the list was not put anywhere.');
+      setProblem(picturesText.thisDeviceCouldNot);
     } finally {
       await card.reread();
       setDone(puts);
@@ -74,7 +75,7 @@ export function CardPage() {
       await card.comeBack(done.flatMap(({ files: of }) => of));
       setDone([]);
     } catch {
-      setProblem('This device could not write that down. What was put to the fish is still there.');
+      setProblem(picturesText.thisDeviceCouldNotWrite);
     } finally {
       await card.reread();
       setBusy(false);
@@ -96,7 +97,7 @@ export function CardPage() {
   return (
     <div className="grid gap-8">
       <div className="grid gap-4">
-        <h1 className="text-3xl font-semibold">Pictures off the card</h1>
+        <h1 className="text-3xl font-semibold">{picturesText.picturesOffTheCard}</h1>
         <label
           htmlFor={id}
           onDragOver={(event) => {
@@ -109,10 +110,8 @@ export function CardPage() {
         >
           <span className="grid justify-items-center gap-2">
             <FolderInput aria-hidden size={30} />
-            <b className="text-lg">Drop pictures here, or choose them</b>
-            <span className="text-soft">
-              They go to the fish that was on the bank at that minute. You see where before they do.
-            </span>
+            <b className="text-lg">{picturesText.dropPicturesHereOr}</b>
+            <span className="text-soft">{picturesText.theyGoToThe}</span>
           </span>
           <input
             id={id}
@@ -131,13 +130,11 @@ export function CardPage() {
               className="h-3 flex-1 accent-(--water)"
               value={taking.done}
               max={taking.of}
-              aria-label="Pictures taken"
+              aria-label={picturesText.picturesTaken}
             />
-            <span className="tabular-nums">
-              {taking.done} of {taking.of}
-            </span>
+            <span className="tabular-nums">{picturesText.of({ done: taking.done, of: taking.of })}</span>
             <button type="button" className="button" onClick={card.cancel}>
-              Stop here
+              {picturesText.stopHere}
             </button>
           </div>
         )}
@@ -146,40 +143,35 @@ export function CardPage() {
           <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-water pl-3">
             {doneText(done)}
             <button type="button" className="button" onClick={() => void takeAllBack()}>
-              Take it back
+              {picturesText.takeItBack}
             </button>
           </p>
         )}
         {card.toCome > 0 && !taking && (
           <Notice>
-            The page was left when {card.toCome} pictures were still to come. Drop the card again: what lies here is not
-            read twice.{' '}
+            {picturesText.thePageWasLeft({ toCome: card.toCome })}{' '}
             <button type="button" className="quiet-link" onClick={card.enough}>
-              Those here are enough
+              {picturesText.thoseHereAreEnough}
             </button>
           </Notice>
         )}
         {notTaken.length > 0 && <NotTakenNotice notTaken={notTaken} />}
         {sorted.clockOffMs !== 0 && (
           <p className="border-l-4 border-air pl-3">
-            The camera’s clock seems {hours(sorted.clockOffMs)}: with that put right, these pictures belong to your
-            fish.
+            {picturesText.theCamerasClockSeems({ clockOffMs: hours(sorted.clockOffMs) })}
           </p>
         )}
       </div>
-      {groups.length > 0 && card.sorting && <p role="status">Finding their fish…</p>}
-      {card.bookAway && files.length > 0 && (
-        <Notice>
-          The server does not answer, so the fish of the book are not known here. The pictures wait on this device.
-        </Notice>
-      )}
+      {groups.length > 0 && card.sorting && <p role="status">{picturesText.findingTheirFish}</p>}
+      {card.bookAway && files.length > 0 && <Notice>{picturesText.theServerDoesNot}</Notice>}
       {groups.length > 0 && !card.sorting && !card.bookAway && (
         <Section
-          title={files.length === 1 ? 'One picture' : `${files.length} pictures`}
+          title={files.length === 1 ? picturesText.onePicture : picturesText.pictures({ filesCount: files.length })}
           aside={
             sure.length > 1 && (
               <button type="button" className="button button-main" disabled={busy} onClick={() => void putAll()}>
-                Put {sure.reduce((sum, { pictures }) => sum + pictures.length, 0)} to their {sure.length} fish
+                {picturesText.put} {sure.reduce((sum, { pictures }) => sum + pictures.length, 0)}{' '}
+                {picturesText.toTheirFish({ sureCount: sure.length })}
               </button>
             )
           }
@@ -203,13 +195,13 @@ export function CardPage() {
       )}
       {sorted.known.length > 0 && (
         <p>
-          {sorted.known.length === 1 ? 'One of them is' : `${sorted.known.length} of them are`} in the book already.{' '}
+          {picturesText.inTheBookAlready({ knownCount: sorted.known.length })}{' '}
           <button
             type="button"
             className="quiet-link"
             onClick={() => void card.sendAway(sorted.known.map(({ sha256 }) => sha256))}
           >
-            Take them off this list
+            {picturesText.takeThemOffThis}
           </button>
         </p>
       )}
@@ -219,18 +211,14 @@ export function CardPage() {
 
 /** A few are said one by one; of many, how many, and each on tap. */
 function NotTakenNotice({ notTaken }: { notTaken: readonly NotTaken[] }) {
-  const lines = notTaken.map(({ name, why }) => (
-    <p key={name}>
-      {name} was not taken. {why}
-    </p>
-  ));
+  const lines = notTaken.map(({ name, why }) => <p key={name}>{picturesText.wasNotTaken({ name, why })}</p>);
   return (
     <Notice role="alert">
       {notTaken.length <= 3 ? (
         lines
       ) : (
         <details>
-          <summary>{notTaken.length} files were not taken; the others were.</summary>
+          <summary>{picturesText.filesWereNotTaken({ notTakenCount: notTaken.length })}</summary>
           {lines}
         </details>
       )}
@@ -241,24 +229,23 @@ function NotTakenNotice({ notTaken }: { notTaken: readonly NotTaken[] }) {
 function doneText(puts: readonly Put[]): string {
   const pictures = puts.reduce((sum, { files }) => sum + files.length, 0);
   const begun = puts.filter(({ isNew }) => isNew).length;
-  const many = pictures === 1 ? '1 picture' : `${pictures} pictures`;
-  if (begun === 0) return `${many} put to ${puts.length === 1 ? 'a fish' : `${puts.length} fish`}.`;
-  return `${begun === 1 ? '1 page' : `${begun} pages`} begun, for ${many}.`;
+  const many = pictures === 1 ? '1 picture' : picturesText.pictures2({ pictures });
+  if (begun === 0) return picturesText.putTo({ many, putsCount: puts.length });
+  return picturesText.begunFor({ begun, many });
 }
 
 function whyHere({ captureId, pictures }: PictureGroup, sorted: ReturnType<typeof useCard>['sorted']): string {
   const first = pictures[0];
-  const many = pictures.length === 1 ? 'One picture' : `${pictures.length} pictures`;
-  if (!first || first.takenMs === null) return `${many} without a date: the camera wrote none.`;
+  const many =
+    pictures.length === 1 ? picturesText.onePicture : picturesText.pictures3({ picturesCount: pictures.length });
+  if (!first || first.takenMs === null) return picturesText.withoutADateThe({ many });
   const when = whenText(new Date(first.takenMs + sorted.clockOffMs).toISOString());
-  if (sorted.future.includes(first)) return `${many} dated ${when}, which is still to come: the camera’s clock is off.`;
-  return captureId
-    ? `${many} of ${when}, while this fish was on the bank.`
-    : `${many} of ${when}, when no fish of the book was on the bank.`;
+  if (sorted.future.includes(first)) return picturesText.datedWhichIsStill({ many, when });
+  return captureId ? picturesText.ofWhileThisFish({ many, when }) : picturesText.ofWhenNoFish({ many, when });
 }
 
 function hours(ms: number): string {
   const off = Math.abs(ms) / 3_600_000;
-  const words = off === 1 ? 'an hour' : `${Number(off.toFixed(1))} hours`;
-  return `${words} ${ms > 0 ? 'behind' : 'ahead'}`;
+  const words = off === 1 ? picturesText.anHour : picturesText.hours({ off: Number(off.toFixed(1)) });
+  return `${words} ${ms > 0 ? picturesText.behind : picturesText.ahead}`;
 }

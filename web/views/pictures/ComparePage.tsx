@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { picturesText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
@@ -26,7 +28,7 @@ export function ComparePage() {
   const { captureId = '', sha256 = '', otherId = '', otherSha = '' } = useParams();
   const first = useCapture(captureId);
   const second = useCapture(otherId);
-  if (first.loading || second.loading) return <p>Opening the pictures…</p>;
+  if (first.loading || second.loading) return <p>{picturesText.openingThePictures}</p>;
   const a = first.state.pictures.find((picture) => picture.sha256 === sha256);
   const b = second.state.pictures.find((picture) => picture.sha256 === otherSha);
   if (!a || !b) return <NotHere />;
@@ -46,24 +48,20 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
     <article className="grid gap-6">
       <div>
         <p>
-          <Link to={`/pictures/${a.state.captureId}/${a.picture.sha256}`} className="quiet-link">
-            Back to the picture
+          <Link to={paths.picture(a.state.captureId, a.picture.sha256)} className="quiet-link">
+            {picturesText.backToThePicture}
           </Link>
         </p>
-        <h1 className="text-3xl font-semibold">Side by side</h1>
-        {!sides && (
-          <p className="mt-2 border-l-4 border-air pl-3">
-            One shows the left flank, the other the right. The two have patterns of their own and cannot be compared.
-          </p>
-        )}
+        <h1 className="text-3xl font-semibold">{picturesText.sideBySide}</h1>
+        {!sides && <p className="mt-2 border-l-4 border-air pl-3">{picturesText.oneShowsTheLeft}</p>}
       </div>
       <Choice<Way>
-        label="How they are laid"
+        label={picturesText.howTheyAreLaid}
         value={way}
         onChange={setWay}
         options={[
-          { value: 'beside', label: 'Beside each other' },
-          { value: 'wipe', label: 'Wiped across' },
+          { value: 'beside', label: picturesText.besideEachOther },
+          { value: 'wipe', label: picturesText.wipedAcross },
         ]}
       />
       {way === 'beside' ? (
@@ -79,7 +77,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
                 sha256={a.picture.sha256}
                 size="view"
                 view={va}
-                alt="The first picture"
+                alt={picturesText.theFirstPicture}
                 className="aspect-4/3 w-full rounded-lg"
               />
             }
@@ -88,7 +86,7 @@ function CompareOf({ a, b }: { a: Laid; b: Laid }) {
                 sha256={b.picture.sha256}
                 size="view"
                 view={vb}
-                alt="The second picture"
+                alt={picturesText.theSecondPicture}
                 className="aspect-4/3 w-full rounded-lg"
               />
             }
@@ -123,7 +121,7 @@ function Wounds({ a, b }: { a: Laid; b: Laid }) {
   );
   if (wounds.length === 0) return null;
   return (
-    <Section title="Wounds at the same place">
+    <Section title={picturesText.woundsAtTheSame}>
       <ul className="grid gap-4">
         {wounds.map((wound) => (
           <li key={wound.woundId} className="grid gap-2 border-t border-rule pt-3">
@@ -144,12 +142,12 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
   const both = { sha256: a.picture.sha256, otherSha: b.picture.sha256 };
   const flanks = register?.flanks ?? NONE;
   const pair = useFlankPair(both, flanks);
-  if (!register) return <p role="status">Straightening both…</p>;
+  if (!register) return <p role="status">{picturesText.straighteningBoth}</p>;
   const printed = [both.sha256, both.otherSha].every((sha) => flanks.some(({ sha256 }) => sha256 === sha));
   if (!printed || pair === 'gone') return <AsTaken a={a} b={b} notLaid={notLaid} />;
   return (
     <article className="grid max-w-3xl gap-6">
-      <h1 className="text-3xl font-semibold">Both flanks</h1>
+      <h1 className="text-3xl font-semibold">{picturesText.bothFlanks}</h1>
       {pair ? (
         <Evidence
           asked={pair.asked}
@@ -157,7 +155,7 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
           says={whenText(a.state.startedAt ?? '', undefined, a.state.zone)}
         />
       ) : (
-        <p role="status">Straightening both…</p>
+        <p role="status">{picturesText.straighteningBoth}</p>
       )}
     </article>
   );
@@ -169,7 +167,7 @@ const NONE: readonly FlankInBook[] = [];
 function AsTaken({ a, b, notLaid: { state, picture } }: { a: Laid; b: Laid; notLaid: Laid }) {
   return (
     <article className="grid gap-6">
-      <h1 className="text-3xl font-semibold">Side by side</h1>
+      <h1 className="text-3xl font-semibold">{picturesText.sideBySide}</h1>
       <div className="grid gap-4 md:grid-cols-2">
         {[a, b].map((each) => (
           <figure key={`${each.state.captureId} ${each.picture.sha256}`} className="grid content-start gap-2">
@@ -184,9 +182,9 @@ function AsTaken({ a, b, notLaid: { state, picture } }: { a: Laid; b: Laid; notL
           </figure>
         ))}
       </div>
-      <p>One of them has not been straightened yet: without its six points the two cannot be laid over each other.</p>
-      <Link to={`/pictures/${state.captureId}/${picture.sha256}`} className="button justify-self-start">
-        Open it on the bench
+      <p>{picturesText.oneOfThemHas}</p>
+      <Link to={paths.picture(state.captureId, picture.sha256)} className="button justify-self-start">
+        {picturesText.openItOnThe}
       </Link>
     </article>
   );

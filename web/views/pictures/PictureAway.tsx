@@ -1,9 +1,10 @@
+import { asked } from '../../data/asked.js';
+import { paths } from '../../app/paths.js';
+import { picturesText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { PicturedFish } from '@keeper/contract/pictured';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { ask } from '../../data/api.js';
 import { makeEvent, record } from '../../data/record.js';
 import { Picker } from '../../parts/Picker.js';
 import { Sheet } from '../../parts/Sheet.js';
@@ -19,9 +20,9 @@ export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: st
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
-        Remove or move this picture
+        {picturesText.removeOrMoveThis}
       </button>
-      <Sheet title="Remove or move this picture" open={open} onOpenChange={setOpen}>
+      <Sheet title={picturesText.removeOrMoveThisPicture} open={open} onOpenChange={setOpen}>
         <Choices state={state} sha256={sha256} />
       </Sheet>
     </>
@@ -36,7 +37,7 @@ function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
   const [to, setTo] = useState(NOWHERE);
   const [why, setWhy] = useState('');
   const [failed, setFailed] = useState(false);
-  const fish = useQuery({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') });
+  const fish = useQuery(asked.pictured);
   const others = (fish.data ?? []).filter((each) => each.captureId !== captureId);
   const away = async () => {
     const removal = makeEvent(captureId, startedAt, 'picture-removed', { sha256, why: why.trim() });
@@ -48,7 +49,7 @@ function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
         : []),
       removal,
     ]);
-    await navigate(`/book/${target?.captureId ?? captureId}`);
+    await navigate(paths.capture(target?.captureId ?? captureId));
   };
   return (
     <form
@@ -59,24 +60,24 @@ function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
       }}
     >
       <Picker
-        label="Where it belongs"
+        label={picturesText.whereItBelongs}
         value={to}
         onChange={setTo}
         options={[
-          { value: NOWHERE, label: 'To no fish: remove it' },
+          { value: NOWHERE, label: picturesText.toNoFishRemove },
           ...fishOptions(others, Date.parse(startedAt ?? '') || 0),
         ]}
       />
-      <TextField label="Why, if you want to say" value={why} onChange={setWhy} />
+      <TextField label={picturesText.whyIfYouWant} value={why} onChange={setWhy} />
       {failed && (
         <p role="alert" className="font-medium text-rust">
-          This device could not write that down. Nothing was changed.
+          {picturesText.thisDeviceCouldNotWriteThat}
         </p>
       )}
       <button type="submit" className="button button-main">
-        {to === NOWHERE ? 'Remove this picture' : 'Move this picture'}
+        {picturesText.removeThisPictureMove({ nowhere: to === NOWHERE })}
       </button>
-      <p className="text-soft">The original stays in the book’s folder, and the log says what was done.</p>
+      <p className="text-soft">{picturesText.theOriginalStaysIn}</p>
     </form>
   );
 }

@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Pixel } from '@keeper/core/geometry/pixel';
 
@@ -70,7 +71,7 @@ export function PictureStage(props: PictureStageProps) {
             key={point.id}
             role="button"
             tabIndex={0}
-            aria-label={`${point.name}: drag it, or move it with the arrow keys`}
+            aria-label={picturesText.dragItOrMove({ name: point.name })}
             className="cursor-grab outline-none [&:focus-visible>circle:nth-child(2)]:stroke-[#ffb000]"
             onKeyDown={(event) => nudge(event, point)}
             onPointerDown={(event) => {

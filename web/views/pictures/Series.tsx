@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { picturesText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -32,14 +34,14 @@ export function Series({ state, shown, kind, mayLook }: SeriesProps) {
   const rank = ({ sha256 }: PictureOfCapture) => judged.get(sha256)?.worth ?? -1;
   const ordered = state.pictures.toSorted((a, b) => rank(b) - rank(a));
   return (
-    <Section title={`The ${state.pictures.length} pictures of this fish, the best first`}>
+    <Section title={picturesText.thePicturesOfThis({ picturesCount: state.pictures.length })}>
       <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-4">
         {ordered.map((picture) => {
           const here = picture.sha256 === shown.sha256;
           const both = !here && picture.reading?.landmarks && shown.reading?.landmarks && picture.role === shown.role;
           return (
             <li key={picture.sha256} className="grid content-start gap-1.5">
-              <Link to={`/pictures/${state.captureId}/${picture.sha256}`} aria-current={here ? 'page' : undefined}>
+              <Link to={paths.picture(state.captureId, picture.sha256)} aria-current={here ? 'page' : undefined}>
                 <BookPicture
                   picture={shownInBook(picture)}
                   size="thumb"
@@ -48,14 +50,14 @@ export function Series({ state, shown, kind, mayLook }: SeriesProps) {
               </Link>
               <p className="text-sm">
                 {picture.role && <b>{ROLE_WORDS[picture.role]}. </b>}
-                {judged.get(picture.sha256)?.says ?? 'Being looked at…'}
+                {picturesText.beingLookedAt({ says: judged.get(picture.sha256)?.says })}
               </p>
               {both && (
                 <Link
-                  to={`/pictures/${state.captureId}/${shown.sha256}/beside/${state.captureId}/${picture.sha256}`}
+                  to={paths.beside(state.captureId, shown.sha256, state.captureId, picture.sha256)}
                   className="quiet-link text-sm"
                 >
-                  Lay it beside
+                  {picturesText.layItBeside}
                 </Link>
               )}
             </li>
@@ -83,7 +85,7 @@ function useJudged(pictures: readonly PictureOfCapture[], kind: PaintedKind | un
         if (!seen) continue;
         const { fish } = seen;
         const [worst] = faultsOf(fish?.verdicts ?? []);
-        const says = !fish ? 'No flank found.' : worst ? say(worst.says) : 'Nothing wrong with it.';
+        const says = !fish ? picturesText.noFlankFound : worst ? say(worst.says) : picturesText.nothingWrongWithIt;
         setJudged((before) => new Map(before).set(sha256, { sha256, worth: fish?.worth ?? 0, says }));
       }
     };

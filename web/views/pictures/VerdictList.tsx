@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Check, Minus } from 'lucide-react';
 import { faultsOf, type PictureVerdict } from '@keeper/core/pictures/verdict';
@@ -12,7 +13,7 @@ export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] 
         <ul>
           {wrong.map(({ check, says, nextTime }) => (
             <li key={check} className="flex gap-3 border-t border-rule py-2">
-              <Minus aria-label="Not good" size={20} className="mt-0.5 shrink-0 text-rust" />
+              <Minus aria-label={picturesText.notGood} size={20} className="mt-0.5 shrink-0 text-rust" />
               <span>
                 <b>{say(says)}</b> {nextTime && say(nextTime)}
               </span>
@@ -22,7 +23,7 @@ export function VerdictList({ verdicts }: { verdicts: readonly PictureVerdict[] 
       )}
       {right.length > 0 && (
         <p className="flex gap-3 text-soft">
-          <Check aria-label="Good" size={20} className="mt-0.5 shrink-0" />
+          <Check aria-label={picturesText.good} size={20} className="mt-0.5 shrink-0" />
           <span>{right.map(({ says }) => say(says)).join(' ')}</span>
         </p>
       )}

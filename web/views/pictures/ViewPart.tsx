@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { adjusted, type ViewChange } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
@@ -12,13 +13,13 @@ interface ViewPartProps {
 
 const DEGREE = Math.PI / 180;
 const TOOLS: readonly (readonly [name: string, change: ViewChange])[] = [
-  ['Closer', { closer: 1.1 }],
-  ['Wider', { closer: 1 / 1.1 }],
-  ['Turn left', { turnRad: -DEGREE }],
-  ['Turn right', { turnRad: DEGREE }],
-  ['Brighter', { stops: 0.25 }],
-  ['Darker', { stops: -0.25 }],
-  ['Mirror', { mirror: true }],
+  [picturesText.closer, { closer: 1.1 }],
+  [picturesText.wider, { closer: 1 / 1.1 }],
+  [picturesText.turnLeft, { turnRad: -DEGREE }],
+  [picturesText.turnRight, { turnRad: DEGREE }],
+  [picturesText.brighter, { stops: 0.25 }],
+  [picturesText.darker, { stops: -0.25 }],
+  [picturesText.mirror, { mirror: true }],
 ];
 const ARROWS: Readonly<Record<string, ViewChange['shift']>> = {
   ArrowLeft: { x: -0.02, y: 0 },
@@ -53,10 +54,10 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
     onChange(adjusted(view, { shift }));
   };
   return (
-    <Section title="As the book shows it">
+    <Section title={picturesText.asTheBookShows}>
       <div
         role="application"
-        aria-label="What is shown: drag it, or move it with the arrow keys"
+        aria-label={picturesText.whatIsShownDrag}
         tabIndex={0}
         className="cursor-move touch-none rounded-lg"
         onPointerDown={begin}
@@ -69,7 +70,7 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
           sha256={sha256}
           view={shown}
           size={'view'}
-          alt="As the book shows it"
+          alt={picturesText.asTheBookShows}
           className="aspect-4/3 w-full rounded-lg"
         />
       </div>
@@ -85,7 +86,7 @@ export function ViewPart({ sha256, view, onChange }: ViewPartProps) {
           </button>
         ))}
         <button type="button" className="button px-3 font-normal" onClick={() => onChange(null)}>
-          As it was taken
+          {picturesText.asItWasTaken}
         </button>
       </div>
     </Section>

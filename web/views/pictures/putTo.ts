@@ -1,3 +1,4 @@
+import { picturesText } from './text.en-GB.js';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { nearestWater } from '@keeper/core/domain/water/nearestWater';
 import type { Water } from '@keeper/core/domain/water/water';
@@ -33,7 +34,7 @@ export async function putTo(
     const { sha256, name, bytes } = file;
     const came = await addPicture(state, new File([bytes], name, { type: bytes.type })).catch(() => 'no-room' as const);
     if (came === 'no-room') {
-      const sentence = `There is no room left on this device for ${name}. It stays on the list.`;
+      const sentence = picturesText.thereIsNoRoom({ name });
       return { put: { fish, isNew, files: done, eventIds }, sentence };
     }
     done.push(file);

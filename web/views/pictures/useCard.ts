@@ -1,9 +1,9 @@
+import { asked } from '../../data/asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { BankTimes } from '@keeper/core/pictures/bankTimes';
 import { sortByTime } from '@keeper/core/pictures/sortByTime';
-import { ask } from '../../data/api.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import {
   cardFiles,
@@ -27,7 +27,7 @@ export function useCard() {
   const [toCome, setToCome] = useState(stillToCome);
   const stop = useRef(false);
   const nowMs = useMinute();
-  const fish = useQuery({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') });
+  const fish = useQuery(asked.pictured);
 
   useEffect(() => {
     void cardFiles().then(setFiles);

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { rehearseText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Check, X } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
@@ -43,21 +45,15 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
   const wrong = result.decisions.filter(({ right }) => !right).length;
   return (
     <div className="grid gap-5 rounded-xl bg-leaf p-5">
-      {notKept && <Notice role="alert">This device could not keep how it went: it may have no room left.</Notice>}
-      <h2 className="text-2xl font-semibold">
-        {wrong === 0
-          ? 'All of it was right.'
-          : wrong === 1
-            ? 'One thing to do differently.'
-            : `${wrong} things to do differently.`}
-      </h2>
+      {notKept && <Notice role="alert">{rehearseText.thisDeviceCouldNot}</Notice>}
+      <h2 className="text-2xl font-semibold">{rehearseText.allOfItWas({ wrong })}</h2>
       <ul>
         {result.decisions.map(({ id, right, text, reason, basis }) => (
           <li key={id} className="grid grid-cols-[1.75rem_1fr] border-t border-rule py-2.5">
             {right ? (
-              <Check aria-label="right" className="mt-0.5" size={20} />
+              <Check aria-label={rehearseText.right} className="mt-0.5" size={20} />
             ) : (
-              <X aria-label="wrong" className="mt-0.5 text-rust" size={20} />
+              <X aria-label={rehearseText.wrong} className="mt-0.5 text-rust" size={20} />
             )}
             <span>
               <span className={right ? '' : 'font-semibold'}>{say(text)}</span>{' '}
@@ -71,22 +67,18 @@ export function RehearsalResult({ scenario, seed, state }: RehearsalResultProps)
       <div>
         <h3 className="mb-1 text-lg font-semibold">
           {result.handledMs === null
-            ? 'It was not netted: nothing to time from.'
-            : `From the net to the release: ${spanText(result.handledMs)}`}
+            ? rehearseText.itWasNotNetted
+            : rehearseText.fromTheNetTo({ handledMs: spanText(result.handledMs) })}
         </h3>
         <Splits splits={result.splits} past={past} />
-        <p className="mt-1 text-sm text-soft">
-          {past.captures > 1
-            ? `The tick is your median over ${past.captures} real fish of this kind.`
-            : 'No real fish of this kind is in the book to compare it with.'}
-        </p>
+        <p className="mt-1 text-sm text-soft">{rehearseText.theTickIsYour({ captures: past.captures })}</p>
       </div>
       <div className="grid gap-3">
-        <Link to={`/rehearse/${newSeed()}`} className="button button-main min-h-16 text-lg">
-          Another one
+        <Link to={paths.rehearsal(newSeed())} className="button button-main min-h-16 text-lg">
+          {rehearseText.anotherOne}
         </Link>
-        <Link to="/rehearse" className="button min-h-14">
-          That will do
+        <Link to={paths.rehearse} className="button min-h-14">
+          {rehearseText.thatWillDo}
         </Link>
       </div>
     </div>

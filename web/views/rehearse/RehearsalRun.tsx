@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { rehearseText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -30,27 +32,27 @@ function Drawn({ seed }: { seed: string }) {
   const rules = ruleMessages({ ...NO_RULES, ...scenario.rules }, units).map(say);
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-5 px-4 py-8">
-      <p className="text-soft">Rehearsal. Nothing of it goes into the book.</p>
+      <p className="text-soft">{rehearseText.rehearsalNothingOfIt}</p>
       <h1 className="text-4xl font-semibold">{say(title)}</h1>
       <p className="text-xl">{say(told)}</p>
       <p className="text-soft">
-        {around.waterC !== undefined && `Water ${around.waterC} °C, `}
-        {around.airC !== undefined && `air ${around.airC} °C, `}
-        {(around.companions ?? 0) > 0 ? 'with a helper' : 'alone'}
-        {around.dark && ', in the dark'}.
+        {around.waterC !== undefined && rehearseText.waterC({ waterC: around.waterC })}
+        {around.airC !== undefined && rehearseText.airC({ airC: around.airC })}
+        {rehearseText.withAHelperAlone({ companions: around.companions ?? 0 })}
+        {around.dark && rehearseText.inTheDark}.
       </p>
       {rules.length > 0 && (
-        <ul aria-label="The rules of this water" className="rounded-md border-2 border-edge bg-leaf px-5 py-3">
+        <ul aria-label={rehearseText.theRulesOfThis} className="rounded-md border-2 border-edge bg-leaf px-5 py-3">
           {rules.map((rule) => (
             <li key={rule}>{rule}</li>
           ))}
         </ul>
       )}
       <button type="button" className="button button-main min-h-24 text-2xl" onClick={() => setBegun(true)}>
-        It comes to the net
+        {rehearseText.itComesToThe}
       </button>
-      <Link to="/rehearse" className="button min-h-14">
-        Not now
+      <Link to={paths.rehearse} className="button min-h-14">
+        {rehearseText.notNow}
       </Link>
     </main>
   );
@@ -66,10 +68,16 @@ function Practice({ scenario, seed }: { scenario: Scenario; seed: string }) {
       over={<RehearsalResult scenario={scenario} seed={seed} state={desk.state} />}
       header={
         <>
-          <Link to="/rehearse" aria-label="Leave the rehearsal" className="grid size-14 place-items-center">
+          <Link
+            to={paths.rehearse}
+            aria-label={rehearseText.leaveTheRehearsal}
+            className="grid size-14 place-items-center"
+          >
             <X aria-hidden />
           </Link>
-          <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">Rehearsal: {say(scenario.title)}</h1>
+          <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">
+            {rehearseText.rehearsal({ title: say(scenario.title) })}
+          </h1>
           {desk.state.outcome === 'open' && desk.tapped && <Undo desk={desk} />}
         </>
       }

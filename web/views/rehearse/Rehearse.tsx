@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { rehearseText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -18,26 +20,22 @@ export function Rehearse() {
   return (
     <div className="grid gap-9">
       <div className="grid gap-4">
-        <h1 className="text-3xl font-semibold">Rehearse</h1>
-        <p className="max-w-prose text-lg">
-          A fish is drawn, with what goes wrong on banks: it thrashes, the hook is deep, the mat burns, the other rod
-          goes. The screen is the one that you will have beside a real one. Use your own net and mat while you tap, and
-          the times are real.
-        </p>
-        <Link to={`/rehearse/${seed}`} className="button button-main min-h-20 max-w-md text-xl">
-          Draw a fish
+        <h1 className="text-3xl font-semibold">{rehearseText.rehearse}</h1>
+        <p className="max-w-prose text-lg">{rehearseText.aFishIsDrawn}</p>
+        <Link to={paths.rehearsal(seed)} className="button button-main min-h-20 max-w-md text-xl">
+          {rehearseText.drawAFish}
         </Link>
-        <p className="text-soft">{SCENARIO_IDS.length} scenarios. Nothing of it goes into the book.</p>
+        <p className="text-soft">{rehearseText.scenariosNothingOfIt({ sCENARIOIDSCount: SCENARIO_IDS.length })}</p>
       </div>
       {played.length > 1 && (
-        <Section title="How it went">
+        <Section title={rehearseText.howItWent}>
           <Suspense fallback={<div className="h-56" />}>
             <ScorePlot played={played} />
           </Suspense>
         </Section>
       )}
       {played.length > 0 && (
-        <Section title="The last ones">
+        <Section title={rehearseText.theLastOnes}>
           <ul>
             {played
               .slice(-8)
@@ -48,9 +46,15 @@ export function Rehearse() {
                     <b>{say(scenarioOf(scenario, drawn).title)}</b> <span className="text-soft">{whenText(at)}</span>
                   </span>
                   <span className="tabular-nums">
-                    {Math.round(score * 100)} of 100, {spanText(longestAirMs)} in the air at the longest (
-                    {spanText(budgetMs)} allowed)
-                    {handledMs === null ? ', not netted' : `, ${spanText(handledMs)} in all`}
+                    {rehearseText.ofInTheAir({
+                      score: Math.round(score * 100),
+                      longestAirMs: spanText(longestAirMs),
+                      budgetMs: spanText(budgetMs),
+                      handledMs:
+                        handledMs === null
+                          ? rehearseText.notNetted
+                          : rehearseText.inAll({ handledMs: spanText(handledMs) }),
+                    })}
                   </span>
                 </li>
               ))}

@@ -1,3 +1,4 @@
+import { rehearseText } from './text.en-GB.js';
 import { Bar, CartesianGrid, ComposedChart, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { PLOT_AXIS } from '../../parts/plotAxis.js';
 import type { Rehearsal } from '@keeper/core/rehearse/rehearsal';
@@ -16,9 +17,9 @@ export function ScorePlot({ played }: { played: readonly Rehearsal[] }) {
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2">
       <figure
         role="img"
-        aria-label={`${points.length} rehearsals; in the last one ${newest?.right ?? 0} of 100 decisions were right.`}
+        aria-label={rehearseText.rehearsalsInTheLast({ pointsCount: points.length, right: newest?.right ?? 0 })}
       >
-        <figcaption className="text-sm text-soft">Decisions that were right, of 100</figcaption>
+        <figcaption className="text-sm text-soft">{rehearseText.decisionsThatWereRight}</figcaption>
         <ResponsiveContainer width="100%" height={200}>
           <LineChart {...frame}>
             <CartesianGrid vertical={false} stroke="var(--rule)" />
@@ -36,11 +37,12 @@ export function ScorePlot({ played }: { played: readonly Rehearsal[] }) {
       </figure>
       <figure
         role="img"
-        aria-label={`Longest time in the air: ${newest?.airSeconds ?? 0} s in the last one, ${newest?.allowedSeconds ?? 0} s allowed.`}
+        aria-label={rehearseText.longestTimeInThe({
+          airSeconds: newest?.airSeconds ?? 0,
+          allowedSeconds: newest?.allowedSeconds ?? 0,
+        })}
       >
-        <figcaption className="text-sm text-soft">
-          Longest time in the air, seconds; the line is what was allowed
-        </figcaption>
+        <figcaption className="text-sm text-soft">{rehearseText.longestTimeInTheAir}</figcaption>
         <ResponsiveContainer width="100%" height={200}>
           <ComposedChart {...frame}>
             <CartesianGrid vertical={false} stroke="var(--rule)" />

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
 import { SlingAfter } from '../../parts/weight/SlingAfter.js';
 import { WeightStands } from '../../parts/weight/WeightStands.js';
@@ -7,7 +8,7 @@ import type { RunDesk } from './runDesk.js';
 export function AfterWeighing({ desk: { state, tap } }: { desk: RunDesk }) {
   if (!state.facts.weight) return null;
   return (
-    <section aria-label="The weight" className="mb-5 grid gap-4">
+    <section aria-label={runText.theWeight} className="mb-5 grid gap-4">
       <WeightStands state={state} />
       {!state.slingAfter && (
         <SlingAfter state={state} onShown={(shown, way) => void tap('sling-hung', { shown, way })} />

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { useEffect, useRef, useState } from 'react';
 import { timesDone } from '@keeper/core/domain/capture/steps';
 import { paintedKind } from '@keeper/core/domain/fish/anatomy';
@@ -16,10 +17,10 @@ import { useLevel } from './useLevel.js';
 import { SELF_SECONDS, useSelfTake } from './useSelfTake.js';
 
 const SHOTS: readonly { value: WantedShot; label: string }[] = [
-  { value: 'left-flank', label: 'Left' },
-  { value: 'right-flank', label: 'Right' },
-  { value: 'wound', label: 'Wound' },
-  { value: 'board', label: 'Board' },
+  { value: 'left-flank', label: runText.left },
+  { value: 'right-flank', label: runText.right },
+  { value: 'wound', label: runText.wound },
+  { value: 'board', label: runText.board },
 ];
 
 /**
@@ -57,7 +58,7 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
     setFull(came === 'no-room');
     if (came !== 'added') return;
     if (timesDone(state, 'pictured') === 0) await tap('pictured', {});
-    setSaid(`${ROLE_WORDS[shot]} kept.`);
+    setSaid(runText.kept({ shot: ROLE_WORDS[shot] }));
     setChosen(undefined);
   };
   const clip = useClip(video, kind, keep);
@@ -66,8 +67,8 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
   };
   const counting = useSelfTake(shoot);
   return (
-    <div ref={panel} role="group" aria-label="Camera" className="grid scroll-mt-14 gap-3">
-      <Choice label="The picture that is wanted" value={shot} onChange={setChosen} options={SHOTS} />
+    <div ref={panel} role="group" aria-label={runText.camera} className="grid scroll-mt-14 gap-3">
+      <Choice label={runText.thePictureThatIs} value={shot} onChange={setChosen} options={SHOTS} />
       {problem ? (
         <Notice role="alert">{problem}</Notice>
       ) : (
@@ -77,7 +78,7 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
             muted
             playsInline
             autoPlay
-            aria-label="What the camera sees"
+            aria-label={runText.whatTheCameraSees}
             className="aspect-4/3 w-full object-cover"
           />
           <Frame
@@ -96,14 +97,14 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
         </div>
       )}
       {open && <LiveVerdict video={video} kind={kind} />}
-      {full && <Notice role="alert">There is no room left on this device for pictures. The run itself goes on.</Notice>}
+      {full && <Notice role="alert">{runText.thereIsNoRoom}</Notice>}
       {said && <p role="status">{said}</p>}
       <div className="grid grid-cols-3 gap-2.5">
         <button type="button" className="button min-h-16 px-2 font-normal" disabled={!open} onClick={counting.begin}>
-          In {SELF_SECONDS} seconds
+          {runText.inSeconds({ selfSeconds: SELF_SECONDS })}
         </button>
         <button type="button" className="button button-main min-h-20 px-2 text-xl" disabled={!open} onClick={shoot}>
-          Take it
+          {runText.takeIt}
         </button>
         <button
           type="button"
@@ -111,17 +112,17 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
           disabled={!open || clip.running}
           onClick={() => void clip.take()}
         >
-          {clip.running ? 'Filming…' : 'Clip of 3 seconds'}
+          {runText.filmingClipOfSeconds({ running: clip.running })}
         </button>
       </div>
       {clip.stills.length > 0 && (
         <div className="grid gap-2">
-          <p>The best of the clip. Tap those that are worth keeping.</p>
+          <p>{runText.theBestOfThe}</p>
           <ul className="grid grid-cols-3 gap-2">
             {clip.stills.map(({ address, says, keep: keepStill }) => (
               <li key={address}>
                 <button type="button" className="grid gap-1 text-left text-sm" onClick={() => void keepStill()}>
-                  <img src={address} alt={`Still: ${says}`} className="aspect-4/3 w-full rounded object-cover" />
+                  <img src={address} alt={runText.still({ says })} className="aspect-4/3 w-full rounded object-cover" />
                   {says}
                 </button>
               </li>
@@ -130,9 +131,9 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
         </div>
       )}
       <div className="grid grid-cols-2 gap-2.5">
-        <FileCapture label="Camera app" onFile={(file) => void keep(file)} />
+        <FileCapture label={runText.cameraApp} onFile={(file) => void keep(file)} />
         <button type="button" className="button min-h-16" onClick={onDone}>
-          Done
+          {runText.done}
         </button>
       </div>
       <button
@@ -140,7 +141,7 @@ export function CameraPanel({ desk: { state, tap }, onDone }: { desk: RunDesk; o
         className="quiet-link justify-self-start text-sm"
         onClick={() => setDevicePreference('camera', way === 'simulated' ? 'device' : 'simulated')}
       >
-        {way === 'simulated' ? 'Use the camera of this device' : 'Use the simulated camera'}
+        {runText.useTheCameraOf({ way })}
       </button>
     </div>
   );
@@ -162,8 +163,7 @@ function useCamera(way: Parameters<typeof openCamera>[0], { fish, kind, side }: 
         return setCame({ of: wanted });
       },
       (error: unknown) => {
-        if (!over)
-          setCame({ of: wanted, problem: error instanceof Error ? error.message : 'The camera did not open.' });
+        if (!over) setCame({ of: wanted, problem: error instanceof Error ? error.message : runText.theCameraDidNot });
       },
     );
     return () => {

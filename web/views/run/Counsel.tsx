@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { basisMessage, type Finding } from '@keeper/core/care/counsel';
@@ -12,7 +13,12 @@ const EDGE: Readonly<Record<Finding['severity'], string>> = {
 export function Counsel({ lines }: { lines: readonly Finding[] }) {
   const [open, setOpen] = useState<string>();
   return (
-    <div role="region" aria-label="What matters now" aria-live="polite" className="grid min-h-14 content-start gap-2">
+    <div
+      role="region"
+      aria-label={runText.whatMattersNow}
+      aria-live="polite"
+      className="grid min-h-14 content-start gap-2"
+    >
       {lines.map(({ rule, severity, text, reason, basis, steps }) => (
         <div key={rule} data-rule={rule} className={`rounded-sm bg-leaf pl-3 ${EDGE[severity]}`}>
           <button
@@ -22,7 +28,7 @@ export function Counsel({ lines }: { lines: readonly Finding[] }) {
             onClick={() => setOpen(open === rule ? undefined : rule)}
           >
             {say(text)}
-            <span className="shrink-0 text-sm font-normal text-soft underline underline-offset-4">why</span>
+            <span className="shrink-0 text-sm font-normal text-soft underline underline-offset-4">{runText.why}</span>
           </button>
           {steps && (
             <ol className="list-decimal pr-3 pb-2 pl-5 font-normal">

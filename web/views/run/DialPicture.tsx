@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { addPicture } from '../../data/addPicture.js';
@@ -13,7 +14,7 @@ export function DialPicture({ state, onPictured }: { state: CaptureState; onPict
   };
   return (
     <FileCapture
-      label={problem ? 'Not kept: picture it again' : 'Picture the dial'}
+      label={problem ? runText.notKeptPictureIt : runText.pictureTheDial}
       onFile={(file) => void add(file)}
     />
   );

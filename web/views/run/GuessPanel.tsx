@@ -1,6 +1,8 @@
+import { massWheels } from '../../parts/massWheels.js';
+import { runText } from './text.en-GB.js';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
-import { massFromParts, massParts } from '@keeper/core/measure/massParts';
+import { massFromParts } from '@keeper/core/measure/massParts';
 import { useSettings } from '../../data/queries.js';
 import { useWheels } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
@@ -11,17 +13,17 @@ import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 export function GuessPanel({ onGuess }: { onGuess: (guess: Mass | undefined) => void }) {
   const { massUnit } = useSettings();
   const unit = massUnit === 'g' ? 'g' : 'oz';
-  const parts = massParts(unit);
+  const parts = massWheels(unit);
   const wheels = useWheels<'guess'>(parts, { guess: [] }, 'guess');
   const guess = massFromParts(unit, wheels.values.guess);
   return (
-    <div role="group" aria-label="Guess" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
-      <p className="text-lg">Your guess? Then read the scale.</p>
-      <Wheels state={wheels} row="guess" name="Guess" named={false} wheels={parts} />
+    <div role="group" aria-label={runText.guess} className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
+      <p className="text-lg">{runText.yourGuessThenRead}</p>
+      <Wheels state={wheels} row="guess" name={runText.guess} named={false} wheels={parts} />
       <Keypad {...wheels} />
       <div className="grid grid-cols-[1fr_2fr] gap-3">
         <button type="button" className="button min-h-20 text-xl" onClick={() => onGuess(undefined)}>
-          No guess
+          {runText.noGuess}
         </button>
         <button
           type="button"
@@ -29,7 +31,7 @@ export function GuessPanel({ onGuess }: { onGuess: (guess: Mass | undefined) => 
           disabled={guess.count === 0}
           onClick={() => onGuess(guess)}
         >
-          {guess.count === 0 ? 'Set it above' : `I say ${formatMass(guess)}`}
+          {guess.count === 0 ? runText.setItAbove : runText.iSay({ guess: formatMass(guess) })}
         </button>
       </div>
     </div>

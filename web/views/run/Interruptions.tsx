@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { runText } from './text.en-GB.js';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { fishOn } from '../../data/record.js';
@@ -18,12 +20,16 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
       ...(swimId && { swimId }),
       around,
     });
-    await navigate(`/run/${captureId}`);
+    await navigate(paths.run(captureId));
   };
   return (
-    <div role="group" aria-label="Interruptions" className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5">
+    <div
+      role="group"
+      aria-label={runText.interruptions}
+      className="grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5"
+    >
       <button type="button" className="button min-h-14 px-2 font-normal leading-tight" onClick={() => void secondRod()}>
-        The other rod goes
+        {runText.theOtherRodGoes}
       </button>
       <button
         type="button"
@@ -34,15 +40,9 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
           setHanding(!handing);
         }}
       >
-        Somebody takes over
+        {runText.somebodyTakesOver}
       </button>
-      {handing && (
-        <p className="col-span-2">
-          On the other device this run stands on Today as soon as both reach the book. Both can tap; nothing is counted
-          twice.
-          {context.helped ? '' : ' Say out loud who holds the fish.'}
-        </p>
-      )}
+      {handing && <p className="col-span-2">{runText.onTheOtherDevice({ helped: context.helped })}</p>}
     </div>
   );
 }

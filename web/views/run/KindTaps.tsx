@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { SPECIES, speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
@@ -31,13 +32,12 @@ export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
         className="quiet-link min-h-11 justify-self-start text-left"
         onClick={() => setOpen(true)}
       >
-        {say(speciesName(species))}
-        {said === undefined ? ', as planned' : ''}: not right?
+        {runText.notRight({ species: say(speciesName(species)), said })}
       </button>
     );
   }
   return (
-    <div role="group" aria-label="What is it?" className="grid grid-cols-3 items-center gap-2.5 sm:grid-cols-4">
+    <div role="group" aria-label={runText.whatIsIt} className="grid grid-cols-3 items-center gap-2.5 sm:grid-cols-4">
       {shown.map((kind) => (
         <button
           key={kind}
@@ -59,7 +59,7 @@ export function KindTaps({ species, said, expected, onSay }: KindTapsProps) {
           className="button min-h-14 px-2 font-normal leading-tight"
           onClick={() => setOpen(true)}
         >
-          Other species
+          {runText.otherSpecies}
         </button>
       )}
     </div>

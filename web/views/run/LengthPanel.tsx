@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import type { LengthHabit } from '@keeper/contract/preferences';
 import type { BodyLength, LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
@@ -16,24 +17,24 @@ const BOARDS: Readonly<Record<LengthHabit, { unit: Length['unit']; perWhole: num
     unit: 'quarter-in',
     perWhole: 4,
     wheels: [
-      { name: 'in', label: 'inches', most: 157, step: 1 },
-      { name: '¼ in', label: 'quarters', most: 3, step: 1 },
+      { name: 'in', label: runText.partInches, most: 157, step: 1 },
+      { name: '¼ in', label: runText.partQuarters, most: 3, step: 1 },
     ],
   },
   cm: {
     unit: 'half-cm',
     perWhole: 2,
     wheels: [
-      { name: 'cm', label: 'centimetres', most: 399, step: 1 },
-      { name: '½ cm', label: 'halves', most: 1, step: 1 },
+      { name: 'cm', label: runText.partCentimetres, most: 399, step: 1 },
+      { name: '½ cm', label: runText.partHalves, most: 1, step: 1 },
     ],
   },
 };
 
 const OF_WORDS: Readonly<Record<LengthOf, string>> = {
-  tip: 'Tail laid flat: read down to the mark that its tip reaches.',
-  pinched: 'Tail pinched together: read down to the mark that its tip reaches.',
-  fork: 'Read down to the mark at the fork of the tail.',
+  tip: runText.tailLaidFlatRead,
+  pinched: runText.tailPinchedTogetherRead,
+  fork: runText.readDownToThe,
 };
 
 /** Sets the length as it is read off the board, down to its mark, without typing. */
@@ -44,13 +45,13 @@ export function LengthPanel({ onSet, onLater }: LengthPanelProps) {
   const [whole = 0, part = 0] = state.values.length;
   const length: BodyLength = { unit, count: whole * perWhole + part, of: lengthOf };
   return (
-    <div role="group" aria-label="Length" className="grid gap-3" onKeyDown={keypadKeys(state)}>
-      <p>Nose to the stop, mouth shut. {OF_WORDS[lengthOf]}</p>
-      <Wheels state={state} row="length" name="Length" named={false} wheels={wheels} />
+    <div role="group" aria-label={runText.length} className="grid gap-3" onKeyDown={keypadKeys(state)}>
+      <p>{runText.noseToTheStop({ lengthOf: OF_WORDS[lengthOf] })}</p>
+      <Wheels state={state} row="length" name={runText.length} named={false} wheels={wheels} />
       <Keypad {...state} />
       <div className="grid grid-cols-[1fr_2fr] gap-3">
         <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
-          Later
+          {runText.later}
         </button>
         <button
           type="button"
@@ -58,7 +59,7 @@ export function LengthPanel({ onSet, onLater }: LengthPanelProps) {
           disabled={length.count === 0}
           onClick={() => onSet(length)}
         >
-          {length.count === 0 ? 'Set it above' : formatLength(length)}
+          {length.count === 0 ? runText.setItAbove : formatLength(length)}
         </button>
       </div>
     </div>

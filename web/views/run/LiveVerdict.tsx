@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useState, type RefObject } from 'react';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
@@ -15,7 +16,7 @@ export function LiveVerdict({
   video: RefObject<HTMLVideoElement | null>;
   kind: PaintedKind | undefined;
 }) {
-  const [says, setSays] = useState('Looking for the fish…');
+  const [says, setSays] = useState(runText.lookingForTheFish);
   const [perSecond, setPerSecond] = useState(0);
   useEffect(() => {
     let over = false;
@@ -49,7 +50,7 @@ export function LiveVerdict({
 }
 
 function wordsFor(seen: Awaited<ReturnType<typeof lookAtFrame>> | undefined): string {
-  if (!seen?.fish) return 'No fish in the frame yet.';
+  if (!seen?.fish) return runText.noFishInThe;
   const [worst] = faultsOf(seen.fish.verdicts);
-  return worst ? `${say(worst.says)} ${worst.nextTime ? say(worst.nextTime) : ''}` : 'Good: take it.';
+  return worst ? `${say(worst.says)} ${worst.nextTime ? say(worst.nextTime) : ''}` : runText.goodTakeIt;
 }

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { GapTold } from '@keeper/core/domain/capture/gapTold';
 import { spanText } from '@keeper/core/measure/duration';
@@ -21,16 +22,11 @@ export function LongGap({ sinceMs, nowMs, startedAt, inAir, onTold }: LongGapPro
   const backMs = at === undefined ? NaN : new Date(at).getTime() - startMs;
   const isWithin = backMs >= sinceMs && backMs <= nowMs;
   return (
-    <section aria-label="What became of it?" className="grid gap-2.5 rounded-xl border-2 border-air bg-leaf p-4">
-      <h2 className="text-xl font-semibold">
-        Nothing was tapped for {spanText(nowMs - sinceMs)}. What became of the fish?
-      </h2>
-      <p className="text-soft">
-        The last tap was at {timeText(new Date(startMs + sinceMs))}
-        {inAir ? ', with the fish in the air' : ''}.
-      </p>
+    <section aria-label={runText.whatBecameOfIt} className="grid gap-2.5 rounded-xl border-2 border-air bg-leaf p-4">
+      <h2 className="text-xl font-semibold">{runText.nothingWasTappedFor({ sinceMs: spanText(nowMs - sinceMs) })}</h2>
+      <p className="text-soft">{runText.theLastTapWas({ sinceMs: timeText(new Date(startMs + sinceMs)), inAir })}</p>
       <button type="button" className="button min-h-16" onClick={() => onTold({ says: 'back-soon', fromMs: sinceMs })}>
-        It went back soon after
+        {runText.itWentBackSoon}
       </button>
       {at === undefined ? (
         <button
@@ -38,12 +34,12 @@ export function LongGap({ sinceMs, nowMs, startedAt, inAir, onTold }: LongGapPro
           className="button min-h-16"
           onClick={() => setAt(localInput(startMs + Math.min(nowMs, sinceMs + 60_000)))}
         >
-          It went back at a time I know
+          {runText.itWentBackAt}
         </button>
       ) : (
         <div className="grid grid-cols-[1fr_auto] items-end gap-2.5">
           <label className="text-sm">
-            It went back at
+            {runText.itWentBackAt2}
             <input
               type="datetime-local"
               className="field mt-1"
@@ -60,16 +56,16 @@ export function LongGap({ sinceMs, nowMs, startedAt, inAir, onTold }: LongGapPro
             disabled={!isWithin}
             onClick={() => onTold({ says: 'back-at', fromMs: sinceMs, backMs: Math.round(backMs) })}
           >
-            Note it
+            {runText.noteIt}
           </button>
-          {!isWithin && <p className="col-span-2 text-rust">A time between the last tap and now.</p>}
+          {!isWithin && <p className="col-span-2 text-rust">{runText.aTimeBetweenThe}</p>}
         </div>
       )}
       <button type="button" className="button min-h-16" onClick={() => onTold({ says: 'still-here', fromMs: sinceMs })}>
-        It is still here
+        {runText.itIsStillHere}
       </button>
       <button type="button" className="button min-h-16" onClick={() => onTold({ says: 'not-known', fromMs: sinceMs })}>
-        I do not know
+        {runText.iDoNotKnow}
       </button>
     </section>
   );

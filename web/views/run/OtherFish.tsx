@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { runText } from './text.en-GB.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { useState } from 'react';
@@ -39,15 +41,18 @@ function OtherRow({ other, desk, near }: { other: CaptureSummary; desk: RunDesk;
   return (
     <div className="mb-2 flex items-stretch gap-2.5">
       <Link
-        to={`/run/${other.captureId}`}
+        to={paths.run(other.captureId)}
         className={`button min-h-14 flex-1 justify-start leading-tight ${inAir ? 'border-rust' : ''}`}
       >
-        The other fish:{' '}
-        {inAir ? `in the air for ${spanText(clocks.airNowMs)}` : `in the water, on since ${spanText(clocks.elapsedMs)}`}
+        {runText.theOtherFish({
+          elapsedMs: inAir
+            ? runText.inTheAirFor({ airNowMs: spanText(clocks.airNowMs) })
+            : runText.inTheWaterOn({ elapsedMs: spanText(clocks.elapsedMs) }),
+        })}
       </Link>
       {near && !asking && (
         <button type="button" className="button min-h-14 font-normal" onClick={() => setAsking(true)}>
-          Same fish?
+          {runText.sameFish}
         </button>
       )}
       {near && asking && <Merging otherId={other.captureId} desk={desk} />}
@@ -66,7 +71,7 @@ function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
     const fromStory = merged.fromId === otherId ? other.state : desk.state;
     const closing = makeEvent(merged.fromId, fromStory.startedAt, 'merged', { into: merged.captureId });
     if (await keep(() => record([...merged.copies, closing])))
-      await navigate(`/run/${merged.captureId}`, { replace: true });
+      await navigate(paths.run(merged.captureId), { replace: true });
   };
   return (
     <>
@@ -77,7 +82,7 @@ function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
         disabled={other.events.length === 0}
         onClick={() => void merge()}
       >
-        Make one of both
+        {runText.makeOneOfBoth}
       </button>
     </>
   );

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { runText } from './text.en-GB.js';
 import { Suspense } from 'react';
 import { Link } from 'react-router';
 import { LEAVINGS, type Leaving } from '@keeper/core/domain/capture/event';
@@ -23,8 +25,8 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
   return (
     <div className="rounded-xl bg-leaf p-6">
       {outcome === 'released' && leaving === null ? (
-        <div role="group" aria-label="How did it leave?" className="mb-5 grid gap-2.5">
-          <p className="text-xl font-semibold">How did it leave?</p>
+        <div role="group" aria-label={runText.howDidItLeave} className="mb-5 grid gap-2.5">
+          <p className="text-xl font-semibold">{runText.howDidItLeave2}</p>
           {LEFT_NOW.map((each) => (
             <button
               key={each}
@@ -46,19 +48,19 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
       )}
       <div className="grid gap-3">
         {outcome === 'merged' && state.mergedInto ? (
-          <Link to={`/run/${state.mergedInto}`} className="button button-main min-h-16 text-lg">
-            To that run
+          <Link to={paths.run(state.mergedInto)} className="button button-main min-h-16 text-lg">
+            {runText.toThatRun}
           </Link>
         ) : (
-          <Link to={`/write-up/${captureId}`} className="button button-main min-h-16 text-lg">
-            Write it up
+          <Link to={paths.writeUp(captureId)} className="button button-main min-h-16 text-lg">
+            {runText.writeItUp}
           </Link>
         )}
         <Suspense>
           <WhoLink state={state} className="button min-h-16" />
         </Suspense>
-        <Link to="/" className="button min-h-16">
-          Later
+        <Link to={paths.today} className="button min-h-16">
+          {runText.later}
         </Link>
       </div>
     </div>
@@ -66,12 +68,9 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
 }
 
 function overText(outcome: string, leaving: Leaving | null, elapsedMs: number, water: string | null): string {
-  if (outcome === 'lost')
-    return `${spanText(elapsedMs)} on the line. A lost fish belongs in the book too: it says something about rigs.`;
-  if (outcome === 'merged')
-    return 'This fish was begun twice; what was tapped here has been taken over by the other run.';
-  if (outcome === 'died')
-    return `It did not recover. The book keeps it as it was, with what was against it. ${water ? `Ask what ${water} wants done` : 'Ask what this water wants done'}: some want it reported, some left in the water.`;
-  const left = leaving ? `It left: ${LEAVING_WORDS[leaving].toLowerCase()}. ` : '';
-  return `${left}${spanText(elapsedMs)} from the take to the release. Rig out of the way, hands dried: the writing can wait.`;
+  if (outcome === 'lost') return runText.onTheLineA({ elapsedMs: spanText(elapsedMs) });
+  if (outcome === 'merged') return runText.thisFishWasBegun;
+  if (outcome === 'died') return runText.itDidNotRecover({ water });
+  const left = leaving ? runText.itLeft({ leaving: LEAVING_WORDS[leaving].toLowerCase() }) : '';
+  return runText.fromTheTakeTo({ left, elapsedMs: spanText(elapsedMs) });
 }

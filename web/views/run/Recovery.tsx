@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { useRef, useState } from 'react';
 import type { RecoverySign } from '@keeper/core/domain/capture/event';
 import { gillBeatOf } from '@keeper/core/domain/capture/gillBeat';
@@ -5,10 +6,10 @@ import { clockText } from '@keeper/core/measure/duration';
 import type { RunDesk } from './runDesk.js';
 
 const SIGN_TEXT: Readonly<Record<RecoverySign, string>> = {
-  gills: 'Gills even',
-  fins: 'Fins moving',
-  upright: 'Upright alone',
-  kick: 'Kicks away',
+  gills: runText.gillsEven,
+  fins: runText.finsMoving,
+  upright: runText.uprightAlone,
+  kick: runText.kicksAway,
 };
 
 /** Longer than this between two taps, and the counting begins anew. */
@@ -34,17 +35,20 @@ export function Recovery({ desk }: { desk: RunDesk }) {
   };
   const live = gillBeatOf(taps);
   return (
-    <div role="group" aria-label="Recovery" className="grid gap-2.5">
+    <div role="group" aria-label={runText.recovery} className="grid gap-2.5">
       <button type="button" className="button min-h-20 flex-col gap-0 text-xl" onClick={beat}>
-        Tap with the gills
+        {runText.tapWithTheGills}
         <span className="text-base font-normal">
           {live !== null
-            ? `${live} beats a minute`
+            ? runText.beatsAMinute({ live })
             : last
-              ? `${last.perMinute} beats a minute at ${clockText(last.atMs - (recovery.heldMs ?? 0))}`
+              ? runText.beatsAMinuteAt({
+                  perMinute: last.perMinute,
+                  heldMs: clockText(last.atMs - (recovery.heldMs ?? 0)),
+                })
               : taps.length > 0
-                ? 'go on'
-                : 'each time they open'}
+                ? runText.goOn
+                : runText.eachTimeTheyOpen}
         </span>
       </button>
       <div className="grid grid-cols-2 gap-2.5">
@@ -63,7 +67,7 @@ export function Recovery({ desk }: { desk: RunDesk }) {
               {SIGN_TEXT[sign]}
               {seen && (
                 <span className="text-base font-normal tabular-nums">
-                  after {clockText(seen.atMs - (recovery.heldMs ?? 0))}
+                  {runText.after({ heldMs: clockText(seen.atMs - (recovery.heldMs ?? 0)) })}
                 </span>
               )}
             </button>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { runText } from './text.en-GB.js';
 import { ArrowLeft } from 'lucide-react';
 import { Suspense, useEffect } from 'react';
 import { Link, useParams } from 'react-router';
@@ -27,7 +29,7 @@ export function Run() {
         <NotHere />
       </main>
     );
-  if (capture.loading || capture.state.startedAt === null) return <main className="p-6">Opening the run…</main>;
+  if (capture.loading || capture.state.startedAt === null) return <main className="p-6">{runText.openingTheRun}</main>;
   return <RunOf key={captureId} capture={capture} />;
 }
 
@@ -64,11 +66,11 @@ function RunOf({ capture }: { capture: Capture }) {
       expected={expected}
       header={
         <>
-          <Link to="/" aria-label="Leave the run; the clocks go on" className="grid size-14 place-items-center">
+          <Link to={paths.today} aria-label={runText.leaveTheRunThe} className="grid size-14 place-items-center">
             <ArrowLeft aria-hidden />
           </Link>
           <h1 className="min-w-0 flex-1 truncate text-lg font-semibold lg:text-center">
-            {water ? water.name : 'Fish on'}
+            {water ? water.name : runText.fishOn}
           </h1>
           <Undo desk={desk} />
         </>

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { Suspense, useState, type ReactNode } from 'react';
 import type { EventType, Facts } from '@keeper/core/domain/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
@@ -69,21 +70,15 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
         className={`grid flex-1 content-start gap-x-12 gap-y-3 short:gap-x-6 ${leftHand ? 'short:grid-cols-[24rem_1fr] lg:grid-cols-[27rem_1fr]' : 'short:grid-cols-[1fr_24rem] lg:grid-cols-[1fr_27rem]'}`}
       >
         <section
-          aria-label="Clocks"
+          aria-label={runText.clocks}
           // Upright, camera, scale and board need the room; the time in the air goes on above them.
           className={`${open && panel ? 'hidden short:block lg:block' : ''} short:sticky short:top-2 short:self-start lg:sticky lg:top-8 lg:self-start ${leftHand ? 'short:order-2 lg:order-2' : ''}`}
         >
           <RunningClocks desk={desk} />
-          {wake === 'refused' && open && (
-            <p className="mt-3 text-sm text-soft">This device may dim its screen; the clocks keep running.</p>
-          )}
+          {wake === 'refused' && open && <p className="mt-3 text-sm text-soft">{runText.thisDeviceMayDim}</p>}
         </section>
-        <section aria-label="What happens" className="grid content-start gap-2.5">
-          {notKept && (
-            <Notice role="alert">
-              That tap could not be kept: this device may have no room left. The clocks go on; tap it again.
-            </Notice>
-          )}
+        <section aria-label={runText.whatHappens} className="grid content-start gap-2.5">
+          {notKept && <Notice role="alert">{runText.thatTapCouldNot}</Notice>}
           {open && panel && <ClockBar run={run} />}
           {open && told}
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
@@ -111,11 +106,11 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
               onLater={() => shut(true)}
             />
           ) : panel === 'camera' ? (
-            <Suspense fallback={<p>Opening the camera…</p>}>
+            <Suspense fallback={<p>{runText.openingTheCamera}</p>}>
               <CameraPanel desk={desk} onDone={() => shut(true)} />
             </Suspense>
           ) : panel === 'wounds' ? (
-            <Suspense fallback={<p>Drawing the fish…</p>}>
+            <Suspense fallback={<p>{runText.drawingTheFish}</p>}>
               <WoundMap desk={desk} onDone={() => shut(true)} />
             </Suspense>
           ) : (
@@ -169,7 +164,7 @@ function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
   if (phase !== 'air') return null;
   return (
     <p className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
-      <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> out of the water
+      <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> {runText.outOfTheWater}
     </p>
   );
 }
@@ -187,7 +182,7 @@ function TakenWeight({ state }: { state: CaptureState }) {
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 text-lg" data-testid="taken-weight">
       <b className="text-2xl tabular-nums">{formatMass(net ?? weight.asRead)}</b>
-      <span className="text-soft">{net ? 'taken' : 'gross, its tare comes later'}</span>
+      <span className="text-soft">{runText.takenGrossItsTare({ isNet: net !== undefined })}</span>
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { AIR_WORDS } from '@keeper/core/domain/capture/practices';
 import { basisMessage } from '@keeper/core/care/counsel';
@@ -8,18 +9,18 @@ import type { RunDesk } from './runDesk.js';
 import { useRunningClock } from './useRunningClock.js';
 
 const STATUS: Readonly<Record<RunState['phase'], string>> = {
-  playing: 'Being played',
-  netted: 'In the net',
-  air: 'In the air',
-  resting: 'In the water',
-  holding: 'Held upright',
+  playing: runText.beingPlayed,
+  netted: runText.inTheNet,
+  air: runText.inTheAir,
+  resting: runText.inTheWater,
+  holding: runText.heldUpright,
   gone: '',
 };
 
 const GONE: Readonly<Record<string, string>> = {
-  lost: 'The fish got off',
-  died: 'It did not recover',
-  merged: 'Moved to the other run',
+  lost: runText.theFishGotOff,
+  died: runText.itDidNotRecover2,
+  merged: runText.movedToTheOther,
 };
 
 /**
@@ -41,7 +42,7 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
   return (
     <>
       <p role="status" className="font-book text-2xl font-semibold">
-        {phase === 'gone' ? (GONE[state.outcome] ?? 'The fish has gone back') : STATUS[phase]}
+        {phase === 'gone' ? (GONE[state.outcome] ?? runText.theFishHasGone) : STATUS[phase]}
       </p>
       <p
         data-stage={inAir ? stage : undefined}
@@ -57,14 +58,14 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
       {inAir ? (
         <details className="mb-2 text-lg">
           <summary className="min-h-9 cursor-pointer list-none">
-            {large.words} <span className="text-sm text-soft underline underline-offset-4">why</span>
+            {large.words} <span className="text-sm text-soft underline underline-offset-4">{runText.why}</span>
           </summary>
           <p className="max-w-prose text-base text-soft">{roomReason(run)}</p>
         </details>
       ) : (
         <p className="mb-2 text-lg">
           {large.words}
-          {!state.airComplete && ', at least: not every lift or return was tapped'}
+          {!state.airComplete && runText.atLeastNotEvery}
         </p>
       )}
       {inAir && desk.context.schools.air === 'own-breath' && <Breath share={run.use.share} />}
@@ -92,45 +93,48 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
 function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { ms: number; words: string } {
   switch (phase) {
     case 'playing':
-      return { ms: clocks.fightMs, words: 'since the take' };
+      return { ms: clocks.fightMs, words: runText.sinceTheTake };
     case 'air':
-      return { ms: clocks.airNowMs, words: `out of the water; ${spanText(budget.spellMs)} at a time` };
+      return { ms: clocks.airNowMs, words: runText.outOfTheWaterAt({ spellMs: spanText(budget.spellMs) }) };
     case 'holding':
-      return { ms: heldMs, words: 'held upright; as long as it takes' };
+      return { ms: heldMs, words: runText.heldUprightAsLong };
     case 'netted':
     case 'resting':
       return {
         ms: retention.ms,
         words:
           retention.limitMs > 0
-            ? `in net and sling; ${spanText(retention.limitMs)} at most`
-            : 'in the net; nothing is kept here',
+            ? runText.inNetAndSling({ limitMs: spanText(retention.limitMs) })
+            : runText.inTheNetNothing,
       };
     case 'gone':
-      return { ms: clocks.airMs, words: 'out of the water in all' };
+      return { ms: clocks.airMs, words: runText.outOfTheWaterIn };
   }
 }
 
 /** Why a fish may be out for so long and no longer. */
 function roomReason({ budget, context }: RunState): string {
-  const school = `${say(AIR_WORDS[context.schools.air].name)}, your choice: ${say(AIR_WORDS[context.schools.air].why)}`;
+  const school = runText.yourChoice({
+    name: say(AIR_WORDS[context.schools.air].name),
+    why: say(AIR_WORDS[context.schools.air].why),
+  });
   const shorter = budget.reasons.map(({ text, basis }) => `${say(text)} (${say(basisMessage(basis))})`).join(' ');
-  return shorter === '' ? school : `${school} Shortened: ${shorter}`;
+  return shorter === '' ? school : runText.shortened({ school, shorter });
 }
 
 function smallClocks({ phase, clocks, dryMs, retention }: RunState) {
   return [
-    { name: 'Fight', ms: clocks.fightMs, testId: undefined, shown: phase !== 'playing' },
+    { name: runText.fight, ms: clocks.fightMs, testId: undefined, shown: phase !== 'playing' },
     {
-      name: 'In the air in all',
+      name: runText.inTheAirIn,
       ms: clocks.airMs,
       testId: 'air-total',
       // In its first spell the large clock says the same.
       shown: phase !== 'gone' && phase !== 'playing' && clocks.airMs !== clocks.airNowMs,
     },
-    { name: 'Since it was wet', ms: dryMs, testId: undefined, shown: phase === 'air' },
-    { name: 'In net and sling', ms: retention.ms, testId: undefined, shown: phase === 'holding' },
-    { name: 'Since the take', ms: clocks.elapsedMs, testId: 'elapsed', shown: true },
+    { name: runText.sinceItWasWet, ms: dryMs, testId: undefined, shown: phase === 'air' },
+    { name: runText.inNetAndSling2, ms: retention.ms, testId: undefined, shown: phase === 'holding' },
+    { name: runText.sinceTheTake2, ms: clocks.elapsedMs, testId: 'elapsed', shown: true },
   ].filter(({ shown }) => shown);
 }
 
@@ -138,7 +142,7 @@ function smallClocks({ phase, clocks, dryMs, retention }: RunState) {
 function Breath({ share }: { share: number }) {
   return (
     <div className="mb-2">
-      <p className="font-semibold">{share < 1 ? 'Hold your breath.' : 'Breathe. It must, too.'}</p>
+      <p className="font-semibold">{runText.holdYourBreathBreathe({ share })}</p>
       <div aria-hidden className="h-3 overflow-hidden rounded-full border border-edge">
         <div className="h-full bg-air" style={{ width: `${Math.min(100, share * 100)}%` }} />
       </div>

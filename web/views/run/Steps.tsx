@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { nextTap, rolesOf } from '@keeper/core/care/run/order';
 import { SIGN_WORDS, type Sign } from '@keeper/core/domain/capture/sign';
@@ -46,7 +47,7 @@ export function Steps({
   const roles = step && rolesOf(step, run.context);
   const small = 'button min-h-14 px-2 font-normal leading-tight';
   return (
-    <div ref={within} role="group" aria-label="Steps" className="grid gap-2.5">
+    <div ref={within} role="group" aria-label={runText.steps} className="grid gap-2.5">
       {next && (
         // Upright it stands at the foot of the screen, whatever is above it: within the thumb's reach in every phase.
         <div className="fixed inset-x-0 bottom-0 z-10 grid border-t border-rule bg-paper px-4 pt-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] short:static short:border-0 short:p-0 lg:static lg:border-0 lg:p-0">
@@ -57,7 +58,7 @@ export function Steps({
             {next.kind === 'step' ? stepLabel(state, run, next.step) : say(SIGN_WORDS[next.sign])}
             {roles && (
               <span className="text-base font-normal">
-                You: {say(roles.you).toLowerCase()}. Helper: {say(roles.helper).toLowerCase()}.
+                {runText.youHelper({ you: say(roles.you).toLowerCase(), helper: say(roles.helper).toLowerCase() })}
               </span>
             )}
           </button>
@@ -67,10 +68,10 @@ export function Steps({
         {run.phase === 'air' && (
           <>
             <button {...tapped(onCamera)} className="button min-h-16 px-2">
-              Camera
+              {runText.camera2}
             </button>
             <button {...tapped(onWound)} className="button min-h-16 px-2">
-              Mark a wound
+              {runText.markAWound}
             </button>
             {treatment && (
               <button {...tapped(() => onTreated(treatment))} className="button min-h-16 px-2">
@@ -86,19 +87,19 @@ export function Steps({
         ))}
         {weightWaits && (
           <button type="button" className="button min-h-16 px-2" onClick={onSetWeight}>
-            Set the weight
+            {runText.setTheWeight}
           </button>
         )}
         {run.phase === 'playing' && (
           <button {...tapped(onLost)} className="button min-h-16 px-2 text-rust">
-            Fish lost
+            {runText.fishLost}
           </button>
         )}
       </div>
       {sights.length > 0 && (
         <div
           role="group"
-          aria-label="What you see"
+          aria-label={runText.whatYouSee}
           className="below-fold grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
         >
           {sights.map((sign) => (
@@ -110,7 +111,7 @@ export function Steps({
       )}
       <div
         role="group"
-        aria-label="What else can happen"
+        aria-label={runText.whatElseCanHappen}
         className="below-fold grid grid-cols-2 gap-2.5 border-t border-rule pt-2.5 sm:grid-cols-3"
       >
         {others.map((each) => (
@@ -120,12 +121,12 @@ export function Steps({
         ))}
         {(run.phase === 'holding' || run.phase === 'resting') && (
           <button {...tapped(onDied)} className={`${small} text-rust`}>
-            It did not recover
+            {runText.itDidNotRecover2}
           </button>
         )}
         {run.phase !== 'playing' && (
           <button {...tapped(onLost)} className={`${small} text-rust`}>
-            Fish lost
+            {runText.fishLost}
           </button>
         )}
       </div>
@@ -133,10 +134,10 @@ export function Steps({
   );
 }
 
-const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: 'Cleaned', sealant: 'Sealed' };
+const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: runText.cleaned, sealant: runText.sealed };
 
 function stepLabel(state: CaptureState, { phase }: RunState, step: RunStep): string {
-  if (step === 'wetted') return phase === 'air' ? 'Poured over it' : 'Mat soaked';
+  if (step === 'wetted') return phase === 'air' ? runText.pouredOverIt : runText.matSoaked;
   const words = say(STEP_WORDS[step].todo);
-  return timesDone(state, step) > 0 ? `${words} again` : words;
+  return timesDone(state, step) > 0 ? runText.again({ words }) : words;
 }

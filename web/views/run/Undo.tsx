@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -13,7 +15,7 @@ export function Undo({ desk }: { desk: RunDesk }) {
   const navigate = useNavigate();
   const { state, events, tap } = desk;
   const last = lastTap(events);
-  const discard = () => void tap('discarded', {}).then((kept) => kept && navigate('/'));
+  const discard = () => void tap('discarded', {}).then((kept) => kept && navigate(paths.today));
   if (state.writtenUp) return <span className="w-14" />;
   return (
     <button
@@ -22,7 +24,7 @@ export function Undo({ desk }: { desk: RunDesk }) {
       onClick={() => (last ? void tap('undone', { eventId: last.id }) : discard())}
     >
       <Undo2 size={20} aria-hidden className="shrink-0" />
-      <span className="truncate">{last ? `Undo “${tapWord(last)}”` : 'No fish'}</span>
+      <span className="truncate">{last ? runText.undo({ last: tapWord(last) }) : runText.noFish}</span>
     </button>
   );
 }
@@ -41,17 +43,17 @@ export function tapWord(event: CaptureEvent): string {
     case 'wound-noted':
       return say(WOUND_WORDS[event.payload.wound.kind]);
     case 'sling-hung':
-      return 'empty sling';
+      return runText.emptySling;
     case 'treated':
       return event.payload.with === 'antiseptic' ? 'cleaned' : 'sealed';
     case 'gill-beat':
-      return 'gill beats';
+      return runText.gillBeats;
     case 'recovering':
       return event.payload.sign;
     case 'left-as':
-      return 'how it left';
+      return runText.howItLeft;
     case 'gap-told':
-      return 'what became of it';
+      return runText.whatBecameOfIt2;
     case 'interrupted':
       return 'interruption';
     default:

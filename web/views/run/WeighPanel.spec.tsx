@@ -15,7 +15,7 @@ jest.mock('../../data/deviceOutbox.js', () => {
 
 function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
-  client.setQueryData(['settings'], { ...FIRST_SETTINGS, ...settings });
+  client.setQueryData(['settings'], { ...FIRST_SETTINGS, ...settings, revision: 1 });
   client.setQueryData(['kit'], []);
   const taken: WeightReading[] = [];
   const guessed: Mass[] = [];

@@ -1,9 +1,11 @@
+import { massWheels } from '../../parts/massWheels.js';
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Suspense, useEffect, useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
-import { massFromParts, massParts, partsFromMass } from '@keeper/core/measure/massParts';
+import { massFromParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { nearest } from '@keeper/core/measure/nearestMass';
 import { canUseBluetooth } from '../../data/bluetooth.js';
@@ -50,17 +52,17 @@ export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) 
     );
   }
   return (
-    <div role="group" aria-label="Weight" className="grid gap-3">
-      <Suspense fallback={<p>Looking for the scale…</p>}>
+    <div role="group" aria-label={runText.weight} className="grid gap-3">
+      <Suspense fallback={<p>{runText.lookingForTheScale}</p>}>
         <LiveWeight state={state} onSet={onSet} />
       </Suspense>
       <div className="grid grid-cols-3 gap-3">
         <button type="button" className="button min-h-20 px-2" onClick={() => setByHand(true)}>
-          Set it by hand
+          {runText.setItByHand}
         </button>
         <DialPicture state={state} onPictured={onLater} />
         <button type="button" className="button min-h-20 px-2" onClick={onLater}>
-          Later
+          {runText.later}
         </button>
       </div>
     </div>
@@ -74,14 +76,14 @@ function ListenTo({ onChosen }: { onChosen: () => void }) {
     onChosen();
   };
   return (
-    <div role="group" aria-label="Listen to a scale" className="flex flex-wrap items-center gap-2.5">
-      <span className="text-soft">Listen to a scale:</span>
+    <div role="group" aria-label={runText.listenToAScale} className="flex flex-wrap items-center gap-2.5">
+      <span className="text-soft">{runText.listenToAScale2}</span>
       <button type="button" className="button min-h-14 font-normal" onClick={() => choose('simulated')}>
-        the simulated one
+        {runText.theSimulatedOne}
       </button>
       {canUseBluetooth() && (
         <button type="button" className="button min-h-14 font-normal" onClick={() => choose('bluetooth')}>
-          over Bluetooth
+          {runText.overBluetooth}
         </button>
       )}
     </div>
@@ -101,7 +103,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
   const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? settings.weighMethod);
   // The sling's tare as it is known stands there from the beginning; it is set right beside the scale.
   const knownTare = sling && sling.tares.length > 0 ? nearest(slingGrams, unit) : undefined;
-  const parts = massParts(unit);
+  const parts = massWheels(unit);
   const wheels = useWheels<Row>(
     parts,
     begun?.values ?? {
@@ -119,14 +121,14 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
   const reading: WeightReading = method === 'zeroed' || tare.count === 0 ? read : { ...read, tare };
   const net = netWeight(reading);
   return (
-    <div role="group" aria-label="Weight" className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
+    <div role="group" aria-label={runText.weight} className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
       <Choice<WeighMethod>
-        label="How it is weighed"
+        label={runText.howItIsWeighed}
         value={method}
         onChange={setMethod}
         options={[
-          { value: 'zeroed', label: 'Sling zeroed' },
-          { value: 'gross-minus-tare', label: 'Gross minus tare' },
+          { value: 'zeroed', label: runText.slingZeroed },
+          { value: 'gross-minus-tare', label: runText.grossMinusTare },
         ]}
       />
       {(method === 'zeroed' ? (['asRead'] as const) : (['asRead', 'tare'] as const)).map((row) => (
@@ -134,7 +136,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
           key={row}
           state={wheels}
           row={row}
-          name={row === 'tare' ? 'Tare' : method === 'zeroed' ? 'Weight' : 'Gross'}
+          name={row === 'tare' ? runText.tare : method === 'zeroed' ? runText.weight2 : runText.gross}
           named={method !== 'zeroed'}
           wheels={parts}
         />
@@ -152,7 +154,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
             onLater();
           }}
         >
-          Later
+          {runText.later}
         </button>
         <DialPicture state={state} onPictured={onLater} />
         <button
@@ -165,15 +167,9 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
             onSet({ ...reading, readAt: new Date().toISOString() });
           }}
         >
-          {asRead.count === 0 ? 'Set it above' : net?.ok ? formatMass(net.value) : formatMass(asRead)}
+          {asRead.count === 0 ? runText.setItAbove : net?.ok ? formatMass(net.value) : formatMass(asRead)}
           <span className="text-base font-normal">
-            {asRead.count === 0
-              ? 'or leave it for later'
-              : method === 'zeroed'
-                ? 'take this weight'
-                : net
-                  ? 'net: take this weight'
-                  : 'gross: the tare comes later'}
+            {runText.orLeaveItFor({ count: asRead.count, method, isNet: net !== undefined })}
           </span>
         </button>
       </div>

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import {
@@ -16,9 +17,9 @@ import { woundName, woundSizeText, woundText } from '../../parts/woundText.js';
 import type { RunDesk } from './runDesk.js';
 
 const SIDES: readonly { value: WoundSide; label: string }[] = [
-  { value: 'left', label: 'Left flank' },
-  { value: 'right', label: 'Right flank' },
-  { value: 'mouth', label: 'Mouth' },
+  { value: 'left', label: runText.leftFlank },
+  { value: 'right', label: runText.rightFlank },
+  { value: 'mouth', label: runText.mouth },
 ];
 const MIDDLE: Readonly<Record<WoundSide, FlankPoint>> = {
   left: { u: 0.5, v: 0 },
@@ -49,9 +50,9 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
     if (inFrame(side, to)) setAt(round(to));
   };
   return (
-    <div role="group" aria-label="Wounds and marks" className="grid gap-3">
+    <div role="group" aria-label={runText.woundsAndMarks} className="grid gap-3">
       <Choice
-        label="What you look at"
+        label={runText.whatYouLookAt}
         value={side}
         onChange={(next) => {
           setSide(next);
@@ -61,7 +62,7 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
       />
       <div
         role="application"
-        aria-label={`${SIDES.find(({ value }) => value === side)?.label ?? ''}: tap where it is, or move there with the arrow keys`}
+        aria-label={runText.tapWhereItIs({ label: SIDES.find(({ value }) => value === side)?.label ?? '' })}
         tabIndex={0}
         className="touch-manipulation rounded-md border border-edge bg-paper p-1"
         onPointerDown={(event) => {
@@ -80,12 +81,12 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
         </FishChart>
       </div>
       <p role="status" className="font-semibold">
-        {at ? `At the ${say(woundPlace({ side, at }))}. What is it?` : 'Tap where it is.'}
+        {at ? runText.atTheWhatIs({ at: say(woundPlace({ side, at })) }) : runText.tapWhereItIs2}
       </p>
       {at && (
         <>
           <Choice
-            label="How large"
+            label={runText.howLarge}
             value={String(sizeMm)}
             onChange={(size) => setSizeMm(Number(size))}
             options={WOUND_SIZES_MM.map((size) => ({ value: String(size), label: woundSizeText(size) }))}
@@ -113,7 +114,7 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
           ))}
         </ul>
       )}
-      {forbidden && state.wounds.length > 0 && <p>No treatment on this water: its rule.</p>}
+      {forbidden && state.wounds.length > 0 && <p>{runText.noTreatmentOnThis}</p>}
       <div className="grid grid-cols-3 gap-2.5">
         {!forbidden && state.wounds.length > 0 && (
           <>
@@ -122,19 +123,19 @@ export function WoundMap({ desk, onDone }: { desk: RunDesk; onDone: () => void }
               className="button min-h-16 px-2"
               onClick={() => void tap('treated', { with: 'antiseptic' })}
             >
-              Cleaned
+              {runText.cleaned}
             </button>
             <button
               type="button"
               className="button min-h-16 px-2"
               onClick={() => void tap('treated', { with: 'sealant' })}
             >
-              Sealed
+              {runText.sealed}
             </button>
           </>
         )}
         <button type="button" className="button button-main col-start-3 min-h-16" onClick={onDone}>
-          Done
+          {runText.done}
         </button>
       </div>
     </div>
@@ -180,6 +181,6 @@ function arrow(event: KeyboardEvent, moved: (by: FlankPoint) => void): void {
 function chartWords(wounds: readonly Wound[], side: WoundSide): string {
   const here = wounds.filter((wound) => wound.side === side);
   return here.length === 0
-    ? 'Nothing noted here.'
+    ? runText.nothingNotedHere
     : here.map((wound) => `${say(WOUND_WORDS[wound.kind])}, ${say(woundPlace(wound))}`).join('; ');
 }

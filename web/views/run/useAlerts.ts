@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { useEffect, useRef } from 'react';
 import type { ExposureUse } from '@keeper/core/care/exposure';
 import { useTheme } from '../../app/theme.js';
@@ -8,9 +9,9 @@ type Stage = ExposureUse['stage'];
 
 /** What is said, buzzed and sounded at each stage; the graver, the longer. */
 const STAGES: Readonly<Record<Exclude<Stage, 'fine'>, { say: string; buzzMs: number[]; tones: number }>> = {
-  half: { say: 'Half its time.', buzzMs: [120], tones: 1 },
-  'three-quarters': { say: 'Three quarters.', buzzMs: [120, 90, 120], tones: 2 },
-  over: { say: 'Back into the water.', buzzMs: [400, 120, 400], tones: 3 },
+  half: { say: runText.halfItsTime, buzzMs: [120], tones: 1 },
+  'three-quarters': { say: runText.threeQuarters, buzzMs: [120, 90, 120], tones: 2 },
+  over: { say: runText.backIntoTheWater, buzzMs: [400, 120, 400], tones: 3 },
 };
 const ORDER: readonly Stage[] = ['fine', 'half', 'three-quarters', 'over'];
 

@@ -1,3 +1,4 @@
+import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
@@ -46,7 +47,7 @@ export function useClip(
       judged.push({
         address,
         worth: fish?.worth ?? 0,
-        says: !fish ? 'No fish found.' : worst ? say(worst.says) : 'Nothing wrong with it.',
+        says: !fish ? runText.noFishFound : worst ? say(worst.says) : runText.nothingWrongWithIt,
         keep: async () => {
           await keep(file);
           setStills((before) => before.filter((still) => still.address !== address));

@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import type { KeptSettings } from '@keeper/contract/preferences';
 import {
@@ -25,9 +26,9 @@ interface BankWaysProps {
 
 type Wanted = 'weigh' | 'measure' | 'picture';
 const WANTED: readonly { value: Wanted; label: string }[] = [
-  { value: 'weigh', label: 'Weigh' },
-  { value: 'measure', label: 'Measure' },
-  { value: 'picture', label: 'Picture' },
+  { value: 'weigh', label: settingsText.weigh },
+  { value: 'measure', label: settingsText.measure },
+  { value: 'picture', label: settingsText.picture },
 ];
 
 /**
@@ -37,10 +38,10 @@ const WANTED: readonly { value: Wanted; label: string }[] = [
 export function BankWays({ bank, onChange }: BankWaysProps) {
   const change = (part: Partial<BankPractices>) => onChange({ ...bank, ...part });
   return (
-    <Section title="With a fish on the bank">
+    <Section title={settingsText.withAFishOn}>
       <div className="grid gap-5">
         <School
-          title="Out of the water, at one time"
+          title={settingsText.outOfTheWater}
           value={bank.air}
           schools={AIR_PRACTICES}
           words={AIR_WORDS}
@@ -48,7 +49,7 @@ export function BankWays({ bank, onChange }: BankWaysProps) {
         />
         {bank.air === 'own' && (
           <label className="grid gap-1">
-            Seconds
+            {settingsText.seconds}
             <input
               type="number"
               inputMode="numeric"
@@ -62,41 +63,41 @@ export function BankWays({ bank, onChange }: BankWaysProps) {
                 else event.target.value = String(bank.airOwnS);
               }}
             />
-            <span className="text-soft">From 1 to 300.</span>
+            <span className="text-soft">{settingsText.fromTo}</span>
           </label>
         )}
         <School
-          title="The fight"
+          title={settingsText.theFight}
           value={bank.fight}
           schools={FIGHT_PRACTICES}
           words={FIGHT_WORDS}
           onChange={(fight) => change({ fight })}
         />
         <School
-          title="The hook comes out"
+          title={settingsText.theHookComesOut}
           value={bank.unhook}
           schools={UNHOOK_PRACTICES}
           words={UNHOOK_WORDS}
           onChange={(unhook) => change({ unhook })}
         />
         <School
-          title="The lift"
+          title={settingsText.theLift}
           value={bank.lift}
           schools={LIFT_PRACTICES}
           words={LIFT_WORDS}
           onChange={(lift) => change({ lift })}
         />
         <School
-          title="Keeping it for a while"
+          title={settingsText.keepingItForA}
           value={bank.keep}
           schools={KEEP_PRACTICES}
           words={KEEP_WORDS}
           onChange={(keep) => change({ keep })}
         />
         <div>
-          <p className="mb-1 text-sm">What you do with one that is worth it</p>
+          <p className="mb-1 text-sm">{settingsText.whatYouDoWith}</p>
           <Choices<Wanted>
-            label="What you do with one that is worth it"
+            label={settingsText.whatYouDoWithOne}
             value={WANTED.map(({ value }) => value).filter((value) => bank[value])}
             onChange={(wanted) =>
               change({

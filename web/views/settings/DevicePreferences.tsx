@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import {
   setDevicePreference,
@@ -15,39 +16,39 @@ export function DeviceWays() {
   const hand = useDevicePreference('hand');
   const scale = useDevicePreference('scale');
   return (
-    <Section title="This device, in the run">
-      <p className="mb-1 text-sm">When the time in the air goes, it</p>
+    <Section title={settingsText.thisDeviceInThe}>
+      <p className="mb-1 text-sm">{settingsText.whenTheTimeIn}</p>
       <Choice<AlertWay>
-        label="When the time in the air goes"
+        label={settingsText.whenTheTimeInThe}
         value={alert}
         onChange={(way) => setDevicePreference('alert', way)}
         options={[
-          { value: 'silent', label: 'only shows it' },
-          { value: 'vibrate', label: 'vibrates' },
-          { value: 'sound', label: 'sounds' },
-          { value: 'voice', label: 'says so' },
+          { value: 'silent', label: settingsText.onlyShowsIt },
+          { value: 'vibrate', label: settingsText.vibrates },
+          { value: 'sound', label: settingsText.sounds },
+          { value: 'voice', label: settingsText.saysSo },
         ]}
       />
-      <p className="mt-1.5 text-soft">At night it never sounds or speaks.</p>
-      <p className="mt-4 mb-1 text-sm">Held in the</p>
+      <p className="mt-1.5 text-soft">{settingsText.atNightItNever}</p>
+      <p className="mt-4 mb-1 text-sm">{settingsText.heldInThe}</p>
       <Choice<Hand>
-        label="The hand that holds it"
+        label={settingsText.theHandThatHolds}
         value={hand}
         onChange={(side) => setDevicePreference('hand', side)}
         options={[
-          { value: 'right', label: 'right hand' },
-          { value: 'left', label: 'left hand' },
+          { value: 'right', label: settingsText.rightHand },
+          { value: 'left', label: settingsText.leftHand },
         ]}
       />
-      <p className="mt-4 mb-1 text-sm">It listens to</p>
+      <p className="mt-4 mb-1 text-sm">{settingsText.itListensTo}</p>
       <Choice<ScaleWay>
-        label="The scale it listens to"
+        label={settingsText.theScaleItListens}
         value={scale}
         onChange={(way) => setDevicePreference('scale', way)}
         options={[
-          { value: 'none', label: 'no scale' },
-          { value: 'simulated', label: 'the simulated scale' },
-          ...(canUseBluetooth() ? [{ value: 'bluetooth' as const, label: 'a scale over Bluetooth' }] : []),
+          { value: 'none', label: settingsText.noScale },
+          { value: 'simulated', label: settingsText.theSimulatedScale },
+          ...(canUseBluetooth() ? [{ value: 'bluetooth' as const, label: settingsText.aScaleOverBluetooth }] : []),
         ]}
       />
     </Section>

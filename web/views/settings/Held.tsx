@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import type { StoredPicture, StoredRow } from '../../data/deviceStore.js';
@@ -22,15 +23,11 @@ export function Held() {
   const count = heldEvents.length + heldPictures.length + heldRows.length;
   if (count === 0) return null;
   return (
-    <Section title="Not accepted by the server">
-      <p className="mb-2 text-soft">
-        {count === 1
-          ? 'This is kept on this device and waits for you. Nothing else waits behind it.'
-          : 'These are kept on this device and wait for you. Nothing else waits behind them.'}
-      </p>
+    <Section title={settingsText.notAcceptedByThe}>
+      <p className="mb-2 text-soft">{settingsText.thisIsKeptOn({ count })}</p>
       {count > 1 && (
         <button type="button" className="button mb-3" onClick={() => void outbox.sendAgain()}>
-          Send all {count} again
+          {settingsText.sendAllAgain({ count })}
         </button>
       )}
       <ul>
@@ -61,7 +58,7 @@ function HeldPicture({ held: { sha256, captureId, name, problem } }: { held: Sto
       </p>
       <p className="mb-2">{problem}</p>
       <HeldActions
-        what="This picture"
+        what={settingsText.thisPicture}
         onAgain={() => outbox.sendAgain((each) => 'sha256' in each && each.sha256 === sha256)}
         onDrop={() => outbox.dropPicture(sha256)}
       />
@@ -84,7 +81,7 @@ function HeldRow({ row }: { row: StoredRow }) {
       />
       <NotKept when={notKept} />
       <HeldActions
-        what="This version"
+        what={settingsText.thisVersion}
         onAgain={() => outbox.sendAgain((each) => 'kind' in each && each.order === order)}
         onDrop={() => outbox.dropRow(order)}
       />
@@ -108,18 +105,18 @@ function TwoVersions({ row }: { row: StoredRow }) {
         {differences(row.body, theirs ?? {}).map(({ name, mine, other }) => (
           <div key={name} className="grid grid-cols-[8rem_1fr_1fr] gap-3">
             <dt className="text-soft">{name}</dt>
-            <dd>here: {mine}</dd>
-            <dd>there: {other}</dd>
+            <dd>{settingsText.here({ mine })}</dd>
+            <dd>{settingsText.there({ other })}</dd>
           </div>
         ))}
       </dl>
       <NotKept when={notKept} />
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="button" onClick={() => void keep(mineAgain)}>
-          Use the one from here
+          {settingsText.useTheOneFrom}
         </button>
         <button type="button" className="button" onClick={() => void keep(drop)}>
-          Keep the other one
+          {settingsText.keepTheOtherOne}
         </button>
       </div>
     </li>

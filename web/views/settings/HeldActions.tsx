@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { useState } from 'react';
 
 interface HeldActionsProps {
@@ -19,27 +20,27 @@ export function HeldActions({ what, onAgain, onDrop }: HeldActionsProps) {
     <>
       <div className="flex flex-wrap gap-2">
         <button type="button" className="button" onClick={() => doing(onAgain)}>
-          Send again
+          {settingsText.sendAgain}
         </button>
         {asked ? (
           <>
             <button type="button" className="button" onClick={() => doing(onDrop)}>
-              Delete it for good
+              {settingsText.deleteItForGood}
             </button>
             <button type="button" className="button" onClick={() => setAsked(false)}>
-              Keep it
+              {settingsText.keepIt}
             </button>
           </>
         ) : (
           <button type="button" className="button" onClick={() => setAsked(true)}>
-            Give up
+            {settingsText.giveUp}
           </button>
         )}
       </div>
-      {asked && <p className="mt-2">{what} is nowhere but on this device. Deleted, it is gone.</p>}
+      {asked && <p className="mt-2">{settingsText.isNowhereButOn({ what })}</p>}
       {failed && (
         <p role="alert" className="mt-2 font-medium text-rust">
-          This device could not write that down. Nothing was changed.
+          {settingsText.thisDeviceCouldNot}
         </p>
       )}
     </>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Link } from 'react-router';
 import { speciesName } from '@keeper/core/domain/fish/species';
@@ -16,12 +18,12 @@ export function HeldEvent({ held }: { held: StoredEvent }) {
     <li className="border-t border-rule py-3">
       <p>
         <b>{entryWords(event)}</b>
-        {'captureId' in event ? <OfFish captureId={event.captureId} /> : ', of an outing'}
+        {'captureId' in event ? <OfFish captureId={event.captureId} /> : settingsText.ofAnOuting}
       </p>
       {fields.length === 0 && <p className="mb-2">{problem}</p>}
       <MendFields of={event} problems={fields} onMended={(right) => void outbox.mendEvent(order, right)} />
       <HeldActions
-        what="This entry"
+        what={settingsText.thisEntry}
         onAgain={() => outbox.sendAgain((each) => 'event' in each && each.order === order)}
         onDrop={() => outbox.dropEvent(order)}
       />
@@ -33,12 +35,12 @@ export function HeldEvent({ held }: { held: StoredEvent }) {
 export function OfFish({ captureId }: { captureId: string }) {
   const { state } = useCapture(captureId);
   const { species, form, kindName } = state.facts;
-  const fish = species ? say(speciesName(species, form, kindName)) : 'a fish';
+  const fish = species ? say(speciesName(species, form, kindName)) : settingsText.aFish;
   return (
     <>
       {', '}
-      <Link to={`/book/${captureId}`} className="quiet-link">
-        {state.startedAt ? `${fish}, ${whenText(state.startedAt, new Date(), state.zone)}` : 'a fish of the book'}
+      <Link to={paths.capture(captureId)} className="quiet-link">
+        {state.startedAt ? `${fish}, ${whenText(state.startedAt, new Date(), state.zone)}` : settingsText.aFishOfThe}
       </Link>
     </>
   );

@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { useState } from 'react';
 import { TextField } from '../../parts/TextField.js';
 import { fieldWords } from './entryWords.js';
@@ -20,7 +21,7 @@ function MendField({ field: { path, sentence, value }, onMended }: MendFieldProp
       noValidate
       onSubmit={(submitted) => {
         submitted.preventDefault();
-        if (!onMended(typed)) setProblem('This is a number.');
+        if (!onMended(typed)) setProblem(settingsText.thisIsANumber);
       }}
     >
       <TextField
@@ -34,7 +35,7 @@ function MendField({ field: { path, sentence, value }, onMended }: MendFieldProp
         }}
       />
       <button type="submit" className="button">
-        Put right and send
+        {settingsText.putRightAndSend}
       </button>
     </form>
   );

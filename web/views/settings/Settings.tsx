@@ -1,3 +1,5 @@
+import { Written } from './Written.js';
+import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
@@ -29,95 +31,89 @@ export function Settings() {
   const light = useTheme();
   return (
     <div className="grid max-w-2xl gap-9">
-      <h1 className="text-3xl font-semibold">Settings</h1>
+      <h1 className="text-3xl font-semibold">{settingsText.settings}</h1>
       <NotSecure />
       <WaitingHere />
       <Held />
-      <Section title="Light of this screen">
+      <Section title={settingsText.lightOfThisScreen}>
         <Choice<Theme>
-          label="Light"
+          label={settingsText.light}
           value={light}
           onChange={setTheme}
           options={[
-            { value: 'day', label: 'Day' },
-            { value: 'glare', label: 'Glare' },
-            { value: 'night', label: 'Night' },
+            { value: 'day', label: settingsText.day },
+            { value: 'glare', label: settingsText.glare },
+            { value: 'night', label: settingsText.night },
           ]}
         />
       </Section>
-      <Section title="What your scale shows">
+      <Written />
+      <Section title={settingsText.whatYourScaleShows}>
         <Choice<MassUnit>
-          label="Division of the scale"
+          label={settingsText.divisionOfTheScale}
           value={ways.massUnit}
           onChange={(massUnit) => write.mutate({ ...ways, massUnit })}
           options={[
-            { value: 'oz', label: 'lb and oz' },
+            { value: 'oz', label: settingsText.lbAndOz },
             { value: 'quarter-oz', label: '¼ oz' },
-            { value: 'dram', label: 'lb, oz, drams' },
-            { value: 'lb/100', label: 'lb, decimal' },
-            { value: 'g', label: 'kg' },
+            { value: 'dram', label: settingsText.lbOzDrams },
+            { value: 'lb/100', label: settingsText.lbDecimal },
+            { value: 'g', label: settingsText.kg },
           ]}
         />
       </Section>
-      <Section title="How you weigh">
+      <Section title={settingsText.howYouWeigh}>
         <Choice<WeighMethod>
-          label="School of weighing"
+          label={settingsText.schoolOfWeighing}
           value={ways.weighMethod}
           onChange={(weighMethod) => write.mutate({ ...ways, weighMethod })}
           options={[
-            { value: 'zeroed', label: 'Zero with the wet sling on' },
-            { value: 'gross-minus-tare', label: 'Gross minus tare' },
+            { value: 'zeroed', label: settingsText.zeroWithTheWet },
+            { value: 'gross-minus-tare', label: settingsText.grossMinusTare },
           ]}
         />
-        <p className="mt-2 text-soft">
-          {ways.weighMethod === 'zeroed'
-            ? 'The reading is the weight. Nothing is left to subtract, so nothing can be subtracted wrongly.'
-            : 'The tare is of the sling as wet as it is now. The sum is shown the way one would check it on paper.'}
-        </p>
+        <p className="mt-2 text-soft">{settingsText.theReadingIsThe({ weighMethod: ways.weighMethod })}</p>
       </Section>
-      <Section title="What lies between two marks">
+      <Section title={settingsText.whatLiesBetweenTwo}>
         <Choice<Rounding>
-          label="Rounding of weights"
+          label={settingsText.roundingOfWeights}
           value={ways.rounding}
           onChange={(rounding) => write.mutate({ ...ways, rounding })}
           options={[
-            { value: 'down', label: 'Round down to the mark' },
-            { value: 'nearest', label: 'Round to the nearer mark' },
-            { value: 'as-read', label: 'Keep as read' },
+            { value: 'down', label: settingsText.roundDownToThe },
+            { value: 'nearest', label: settingsText.roundToTheNearer },
+            { value: 'as-read', label: settingsText.keepAsRead },
           ]}
         />
-        <p className="mt-4 mb-1 text-sm">Before the reading, a guess is</p>
+        <p className="mt-4 mb-1 text-sm">{settingsText.beforeTheReadingA}</p>
         <Choice<'asked' | 'not-asked'>
-          label="Guess first"
+          label={settingsText.guessFirst}
           value={ways.guessFirst ? 'asked' : 'not-asked'}
           onChange={(asked) => write.mutate({ ...ways, guessFirst: asked === 'asked' })}
           options={[
-            { value: 'not-asked', label: 'not asked' },
-            { value: 'asked', label: 'asked' },
+            { value: 'not-asked', label: settingsText.notAsked },
+            { value: 'asked', label: settingsText.asked },
           ]}
         />
       </Section>
-      <Section title="How you measure">
+      <Section title={settingsText.howYouMeasure}>
         <Choice<LengthHabit>
-          label="Length in"
+          label={settingsText.lengthIn}
           value={ways.lengthHabit}
           onChange={(lengthHabit) => write.mutate({ ...ways, lengthHabit })}
           options={[
-            { value: 'in', label: 'Inches' },
-            { value: 'cm', label: 'Centimetres' },
+            { value: 'in', label: settingsText.inches },
+            { value: 'cm', label: settingsText.centimetres },
           ]}
         />
       </Section>
-      <Section title="What a length is of">
+      <Section title={settingsText.whatALengthIs}>
         <LengthOfChoice value={ways.lengthOf} onChange={(lengthOf) => write.mutate({ ...ways, lengthOf })} />
-        <p className="mt-2 text-soft">
-          Each length keeps to where it was read. Growth, condition and what a fish should weigh go by the tip with the
-          tail pinched, converted by kind.
-        </p>
+        <p className="mt-2 text-soft">{settingsText.eachLengthKeepsTo}</p>
       </Section>
-      <Section title="Temperatures in">
+      <Section title={settingsText.temperaturesIn}>
         <Choice<TempUnit>
-          label="Temperatures in"
+          label={settingsText.temperaturesIn}
           value={ways.tempHabit}
           onChange={(tempHabit) => write.mutate({ ...ways, tempHabit })}
           options={[
@@ -126,40 +122,42 @@ export function Settings() {
           ]}
         />
       </Section>
-      <Section title="When the water is too warm">
+      <Section title={settingsText.whenTheWaterIs}>
         <Choice<StopPractice>
-          label="Temperature limit"
+          label={settingsText.temperatureLimit}
           value={ways.stopSchool}
           onChange={(stopSchool) => write.mutate({ ...ways, stopSchool })}
           options={STOP_PRACTICES.map((value) => ({ value, label: say(STOP_PRACTICE_WORDS[value].name) }))}
         />
         <p className="mt-2 mb-4 text-soft">
-          {say(STOP_PRACTICE_WORDS[ways.stopSchool].why)} A rule of the water comes before it.
+          {settingsText.aRuleOfThe({ why: say(STOP_PRACTICE_WORDS[ways.stopSchool].why) })}
         </p>
         <Choice<HotCapturePractice>
-          label="A fish hooked all the same"
+          label={settingsText.aFishHookedAll}
           value={ways.hotCaptureSchool}
           onChange={(hotCaptureSchool) => write.mutate({ ...ways, hotCaptureSchool })}
           options={HOT_CAPTURE_WAYS.map(({ school, name }) => ({ value: school, label: say(name) }))}
         />
       </Section>
-      <Section title="Your hooks">
+      <Section title={settingsText.yourHooks}>
         <Choice<BarbPractice>
-          label="Kind of barb"
+          label={settingsText.kindOfBarb}
           value={ways.barbSchool}
           onChange={(barbSchool) => write.mutate({ ...ways, barbSchool })}
           options={[
-            { value: 'barbless', label: 'Barbless' },
-            { value: 'rolled', label: 'Barbs rolled flat' },
-            { value: 'micro', label: 'Micro-barbed' },
+            { value: 'barbless', label: settingsText.barbless },
+            { value: 'rolled', label: settingsText.barbsRolledFlat },
+            { value: 'micro', label: settingsText.microBarbed },
           ]}
         />
       </Section>
       <BankWays bank={ways.bank} onChange={(bank) => write.mutate({ ...ways, bank })} />
       <DeviceWays />
-      {write.isError && <Notice role="alert">{write.error.message} Nothing was changed.</Notice>}
+      {write.isError && (
+        <Notice role="alert">{settingsText.nothingWasChanged({ message: write.error.message })}</Notice>
+      )}
       <Standins />
-      <Section title="Export the book">
+      <Section title={settingsText.exportTheBook}>
         <TakeAway />
       </Section>
     </div>
@@ -171,19 +169,19 @@ function TakeAway() {
   return (
     <>
       <Choice
-        label="Positions of waters"
+        label={settingsText.positionsOfWaters}
         value={positions}
         onChange={setPositions}
         options={[
-          { value: 'left-out', label: 'Without positions' },
-          { value: 'included', label: 'With positions' },
+          { value: 'left-out', label: settingsText.withoutPositions },
+          { value: 'included', label: settingsText.withPositions },
         ]}
       />
       <div className="mt-3 flex flex-wrap gap-3">
         {(['csv', 'json'] as const).map((format) => (
           <a key={format} href={`/api/book.${format}?positions=${positions}`} download className="button">
             <Download size={20} aria-hidden />
-            {format === 'csv' ? 'CSV, for a spreadsheet' : 'JSON, with every entry'}
+            {settingsText.csvForASpreadsheet({ format })}
           </a>
         ))}
       </div>

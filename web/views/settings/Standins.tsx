@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { Behaviour, DayKind } from '@keeper/core/weather/standinDay';
 import { standinWishes, wishStandins, type StandinWishes } from '../../data/forecast.js';
@@ -5,29 +6,29 @@ import { Choice } from '../../parts/Choice.js';
 import { Section } from '../../parts/Section.js';
 
 const DAYS: readonly { value: DayKind; label: string }[] = [
-  { value: 'as-it-falls', label: 'as it falls' },
-  { value: 'mild', label: 'mild' },
-  { value: 'heatwave', label: 'heatwave' },
-  { value: 'frost', label: 'frost' },
-  { value: 'thunder', label: 'thunder' },
-  { value: 'grey', label: 'grey' },
+  { value: 'as-it-falls', label: settingsText.asItFalls },
+  { value: 'mild', label: settingsText.mild },
+  { value: 'heatwave', label: settingsText.heatwave },
+  { value: 'frost', label: settingsText.frost },
+  { value: 'thunder', label: settingsText.thunder },
+  { value: 'grey', label: settingsText.grey },
 ];
 const WAYS: readonly { value: Behaviour; label: string }[] = [
-  { value: 'well', label: 'as it should' },
-  { value: 'fails', label: 'not at all' },
-  { value: 'late', label: 'too late' },
-  { value: 'nonsense', label: 'nonsense' },
+  { value: 'well', label: settingsText.asItShould },
+  { value: 'fails', label: settingsText.notAtAll },
+  { value: 'late', label: settingsText.tooLate },
+  { value: 'nonsense', label: settingsText.nonsense },
 ];
 
 const HANGS: readonly { value: StandinWishes['hangs']; label: string }[] = [
-  { value: 'bar', label: 'a bar' },
-  { value: 'tripod', label: 'a tripod' },
-  { value: 'hand', label: 'a hand, by its loop' },
-  { value: 'cupped', label: 'a hand around it' },
+  { value: 'bar', label: settingsText.aBar },
+  { value: 'tripod', label: settingsText.aTripod },
+  { value: 'hand', label: settingsText.aHandByIts },
+  { value: 'cupped', label: settingsText.aHandAroundIt },
 ];
 const FISH: readonly { value: StandinWishes['fish']; label: string }[] = [
-  { value: 'calm', label: 'calm' },
-  { value: 'lively', label: 'lively' },
+  { value: 'calm', label: settingsText.calm },
+  { value: 'lively', label: settingsText.lively },
 ];
 
 /**
@@ -42,30 +43,32 @@ export function Standins() {
     setWishes(next);
   };
   return (
-    <Section title="Simulated weather, probe and scale">
-      <p className="mb-3 text-soft">
-        They stand in for a weather service, a water probe and a hanging scale, and need no network. What they give is
-        invented.
-      </p>
-      <p className="mb-1 text-sm">The day is</p>
-      <Choice<DayKind> label="Simulated day" value={wishes.day} onChange={(day) => wish({ day })} options={DAYS} />
-      <p className="mt-4 mb-1 text-sm">The scale hangs from</p>
+    <Section title={settingsText.simulatedWeatherProbeAnd}>
+      <p className="mb-3 text-soft">{settingsText.theyStandInFor}</p>
+      <p className="mb-1 text-sm">{settingsText.theDayIs}</p>
+      <Choice<DayKind>
+        label={settingsText.simulatedDay}
+        value={wishes.day}
+        onChange={(day) => wish({ day })}
+        options={DAYS}
+      />
+      <p className="mt-4 mb-1 text-sm">{settingsText.theScaleHangsFrom}</p>
       <Choice
-        label="What the simulated scale hangs from"
+        label={settingsText.whatTheSimulatedScale}
         value={wishes.hangs}
         onChange={(hangs) => wish({ hangs })}
         options={HANGS}
       />
-      <p className="mt-4 mb-1 text-sm">The fish in its sling is</p>
+      <p className="mt-4 mb-1 text-sm">{settingsText.theFishInIts}</p>
       <Choice
-        label="How the simulated fish is"
+        label={settingsText.howTheSimulatedFish}
         value={wishes.fish}
         onChange={(fish) => wish({ fish })}
         options={FISH}
       />
-      <p className="mt-4 mb-1 text-sm">They answer</p>
+      <p className="mt-4 mb-1 text-sm">{settingsText.theyAnswer}</p>
       <Choice<Behaviour>
-        label="How they answer"
+        label={settingsText.howTheyAnswer}
         value={wishes.behave}
         onChange={(behave) => wish({ behave })}
         options={WAYS}

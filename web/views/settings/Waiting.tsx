@@ -1,3 +1,4 @@
+import { settingsText } from './text.en-GB.js';
 import { useOutbox } from '../../data/useCapture.js';
 import { useLowRoom } from '../../data/storageQuota.js';
 import { Section } from '../../parts/Section.js';
@@ -14,13 +15,11 @@ export function WaitingHere() {
   const lowMb = useLowRoom(images);
   if (entries + images + refused === 0 && lowMb === undefined) return null;
   return (
-    <Section title="Waiting on this device">
+    <Section title={settingsText.waitingOnThisDevice}>
       <p className="mb-3">
-        {entries + images === 0
-          ? 'Nothing waits.'
-          : `${entries === 1 ? '1 entry' : `${entries} entries`} and ${images === 1 ? '1 picture' : `${images} pictures`} go to the book when it can be reached, in order, once.`}
-        {trouble && ` Nothing goes just now: ${trouble.sentence}`}
-        {lowMb !== undefined && ` This device has about ${lowMb} MB left for them.`}
+        {settingsText.nothingWaitsAndGo({ images: entries + images, entries, images2: images })}
+        {trouble && settingsText.nothingGoesJustNow({ sentence: trouble.sentence })}
+        {lowMb !== undefined && settingsText.thisDeviceHasAbout({ lowMb })}
       </p>
       {entries + images + refused > 0 && <SaveUnsent />}
     </Section>

@@ -1,22 +1,23 @@
+import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { RUN_STEPS, STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
 import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 
 const WORDS: Partial<Record<LoggedEvent['type'], string>> = {
-  hooked: 'the take',
-  described: 'what you noted',
-  amended: 'a correction',
-  'reading-taken': 'a weight',
-  'wound-noted': 'a wound',
-  'picture-added': 'a picture',
-  'picture-removed': 'a picture removed',
-  'picture-read': 'what was made out in a picture',
-  identified: 'who it is',
-  'time-amended': 'a time put right',
-  'sling-hung': 'the sling afterwards',
-  'outing-planned': 'a plan',
-  'condition-taken': 'a measurement',
-  'outing-ended': 'the end of an outing',
+  hooked: settingsText.theTake,
+  described: settingsText.whatYouNoted,
+  amended: settingsText.aCorrection,
+  'reading-taken': settingsText.aWeight,
+  'wound-noted': settingsText.aWound,
+  'picture-added': settingsText.aPicture,
+  'picture-removed': settingsText.aPictureRemoved,
+  'picture-read': settingsText.whatWasMadeOut,
+  identified: settingsText.whoItIs,
+  'time-amended': settingsText.aTimePutRight,
+  'sling-hung': settingsText.theSlingAfterwards,
+  'outing-planned': settingsText.aPlan,
+  'condition-taken': settingsText.aMeasurement,
+  'outing-ended': settingsText.theEndOfAn,
 };
 
 /** What an entry is, in a few words. Example: `a weight`. */
@@ -26,22 +27,22 @@ export function entryWords({ type }: Pick<LoggedEvent, 'type'>): string {
 }
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
-  count: 'The number',
-  note: 'The note',
-  why: 'The reason',
-  at: 'When it was tapped',
-  when: 'When it was measured',
-  fromAt: 'From',
-  toAt: 'Until',
-  elapsedMs: 'Milliseconds since the take',
-  kindName: 'The species',
-  species: 'The species',
-  form: 'How it is scaled',
-  waterC: 'Water, degrees C',
-  airC: 'Air, degrees C',
-  oxygenMgL: 'Oxygen, mg/L',
-  sizeMm: 'Size, mm',
-  perMinute: 'Beats a minute',
+  count: settingsText.theNumber,
+  note: settingsText.theNote,
+  why: settingsText.theReason,
+  at: settingsText.whenItWasTapped,
+  when: settingsText.whenItWasMeasured,
+  fromAt: settingsText.from,
+  toAt: settingsText.until,
+  elapsedMs: settingsText.millisecondsSinceTheTake,
+  kindName: settingsText.theSpecies,
+  species: settingsText.theSpecies,
+  form: settingsText.howItIsScaled,
+  waterC: settingsText.waterDegreesC,
+  airC: settingsText.airDegreesC,
+  oxygenMgL: settingsText.oxygenMgL,
+  sizeMm: settingsText.sizeMm,
+  perMinute: settingsText.beatsAMinute,
 };
 
 /** What a field is called. Example: `payload.facts.weight.asRead.count` is `The number`. */

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { shareText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -28,15 +30,15 @@ import type { CatchCard } from './drawCatchCard.js';
 export function SharePage() {
   const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
-  if (loading) return <p>Opening the page…</p>;
+  if (loading) return <p>{shareText.openingThePage}</p>;
   return <ShareOf state={state} />;
 }
 
 const DATES: readonly { value: DateWay; label: string }[] = [
-  { value: 'season', label: 'The season' },
-  { value: 'month', label: 'The month' },
-  { value: 'day', label: 'The day' },
-  { value: 'none', label: 'No date' },
+  { value: 'season', label: shareText.theSeason },
+  { value: 'month', label: shareText.theMonth },
+  { value: 'day', label: shareText.theDay },
+  { value: 'none', label: shareText.noDate },
 ];
 
 function ShareOf({ state }: { state: CaptureState }) {
@@ -52,34 +54,34 @@ function ShareOf({ state }: { state: CaptureState }) {
     <article className="grid gap-6">
       <div>
         <p>
-          <Link to={`/book/${state.captureId}`} className="quiet-link">
-            Back to the fish
+          <Link to={paths.capture(state.captureId)} className="quiet-link">
+            {shareText.backToTheFish}
           </Link>
         </p>
-        <h1 className="text-3xl font-semibold">Catch card</h1>
+        <h1 className="text-3xl font-semibold">{shareText.catchCard}</h1>
       </div>
       <div className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[26rem_1fr]">
         {address ? (
           <img
             src={address}
-            alt={`Catch card: ${words.fish}, ${words.weight ?? 'not weighed'}`}
+            alt={shareText.catchCard2({ fish: words.fish, weight: words.weight })}
             className="w-full rounded-lg border border-rule"
           />
         ) : (
           <p role="status" className="grid aspect-4/5 place-items-center rounded-lg bg-waterfill">
-            Drawing the card…
+            {shareText.drawingTheCard}
           </p>
         )}
         <div className="grid gap-6">
           {problem && <Notice role="alert">{problem}</Notice>}
           {state.pictures.length > 1 && (
-            <ul className="flex flex-wrap gap-2" aria-label="Picture">
+            <ul className="flex flex-wrap gap-2" aria-label={shareText.picture}>
               {state.pictures.map((each, i) => (
                 <li key={each.sha256}>
                   <button
                     type="button"
                     aria-pressed={each.sha256 === sha256}
-                    aria-label={`Picture ${i + 1}`}
+                    aria-label={shareText.picture2({ i: i + 1 })}
                     className="block rounded border-4 border-transparent aria-pressed:border-ink"
                     onClick={() => setChosen(each.sha256)}
                   >
@@ -90,8 +92,8 @@ function ShareOf({ state }: { state: CaptureState }) {
             </ul>
           )}
           <div className="grid gap-2">
-            <p className="font-semibold">Date shown</p>
-            <Choice label="Date shown" value={date} onChange={setDate} options={DATES} />
+            <p className="font-semibold">{shareText.dateShown}</p>
+            <Choice label={shareText.dateShown2} value={date} onChange={setDate} options={DATES} />
           </div>
           <div className="flex flex-wrap gap-3">
             <button
@@ -100,7 +102,7 @@ function ShareOf({ state }: { state: CaptureState }) {
               disabled={!file}
               onClick={() => file && handOver(file, `${name}.jpg`)}
             >
-              Save as image
+              {shareText.saveAsImage}
             </button>
             <button
               type="button"
@@ -108,7 +110,7 @@ function ShareOf({ state }: { state: CaptureState }) {
               disabled={!file}
               onClick={() => file && void cardPdf(file, words.fish).then((pdf) => handOver(pdf, `${name}.pdf`))}
             >
-              Save as PDF
+              {shareText.saveAsPdf}
             </button>
             <button
               type="button"
@@ -116,7 +118,7 @@ function ShareOf({ state }: { state: CaptureState }) {
               disabled={!bytes}
               onClick={() => bytes && void bareCopy(bytes).then((bare) => handOver(bare, `${name}-picture.jpg`))}
             >
-              The picture alone
+              {shareText.thePictureAlone}
             </button>
           </div>
           <Stays state={state} />
@@ -131,8 +133,7 @@ function Stays({ state }: { state: CaptureState }) {
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
   return (
     <p className="max-w-prose border-l-4 border-water pl-4">
-      Left out: {water ? `${water.name}, ` : ''}the swim, the hour, and everything that the camera wrote into the
-      picture, its place above all. Look behind the fish as well: a pylon or a church tells others where it is.
+      {shareText.leftOutTheSwim({ name: water ? `${water.name}, ` : '' })}
     </p>
   );
 }
@@ -144,24 +145,27 @@ function useCardWords(state: CaptureState, way: DateWay): CatchCard {
   // The day is the one of the place, wherever it is shared from.
   const there = localTime(state.startedAt ?? '', state.zone ?? deviceZone())?.day ?? '1970-01-01';
   const [year = 1970, month = 1, day = 1] = there.split('-').map(Number);
+  const shown = sharedDate({ year, month: month - 1, day }, way, (water?.position?.latitudeDeg ?? 0) < 0);
   const clocks = clocksAt(state, 0);
   const { length } = state.facts;
   return {
     fish: state.facts.species
       ? say(speciesName(state.facts.species, state.facts.form, state.facts.kindName))
-      : 'A fish',
+      : shareText.aFish,
     ...(net && { weight: formatMass(net) }),
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),
-    date: sharedDate({ year, month: month - 1, day }, way, (water?.position?.latitudeDeg ?? 0) < 0),
+    date: shown ? say(shown) : '',
     spells: state.fromPictures ? [] : state.spells,
     untilMs: state.endMs ?? 0,
-    handling: state.fromPictures ? '' : `${spanText(clocks.airMs)} out of the water, ${endText(state)}.`,
+    handling: state.fromPictures
+      ? ''
+      : shareText.outOfTheWater({ airMs: spanText(clocks.airMs), state: endText(state) }),
   };
 }
 
 function endText({ outcome, leaving }: CaptureState): string {
-  if (isDeath(leaving)) return 'not recovered';
+  if (isDeath(leaving)) return shareText.notRecovered;
   return outcome === 'released' ? 'released' : 'lost';
 }
 
@@ -185,7 +189,7 @@ function useCardPicture(
       if (!over) setDrawn({ file, address: URL.createObjectURL(file) });
     };
     draw().catch(() => {
-      if (!over) setProblem('The card could not be drawn on this device.');
+      if (!over) setProblem(shareText.theCardCouldNot);
     });
     return () => {
       over = true;

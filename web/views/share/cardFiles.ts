@@ -1,3 +1,4 @@
+import { shareText } from './text.en-GB.js';
 import { CARD_PX, drawCatchCard, type CatchCard } from './drawCatchCard.js';
 
 /** The card as a picture. Its fonts are waited for. */
@@ -8,7 +9,7 @@ export async function cardPicture(card: CatchCard): Promise<Blob> {
   ]);
   const canvas = new OffscreenCanvas(CARD_PX.width, CARD_PX.height);
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('This browser draws no pictures.');
+  if (!context) throw new Error(shareText.thisBrowserDrawsNo);
   drawCatchCard(context, card);
   return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.92 });
 }

@@ -1,3 +1,4 @@
+import { shareText } from './text.en-GB.js';
 import type { MediumInterval } from '@keeper/core/domain/capture/captureState';
 import { viewMatrix, VIEW_SHAPE } from '@keeper/core/pictures/pictureView';
 import { type PictureView } from '@keeper/core/domain/capture/pictureReading';
@@ -43,22 +44,22 @@ export function drawCatchCard(context: OffscreenCanvasRenderingContext2D, card: 
     context.fillText(text, x, y);
   };
   const left = 70;
-  write(card.fish, left, pictureHeight + 110, `600 64px ${BOOK}`);
+  write(card.fish, left, pictureHeight + 110, shareText.px({ book: BOOK }));
   if (card.date) {
     context.textAlign = 'right';
-    write(card.date, width - left, pictureHeight + 110, `400 36px ${PLAIN}`, SOFT);
+    write(card.date, width - left, pictureHeight + 110, shareText.px2({ plain: PLAIN }), SOFT);
     context.textAlign = 'left';
   }
-  if (card.weight) write(card.weight, left, pictureHeight + 230, `700 92px ${PLAIN}`);
+  if (card.weight) write(card.weight, left, pictureHeight + 230, shareText.px3({ plain: PLAIN }));
   // Its doubt may be a whole sentence: it has a line of its own.
-  if (card.giveOrTake) write(card.giveOrTake, left, pictureHeight + 300, `400 38px ${PLAIN}`, SOFT);
+  if (card.giveOrTake) write(card.giveOrTake, left, pictureHeight + 300, shareText.px4({ plain: PLAIN }), SOFT);
   if (card.length) {
     context.textAlign = 'right';
-    write(card.length, width - left, pictureHeight + 230, `400 46px ${PLAIN}`);
+    write(card.length, width - left, pictureHeight + 230, shareText.px5({ plain: PLAIN }));
     context.textAlign = 'left';
   }
   drawWaterline(context, card, left, height - 190, width - 2 * left);
-  write(card.handling, left, height - 62, `400 32px ${PLAIN}`, SOFT);
+  write(card.handling, left, height - 62, shareText.px6({ plain: PLAIN }), SOFT);
 }
 
 function drawPicture(

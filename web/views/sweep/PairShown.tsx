@@ -1,3 +1,4 @@
+import { sweepText } from './text.en-GB.js';
 import type { FlankInBook } from '@keeper/contract/flanks';
 import { useRegister } from '../../data/known.js';
 import type { AlikeFound } from '../../data/sweep.js';
@@ -32,33 +33,33 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
     <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_19rem]">
       <div className="order-2 lg:order-1">
         {pair === 'gone' ? (
-          <Notice>The pictures could not be loaded: the server cannot be reached.</Notice>
+          <Notice>{sweepText.thePicturesCouldNot}</Notice>
         ) : pair ? (
           <Evidence asked={pair.asked} mayBe={pair.mayBe} says={name(alike.captureId)} />
         ) : (
-          <p role="status">Straightening both…</p>
+          <p role="status">{sweepText.straighteningBoth}</p>
         )}
       </div>
       <div className="order-1 grid gap-4 lg:order-2">
         <p className="text-lg">
-          <b>{name(alike.captureId)}</b> and <b>{name(alike.otherId)}</b>: one fish?{' '}
-          <span className="whitespace-nowrap">{capital(chanceWords(alike.probability))}.</span>
+          <b>{name(alike.captureId)}</b> {sweepText.and} <b>{name(alike.otherId)}</b>
+          {sweepText.oneFish} <span className="whitespace-nowrap">{capital(chanceWords(alike.probability))}.</span>
         </p>
-        <div className="grid gap-2" role="group" aria-label="What you say">
+        <div className="grid gap-2" role="group" aria-label={sweepText.whatYouSay}>
           <button type="button" className="button button-main min-h-14" onClick={() => decide('same')}>
-            The same fish <kbd className="ml-2 opacity-80">S</kbd>
+            {sweepText.theSameFish} <kbd className="ml-2 opacity-80">S</kbd>
           </button>
           <button type="button" className="button min-h-14" onClick={() => decide('two')}>
-            Different fish <kbd className="ml-2 text-soft">D</kbd>
+            {sweepText.differentFish} <kbd className="ml-2 text-soft">D</kbd>
           </button>
           <button type="button" className="button min-h-14" onClick={() => decide('later')}>
-            Later <kbd className="ml-2 text-soft">L</kbd>
+            {sweepText.later} <kbd className="ml-2 text-soft">L</kbd>
           </button>
         </div>
         {pair && pair !== 'gone' && <Beside asked={pair.asked} mayBe={pair.mayBe} />}
         {group.length > 2 && (
           <div>
-            <p className="mb-1 text-sm text-soft">{group.length} captures belong together:</p>
+            <p className="mb-1 text-sm text-soft">{sweepText.capturesBelongTogether({ groupCount: group.length })}</p>
             <ul className="grid grid-cols-4 gap-1">
               {group.slice(0, 12).map((captureId) => (
                 <li key={captureId}>
@@ -73,9 +74,7 @@ export function PairShown({ alike, flanks, group, left, decide }: PairShownProps
             </ul>
           </div>
         )}
-        <p className="text-sm text-soft">
-          {left === 1 ? 'The last one for now.' : `${left} to decide.`} Nothing is linked without you.
-        </p>
+        <p className="text-sm text-soft">{sweepText.nothingIsLinkedWithout({ left })}</p>
       </div>
     </div>
   );

@@ -1,3 +1,4 @@
+import { sweepText } from './text.en-GB.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
@@ -81,7 +82,7 @@ export function SweepPage() {
   return (
     <div className="grid gap-6">
       <UnderRegister>
-        <h1 className="text-3xl font-semibold">Sweep the book</h1>
+        <h1 className="text-3xl font-semibold">{sweepText.sweepTheBook}</h1>
       </UnderRegister>
       <Progress flanks={flanks?.flanks} coming={flanks?.coming ?? 0} />
       <NotKept when={notKept} />
@@ -97,15 +98,15 @@ export function SweepPage() {
       ) : (
         <p className="max-w-prose text-lg">
           {sweep.going
-            ? 'Nothing that looks like one fish yet.'
+            ? sweepText.nothingThatLooksLike
             : sweep.done > 0
-              ? 'Nothing is left to decide. What you left for later comes again when the page is opened anew.'
-              : 'Every flank of the book is compared with every other of its side and kind. What looks like one fish is shown here, the surest first; you decide.'}
+              ? sweepText.nothingIsLeftTo
+              : sweepText.everyFlankOfThe}
         </p>
       )}
       {said.length > 0 && (
         <button type="button" className="button justify-self-start" onClick={() => void keep(back)}>
-          Take the last one back <kbd className="ml-2 text-soft">Z</kbd>
+          {sweepText.takeTheLastOne} <kbd className="ml-2 text-soft">Z</kbd>
         </button>
       )}
     </div>
@@ -119,14 +120,10 @@ function keyOf({ captureId, otherId }: AlikeFound): string {
 /** How far it is, and the way to begin, pause and go on. */
 function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefined; coming: number }) {
   const { done, all, going } = useSweep();
-  if (!flanks) return <p role="status">Opening the register…</p>;
+  if (!flanks) return <p role="status">{sweepText.openingTheRegister}</p>;
   // Begun now, it would have nothing to go through and be over at once.
-  if (flanks.length === 0 && coming > 0)
-    return <p role="status">The pictures of the book are still being looked at…</p>;
-  if (flanks.length === 0)
-    return (
-      <p role="status">No flank is in the book yet. Once fish have their pictures there is something to go through.</p>
-    );
+  if (flanks.length === 0 && coming > 0) return <p role="status">{sweepText.thePicturesOfThe}</p>;
+  if (flanks.length === 0) return <p role="status">{sweepText.noFlankIsIn}</p>;
   const total = going ? all : Math.max(done, flanks.length);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
@@ -135,17 +132,23 @@ function Progress({ flanks, coming }: { flanks: readonly FlankInBook[] | undefin
         className={`button min-w-40 ${done === 0 && !going ? 'button-main' : ''}`}
         onClick={() => (going ? pauseSweep() : void goOnSweeping(flanks))}
       >
-        {going ? 'Pause' : done > 0 && done < total ? 'Go on' : done > 0 ? 'Sweep again for new ones' : 'Begin'}
+        {going
+          ? sweepText.pause
+          : done > 0 && done < total
+            ? sweepText.goOn
+            : done > 0
+              ? sweepText.sweepAgainForNew
+              : sweepText.begin}
       </button>
       <p role="status" className="tabular-nums">
-        {done} of {total} flanks compared with the others.
-        {coming > 0 && ` ${coming} pictures of the book are still being looked at.`}
+        {sweepText.ofFlanksComparedWith({ done, total })}
+        {coming > 0 && sweepText.picturesOfTheBook({ coming })}
       </p>
       <progress
         value={done}
         max={Math.max(1, total)}
         className="h-2 w-full"
-        aria-label="Flanks compared with the others"
+        aria-label={sweepText.flanksComparedWithThe}
       />
     </div>
   );

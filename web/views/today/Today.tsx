@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { todayText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
@@ -23,7 +25,7 @@ import { MassText } from '../../parts/MassText.js';
 import { Notice } from '../../parts/Notice.js';
 import { NotSecure } from '../../parts/NotSecure.js';
 import { Waterline } from '../../parts/Waterline.js';
-import { timeText, whenText } from '../../parts/when.js';
+import { timeText, weekdayText, whenText } from '../../parts/when.js';
 import { dueNow } from '../bank/heatWords.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 
@@ -39,18 +41,16 @@ export function Today() {
   const past = recent.rows.filter(({ outcome }) => outcome !== 'open').slice(0, 5);
   return (
     <>
-      <p className="text-soft">
-        {new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
-      </p>
-      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">At the water</h1>
+      <p className="text-soft">{weekdayText(new Date())}</p>
+      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">{todayText.atTheWater}</h1>
       {open.map((capture) => (
         <Link
           key={capture.captureId}
-          to={`/run/${capture.captureId}`}
+          to={paths.run(capture.captureId)}
           className="mb-5 block rounded-lg border-2 border-ink bg-leaf p-5"
         >
           <span className="mb-2 block text-lg font-semibold">
-            A fish is on since {whenText(capture.startedAt ?? '', undefined, capture.zone)}. Go on.
+            {todayText.aFishIsOn({ startedAt: whenText(capture.startedAt ?? '', undefined, capture.zone) })}
           </span>
           <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="page" />
         </Link>
@@ -59,17 +59,10 @@ export function Today() {
       <TakenBack />
       <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
         <div>
-          <h2 className="mb-2 text-xl font-semibold">The last fish</h2>
-          {past.length === 0 && recent.unknown && (
-            <p className="max-w-prose text-soft">
-              The book cannot be reached from here. What you enter is kept on this device and goes into it later.
-            </p>
-          )}
+          <h2 className="mb-2 text-xl font-semibold">{todayText.theLastFish}</h2>
+          {past.length === 0 && recent.unknown && <p className="max-w-prose text-soft">{todayText.theBookCannotBe}</p>}
           {past.length === 0 && !recent.loading && !recent.unknown && (
-            <p className="max-w-prose text-soft">
-              The book is empty. It begins with the first take: tap “Fish on” and the clocks run; everything else can
-              wait until the fish has gone back.
-            </p>
+            <p className="max-w-prose text-soft">{todayText.theBookIsEmpty}</p>
           )}
           <ul>
             {past.map((capture) => (
@@ -95,7 +88,7 @@ function Begin() {
   const current = currentOuting(useOutings(), nowMs);
   const underWay = current && isUnderWay(current, nowMs) ? current : undefined;
   return (
-    <section aria-label="Begin a capture">
+    <section aria-label={todayText.beginACapture}>
       {underWay ? <OnOuting outingId={underWay.outingId} /> : <AtWater planned={current} />}
     </section>
   );
@@ -129,16 +122,18 @@ function OnOuting({ outingId }: { outingId: string }) {
       />
       <div className="mt-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <p className="max-w-prose">
-          You are at {swim ? `${swim.name}, ` : ''}
-          {water?.name}.{' '}
-          {worst
-            ? say(worst.text)
-            : gaps.length === 0
-              ? 'All is ready.'
-              : `Not ready: ${gaps.length === 1 ? 'one thing that matters is' : `${gaps.length} things that matter are`} open.`}
+          {todayText.youAreAt({ name: swim ? `${swim.name}, ` : '' })}
+          {water?.name}
+          {todayText.allIsReadyNot({
+            length: worst
+              ? say(worst.text)
+              : gaps.length === 0
+                ? todayText.allIsReady
+                : todayText.notReadyOpen({ gapsCount: gaps.length }),
+          })}
         </p>
-        <Link to={`/bank/${outingId}`} className="button">
-          To the bank
+        <Link to={paths.outing(outingId)} className="button">
+          {todayText.toTheBank}
         </Link>
       </div>
       {due.map((sentence) => (
@@ -157,7 +152,7 @@ function AtWater({ planned }: { planned: OutingSummary | undefined }) {
     <>
       <FishOn large where={known ? { waterId: known } : {}} />
       <div className="mt-4 flex flex-col gap-2 md:flex-row md:items-center md:gap-4">
-        <span className="shrink-0">You are at</span>
+        <span className="shrink-0">{todayText.youAreAt2}</span>
         <div className="md:w-72">
           <Suspense fallback={<div className="field" />}>
             <WaterPicker
@@ -169,11 +164,13 @@ function AtWater({ planned }: { planned: OutingSummary | undefined }) {
             />
           </Suspense>
         </div>
-        <Link to={planned ? `/bank/${planned.outingId}` : '/bank/new'} className="button font-normal md:ml-auto">
-          {planned ? `Planned for ${whenText(new Date(planned.fromMs).toISOString())}` : 'Plan an outing'}
+        <Link to={planned ? paths.outing(planned.outingId) : paths.newOuting} className="button font-normal md:ml-auto">
+          {planned
+            ? todayText.plannedFor({ fromMs: whenText(new Date(planned.fromMs).toISOString()) })
+            : todayText.planAnOuting}
         </Link>
       </div>
-      <p className="mt-3 text-sm text-soft">Local rules and your licence decide.</p>
+      <p className="mt-3 text-sm text-soft">{todayText.localRulesAndYour}</p>
     </>
   );
 }
@@ -189,13 +186,13 @@ function TakenBack() {
     const kept = await keep(() =>
       record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]),
     );
-    if (kept) await navigate(`/run/${captureId}`);
+    if (kept) await navigate(paths.run(captureId));
   };
   return (
     <p className="mt-5 flex flex-wrap items-center gap-3">
-      The start at {timeText(new Date(startedAt ?? ''))} was taken back.
+      {todayText.theStartAtWas({ startedAt: timeText(new Date(startedAt ?? '')) })}
       <button type="button" className="button" onClick={() => void putBack()}>
-        It was a fish: put it back
+        {todayText.itWasAFish}
       </button>
       <NotKept when={notKept} />
     </p>
@@ -208,18 +205,18 @@ function Bests() {
   const best = tally?.bySpecies.filter((row) => row.best).slice(0, 4) ?? [];
   if (best.length === 0) return null;
   return (
-    <aside aria-label="Best of each kind">
-      <h2 className="mb-2 text-xl font-semibold">Best of each</h2>
+    <aside aria-label={todayText.bestOfEachKind}>
+      <h2 className="mb-2 text-xl font-semibold">{todayText.bestOfEach}</h2>
       <ul>
         {best.map((row) => (
           <li key={row.species} className="border-t border-rule py-3">
-            <Link to={`/book/${row.best?.captureId ?? ''}`} className="block">
+            <Link to={paths.capture(row.best?.captureId ?? '')} className="block">
               <span className="block text-soft">{say(speciesName(row.species))}</span>
               <span className="block text-xl font-semibold">
                 <MassText mass={row.best?.net ?? null} unit={massUnit} />
               </span>
               {row.best && !row.best.fromPictures && (
-                <span className="text-sm text-soft">{spanText(row.best.airMs)} in the air</span>
+                <span className="text-sm text-soft">{todayText.inTheAir({ airMs: spanText(row.best.airMs) })}</span>
               )}
             </Link>
           </li>

@@ -1,3 +1,4 @@
+import { watersText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { FieldProblem } from '@keeper/contract/errors';
 import { TextField } from '../../parts/TextField.js';
@@ -38,7 +39,7 @@ export function PlaceFields({ draft, onChange, problems }: PlaceFieldsProps) {
     <div className="grid gap-3">
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
-          label="Latitude, degrees north"
+          label={watersText.latitudeDegreesNorth}
           numeric
           placeholder="46.712"
           value={draft.latitude}
@@ -46,7 +47,7 @@ export function PlaceFields({ draft, onChange, problems }: PlaceFieldsProps) {
           onChange={(latitude) => onChange({ latitude })}
         />
         <TextField
-          label="Longitude, degrees east"
+          label={watersText.longitudeDegreesEast}
           numeric
           placeholder="-22.418"
           value={draft.longitude}
@@ -57,11 +58,11 @@ export function PlaceFields({ draft, onChange, problems }: PlaceFieldsProps) {
       {'geolocation' in navigator && (
         <p>
           <button type="button" className="button font-normal" onClick={here}>
-            I am there now
+            {watersText.iAmThereNow}
           </button>
         </p>
       )}
-      {failed && <p role="alert">This device does not say where it is. Type the degrees, or leave them out.</p>}
+      {failed && <p role="alert">{watersText.thisDeviceDoesNot}</p>}
     </div>
   );
 }

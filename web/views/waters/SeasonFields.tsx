@@ -1,3 +1,4 @@
+import { watersText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import type { ClosedSeason, DayOfYear } from '@keeper/core/domain/water/season';
@@ -11,7 +12,7 @@ interface SeasonFieldsProps {
   readonly onChange: (seasons: readonly ClosedSeason[]) => void;
 }
 
-const MONTHS = 'January February March April May June July August September October November December'.split(' ');
+const MONTHS = watersText.januaryFebruaryMarchApril.split(' ');
 const NEW_SEASON: ClosedSeason = { from: { month: 3, day: 15 }, to: { month: 6, day: 15 }, species: [] };
 
 /** Days on which nothing, or some species, may be fished for. One that ends before it begins runs over the new year. */
@@ -23,13 +24,13 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
       {seasons.map((season, i) => (
         <div key={i} className="grid gap-3 border-l-4 border-rule pl-4">
           <div className="grid gap-3 sm:grid-cols-2">
-            <Day label="First closed day" value={season.from} onChange={(from) => set(i, { from })} />
-            <Day label="Last closed day" value={season.to} onChange={(to) => set(i, { to })} />
+            <Day label={watersText.firstClosedDay} value={season.from} onChange={(from) => set(i, { from })} />
+            <Day label={watersText.lastClosedDay} value={season.to} onChange={(to) => set(i, { to })} />
           </div>
           <div>
-            <p className="mb-1 text-sm">For these; none chosen means all fishing</p>
+            <p className="mb-1 text-sm">{watersText.forTheseNoneChosen}</p>
             <Choices<SpeciesId>
-              label="Closed species"
+              label={watersText.closedSpecies}
               value={season.species}
               onChange={(species) => set(i, { species })}
               options={SPECIES.filter(({ id }) => id !== 'other').map(({ id, name }) => ({
@@ -40,7 +41,7 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
           </div>
           <p>
             <button type="button" className="quiet-link" onClick={() => onChange(seasons.filter((_, at) => at !== i))}>
-              Remove this season
+              {watersText.removeThisSeason}
             </button>
           </p>
         </div>
@@ -48,7 +49,7 @@ export function SeasonFields({ seasons, problem, onChange }: SeasonFieldsProps) 
       {problem && <FieldSentence id="season-problem">{problem}</FieldSentence>}
       <p>
         <button type="button" className="button font-normal" onClick={() => onChange([...seasons, NEW_SEASON])}>
-          {seasons.length === 0 ? 'A closed season' : 'Add another closed season'}
+          {watersText.aClosedSeasonAdd({ seasonsCount: seasons.length })}
         </button>
       </p>
     </div>
@@ -62,13 +63,13 @@ function Day({ label, value, onChange }: { label: string; value: DayOfYear; onCh
       <p className="mb-1 text-sm">{label}</p>
       <div className="grid grid-cols-[5.5rem_1fr] gap-2">
         <Picker
-          label={`${label}: day`}
+          label={watersText.day({ label })}
           value={String(value.day)}
           onChange={(day) => onChange({ ...value, day: Number(day) })}
           options={days.map((day) => ({ value: day, label: day }))}
         />
         <Picker
-          label={`${label}: month`}
+          label={watersText.month({ label })}
           value={String(value.month)}
           onChange={(month) => onChange({ ...value, month: Number(month) })}
           options={MONTHS.map((name, i) => ({ value: String(i + 1), label: name }))}

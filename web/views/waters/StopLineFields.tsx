@@ -1,3 +1,4 @@
+import { watersText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { FieldSentence } from '../../parts/Notice.js';
@@ -25,18 +26,18 @@ export function StopLineFields({ lines, problem, onChange }: StopLineFieldsProps
       {lines.map((line, i) => (
         <div key={i} className="grid grid-cols-[1fr_8rem_auto] items-end gap-3">
           <Picker
-            label="Species of the limit"
+            label={watersText.speciesOfTheLimit}
             value={line.species}
             onChange={(species) => set(i, { species: species as SpeciesId })}
             options={SPECIES.map(({ id, name }) => ({ value: id, label: say(name) }))}
           />
-          <TextField label="from, °C" numeric value={line.temp} onChange={(temp) => set(i, { temp })} />
+          <TextField label={watersText.stopFrom} numeric value={line.temp} onChange={(temp) => set(i, { temp })} />
           <button
             type="button"
             className="quiet-link min-h-13"
             onClick={() => onChange(lines.filter((_, at) => at !== i))}
           >
-            Take away
+            {watersText.takeAway}
           </button>
         </div>
       ))}
@@ -48,7 +49,7 @@ export function StopLineFields({ lines, problem, onChange }: StopLineFieldsProps
             className="button font-normal"
             onClick={() => onChange([...lines, { species: free, temp: '' }])}
           >
-            Add a temperature limit
+            {watersText.addATemperatureLimit}
           </button>
         </p>
       )}

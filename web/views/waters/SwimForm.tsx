@@ -1,9 +1,12 @@
+import { paths } from '../../app/paths.js';
+import { watersText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { WriteSwimDto, type KeptSwim } from '@keeper/contract/swims';
 import {
   BANK_KINDS,
-  compassText,
+  BANK_WORDS,
+  compassMessage,
   HAZARD_WORDS,
   HAZARDS,
   type BankKind,
@@ -44,7 +47,7 @@ export function SwimForm() {
 function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string; swim: KeptSwim | undefined }) {
   const navigate = useNavigate();
   const [search] = useSearchParams();
-  const then = search.get('then') ?? '/waters';
+  const then = search.get('then') ?? paths.waters;
   const water = useWaters().find(({ id }) => id === waterId);
   const [draft, change, clear] = useDraft<Draft>(`swim.${swimId}`, {
     name: swim?.name ?? '',
@@ -76,7 +79,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
     bodyOf,
     onKept: () => {
       clear();
-      if (then === '/bank/new') choose(waterId, swimId);
+      if (then === paths.newOuting) choose(waterId, swimId);
       return navigate(then);
     },
   });
@@ -84,25 +87,30 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
 
   return (
     <RowForm
-      title={swim ? swim.name : 'Another swim'}
+      title={swim ? swim.name : watersText.anotherSwim}
       above={water?.name}
       form={form}
-      keep="Save this swim"
+      keep={watersText.saveThisSwim}
       known={swim !== undefined}
     >
       <div className="grid gap-8">
-        <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
-        <Section title="Where do you look over the water?">
+        <TextField
+          label={watersText.itsName}
+          value={draft.name}
+          problem={at('name')}
+          onChange={(name) => change({ name })}
+        />
+        <Section title={watersText.whereDoYouLook}>
           <div className="grid gap-3">
             <Choice
-              label="Bearing"
+              label={watersText.bearing}
               value={EIGHTHS.includes(facingDeg ?? -1) ? String(facingDeg) : undefined}
               onChange={(facing) => change({ facing })}
-              options={EIGHTHS.map((deg) => ({ value: String(deg), label: compassText(deg) }))}
+              options={EIGHTHS.map((deg) => ({ value: String(deg), label: say(compassMessage(deg)) }))}
             />
             <TextField
               className="max-w-64"
-              label="Or by the compass, degrees"
+              label={watersText.orByTheCompass}
               numeric
               value={draft.facing}
               problem={at('facingDeg')}
@@ -110,35 +118,31 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
             />
           </div>
         </Section>
-        <Section title="What do you stand on?">
+        <Section title={watersText.whatDoYouStand}>
           <Choice<BankKind>
-            label="Bank"
+            label={watersText.bank}
             value={draft.bank}
             onChange={(bank) => change({ bank })}
             options={BANK_KINDS.map((each) => ({
               value: each,
-              label: each === 'wading' ? 'in the water, wading' : each,
+              label: say(BANK_WORDS[each]),
             }))}
           />
         </Section>
-        <Section title="What to watch out for?">
+        <Section title={watersText.whatToWatchOut}>
           <Choices<Hazard>
-            label="Hazards"
+            label={watersText.hazards}
             value={draft.hazards}
             onChange={(hazards) => change({ hazards })}
             options={HAZARDS.map((each) => ({ value: each, label: say(HAZARD_WORDS[each]) }))}
           />
-          {draft.hazards.includes('power-line') && (
-            <Notice>A carbon rod near a power line kills, even without touching it. Fish another swim.</Notice>
-          )}
+          {draft.hazards.includes('power-line') && <Notice>{watersText.aCarbonRodNear}</Notice>}
         </Section>
-        <Section title="Where exactly?">
-          <p className="mb-3 text-soft">
-            Left empty, the place of the water is taken; for sun and shade that is near enough.
-          </p>
+        <Section title={watersText.whereExactly}>
+          <p className="mb-3 text-soft">{watersText.leftEmptyThePlace}</p>
           <PlaceFields draft={draft} onChange={change} problems={problems} />
         </Section>
-        <NoteField label="A note" value={draft.note} onChange={(note) => change({ note })} />
+        <NoteField label={watersText.aNote} value={draft.note} onChange={(note) => change({ note })} />
       </div>
     </RowForm>
   );

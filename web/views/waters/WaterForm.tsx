@@ -1,7 +1,10 @@
+import { paths } from '../../app/paths.js';
+import { say } from '../../text/say.js';
+import { watersText } from './text.en-GB.js';
 import { useNavigate, useParams } from 'react-router';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
 import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/domain/water/rules';
-import { WATER_KINDS, type WaterKind } from '@keeper/core/domain/water/water';
+import { WATER_KINDS, WATER_KIND_WORDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
@@ -61,39 +64,44 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
     bodyOf: (retired) => ({ ...bodyOf(draft, inches), retired }),
     onKept: () => {
       clear();
-      return navigate('/waters');
+      return navigate(paths.waters);
     },
   });
   const { at, problems } = form;
 
   return (
     <RowForm
-      title={water ? water.name : 'Add a water'}
+      title={water ? water.name : watersText.addAWater}
       form={form}
-      keep="Save this water"
+      keep={watersText.saveThisWater}
       known={water !== undefined && !water.retired}
     >
       <div className="grid gap-9">
-        <Section title="The water">
+        <Section title={watersText.theWater}>
           <div className="grid gap-4">
-            <TextField label="Its name" value={draft.name} problem={at('name')} onChange={(name) => change({ name })} />
+            <TextField
+              label={watersText.itsName}
+              value={draft.name}
+              problem={at('name')}
+              onChange={(name) => change({ name })}
+            />
             <Choice<WaterKind>
-              label="Kind of water"
+              label={watersText.kindOfWater}
               value={draft.kind}
               onChange={(kind) => change({ kind })}
-              options={WATER_KINDS.map((each) => ({ value: each, label: each }))}
+              options={WATER_KINDS.map((each) => ({ value: each, label: say(WATER_KIND_WORDS[each]) }))}
             />
             <PlaceFields draft={draft} onChange={change} problems={problems} />
             <div className="grid gap-3 sm:grid-cols-2">
               <TextField
-                label="Height above the sea, m"
+                label={watersText.heightAboveTheSea}
                 numeric
                 value={draft.altitude}
                 problem={at('altitudeM')}
                 onChange={(altitude) => change({ altitude })}
               />
               <TextField
-                label="Salinity, 0 in fresh water"
+                label={watersText.salinityInFreshWater}
                 numeric
                 value={draft.salinity}
                 problem={at('salinity')}
@@ -102,67 +110,64 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </div>
           </div>
         </Section>
-        <Section title="Its rules">
-          <p className="mb-4 max-w-prose text-soft">
-            They come before your own ways wherever they speak. Local rules, the law and your licence decide; this is
-            only where you write them down.
-          </p>
+        <Section title={watersText.itsRules}>
+          <p className="mb-4 max-w-prose text-soft">{watersText.theyComeBeforeYour}</p>
           <div className="grid gap-5">
-            <Field title="Own net, mat and sling">
+            <Field title={watersText.ownNetMatAnd}>
               <Choice
-                label="Own net, mat and sling"
+                label={watersText.ownNetMatAnd}
                 value={draft.ownKit}
                 onChange={(ownKit) => change({ ownKit })}
                 options={[
-                  { value: 'unsaid', label: 'nothing said' },
-                  { value: 'allowed', label: 'allowed' },
-                  { value: 'dipped', label: 'only dipped or dry' },
-                  { value: 'supplied', label: 'the water supplies them' },
+                  { value: 'unsaid', label: watersText.nothingSaid },
+                  { value: 'allowed', label: watersText.allowed },
+                  { value: 'dipped', label: watersText.onlyDippedOrDry },
+                  { value: 'supplied', label: watersText.theWaterSuppliesThem },
                 ]}
               />
             </Field>
             <div className="grid gap-3 sm:grid-cols-2">
               <TextField
-                label={`Net at least this wide, ${inches ? 'inches' : 'cm'}`}
+                label={watersText.netAtLeastThis({ inches })}
                 numeric
                 value={draft.leastNet}
                 problem={at('rules.leastNetMm')}
                 onChange={(leastNet) => change({ leastNet })}
               />
               <TextField
-                label={`Mat at least this long, ${inches ? 'inches' : 'cm'}`}
+                label={watersText.matAtLeastThis({ inches })}
                 numeric
                 value={draft.leastMat}
                 problem={at('rules.leastMatMm')}
                 onChange={(leastMat) => change({ leastMat })}
               />
             </div>
-            <Field title="Hooks">
+            <Field title={watersText.hooks}>
               <Choice
-                label="Hooks"
+                label={watersText.hooks}
                 value={draft.barbless}
                 onChange={(barbless) => change({ barbless })}
                 options={[
-                  { value: 'unsaid', label: 'nothing said' },
-                  { value: 'yes', label: 'barbless only' },
+                  { value: 'unsaid', label: watersText.nothingSaid },
+                  { value: 'yes', label: watersText.barblessOnly },
                 ]}
               />
             </Field>
-            <Field title="Retaining fish">
+            <Field title={watersText.retainingFish}>
               <Choice
-                label="Retaining fish"
+                label={watersText.retainingFish}
                 value={draft.retention}
                 onChange={(retention) => change({ retention })}
                 options={[
-                  { value: 'unsaid', label: 'nothing said' },
-                  { value: 'none', label: 'none' },
-                  { value: 'minutes', label: 'some minutes' },
+                  { value: 'unsaid', label: watersText.nothingSaid },
+                  { value: 'none', label: watersText.none },
+                  { value: 'minutes', label: watersText.someMinutes },
                 ]}
               />
               {draft.retention === 'minutes' && (
                 <TextField
                   className="mt-3 max-w-64"
-                  label="Minutes at most"
+                  label={watersText.minutesAtMost}
                   numeric
                   value={draft.retentionMin}
                   problem={at('rules.retention')}
@@ -170,26 +175,26 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                 />
               )}
             </Field>
-            <Field title="Treating wounds">
+            <Field title={watersText.treatingWounds}>
               <Choice
-                label="Treating wounds"
+                label={watersText.treatingWounds}
                 value={draft.treatments}
                 onChange={(treatments) => change({ treatments })}
                 options={[
-                  { value: 'unsaid', label: 'nothing said' },
-                  { value: 'allowed', label: 'allowed' },
-                  { value: 'forbidden', label: 'forbidden' },
+                  { value: 'unsaid', label: watersText.nothingSaid },
+                  { value: 'allowed', label: watersText.allowed },
+                  { value: 'forbidden', label: watersText.forbidden },
                 ]}
               />
             </Field>
-            <Field title="Closed seasons">
+            <Field title={watersText.closedSeasons}>
               <SeasonFields
                 seasons={draft.closedSeasons}
                 problem={at('rules.closedSeasons')}
                 onChange={(closedSeasons) => change({ closedSeasons })}
               />
             </Field>
-            <Field title="Water too warm to fish">
+            <Field title={watersText.waterTooWarmTo}>
               <StopLineFields
                 lines={draft.stopTemperatures}
                 problem={at('rules.stopTemperatures')}
@@ -198,8 +203,8 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </Field>
           </div>
         </Section>
-        <NoteField label="A note on the water" value={draft.note} onChange={(note) => change({ note })} />
-        {water?.retired && <p>This water is archived. Save it again and it can be chosen again.</p>}
+        <NoteField label={watersText.aNoteOnThe} value={draft.note} onChange={(note) => change({ note })} />
+        {water?.retired && <p>{watersText.thisWaterIsArchived}</p>}
         {water && !water.retired && <WrittenTwice water={water} />}
       </div>
     </RowForm>

@@ -1,8 +1,10 @@
+import { paths } from '../../app/paths.js';
+import { watersText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
-import { compassText } from '@keeper/core/domain/water/swim';
+import { BANK_WORDS, compassMessage } from '@keeper/core/domain/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useStandingWaters, useSwims, useWaters } from '../../data/rows.js';
@@ -16,7 +18,7 @@ export function Waters() {
   const [fresh] = useState(newId);
   return (
     <div className="max-w-3xl">
-      <h1 className="mb-6 text-3xl font-semibold">Waters</h1>
+      <h1 className="mb-6 text-3xl font-semibold">{watersText.waters}</h1>
       <Unread kind="waters" />
       <ul className="grid gap-8">
         {waters.map((water) => {
@@ -26,21 +28,24 @@ export function Waters() {
             <li key={water.id} className="border-t-2 border-ink pt-3">
               <div className="flex flex-wrap items-baseline justify-between gap-x-6">
                 <h2 className="text-2xl font-semibold">{water.name}</h2>
-                <Link to={`/waters/${water.id}`} className="quiet-link">
-                  Rules and location
+                <Link to={paths.water(water.id)} className="quiet-link">
+                  {watersText.rulesAndLocation}
                 </Link>
               </div>
-              <p className="text-soft">{rules.length === 0 ? 'No rules written down yet.' : rules.join(' ')}</p>
+              <p className="text-soft">{rules.length === 0 ? watersText.noRulesWrittenDown : rules.join(' ')}</p>
               <ul className="mt-2">
                 {own.map((swim) => (
                   <li key={swim.id} className="border-t border-rule">
                     <Link
-                      to={`/waters/${water.id}/swims/${swim.id}`}
+                      to={paths.swim(water.id, swim.id)}
                       className="flex min-h-14 flex-wrap items-center justify-between gap-x-4 py-2"
                     >
                       <b>{swim.name}</b>
                       <span className="text-soft">
-                        {swim.bank}, looks {compassText(swim.facingDeg)}
+                        {watersText.looks({
+                          bank: say(BANK_WORDS[swim.bank]),
+                          facingDeg: say(compassMessage(swim.facingDeg)),
+                        })}
                       </span>
                     </Link>
                   </li>
@@ -52,12 +57,10 @@ export function Waters() {
         })}
       </ul>
       <PutAway />
-      <Link to={`/waters/${fresh}`} className="button button-main mt-8">
-        Add a water
+      <Link to={paths.water(fresh)} className="button button-main mt-8">
+        {watersText.addAWater}
       </Link>
-      <p className="mt-6 text-sm text-soft">
-        Where they lie stays in this book; exports leave it out unless you ask for it.
-      </p>
+      <p className="mt-6 text-sm text-soft">{watersText.whereTheyLieStays}</p>
     </div>
   );
 }
@@ -68,11 +71,11 @@ function PutAway() {
   if (away.length === 0) return null;
   return (
     <p className="mt-8 text-soft">
-      Archived:{' '}
+      {watersText.archived}{' '}
       {away.map(({ id, name }, i) => (
         <Fragment key={id}>
           {i > 0 && ', '}
-          <Link to={`/waters/${id}`} className="quiet-link">
+          <Link to={paths.water(id)} className="quiet-link">
             {name}
           </Link>
         </Fragment>
@@ -84,8 +87,8 @@ function PutAway() {
 function NewSwim({ waterId }: { waterId: string }) {
   const [fresh] = useState(newId);
   return (
-    <Link to={`/waters/${waterId}/swims/${fresh}`} className="button mt-3 font-normal">
-      Another swim
+    <Link to={paths.swim(waterId, fresh)} className="button mt-3 font-normal">
+      {watersText.anotherSwim}
     </Link>
   );
 }

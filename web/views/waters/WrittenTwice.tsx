@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { watersText } from './text.en-GB.js';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { KeptWater } from '@keeper/contract/waters';
@@ -33,14 +35,14 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
       setBusy(false);
       return;
     }
-    await navigate('/waters');
+    await navigate(paths.waters);
   };
   return (
-    <Section title="In the book twice?">
+    <Section title={watersText.inTheBookTwice}>
       <div className="grid max-w-md gap-3">
         <Picker
-          label="The same water as"
-          placeholder="The same water as…"
+          label={watersText.theSameWaterAs}
+          placeholder={watersText.theSameWaterAs2}
           value={otherId}
           onChange={setOther}
           options={others.map(({ id, name }) => ({ value: id, label: name }))}
@@ -48,17 +50,16 @@ export function WrittenTwice({ water }: { water: KeptWater }) {
         {other && (
           <>
             <p>
-              What it has, {countText(fish, 'fish', 'fish')} and {countText(swims.length, 'swim', 'swims')}, goes over
-              to {other.name} with a note of it, and {water.name} is archived. Its outings keep its name.
+              {watersText.whatItHasAnd({
+                fish: countText(fish, 'fish', 'fish'),
+                length: countText(swims.length, 'swim', 'swims'),
+                name: other.name,
+                name2: water.name,
+              })}
             </p>
-            {failed && (
-              <Notice role="alert">
-                Not all of it could be done: the server cannot be reached, or this device has no room. Done again, it
-                goes on where it stood.
-              </Notice>
-            )}
+            {failed && <Notice role="alert">{watersText.notAllOfIt}</Notice>}
             <button type="button" className="button" disabled={busy} onClick={() => void become()}>
-              Make it one water with {other.name}
+              {watersText.makeItOneWater({ name: other.name })}
             </button>
           </>
         )}

@@ -1,3 +1,4 @@
+import { watersText } from './text.en-GB.js';
 import type { BookPage } from '@keeper/contract/book';
 import type { KeptSwim } from '@keeper/contract/swims';
 import type { KeptWater } from '@keeper/contract/waters';
@@ -10,7 +11,7 @@ import { makeEvent, record, writeRow } from '../../data/record.js';
  * @throws Unreachable where the book cannot be read; an error where this device cannot write
  */
 export async function becomeOneWater(water: KeptWater, other: KeptWater, swims: readonly KeptSwim[]): Promise<void> {
-  const why = `${water.name} and ${other.name} are one water.`;
+  const why = watersText.andAreOneWater({ name: water.name, name2: other.name });
   let after: string | null = null;
   do {
     const next = new URLSearchParams({ waterId: water.id, ...(after !== null && { after }) });

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { X } from 'lucide-react';
 import { Choice } from '../../parts/Choice.js';
 import { FieldSentence } from '../../parts/Notice.js';
@@ -16,20 +17,20 @@ interface CheckPointFieldsProps {
 export function CheckPointFields({ number, point, problem, onChange, onAway }: CheckPointFieldsProps) {
   const water = point.how === 'water';
   return (
-    <li aria-label={`Mass ${number}`} className="border-t border-rule pt-3">
+    <li aria-label={weighText.mass({ number })} className="border-t border-rule pt-3">
       <div className="flex flex-wrap items-end gap-3">
         <Choice
-          label={`What mass ${number} is`}
+          label={weighText.whatMassIs({ number })}
           value={point.how}
           onChange={(how) => onChange({ how })}
           options={[
-            { value: 'known-mass', label: 'a weight' },
-            { value: 'water', label: 'water' },
+            { value: 'known-mass', label: weighText.aWeight },
+            { value: 'water', label: weighText.water },
           ]}
         />
         <TextField
           className="w-28"
-          label={water ? 'Litres' : 'It weighs'}
+          label={water ? weighText.litres : weighText.itWeighs}
           placeholder={water ? '5' : '5 kg'}
           value={point.known}
           onChange={(known) => onChange({ known })}
@@ -46,14 +47,14 @@ export function CheckPointFields({ number, point, problem, onChange, onAway }: C
         )}
         <TextField
           className="w-36"
-          label="The scale shows"
+          label={weighText.theScaleShows}
           value={point.shown}
           onChange={(shown) => onChange({ shown })}
         />
         {onAway && (
           <button
             type="button"
-            aria-label={`Leave mass ${number} out`}
+            aria-label={weighText.leaveMassOut({ number })}
             className="grid size-12 place-items-center"
             onClick={onAway}
           >

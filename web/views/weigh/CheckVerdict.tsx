@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { GRAMS_PER_POUND } from '@keeper/core/measure/mass';
 import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
@@ -10,43 +11,45 @@ export function CheckVerdict({ check, system }: { check: JudgedCheck; system: 'l
   const { points, within, shape } = check;
   const outside = points.filter((point) => !point.within);
   return (
-    <section aria-label="Verdict" className="grid gap-3">
+    <section aria-label={weighText.verdict} className="grid gap-3">
       <p className="font-book text-2xl">
         {within
-          ? 'Within the limits of its class.'
-          : `Outside the limits of its class at ${outside.map(({ trueGrams }) => loadText(trueGrams, system)).join(', ')}.`}
+          ? weighText.withinTheLimitsOf
+          : weighText.outsideTheLimitsOf({
+              system: outside.map(({ trueGrams }) => loadText(trueGrams, system)).join(', '),
+            })}
       </p>
       <ErrorPlot check={check} system={system} />
       <p>{shape === 'crooked' ? CROOKED : <GainSentence check={check} system={system} />}</p>
-      <p className="text-sm text-soft">
-        Fitted by least squares, each point by how well its mass is known. Limits in service: OIML R 76-1, twice those
-        of a first verification. Next check by {dayText(check.due)}.
-      </p>
+      <p className="text-sm text-soft">{weighText.fittedByLeastSquares({ due: dayText(check.due) })}</p>
     </section>
   );
 }
 
-const CROOKED =
-  'It is uneven: its errors follow neither a line nor a curve. This check corrects nothing, and weights off this scale carry all of it as uncertainty. Look at the hook and the spring, and hang the masses again.';
+const CROOKED = weighText.itIsUnevenIts;
 
 /** What a check corrects: the gain, for a net is the difference of two loads and an offset is in both. */
 function GainSentence({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
   const { gain, offsetGrams, covariance, shape } = check;
-  if (shape === 'curved')
-    return <>Its error bends: larger at one end than at the other. Weights are corrected along the curve.</>;
+  if (shape === 'curved') return <>{weighText.itsErrorBendsLarger}</>;
   const perThousand = (gain - 1) * 1000;
   const unsure = Math.abs(gain - 1) < 2 * Math.sqrt(covariance[0][0]);
   return (
     <>
-      It shows {Math.abs(perThousand).toFixed(1)} in 1000 too {perThousand < 0 ? 'little' : 'much'}
-      {unsure && ', which may be zero'}. Its zero lies {formatDoubt(Math.abs(offsetGrams), system)}{' '}
-      {offsetGrams < 0 ? 'low' : 'high'}: zeroed with the sling on, or tare taken off, that cancels.
+      {weighText.itShowsInToo({ perThousand: Math.abs(perThousand).toFixed(1), perThousand2: perThousand })}
+      {unsure && weighText.whichMayBeZero}
+      {weighText.itsZeroLiesZeroed({
+        offsetGrams: formatDoubt(Math.abs(offsetGrams), system),
+        offsetGrams2: offsetGrams,
+      })}
     </>
   );
 }
 
 function loadText(grams: number, system: 'lb-oz' | 'kg'): string {
-  return system === 'kg' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / GRAMS_PER_POUND).toFixed(1)} lb`;
+  return system === 'kg'
+    ? weighText.kg({ grams: (grams / 1000).toFixed(1) })
+    : weighText.lb({ gramsPerPound: (grams / GRAMS_PER_POUND).toFixed(1) });
 }
 
 function ErrorPlot({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'kg' }) {
@@ -107,13 +110,13 @@ function ErrorPlot({ check, system }: { check: JudgedCheck; system: 'lb-oz' | 'k
         </g>
       ))}
       <text x="34" y={y(0) + 4} textAnchor="end">
-        true
+        {weighText.trueIt}
       </text>
       <text x="4" y="14">
-        shows more
+        {weighText.showsMore}
       </text>
       <text x="4" y={HEIGHT - 26}>
-        shows less
+        {weighText.showsLess}
       </text>
     </svg>
   );

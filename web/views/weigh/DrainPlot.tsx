@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
 import { type TareNote } from '@keeper/core/domain/kit/tareNote';
@@ -30,7 +31,12 @@ export function DrainPlot({
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`${wet.length} wet weighings; from ${label(wetTareGrams(drain, 0))} to ${label(wetTareGrams(drain, SHOWN_MIN))} ${system === 'kg' ? 'g' : 'oz'} in an hour.`}
+      aria-label={weighText.wetWeighingsFromTo({
+        wetCount: wet.length,
+        drain: label(wetTareGrams(drain, 0)),
+        shownMin: label(wetTareGrams(drain, SHOWN_MIN)),
+        system,
+      })}
       className="mt-2 w-full max-w-xl"
       fontSize="12"
       fill="var(--ink-soft)"
@@ -45,7 +51,7 @@ export function DrainPlot({
       </text>
       {[0, 20, 40, 60].map((min) => (
         <text key={min} x={x(min)} y={HEIGHT - 8} textAnchor="middle">
-          {min === 0 ? 'at once' : `${min} min`}
+          {weighText.atOnceMin({ min })}
         </text>
       ))}
     </svg>

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { errorAt, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
@@ -22,11 +23,9 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
     <figure
       className="mt-2"
       role="img"
-      aria-label={`${points.length} checks; at the last one ${newest?.error ?? 0} ${unit} off at ${load}.`}
+      aria-label={weighText.checksAtTheLast({ pointsCount: points.length, error: newest?.error ?? 0, unit, load })}
     >
-      <figcaption className="text-sm text-soft">
-        Shown too much at {load}, in {unit}
-      </figcaption>
+      <figcaption className="text-sm text-soft">{weighText.shownTooMuchAt({ load, unit })}</figcaption>
       <ResponsiveContainer width="100%" height={150}>
         <LineChart data={points} margin={{ top: 8, right: 16, bottom: 0, left: 0 }}>
           <CartesianGrid vertical={false} stroke="var(--rule)" />

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { OLD_ZERO_MIN, zeroErrorGrams } from '@keeper/core/weighing/slingDrain';
 import { setDevicePreference } from '../../data/devicePreferences.js';
@@ -9,11 +10,7 @@ import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
 
-const STEPS = [
-  'Soak the sling for two minutes, zips closed.',
-  'Hang it from the scale, and the scale from its loop: on a bar, not in a hand.',
-  'When it has stopped running, set the scale to zero.',
-] as const;
+const STEPS = [weighText.soakTheSlingFor, weighText.hangItFromThe, weighText.whenItHasStopped] as const;
 
 /** Before the take: which scale and sling, and the zero with the wet sling on. */
 export function OnThisBank() {
@@ -25,16 +22,16 @@ export function OnThisBank() {
   const of = (kind: 'scales' | 'sling') =>
     kit.filter((item) => item.kind === kind).map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <Section title="On this bank">
+    <Section title={weighText.onThisBank}>
       <div className="grid gap-3">
         <Picker
-          label="Scales"
+          label={weighText.scales}
           value={scales?.id ?? ''}
           onChange={(id) => setDevicePreference('scalesId', id)}
           options={of('scales')}
         />
         <Picker
-          label="Sling"
+          label={weighText.sling}
           value={sling?.id ?? ''}
           onChange={(id) => setDevicePreference('slingId', id)}
           options={of('sling')}
@@ -51,7 +48,7 @@ export function OnThisBank() {
           className="button button-main min-h-14"
           onClick={() => setDevicePreference('zeroedAt', new Date().toISOString())}
         >
-          {weighMethod === 'zeroed' ? 'Scale zeroed' : 'Tare read'}
+          {weighText.scaleZeroedTareRead({ weighMethod })}
         </button>
         {ageMin !== undefined && (
           <ZeroAge ageMin={ageMin} errorGrams={zeroErrorGrams(drain, ageMin)} system={massSystemOf(massUnit)} />
@@ -70,13 +67,12 @@ interface ZeroAgeProps {
 /** How old the zero is, and by how much the sling will have changed. */
 function ZeroAge({ ageMin, errorGrams, system }: ZeroAgeProps) {
   const minutes = Math.round(ageMin);
-  if (minutes > 12 * 60) return <p>The last zero is of another day.</p>;
-  const age = minutes < 1 ? 'Zeroed just now.' : `Zeroed ${minutes} min ago.`;
+  if (minutes > 12 * 60) return <p>{weighText.theLastZeroIs}</p>;
+  const age = minutes < 1 ? weighText.zeroedJustNow : weighText.zeroedMinAgo({ minutes });
   if (minutes <= OLD_ZERO_MIN) return <p role="status">{age}</p>;
   return (
     <p role="status" className="border-l-4 border-air pl-3">
-      {age} The sling has run by about <b>{formatDoubt(errorGrams, system)}</b> since. Dip it, let it run off, zero
-      again.
+      {weighText.theSlingHasRun({ age })} <b>{formatDoubt(errorGrams, system)}</b> {weighText.sinceDipItLet}
     </p>
   );
 }

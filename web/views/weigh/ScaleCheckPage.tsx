@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { weighText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -84,7 +86,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
       return;
     }
     clear();
-    await navigate('/weigh');
+    await navigate(paths.weighDesk);
   };
 
   return (
@@ -96,12 +98,12 @@ function CheckOf({ item }: { item: KeptKitItem }) {
         void keep();
       }}
     >
-      <h1 className="text-3xl font-semibold">{item.name}: check with known masses</h1>
+      <h1 className="text-3xl font-semibold">{weighText.checkWithKnownMasses({ name: item.name })}</h1>
       <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
         <div className="grid gap-8">
-          <Section title="What it shows in">
+          <Section title={weighText.whatItShowsIn}>
             <Choice
-              label="Step of the scale"
+              label={weighText.stepOfTheScale}
               value={divisionLabel(draft.division)}
               onChange={(label) => {
                 const mass = DIVISIONS.find((each) => each.label === label)?.mass;
@@ -109,22 +111,16 @@ function CheckOf({ item }: { item: KeptKitItem }) {
               }}
               options={DIVISIONS.map(({ label }) => ({ value: label, label }))}
             />
-            <p className="mt-4 mb-1 text-sm">
-              Class, as it stands on its plate; most hanging scales that have one are III, plain ones IIII
-            </p>
+            <p className="mt-4 mb-1 text-sm">{weighText.classAsItStands}</p>
             <Choice<ScaleClass>
-              label="Class of the scale"
+              label={weighText.classOfTheScale}
               value={draft.scaleClass}
               onChange={(scaleClass) => change({ scaleClass })}
               options={SCALE_CLASSES.map((value) => ({ value, label: value }))}
             />
           </Section>
-          <Section title="What was hung, and what it showed">
-            <p className="mb-3 text-soft">
-              At least three, from light to about your heaviest. Kitchen weights do; so do bottles of water: the litres
-              in them and how warm it is give the mass. Hang it as you weigh, by its loop. Zero it with the empty bag or
-              bottle.
-            </p>
+          <Section title={weighText.whatWasHungAnd}>
+            <p className="mb-3 text-soft">{weighText.atLeastThreeFrom}</p>
             <ol className="grid gap-4">
               {draft.points.map((point, i) => (
                 <CheckPointFields
@@ -146,7 +142,7 @@ function CheckOf({ item }: { item: KeptKitItem }) {
               className="button mt-4 font-normal"
               onClick={() => change({ points: [...draft.points, EMPTY] })}
             >
-              Add a mass
+              {weighText.addAMass}
             </button>
           </Section>
         </div>
@@ -154,24 +150,18 @@ function CheckOf({ item }: { item: KeptKitItem }) {
           {judged?.ok ? (
             <CheckVerdict check={judged.value} system={massSystemOf(draft.division.unit)} />
           ) : (
-            <p className="text-soft">
-              {judged ? say(judged.reason) : 'The result appears here once three masses have been hung.'}
-            </p>
+            <p className="text-soft">{judged ? say(judged.reason) : weighText.theResultAppearsHere}</p>
           )}
           {tried && !judged?.ok && (
             <FieldSentence id="check-problem">
-              {judged && !judged.ok ? say(judged.reason) : 'A check needs at least three known masses.'}
+              {judged && !judged.ok ? say(judged.reason) : weighText.aCheckNeedsAt}
             </FieldSentence>
           )}
-          {notKept && (
-            <Notice role="alert">
-              It could not be kept: this device may have no room left. What you typed is still here.
-            </Notice>
-          )}
+          {notKept && <Notice role="alert">{weighText.itCouldNotBe}</Notice>}
           <button type="submit" className="button button-main min-h-16">
-            Save this check
+            {weighText.saveThisCheck}
           </button>
-          <p className="text-sm text-soft">Earlier weights keep the check that applied then. No reading is changed.</p>
+          <p className="text-sm text-soft">{weighText.earlierWeightsKeepThe}</p>
         </div>
       </div>
     </form>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { weighText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { massSystemOf } from '@keeper/core/measure/mass';
@@ -14,14 +16,14 @@ import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 export function ScaleList() {
   const scales = useKit().filter(({ kind }) => kind === 'scales');
   return (
-    <Section title="Scales">
+    <Section title={weighText.scales}>
       {scales.length === 0 && (
         <p className="text-soft">
-          No scales stand in your kit.{' '}
-          <Link to="/kit" className="quiet-link">
-            Add them there
+          {weighText.noScalesStandIn}{' '}
+          <Link to={paths.kit} className="quiet-link">
+            {weighText.addThemThere}
           </Link>
-          , then compare them with known masses here.
+          {weighText.thenCompareThemWith}
         </p>
       )}
       <ul className="grid gap-6">
@@ -56,17 +58,15 @@ function OneScale({ item }: { item: KeptKitItem }) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 className="text-lg font-semibold">{item.name}</h3>
         <span className="text-soft">
-          {item.scale ? `steps of ${formatMass(item.scale.division)}, class ${item.scale.scaleClass}` : ''}
+          {item.scale
+            ? weighText.stepsOfClass({ division: formatMass(item.scale.division), scaleClass: item.scale.scaleClass })
+            : ''}
         </span>
       </div>
-      <p className="mt-1">
-        {last
-          ? verdict(last, nowMs, system)
-          : 'Never compared with known masses. Its weights carry the whole limit of its class as uncertainty.'}
-      </p>
+      <p className="mt-1">{last ? verdict(last, nowMs, system) : weighText.neverComparedWithKnown}</p>
       {checks.length > 1 && <DriftPlot checks={checks} system={system} />}
-      <Link to={`/weigh/scales/${item.id}`} className="button mt-3">
-        Check with known masses
+      <Link to={paths.scaleCheck(item.id)} className="button mt-3">
+        {weighText.checkWithKnownMasses2}
       </Link>
     </div>
   );
@@ -77,11 +77,17 @@ function verdict(check: JudgedCheck, nowMs: number, system: 'lb-oz' | 'kg'): str
   const at = system === 'kg' ? '10 kg' : '22 lb';
   const shows =
     Math.abs(error) < 3
-      ? `true at ${at}`
-      : `${formatDoubt(Math.abs(error), system)} too ${error > 0 ? 'much' : 'little'} at ${at}`;
+      ? weighText.trueAt({ at })
+      : weighText.tooAt({ error: formatDoubt(Math.abs(error), system), error2: error, at });
   const due =
     check.due < new Date(nowMs).toISOString().slice(0, 10)
-      ? `It was due again on ${dayText(check.due)}.`
-      : `Next check by ${dayText(check.due)}.`;
-  return `${whenText(check.at).replace(/,.*/, '')}: ${shows}, ${check.within ? 'within' : 'outside'} the limits of its class${check.shape === 'crooked' ? ', and uneven: nothing is corrected by it' : ''}. ${due}`;
+      ? weighText.itWasDueAgain({ due: dayText(check.due) })
+      : weighText.nextCheckBy({ due: dayText(check.due) });
+  return weighText.theLimitsOfIts({
+    at: whenText(check.at).replace(/,.*/, ''),
+    shows,
+    within: check.within,
+    shape: check.shape,
+    due,
+  });
 }

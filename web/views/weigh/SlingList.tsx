@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { weighText } from './text.en-GB.js';
 import { Link } from 'react-router';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { gramsOf, massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
@@ -15,12 +17,12 @@ import { TareList } from './TareList.js';
 export function SlingList() {
   const slings = useKit().filter(({ kind }) => kind === 'sling');
   return (
-    <Section title="Slings">
+    <Section title={weighText.slings}>
       {slings.length === 0 && (
         <p className="text-soft">
-          No sling stands in your kit.{' '}
-          <Link to="/kit" className="quiet-link">
-            Add it there
+          {weighText.noSlingStandsIn}{' '}
+          <Link to={paths.kit} className="quiet-link">
+            {weighText.addItThere}
           </Link>
           .
         </p>
@@ -45,7 +47,7 @@ function OneSling({ item }: { item: KeptKitItem }) {
       <h3 className="text-lg font-semibold">{item.name}</h3>
       <p className="mt-1">
         {drainWords(drain, massUnit)}
-        {dry && ` Dry it weighs ${aboutGrams(gramsOf(dry.mass), massUnit)}.`}
+        {dry && weighText.dryItWeighs({ mass: aboutGrams(gramsOf(dry.mass), massUnit) })}
       </p>
       {item.tares.some(({ wet }) => wet) && (
         <DrainPlot tares={item.tares} drain={drain} system={massSystemOf(massUnit)} />
@@ -60,8 +62,10 @@ function drainWords(
   { keepsGrams, runsGrams, minutesToDrain, weighings }: ReturnType<typeof slingDrain>,
   unit: MassUnit,
 ): string {
-  const wet = `Wet through it weighs about ${aboutGrams(keepsGrams + runsGrams, unit)} and loses ${formatDoubt(runsGrams, massSystemOf(unit))}, most of it in ${minutesToDrain} minutes`;
-  return weighings < 3
-    ? `${wet}, if it drains as most do: weigh it a few times while it hangs, and it is known.`
-    : `${wet}.`;
+  const wet = weighText.wetThroughItWeighs({
+    runsGrams: aboutGrams(keepsGrams + runsGrams, unit),
+    runsGrams2: formatDoubt(runsGrams, massSystemOf(unit)),
+    minutesToDrain,
+  });
+  return weighings < 3 ? weighText.ifItDrainsAs({ wet }) : `${wet}.`;
 }

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { askedBack } from '../../parts/weight/askedBack.js';
 import { say } from '../../text/say.js';
 import { useState } from 'react';
@@ -30,9 +31,7 @@ export function TareForm({ item }: { item: KeptKitItem }) {
   const [notKept, setNotKept] = useState(false);
   const minutes = parseTypedNumber(hung);
   const hungProblem =
-    minutes !== undefined && !(minutes >= 0 && minutes <= 24 * 60)
-      ? 'Minutes since it came out of the water, from 0 on.'
-      : undefined;
+    minutes !== undefined && !(minutes >= 0 && minutes <= 24 * 60) ? weighText.minutesSinceItCame : undefined;
 
   const add = (wet: boolean) => {
     const parsed = parseMass(text, massSystemOf(massUnit));
@@ -75,8 +74,8 @@ export function TareForm({ item }: { item: KeptKitItem }) {
       <div className="flex flex-wrap items-end gap-3">
         <TextField
           className="w-44"
-          label="Empty, it weighs"
-          placeholder={massSystemOf(massUnit) === 'kg' ? '0.74 kg' : '1 lb 10 oz'}
+          label={weighText.emptyItWeighs}
+          placeholder={massSystemOf(massUnit) === 'kg' ? '0.74 kg' : weighText.lbOz}
           value={text}
           problem={problem}
           onChange={(value) => {
@@ -86,7 +85,7 @@ export function TareForm({ item }: { item: KeptKitItem }) {
         />
         <TextField
           className="w-44"
-          label="Minutes it has hung"
+          label={weighText.minutesItHasHung}
           numeric
           value={hung}
           problem={hungProblem}
@@ -95,10 +94,10 @@ export function TareForm({ item }: { item: KeptKitItem }) {
       </div>
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button font-normal" onClick={() => add(true)}>
-          Record it wet
+          {weighText.recordItWet}
         </button>
         <button type="button" className="button font-normal" onClick={() => add(false)}>
-          Record it dry
+          {weighText.recordItDry}
         </button>
         {way !== 'none' && state.is === 'off' && (
           <button
@@ -108,15 +107,11 @@ export function TareForm({ item }: { item: KeptKitItem }) {
               void listen(scaleOf(way, { what: 'sling', slingGrams, zeroGrams: 0, division: nature.division }))
             }
           >
-            Read it off the scale
+            {weighText.readItOffThe}
           </button>
         )}
       </div>
-      {notKept && (
-        <Notice role="alert">
-          It could not be kept: this device may have no room left. What you typed is still here.
-        </Notice>
-      )}
+      {notKept && <Notice role="alert">{weighText.itCouldNotBe}</Notice>}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { gramsOf } from '@keeper/core/measure/mass';
 import type { TareNote } from '@keeper/core/domain/kit/tareNote';
 import { useSettings } from '../../data/queries.js';
@@ -10,7 +11,7 @@ export function TareList({ tares }: { tares: readonly TareNote[] }) {
   return (
     <details className="mt-2">
       <summary className="min-h-9 cursor-pointer list-none underline decoration-edge underline-offset-4">
-        {tares.length === 1 ? 'Its one weighing' : `Its ${tares.length} weighings`}
+        {weighText.itsOneWeighingIts({ taresCount: tares.length })}
       </summary>
       <ul className="border-b border-rule">
         {tares
@@ -32,6 +33,6 @@ export function TareList({ tares }: { tares: readonly TareNote[] }) {
 }
 
 function tareWords({ wet, hungMin }: TareNote): string {
-  if (!wet) return 'dry';
-  return hungMin === undefined ? 'wet' : `wet, hung for ${hungMin} min`;
+  if (!wet) return weighText.dry;
+  return hungMin === undefined ? 'wet' : weighText.wetHungForMin({ hungMin });
 }

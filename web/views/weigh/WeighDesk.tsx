@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { Section } from '../../parts/Section.js';
 import { OnThisBank } from './OnThisBank.js';
 import { ScaleList } from './ScaleList.js';
@@ -12,7 +13,7 @@ import { Unread } from '../../parts/Unread.js';
 export function WeighDesk() {
   return (
     <div className="grid gap-10">
-      <h1 className="text-3xl font-semibold">Weigh desk</h1>
+      <h1 className="text-3xl font-semibold">{weighText.weighDesk}</h1>
       <Unread kind="kit" />
       <div className="grid items-start gap-x-12 gap-y-10 lg:grid-cols-[1fr_24rem]">
         <div className="grid gap-10">
@@ -21,7 +22,7 @@ export function WeighDesk() {
         </div>
         <div className="grid gap-10">
           <OnThisBank />
-          <Section title="Your guesses">
+          <Section title={weighText.yourGuesses}>
             <YourEye />
           </Section>
         </div>

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
@@ -16,23 +17,19 @@ export function YourEye() {
   );
   const whole = guessBias(guesses);
   if (!whole) {
-    return (
-      <p className="text-soft">
-        {guessFirst
-          ? 'No guess yet: the next fish asks for one.'
-          : 'Settings can ask for a guess before each reading. It trains the eye.'}
-      </p>
-    );
+    return <p className="text-soft">{weighText.noGuessYetThe({ guessFirst })}</p>;
   }
   const kinds = [...new Set(guesses.flatMap(({ species }) => species ?? []))];
   const metric = massSystemOf(massUnit) === 'kg';
   const edges = SIZES.map((size) => size * (metric ? 1000 : 2 * GRAMS_PER_POUND));
   const sizeText = (grams: number) =>
-    metric ? `${Math.round(grams / 1000)} kg` : `${Math.round(grams / GRAMS_PER_POUND)} lb`;
+    metric
+      ? weighText.kg2({ grams: Math.round(grams / 1000) })
+      : weighText.lb2({ gramsPerPound: Math.round(grams / GRAMS_PER_POUND) });
   return (
     <div className="grid gap-4">
       <p className="text-lg">
-        {whole.count} guesses, half of them within {percent(whole.off)}. {biasWords(whole)}
+        {weighText.guessesHalfOfThem({ count: whole.count, off: percent(whole.off), whole: biasWords(whole) })}
       </p>
       <ul className="border-b border-rule">
         {kinds.map((species) => (
@@ -41,7 +38,11 @@ export function YourEye() {
         {guessBiasBySize(guesses, edges).map(({ fromGrams, toGrams, eye }) => (
           <EyeRow
             key={fromGrams}
-            name={toGrams === Infinity ? `over ${sizeText(fromGrams)}` : `up to ${sizeText(toGrams)}`}
+            name={
+              toGrams === Infinity
+                ? weighText.over({ fromGrams: sizeText(fromGrams) })
+                : weighText.upTo({ toGrams: sizeText(toGrams) })
+            }
             eye={eye}
           />
         ))}
@@ -88,5 +89,7 @@ function signed(share: number): string {
 
 function biasWords({ bias, count }: GuessBias): string {
   if (count < 5 || Math.abs(bias) < 0.02) return '';
-  return bias > 0 ? `You see them ${percent(bias)} too heavy.` : `You see them ${percent(-bias)} too light.`;
+  return bias > 0
+    ? weighText.youSeeThemToo({ bias: percent(bias) })
+    : weighText.youSeeThemTooLight({ bias: percent(-bias) });
 }

@@ -1,3 +1,4 @@
+import { weighText } from './text.en-GB.js';
 import { askedBack } from '../../parts/weight/askedBack.js';
 import { say } from '../../text/say.js';
 import { gramsOf, type MassSystem } from '@keeper/core/measure/mass';
@@ -34,10 +35,10 @@ export function readCheck(typed: readonly TypedPoint[], habit: MassSystem) {
 function readPoint({ how, known, tempC, shown }: TypedPoint, habit: MassSystem): CheckPoint | string | undefined {
   if (known.trim() === '' && shown.trim() === '') return undefined;
   const mass = how === 'water' ? readWater(known, tempC) : readMass(known, habit);
-  if (typeof mass === 'string') return `What was hung: ${mass}`;
+  if (typeof mass === 'string') return weighText.whatWasHung({ mass });
   const read = parseMass(shown, habit);
-  if (read.kind === 'refused') return `What it showed: ${say(read.reason)}`;
-  if (read.kind === 'ambiguous') return `What it showed: ${askedBack(read)}`;
+  if (read.kind === 'refused') return weighText.whatItShowed({ reason: say(read.reason) });
+  if (read.kind === 'ambiguous') return weighText.whatItShowed2({ read: askedBack(read) });
   return { how, ...mass, shown: read.mass };
 }
 
@@ -51,8 +52,8 @@ function readMass(text: string, habit: MassSystem): { trueGrams: number; uGrams:
 
 function readWater(litres: string, tempC: string): { trueGrams: number; uGrams: number } | string {
   const volume = parseTypedNumber(litres.replace(/\s*(l|litres?)$/i, ''));
-  if (volume === undefined || !(volume >= 0.1 && volume <= 50)) return 'litres of water, from 0.1 to 50.';
+  if (volume === undefined || !(volume >= 0.1 && volume <= 50)) return weighText.litresOfWaterFrom;
   const temp = tempC.trim() === '' ? 20 : parseTypedNumber(tempC);
-  if (temp === undefined || !(temp >= 0 && temp <= 40)) return 'how warm the water is, from 0 to 40 °C.';
+  if (temp === undefined || !(temp >= 0 && temp <= 40)) return weighText.howWarmTheWater;
   return { trueGrams: shownWaterGrams(volume * 1000, temp), uGrams: FILLED_SHARE * volume * 1000 };
 }

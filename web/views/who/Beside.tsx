@@ -1,3 +1,4 @@
+import { whoText } from './text.en-GB.js';
 import { Section } from '../../parts/Section.js';
 import { useSettings } from '../../data/queries.js';
 import type { AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
@@ -8,7 +9,7 @@ export function Beside({ asked: { facts }, mayBe: { beside } }: { asked: AskedFl
   const { massUnit, lengthHabit } = useSettings();
   if (beside.length === 0) return null;
   return (
-    <Section title="Length, weight and water">
+    <Section title={whoText.lengthWeightAndWater}>
       <ul className="grid gap-1">
         {beside.map((each) => (
           <li key={each.by}>{besideText(each, facts, { massUnit, lengthHabit })}</li>

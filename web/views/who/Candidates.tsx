@@ -1,3 +1,4 @@
+import { whoText } from './text.en-GB.js';
 import { useState } from 'react';
 import { isFriendFlank } from '../../workers/friendFlank.js';
 import type { Answer, PossibleMatch } from '../../workers/whoIsThis.js';
@@ -23,7 +24,7 @@ export function Candidates({ answer: { mayBe, stranger }, nameOf, chosen, onChoo
   const likely = listed.filter((each) => each === first || each.probability >= WORTH_A_LOOK);
   const none = (
     <li className="border-t border-rule py-2 pl-4">
-      None of them
+      {whoText.noneOfThem}
       <span className="block text-soft">{chanceWords(stranger)}</span>
     </li>
   );
@@ -52,7 +53,7 @@ export function Candidates({ answer: { mayBe, stranger }, nameOf, chosen, onChoo
       </ul>
       {!all && likely.length < listed.length && (
         <button type="button" className="quiet-link min-h-12 text-sm" onClick={() => setAll(true)}>
-          {listed.length - likely.length} more, each under 1 %
+          {whoText.moreEachUnder({ length: listed.length - likely.length })}
         </button>
       )}
     </div>

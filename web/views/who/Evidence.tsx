@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { whoText } from './text.en-GB.js';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { FlankInBook } from '@keeper/contract/flanks';
@@ -24,7 +26,7 @@ interface EvidenceProps {
 }
 
 /** Both flanks laid flat, one as it lies on the other, with the parts that agree; and one wiped across the other. */
-export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps) {
+export function Evidence({ asked, mayBe, says = whoText.thisPicture }: EvidenceProps) {
   const { flank, parts, shift, marks } = mayBe;
   const [pair, setPair] = useState<readonly [LaidFlat, LaidFlat] | 'gone'>();
   useEffect(() => {
@@ -40,9 +42,8 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
       past = true;
     };
   }, [asked, flank, shift, marks]);
-  if (pair === 'gone')
-    return <Notice>The other picture could not be loaded: the server cannot be reached. The comparison stands.</Notice>;
-  if (!pair) return <p role="status">Straightening both…</p>;
+  if (pair === 'gone') return <Notice>{whoText.theOtherPictureCould}</Notice>;
+  if (!pair) return <p role="status">{whoText.straighteningBoth}</p>;
   // Parts overlap by half: every other one is shown.
   const places = parts.filter(({ column, row }) => column % PART === 0 && row % PART === 0);
   const agree = places.filter(({ likeness }) => likeness >= AGREES).length;
@@ -53,22 +54,18 @@ export function Evidence({ asked, mayBe, says = 'This picture' }: EvidenceProps)
         laid={pair[1]}
         says={
           isFriendFlank(flank)
-            ? `The flank that ${flank.from} shared`
+            ? whoText.theFlankThatShared({ from: flank.from })
             : whenText(flank.startedAt, undefined, flank.zone)
         }
         places={places}
         kind={asked.kind}
       />
-      {marks.of > 0 && (
-        <p>
-          {marks.same.length} of {marks.of} marks that were set by hand are found again: they are numbered.
-        </p>
-      )}
+      {marks.of > 0 && <p>{whoText.ofMarksThatWere({ sameCount: marks.same.length, of: marks.of })}</p>}
       <p>
-        {agree} of {places.length} places agree: full dots where they do, rings where not.{' '}
+        {whoText.ofPlacesAgreeFull({ agree, placesCount: places.length })}{' '}
         {!isFriendFlank(flank) && (
-          <Link to={`/book/${flank.captureId}`} className="quiet-link">
-            That catch in the book
+          <Link to={paths.capture(flank.captureId)} className="quiet-link">
+            {whoText.thatCatchInThe}
           </Link>
         )}
       </p>
@@ -101,14 +98,10 @@ function OneOnTheOther({ pair: [here, there] }: { pair: readonly [LaidFlat, Laid
   return (
     <div className="grid gap-2">
       {blinking ? (
-        <Drawn
-          key={String(first)}
-          bitmap={(first ? here : there).bitmap}
-          label="Both in one place, one after the other"
-        />
+        <Drawn key={String(first)} bitmap={(first ? here : there).bitmap} label={whoText.bothInOnePlace} />
       ) : (
         <Wipe
-          under={<Drawn bitmap={here.bitmap} label="This picture, and the other wiped across it" />}
+          under={<Drawn bitmap={here.bitmap} label={whoText.thisPictureAndThe} />}
           over={<Drawn bitmap={there.bitmap} />}
         />
       )}
@@ -118,7 +111,7 @@ function OneOnTheOther({ pair: [here, there] }: { pair: readonly [LaidFlat, Laid
         aria-pressed={blinking}
         onClick={() => setBlinking(!blinking)}
       >
-        {blinking ? 'Wipe instead' : 'Blink between both'}
+        {whoText.wipeInsteadBlinkBetween({ blinking })}
       </button>
     </div>
   );

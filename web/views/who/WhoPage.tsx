@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { whoText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
@@ -37,7 +39,7 @@ import { Evidence } from './Evidence.js';
 export function WhoPage() {
   const { captureId = '', sha256 = '' } = useParams();
   const { state, loading } = useCapture(captureId);
-  if (loading) return <p>Opening the picture…</p>;
+  if (loading) return <p>{whoText.openingThePicture}</p>;
   const picture = state.pictures.find((each) => each.sha256 === sha256);
   if (!picture) return <NotHere />;
   return (
@@ -45,14 +47,14 @@ export function WhoPage() {
       <div>
         <p className="text-soft">
           <Link
-            to={state.outcome === 'open' ? `/run/${captureId}` : `/pictures/${captureId}/${sha256}`}
+            to={state.outcome === 'open' ? paths.run(captureId) : paths.picture(captureId, sha256)}
             className="quiet-link"
           >
-            {state.outcome === 'open' ? 'Back to the run' : 'Back to the picture'}
+            {whoText.backToTheRun({ outcome: state.outcome })}
           </Link>
           , {say(speciesName(state.facts.species, state.facts.form))}, {whenText(state.startedAt ?? '')}
         </p>
-        <h1 className="text-3xl font-semibold">Who is this?</h1>
+        <h1 className="text-3xl font-semibold">{whoText.whoIsThis}</h1>
       </div>
       <WhoOf key={sha256} state={state} picture={picture} />
     </article>
@@ -67,15 +69,14 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
   const [chosen, setChosen] = useState(0);
   const known = useRegister();
   const nameOf = ({ flank }: PossibleMatch) => {
-    if (isFriendFlank(flank)) return `${flank.name}, a fish of ${flank.from}`;
+    if (isFriendFlank(flank)) return whoText.aFishOf({ name: flank.name, from: flank.from });
     const fishId = known.fishOf(flank.captureId) ?? flank.fishId;
     return fishId ? known.nameOf(fishId) : whenText(flank.startedAt, undefined, flank.zone);
   };
   if (!state.facts.species) return <WhichKind state={state} />;
   if (typeof asked === 'string') return <Notice>{asked}</Notice>;
-  if (!asked || !answer) return <p role="status">Comparing it with the book…</p>;
-  if (answer.seen < LEAST_SEEN)
-    return <Notice>Too little of the flank can be seen to say anything. No guess is made.</Notice>;
+  if (!asked || !answer) return <p role="status">{whoText.comparingItWithThe}</p>;
+  if (answer.seen < LEAST_SEEN) return <Notice>{whoText.tooLittleOfThe}</Notice>;
   const shown = answer.mayBe[chosen];
   const [first] = answer.mayBe;
   return (
@@ -83,13 +84,12 @@ function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapt
       <p className="max-w-prose text-xl">{answerSentence(answer.known, first?.probability ?? 0, answer.stranger)}</p>
       {sideOf(picture.role) && sideOf(picture.role) !== asked.side && (
         <p className="max-w-prose border-l-4 border-air pl-3">
-          It was taken for the {sideOf(picture.role)} flank, and its head points the other way: it is compared with{' '}
-          {asked.side} flanks.
+          {whoText.itWasTakenFor} {sideOf(picture.role)} {whoText.flankAndItsHead({ side: asked.side })}
         </p>
       )}
       {(register?.coming ?? 0) > 0 && (
         <p role="status" className="text-soft">
-          {register?.coming} pictures of the book are still being looked at.
+          {register?.coming} {whoText.picturesOfTheBook}
         </p>
       )}
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[1fr_20rem]">
@@ -112,7 +112,7 @@ function WhichKind({ state }: { state: CaptureState }) {
   const told = species && (species !== 'carp' || form) ? { species, ...(form && { form }) } : undefined;
   return (
     <div className="grid max-w-xl gap-5">
-      <p>Which species is it? Fish are compared with their own kind.</p>
+      <p>{whoText.whichSpeciesIsIt}</p>
       <SpeciesChoice species={species} form={form} onChange={(to, as) => setKind({ species: to, form: as })} />
       <button
         type="button"
@@ -122,7 +122,7 @@ function WhichKind({ state }: { state: CaptureState }) {
           told && void keep(() => record([makeEvent(state.captureId, state.startedAt, 'described', { facts: told })]))
         }
       >
-        Ask the book
+        {whoText.askTheBook}
       </button>
       <NotKept when={notKept} />
     </div>
@@ -150,21 +150,21 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
   /** A fish of this book begins, by the name that a friend gave it. */
   const asTheirs = async ({ name, from }: FriendFlank) => {
     const fishId = newId();
-    const why = `${from} knows it as “${name}”`;
+    const why = whoText.knowsItAs({ from, name });
     await writeRow('fish', fishId, { name, note: `${why}.`, retired: false, revision: 0 } as { revision: number });
     await record([makeEvent(captureId, startedAt, 'identified', { says: 'new', fishId, why })]);
   };
   const linked = identity?.fishId !== undefined && identity.fishId !== null && identity.fishId === otherFish;
   return (
-    <div className="grid gap-3" role="group" aria-label="Your decision">
+    <div className="grid gap-3" role="group" aria-label={whoText.yourDecision}>
       <NotKept when={notKept} />
       {identity && (
         <>
           <p role="status" className="border-l-4 border-water pl-3">
-            {SAID[identity.says]} The evidence is kept.{' '}
+            {whoText.theEvidenceIsKept({ says: SAID[identity.says] })}{' '}
             {identity.fishId && (
-              <Link to={`/fish/${identity.fishId}`} className="quiet-link">
-                Its page
+              <Link to={paths.fish(identity.fishId)} className="quiet-link">
+                {whoText.itsPage}
               </Link>
             )}
           </p>
@@ -175,7 +175,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
               void keep(() => record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })]))
             }
           >
-            Take it back
+            {whoText.takeItBack}
           </button>
         </>
       )}
@@ -194,21 +194,23 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
             )
           }
         >
-          The same as {otherFish ? register.nameOf(otherFish) : `on ${dayText(own.startedAt)}`}
+          {whoText.theSameAs({
+            startedAt: otherFish ? register.nameOf(otherFish) : whoText.on({ startedAt: dayText(own.startedAt) }),
+          })}
         </button>
       )}
       {their && !identity && (
         <button type="button" className="button button-main min-h-14" onClick={() => void keep(() => asTheirs(their))}>
-          It is {their.name}, caught by {their.from}
+          {whoText.itIsCaughtBy({ name: their.name, from: their.from })}
         </button>
       )}
       {!identity && (
         <>
           <button type="button" className="button min-h-14" onClick={() => say('new', newId())}>
-            A new fish
+            {whoText.aNewFish}
           </button>
           <button type="button" className="button min-h-14" onClick={() => say('unsure', null)}>
-            Not sure yet
+            {whoText.notSureYet}
           </button>
         </>
       )}
@@ -217,10 +219,10 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
 }
 
 const SAID: Readonly<Record<Identified['says'], string>> = {
-  same: 'You said that it is a fish you had before.',
-  new: 'You said that it is a new fish.',
-  unsure: 'You left it open.',
-  different: 'You said that it is another fish.',
+  same: whoText.youSaidThatIt,
+  new: whoText.youSaidThatItIs,
+  unsure: whoText.youLeftItOpen,
+  different: whoText.youSaidThatItIsAnother,
 };
 
 /** The flank that is asked about, a sentence that says why it cannot be, or nothing while it is looked for. */
@@ -251,7 +253,7 @@ function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCaptu
               : (misfit(fish.landmarks, kind) ?? { landmarks: fish.landmarks, side }),
         );
       },
-      () => past || setFound('This browser cannot read the picture.'),
+      () => past || setFound(whoText.thisBrowserCannotRead),
     );
     return () => {
       past = true;
@@ -264,8 +266,8 @@ function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCaptu
         : undefined,
     [bytes, found, kind, captureId, linked, marks],
   );
-  if (!kind) return 'Fish of this kind cannot be told apart by their flanks here yet.';
-  if (gone) return 'The picture is on another device that has not sent it yet, or the server cannot be reached.';
+  if (!kind) return whoText.fishOfThisKind;
+  if (gone) return whoText.thePictureIsOn;
   return typeof found === 'string' ? found : asked;
 }
 
@@ -274,9 +276,7 @@ function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
   const fit = pointsFit(landmarks, kind);
   if (fit.fits) return undefined;
   const [noted, likelier] = [kind, fit.likelier].map((each) => say(speciesName(each && speciesOf(each))).toLowerCase());
-  return fit.likelier
-    ? `Its fins lie as those of a ${likelier} do, and it is noted as a ${noted}. Put right what is wrong, and ask again.`
-    : 'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.';
+  return fit.likelier ? whoText.itsFinsLieAs({ likelier, noted }) : whoText.theSixPointsDo;
 }
 
 function sideOf(role: PictureOfCapture['role']): AskedFlank['side'] | undefined {
@@ -284,9 +284,8 @@ function sideOf(role: PictureOfCapture['role']): AskedFlank['side'] | undefined 
 }
 
 const NO_MARKS: AskedFlank['marks'] = [];
-const NO_FLANK = 'No flank was found in this picture. Set the six points on it by hand, and ask again.';
-const DOUBTFUL =
-  'Where the fish lies is a guess in this picture. Look at the six points, straighten it, and ask again.';
+const NO_FLANK = whoText.noFlankWasFound;
+const DOUBTFUL = whoText.whereTheFishLies;
 
 function useAnswer(
   asked: AskedFlank | undefined,

@@ -1,3 +1,4 @@
+import { whoText } from './text.en-GB.js';
 import type { KeptSettings } from '@keeper/contract/preferences';
 import type { MetadataEvidence } from '@keeper/core/recognition/identity/metadataLogOdds';
 import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
@@ -13,22 +14,32 @@ const CLEARLY = 0.7;
 /** One thing beside the flank in a sentence. Example: `28.3 in now, 28.0 in 4 months before: it fits.` */
 export function besideText({ by, evidence, than }: MetadataEvidence, asked: LinkedFacts, habits: Habits): string {
   const days = (asked.atMs - than.atMs) / (24 * 3_600_000);
-  const when = Math.abs(days) < 1 ? 'the same day' : `${betweenText(Math.abs(days))} ${days > 0 ? 'before' : 'later'}`;
+  const when =
+    Math.abs(days) < 1
+      ? whoText.theSameDay
+      : `${betweenText(Math.abs(days))} ${days > 0 ? whoText.before : whoText.later}`;
   const fits =
     evidence > CLEARLY
-      ? 'it fits well'
+      ? whoText.itFitsWell
       : evidence > -CLEARLY
-        ? 'it may be'
+        ? whoText.itMayBe
         : evidence > -3
-          ? 'it hardly fits'
-          : 'it does not fit';
+          ? whoText.itHardlyFits
+          : whoText.itDoesNotFit;
   if (by === 'length') {
     const text = (mm: number | null) =>
-      habits.lengthHabit === 'in' ? `${((mm ?? 0) / INCH_MM).toFixed(1)} in` : `${((mm ?? 0) / 10).toFixed(1)} cm`;
-    return `${text(asked.lengthMm)} now, ${text(than.lengthMm)} ${when}: ${fits}.`;
+      habits.lengthHabit === 'in'
+        ? whoText.inIt({ inchMm: ((mm ?? 0) / INCH_MM).toFixed(1) })
+        : whoText.cm({ mm: ((mm ?? 0) / 10).toFixed(1) });
+    return whoText.now({ lengthMm: text(asked.lengthMm), lengthMm2: text(than.lengthMm), when, fits });
   }
   if (by === 'weight')
-    return `${aboutGrams(asked.grams ?? 0, habits.massUnit)} now, ${aboutGrams(than.grams ?? 0, habits.massUnit)} ${when}: ${fits}.`;
-  if (by === 'at-once') return 'Both were on the bank at the same time: it cannot be.';
-  return asked.waterId === than.waterId ? 'The same water.' : 'Add a water: fish do not walk.';
+    return whoText.now2({
+      grams: aboutGrams(asked.grams ?? 0, habits.massUnit),
+      grams2: aboutGrams(than.grams ?? 0, habits.massUnit),
+      when,
+      fits,
+    });
+  if (by === 'at-once') return whoText.bothWereOnThe;
+  return asked.waterId === than.waterId ? whoText.theSameWater : whoText.addAWaterFish;
 }

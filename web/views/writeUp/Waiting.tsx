@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { writeUpText } from './text.en-GB.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { useBook } from '../../data/queries.js';
 import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
@@ -13,17 +15,17 @@ export function Waiting() {
   );
   return (
     <>
-      <h1 className="mb-2 text-3xl font-semibold">Write up</h1>
+      <h1 className="mb-2 text-3xl font-semibold">{writeUpText.writeUp}</h1>
       <p className="mb-5 max-w-prose text-soft">
         {rows.length > 0
-          ? 'Each is asked about once. Leave blank what you do not know.'
+          ? writeUpText.eachIsAskedAbout
           : book.isError
-            ? 'The book cannot be reached from here; what waits on this device is listed.'
-            : 'Nothing waits. Every fish that was on is in the book.'}
+            ? writeUpText.theBookCannotBe
+            : writeUpText.nothingWaitsEveryFish}
       </p>
       <ul>
         {rows.map((capture) => (
-          <CaptureRow key={capture.captureId} capture={capture} to={`/write-up/${capture.captureId}`} />
+          <CaptureRow key={capture.captureId} capture={capture} to={paths.writeUp(capture.captureId)} />
         ))}
       </ul>
     </>

@@ -1,3 +1,5 @@
+import { paths } from '../../app/paths.js';
+import { writeUpText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { DescribedDto } from '@keeper/contract/events';
@@ -46,7 +48,7 @@ interface Draft extends TypedWeight {
 export function WriteUp() {
   const { state, loading, missing } = useCapture(useParams()['captureId'] ?? '');
   if (missing) return <NotHere />;
-  if (loading) return <p>Opening the page…</p>;
+  if (loading) return <p>{writeUpText.openingThePage}</p>;
   return <WriteUpOf key={state.captureId} state={state} />;
 }
 
@@ -100,7 +102,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
     };
     const [bad] = problemsIn(DescribedDto, { facts: noted });
     if (bad) {
-      setProblem(`${bad.sentence} What you typed is still here.`);
+      setProblem(writeUpText.whatYouTypedIs({ sentence: bad.sentence }));
       return;
     }
     const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
@@ -108,7 +110,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
     const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
     await record([...events, make('written-up', {})]);
     clearDraft();
-    await navigate(`/book/${state.captureId}`);
+    await navigate(paths.capture(state.captureId));
   };
 
   return (
@@ -124,11 +126,11 @@ function WriteUpOf({ state }: { state: CaptureState }) {
         {whenText(state.startedAt ?? '', undefined, state.zone)}
         {water && `, ${water.name}`}
       </p>
-      <h1 className="mb-4 text-3xl font-semibold">{lost ? 'A fish that got off' : 'Write up'}</h1>
+      <h1 className="mb-4 text-3xl font-semibold">{writeUpText.aFishThatGot({ lost })}</h1>
       <Waterline spells={state.spells} marks={state.marks} untilMs={state.endMs ?? 0} size="page" />
       <div className="mt-6 grid gap-8">
         {(asked.has('species') || lost || formOpen || (facts.species === 'other' && !facts.kindName)) && (
-          <Section title="What was it?">
+          <Section title={writeUpText.whatWasIt}>
             <SpeciesChoice
               species={draft.species}
               form={draft.form}
@@ -139,14 +141,14 @@ function WriteUpOf({ state }: { state: CaptureState }) {
           </Section>
         )}
         {asked.has('water') && (
-          <Section title="Where?">
+          <Section title={writeUpText.where}>
             <div className="max-w-sm">
               <WaterPicker value={draft.waterId} onChange={(waterId) => change({ waterId })} />
             </div>
           </Section>
         )}
         {!lost && (
-          <Section title="How heavy?">
+          <Section title={writeUpText.howHeavy}>
             {asked.has('weight') || asked.has('tare') ? (
               <WeightFields
                 typed={draft}
@@ -159,16 +161,16 @@ function WriteUpOf({ state }: { state: CaptureState }) {
           </Section>
         )}
         {asked.has('length') && (
-          <Section title="How long?">
+          <Section title={writeUpText.howLong}>
             <div className="grid max-w-lg gap-3 sm:grid-cols-2">
               <LengthField
-                label="Read down to the mark"
+                label={writeUpText.readDownToThe}
                 text={draft.length}
                 onChange={(text) => change({ length: text })}
                 tried={tried}
               />
               <LengthField
-                label="Girth before the back fin, if taken"
+                label={writeUpText.girthBeforeTheBack}
                 example={false}
                 text={draft.girth}
                 onChange={(text) => change({ girth: text })}
@@ -180,24 +182,20 @@ function WriteUpOf({ state }: { state: CaptureState }) {
             )}
           </Section>
         )}
-        <Section title="Pictures">
+        <Section title={writeUpText.pictures}>
           <AddPictures state={state} />
           <WhoLink state={state} className="button mt-3" />
         </Section>
-        <Section title="Anything else">
-          <NoteField
-            label="On what, how it fought, wounds and what was done for them"
-            value={draft.note}
-            onChange={(note) => change({ note })}
-          />
+        <Section title={writeUpText.anythingElse}>
+          <NoteField label={writeUpText.onWhatHowIt} value={draft.note} onChange={(note) => change({ note })} />
         </Section>
       </div>
       {problem && <Notice role="alert">{problem}</Notice>}
       <div className="mt-8 flex flex-wrap items-center gap-4">
         <button type="submit" className="button button-main min-h-16 px-8 text-lg">
-          Put it in the book
+          {writeUpText.putItInThe}
         </button>
-        <p className="text-sm text-soft">Empty fields are fine. They will not be asked about again.</p>
+        <p className="text-sm text-soft">{writeUpText.emptyFieldsAreFine}</p>
       </div>
     </form>
   );
@@ -209,11 +207,11 @@ function WeightRead({ state }: { state: CaptureState }) {
   const { length } = state.facts;
   return (
     <p className="text-lg">
-      <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : 'Not known'}</span>, read on the
-      bank
-      {length && `, ${formatBodyLength(length)} long`}.{' '}
-      <Link to={`/book/${state.captureId}`} className="quiet-link">
-        Correct it on its page
+      <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : writeUpText.notKnown}</span>
+      {writeUpText.readOnTheBank}
+      {length && writeUpText.long({ length: formatBodyLength(length) })}.{' '}
+      <Link to={paths.capture(state.captureId)} className="quiet-link">
+        {writeUpText.correctItOnIts}
       </Link>
     </p>
   );

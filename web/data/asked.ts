@@ -1,0 +1,50 @@
+import { queryOptions } from '@tanstack/react-query';
+import type { BookTally } from '@keeper/contract/book';
+import type { CaptureEvents } from '@keeper/contract/events';
+import type { Health } from '@keeper/contract/health';
+import type { OutingEvents } from '@keeper/contract/outings';
+import type { PicturedFish } from '@keeper/contract/pictured';
+import type { KeptSettings } from '@keeper/contract/preferences';
+import type { WeighedFish } from '@keeper/contract/weighed';
+import type { HandlingPast } from '@keeper/core/care/handling';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
+import { ask, askedAt } from './api.js';
+import type { RowKind } from './deviceStore.js';
+
+/** A row of the keeper's own that counts its revisions. */
+export interface Row {
+  readonly id: string;
+  readonly revision: number;
+}
+
+/** What is asked of the server, each under the key that it is kept and asked anew by. */
+export const asked = {
+  health: queryOptions({ queryKey: ['health'], queryFn: () => ask<Health>('/health') }),
+  settings: queryOptions({ queryKey: ['settings'], queryFn: () => ask<KeptSettings>('/settings') }),
+  tally: queryOptions({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') }),
+  handling: (species: SpeciesId | undefined) =>
+    queryOptions({
+      queryKey: ['handling', species ?? 'all'],
+      queryFn: () => ask<HandlingPast>(`/captures/handling${species ? `?species=${species}` : ''}`),
+    }),
+  pictured: queryOptions({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') }),
+  weighed: queryOptions({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }),
+  decisions: queryOptions({
+    queryKey: ['decisions'],
+    queryFn: () => askedAt<IdentityDecision[]>('/captures/decisions'),
+  }),
+  capture: (captureId: string) =>
+    queryOptions({
+      queryKey: ['capture', captureId],
+      queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
+    }),
+  outings: queryOptions({ queryKey: ['outings'], queryFn: () => ask<OutingSummary[]>('/outings') }),
+  outing: (outingId: string | null) =>
+    queryOptions({
+      queryKey: ['outing', outingId],
+      queryFn: () => ask<OutingEvents>(`/outings/${outingId}`),
+    }),
+  rows: (kind: RowKind) => queryOptions({ queryKey: [kind], queryFn: () => ask<Row[]>(`/${kind}`) }),
+};

@@ -1,0 +1,46 @@
+import { localised } from '../../text/localised.js';
+import { plural } from '@keeper/core/text/en-GB/plural';
+
+/** Words of the screen “layout”, in British English. */
+export const layoutText = localised('layout', {
+  add: ({ kind }: { kind: string }) => `Add: ${kind}`,
+  the: ({ kind }: { kind: string }) => `The ${kind}`,
+  mWide: ({ radiusM }: { radiusM: string }) => `${radiusM} m wide`,
+  mHigh: ({ heightM }: { heightM: string }) => `${heightM} m high`,
+  takeAway: 'Take away',
+  less: ({ label }: { label: string }) => `Less: ${label}`,
+  more: ({ label }: { label: string }) => `More: ${label}`,
+  theMatAt: 'The mat at',
+  inTheSun: 'in the sun',
+  inShade: 'in shade',
+  noSunOnIt: 'no sun on it',
+  inTheSunIn: ({ index }: { index: string }) => `: ${index}`,
+  hourOfTheOuting: 'Hour of the outing',
+  openingThePlan: 'Opening the plan…',
+  backToTheOuting: 'Back to the outing',
+  theBank: 'the bank',
+  thePlanOf: ({ name }: { name: string }) => `The plan of ${name}`,
+  addThePositionOf: 'Add the position of the swim or the water, and the sun is drawn in.',
+  whatIsMoved: 'What is moved',
+  moveTheKit: 'Move the kit',
+  drawTheSwim: 'Draw the swim',
+  layItOutFor: 'Lay it out for me',
+  myUsualLayout: 'My usual layout',
+  saveAsMyUsual: 'Save as my usual layout',
+  yourUsualLayoutWas: ({ message }: { message: string }) => `${message} Your usual layout was not changed.`,
+  savedAsYourUsual: 'Saved as your usual layout.',
+  treesStonesAndPaths: 'Trees, stones and paths belong to a swim.',
+  describeTheSwimFirst: 'Describe the swim first',
+  pieces: 'Pieces',
+  putOut: ({ each }: { each: string }) => `put out: ${each}`,
+  takeAway2: ({ piece }: { piece: string }) => `take away: ${piece}`,
+  nothingToFix: 'Nothing to fix.',
+  toFixRight: ({ wrongCount, rightCount }: { wrongCount: number; rightCount: number }) =>
+    `${plural(wrongCount, { one: 'One thing', other: `${wrongCount} things` })} to fix, ${rightCount} right.`,
+  of: ({ score }: { score: number }) => `${score} of 100`,
+  toFix: 'To fix',
+  right: 'Right',
+  theSwimFromAbove: ({ bank, fixturesCount, pieces }: { bank: string; fixturesCount: number; pieces: number }) =>
+    `The swim from above: water at the top, ${bank} below, ${fixturesCount} things that stand there, ${pieces} pieces of kit laid out.`,
+  moveItWithThe: 'Move it with the arrow keys, with shift in larger steps; or drag it.',
+});

@@ -1,0 +1,6 @@
+import { localised } from '../../text/localised.js';
+
+/** Words of the screen “more”, in British English. */
+export const moreText = localised('more', {
+  more: 'More',
+});

@@ -1,0 +1,81 @@
+import { localised } from '../../text/localised.js';
+
+/** Words of the screen “who”, in British English. */
+export const whoText = localised('who', {
+  lengthWeightAndWater: 'Length, weight and water',
+  noneOfThem: 'None of them',
+  moreEachUnder: ({ length }: { length: number }) => `${length} more, each under 1 %`,
+  thisPicture: 'This picture',
+  theOtherPictureCould: 'The other picture could not be loaded: the server cannot be reached. The comparison stands.',
+  straighteningBoth: 'Straightening both…',
+  theFlankThatShared: ({ from }: { from: string }) => `The flank that ${from} shared`,
+  ofMarksThatWere: ({ sameCount, of }: { sameCount: number; of: number }) =>
+    `${sameCount} of ${of} marks that were set by hand are found again: they are numbered.`,
+  ofPlacesAgreeFull: ({ agree, placesCount }: { agree: number; placesCount: number }) =>
+    `${agree} of ${placesCount} places agree: full dots where they do, rings where not.`,
+  thatCatchInThe: 'That catch in the book',
+  bothInOnePlace: 'Both in one place, one after the other',
+  thisPictureAndThe: 'This picture, and the other wiped across it',
+  wipeInsteadBlinkBetween: ({ blinking }: { blinking: boolean }) => (blinking ? 'Wipe instead' : 'Blink between both'),
+  openingThePicture: 'Opening the picture…',
+  backToTheRun: ({ outcome }: { outcome: string }) => (outcome === 'open' ? 'Back to the run' : 'Back to the picture'),
+  whoIsThis: 'Who is this?',
+  aFishOf: ({ name, from }: { name: string; from: string }) => `${name}, a fish of ${from}`,
+  comparingItWithThe: 'Comparing it with the book…',
+  tooLittleOfThe: 'Too little of the flank can be seen to say anything. No guess is made.',
+  itWasTakenFor: 'It was taken for the',
+  flankAndItsHead: ({ side }: { side: string }) =>
+    `flank, and its head points the other way: it is compared with ${side} flanks.`,
+  picturesOfTheBook: 'pictures of the book are still being looked at.',
+  whichSpeciesIsIt: 'Which species is it? Fish are compared with their own kind.',
+  askTheBook: 'Ask the book',
+  knowsItAs: ({ from, name }: { from: string; name: string }) => `${from} knows it as “${name}”`,
+  yourDecision: 'Your decision',
+  theEvidenceIsKept: ({ says }: { says: string }) => `${says} The evidence is kept.`,
+  itsPage: 'Its page',
+  takeItBack: 'Take it back',
+  on: ({ startedAt }: { startedAt: string }) => `on ${startedAt}`,
+  theSameAs: ({ startedAt }: { startedAt: string }) => `The same as ${startedAt}`,
+  itIsCaughtBy: ({ name, from }: { name: string; from: string }) => `It is ${name}, caught by ${from}`,
+  aNewFish: 'A new fish',
+  notSureYet: 'Not sure yet',
+  youSaidThatIt: 'You said that it is a fish you had before.',
+  youSaidThatItIs: 'You said that it is a new fish.',
+  youLeftItOpen: 'You left it open.',
+  youSaidThatItIsAnother: 'You said that it is another fish.',
+  thisBrowserCannotRead: 'This browser cannot read the picture.',
+  fishOfThisKind: 'Fish of this kind cannot be told apart by their flanks here yet.',
+  thePictureIsOn: 'The picture is on another device that has not sent it yet, or the server cannot be reached.',
+  itsFinsLieAs: ({ likelier, noted }: { likelier: undefined | string; noted: undefined | string }) =>
+    `Its fins lie as those of a ${likelier} do, and it is noted as a ${noted}. Put right what is wrong, and ask again.`,
+  theSixPointsDo:
+    'The six points do not lie as on a fish: one may be on the wrong fin. Set them right on the bench, and ask again.',
+  noFlankWasFound: 'No flank was found in this picture. Set the six points on it by hand, and ask again.',
+  whereTheFishLies:
+    'Where the fish lies is a guess in this picture. Look at the six points, straighten it, and ask again.',
+  theSameDay: 'the same day',
+  itFitsWell: 'it fits well',
+  itMayBe: 'it may be',
+  itHardlyFits: 'it hardly fits',
+  itDoesNotFit: 'it does not fit',
+  inIt: ({ inchMm }: { inchMm: string }) => `${inchMm} in`,
+  cm: ({ mm }: { mm: string }) => `${mm} cm`,
+  now: ({ lengthMm, lengthMm2, when, fits }: { lengthMm: string; lengthMm2: string; when: string; fits: string }) =>
+    `${lengthMm} now, ${lengthMm2} ${when}: ${fits}.`,
+  now2: ({ grams, grams2, when, fits }: { grams: string; grams2: string; when: string; fits: string }) =>
+    `${grams} now, ${grams2} ${when}: ${fits}.`,
+  bothWereOnThe: 'Both were on the bank at the same time: it cannot be.',
+  theSameWater: 'The same water.',
+  addAWaterFish: 'Add a water: fish do not walk.',
+  over: 'over 99 %',
+  under: 'under 1 %',
+  theBookKnowsNo:
+    'The book knows no other flank of this side and kind yet. The first picture of a fish is where it begins.',
+  youHaveCaughtThis: 'You have caught this fish before, by the look of it.',
+  notTheOneFish: 'Not the one fish of the book whose flank of this side is known, as far as the picture tells.',
+  noneOfTheFish: ({ known }: { known: number }) =>
+    `None of the ${known} fish of the book whose flank of this side is known, as far as the picture tells.`,
+  thePictureDoesNot: 'The picture does not settle it. Look at both, and leave it open if you are not sure.',
+  before: 'before',
+  later: 'later',
+});
