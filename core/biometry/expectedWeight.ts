@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean.js';
 import type { Message } from '../measure/message.js';
 import { biometryMessage } from './biometryMessages.js';
 import { GIRTH_SCATTER, weightOfGirth } from './girthWeight.js';
@@ -122,9 +123,8 @@ function unmeasured({ species, own }: ExpectationAsked): ExpectedWeight {
     .map((fish) => Math.log(fish.grams));
   const n = weights.length;
   const share = n / (n + 4);
-  const mean = n === 0 ? 0 : weights.reduce((sum, each) => sum + each, 0) / n;
   return {
-    lnGrams: (1 - share) * Math.log(grams) + share * mean,
+    lnGrams: (1 - share) * Math.log(grams) + share * mean(weights),
     sd,
     basis: n > 0 ? biometryMessage('byKindAndOwnFish') : biometryMessage('byKind'),
   };

@@ -1,3 +1,4 @@
+import { mean, squaresAboutMean } from '../statistics/mean.js';
 import { coverageFactor } from '../statistics/studentT.js';
 import { isMeasure } from '../domain/fish/isMeasure.js';
 import { LENGTH_WEIGHT, weightOfLength } from './lengthWeight.js';
@@ -49,7 +50,7 @@ export function ownRelation(species: SpeciesId, own: readonly OwnFish[], waterId
   const byWater = deviationsByWater(species, own);
   const groups = [...byWater.values()];
   const all = groups.flat();
-  const squares = groups.reduce((sum, group) => sum + squaresOf(group), 0);
+  const squares = groups.reduce((sum, group) => sum + squaresAboutMean(group), 0);
   const spare = all.length - groups.length;
   const freedom = SCATTER_WORTH + spare;
   const scatter = Math.sqrt((SCATTER_WORTH * published ** 2 + squares) / freedom);
@@ -60,14 +61,14 @@ export function ownRelation(species: SpeciesId, own: readonly OwnFish[], waterId
   for (const [, group] of others) {
     const weight = 1 / (OF_WATER ** 2 + scatter ** 2 / group.length);
     precision += weight;
-    pull += weight * meanOf(group);
+    pull += weight * mean(group);
   }
   let move = pull / precision;
   let variance = 1 / precision + OF_WATER ** 2;
   const here = waterId === null ? undefined : byWater.get(waterId);
   if (here) {
     const weight = here.length / scatter ** 2;
-    move = (move / variance + weight * meanOf(here)) / (1 / variance + weight);
+    move = (move / variance + weight * mean(here)) / (1 / variance + weight);
     variance = 1 / (1 / variance + weight);
   }
   return { move, scatter, unsure: Math.sqrt(variance), widen: coverageFactor(freedom) / 2, fish: all.length };
@@ -80,26 +81,17 @@ export function ownRelation(species: SpeciesId, own: readonly OwnFish[], waterId
 function deviationsByWater(species: SpeciesId, own: readonly OwnFish[]): Map<string, number[]> {
   const byFish = new Map<string, { readonly water: string; readonly deviations: number[] }>();
   for (const [i, fish] of own.entries()) {
-    const mean =
+    const expected =
       fish.species === species && isMeasure(fish.lengthMm) ? weightOfLength(species, fish.lengthMm) : undefined;
-    if (!mean || !isMeasure(fish.grams)) continue;
+    if (!expected || !isMeasure(fish.grams)) continue;
     const water = fish.waterId ?? '';
     const key = fish.fishId ? `${fish.fishId} ${water}` : `one ${i}`;
     const known = byFish.get(key) ?? { water, deviations: [] };
-    known.deviations.push(Math.log(fish.grams / mean));
+    known.deviations.push(Math.log(fish.grams / expected));
     byFish.set(key, known);
   }
   const byWater = new Map<string, number[]>();
   for (const { water, deviations } of byFish.values())
-    byWater.set(water, [...(byWater.get(water) ?? []), meanOf(deviations)]);
+    byWater.set(water, [...(byWater.get(water) ?? []), mean(deviations)]);
   return byWater;
-}
-
-function meanOf(values: readonly number[]): number {
-  return values.length === 0 ? 0 : values.reduce((sum, each) => sum + each, 0) / values.length;
-}
-
-function squaresOf(values: readonly number[]): number {
-  const mean = meanOf(values);
-  return values.reduce((sum, each) => sum + (each - mean) ** 2, 0);
 }

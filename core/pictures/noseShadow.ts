@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean.js';
 import { poseToPixel, type FishPose } from '../domain/fish/pose.js';
 import { sampled, type Plane } from '../image/raster.js';
 
@@ -33,8 +34,4 @@ export function noseShadowStops(light: Plane, pose: FishPose): number {
     }
   }
   return most;
-}
-
-function mean(of: readonly number[]): number {
-  return of.reduce((sum, value) => sum + value, 0) / Math.max(1, of.length);
 }

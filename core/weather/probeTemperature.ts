@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean.js';
 import { weatherMessage } from './weatherMessages.js';
 import { TEMP_BOUNDS } from '../measure/temperature.js';
 import { ok, err, type Result } from '../measure/result.js';
@@ -46,6 +47,5 @@ const SETTLED_READINGS = 5;
 export function settledTemperature(readings: readonly number[]): number | null {
   const last = readings.slice(-SETTLED_READINGS);
   if (last.length < SETTLED_READINGS || Math.max(...last) - Math.min(...last) > SETTLED_K) return null;
-  const mean = last.reduce((sum, value) => sum + value, 0) / last.length;
-  return Math.round(mean * 10) / 10;
+  return Math.round(mean(last) * 10) / 10;
 }

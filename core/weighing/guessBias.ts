@@ -1,3 +1,4 @@
+import { mean, squaresAboutMean } from '../statistics/mean.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 
 /** A weight that was guessed before it was read. */
@@ -26,13 +27,11 @@ export function guessBias(guesses: readonly Guess[]): GuessBias | undefined {
   const ratios = guesses.map(({ guessGrams, readGrams }) => Math.log(guessGrams / readGrams));
   const count = ratios.length;
   if (count === 0) return undefined;
-  const mean = ratios.reduce((sum, each) => sum + each, 0) / count;
-  const squares = ratios.reduce((sum, each) => sum + (each - mean) ** 2, 0);
   const off = ratios.map((ratio) => Math.abs(Math.expm1(ratio))).sort((a, b) => a - b);
   return {
     count,
-    bias: Math.expm1(mean),
-    spread: count > 1 ? Math.expm1(Math.sqrt(squares / (count - 1))) : 0,
+    bias: Math.expm1(mean(ratios)),
+    spread: count > 1 ? Math.expm1(Math.sqrt(squaresAboutMean(ratios) / (count - 1))) : 0,
     off: ((off[Math.floor((count - 1) / 2)] ?? 0) + (off[Math.ceil((count - 1) / 2)] ?? 0)) / 2,
   };
 }

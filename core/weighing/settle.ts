@@ -1,3 +1,4 @@
+import { mean, squaresAboutMean } from '../statistics/mean.js';
 /** One reading of a connected scale. */
 export interface ScaleSample {
   readonly atMs: number;
@@ -116,11 +117,10 @@ type Stretch = ReturnType<typeof readStretch>;
  * Analysis, 9.5.3).
  */
 function meanOfPieces(pieces: readonly Stretch[]): Pick<Settling, 'grams' | 'uGrams' | 'freedom'> {
-  const calm = pieces.filter(({ unrest }) => unrest < KICKS);
-  const mean = calm.reduce((sum, { middle }) => sum + middle, 0) / calm.length;
+  const calm = pieces.filter(({ unrest }) => unrest < KICKS).map(({ middle }) => middle);
   const freedom = calm.length - 1;
-  const variance = calm.reduce((sum, { middle }) => sum + (middle - mean) ** 2, 0) / freedom;
-  return { grams: mean, uGrams: Math.sqrt(variance / calm.length), freedom };
+  const variance = squaresAboutMean(calm) / freedom;
+  return { grams: mean(calm), uGrams: Math.sqrt(variance / calm.length), freedom };
 }
 
 /** The whole time that it hung in pieces, the newest first. */

@@ -1,3 +1,4 @@
+import { mean, squaresAboutMean } from '../../statistics/mean.js';
 import { isMeasure } from '../../domain/fish/isMeasure.js';
 import { lnNormal } from '../../statistics/normal.js';
 import { consistencyChecks, type LinkedFacts } from './consistencyChecks.js';
@@ -106,7 +107,7 @@ function held(evidence: number): number {
 
 /** By the middle and spread of the kind's fish, no narrower than a fiftieth of what they measure. */
 function byChance(value: number, all: readonly number[]): number {
-  const mean = all.reduce((sum, each) => sum + each, 0) / all.length;
-  const sd = Math.sqrt(all.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (all.length - 1));
-  return lnNormal(value, mean, Math.max(sd, 0.02 * Math.abs(mean)));
+  const middle = mean(all);
+  const sd = Math.sqrt(squaresAboutMean(all) / (all.length - 1));
+  return lnNormal(value, middle, Math.max(sd, 0.02 * Math.abs(middle)));
 }
