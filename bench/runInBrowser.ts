@@ -18,7 +18,12 @@ export function openBrowser(): Promise<Browser> {
 
 /** A page of a phone's size with a fish on it, out of the water. */
 export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const context = await browser.newContext({
+    locale: 'en-GB',
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  });
   const page = await context.newPage();
   await page.goto(url);
   await page.getByRole('button', { name: /^Fish on/ }).click();
