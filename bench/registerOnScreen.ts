@@ -16,7 +16,7 @@ export async function registerOnScreenBench(browser: Browser): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
   const { url, stop } = await runServer(folder);
   for (let i = 0; i < FISH; i += 1) await knownFish(url, i);
-  const context = await browser.newContext({ locale: 'en-GB', viewport: { width: 390, height: 844 } });
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   await page.goto(`${url}/fish`);
   await page.getByText(`${FISH} fish`).first().waitFor();

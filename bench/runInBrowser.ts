@@ -7,6 +7,8 @@ const QUIET = [
   '--disable-quic',
   '--no-first-run',
   '--disable-background-networking',
+  // The screens are measured as a British keeper has them.
+  '--lang=en-GB',
 ];
 
 /** Debian's Chromium. */
@@ -19,7 +21,6 @@ export function openBrowser(): Promise<Browser> {
 /** A page of a phone's size with a fish on it, out of the water. */
 export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
   const context = await browser.newContext({
-    locale: 'en-GB',
     viewport: { width: 390, height: 844 },
     hasTouch: true,
     isMobile: true,

@@ -23,7 +23,7 @@ export interface BankMessages {
   roomBranches: None;
   roomEnough: None;
   roomReason: None;
-  powerLine: None;
+  powerLine: { withinM: number };
   powerLineReason: None;
   kneelAtMat: None;
   kneelAway: { away: number };

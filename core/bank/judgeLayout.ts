@@ -13,7 +13,7 @@ export const FALL_M = 1.5;
  * No fishing within this distance of an overhead power line, along the ground: common published guidance of grid
  * operators, from memory.
  */
-export const POWER_LINE_M = 30;
+const POWER_LINE_M = 30;
 
 const WITHIN_REACH: readonly KitPiece[] = ['kit-roll', 'bucket', 'sling', 'care-kit', 'board'];
 
@@ -137,7 +137,7 @@ function powerLinePoint(mat: Point, { fixtures }: BankPlan): LayoutPoint | null 
     id: 'power-line',
     mark: 0,
     weight: 3,
-    text: bankMessage('powerLine'),
+    text: bankMessage('powerLine', { withinM: POWER_LINE_M }),
     reason: bankMessage('powerLineReason'),
     pieces: ['angler'],
   });

@@ -39,7 +39,7 @@ function spellsText(holds: readonly boolean[], { hours, clock }: Pick<BankPlan, 
   return bankMessage('spells', { spells });
 }
 
-/** How much of the hours with a hot sun it lies in the sun, and when it does at all, in words. */
+/** How much of the hours with a hot sun it lies in the sun, and when it does at all. */
 function sunnySpell(light: readonly Light[], plan: BankPlan): { share: number; text: Message | null } {
   const hot = plan.hours.flatMap(({ sun }, i) => (sun.altitudeDeg >= HOT_SUN_DEG ? [light[i]] : []));
   const share = hot.length === 0 ? 0 : hot.filter((each) => each === 'sun').length / hot.length;

@@ -25,7 +25,7 @@ export function readinessList(state: ReadinessState): ReadinessItem[] {
 export interface Readiness {
   readonly ready: boolean;
   /**
-   * Essentials that were not checked, and whatever is known to be wrong, in words: what a capture begun now would note.
+   * Essentials that were not checked, and whatever is known to be wrong: what a capture begun now would note.
    */
   readonly gaps: readonly Message[];
   readonly open: number;

@@ -75,15 +75,6 @@ export interface CareMessages {
   oxygenGoodReason: { saturationMgL: number };
   coolerFrom: { clock: string; lineC: number; tempHabit: TempUnit };
   notCoolerYet: { lineC: number; tempHabit: TempUnit };
-  quickerNetted: None;
-  quickerHookOut: None;
-  quickerHookCut: None;
-  quickerLifted: None;
-  quickerLookedOver: None;
-  quickerWeighed: None;
-  quickerMeasured: None;
-  quickerPictured: None;
-  quickerCarried: None;
   reviewAir: {
     longestAirMs: number;
     spellMs: number;

@@ -301,7 +301,3 @@ function coolerText({ ahead, clock, tempHabit }: FishingState, lineC: number): M
     ? careMessage('coolerFrom', { clock: clock(under.atMs), lineC, tempHabit })
     : careMessage('notCoolerYet', { lineC, tempHabit });
 }
-
-export function percent(share: number): string {
-  return `${Math.round(share * 100)} %`;
-}

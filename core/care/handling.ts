@@ -76,18 +76,6 @@ const LEAST_TIMES = 3;
 const SLOWER = 1.5;
 const SLOWER_MS = 8000;
 
-export const QUICKER: Partial<Record<RunStep, Message>> = {
-  netted: careMessage('quickerNetted'),
-  'hook-out': careMessage('quickerHookOut'),
-  'hook-cut': careMessage('quickerHookCut'),
-  lifted: careMessage('quickerLifted'),
-  'looked-over': careMessage('quickerLookedOver'),
-  weighed: careMessage('quickerWeighed'),
-  measured: careMessage('quickerMeasured'),
-  pictured: careMessage('quickerPictured'),
-  carried: careMessage('quickerCarried'),
-};
-
 /**
  * The steps in or towards the air: only these can be hurried for the fish's sake. The recovery takes as long as it
  * takes.

@@ -37,7 +37,7 @@ const BARE = /^(\d+)(?:\.(\d+))?$/;
 /**
  * Reads a weight as anglers write it. `habit` is the family that a bare number is taken in. "23.11" is asked about,
  * because it is written for 23 lb 11 oz at least as often as for 23.11 lb (common practice, no source). Refuses, with a
- * sentence: nothing written, ounces that do not fit a pound, two families at once, negative or absurd weights.
+ * reason: nothing written, ounces that do not fit a pound, two families at once, negative or absurd weights.
  *
  * Example: `parseMass('23-11', 'lb-oz')` is `{ kind: 'mass', mass: { unit: 'oz', count: 379 } }`.
  */

@@ -114,7 +114,7 @@ export const PICTURE_LIMITS = {
   levelRad: (4 * Math.PI) / 180,
 } as const;
 
-/** What to think of a picture, in plain words. Checks that had nothing to go by are left out. */
+/** What to think of a picture. Checks that had nothing to go by are left out. */
 export function judgePicture(of: PictureMeasures): PictureVerdict[] {
   const limit = PICTURE_LIMITS;
   const over = (value: number, most: number) => Math.min(1, Math.max(0, value / most / 2));

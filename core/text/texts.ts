@@ -16,9 +16,6 @@ export interface DateWords {
  */
 export type Texts<V> = { readonly [K in keyof V]: string | ((values: V[K], say: Say, dates: DateWords) => string) };
 
-/** All rooms of one language, by name. */
-export type Catalogue = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
-
 /**
  * The words of dates, of a way to make formats. Example: `dateWordsOf((how) => new Intl.DateTimeFormat('en-GB', how))`.
  */
@@ -34,6 +31,8 @@ export function dateWordsOf(format: (how: Intl.DateTimeFormatOptions) => Intl.Da
   };
 }
 
+type Rooms = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+
 const BRITISH = dateWordsOf((how) => new Intl.DateTimeFormat('en-GB', how));
 
 /**
@@ -43,10 +42,10 @@ const BRITISH = dateWordsOf((how) => new Intl.DateTimeFormat('en-GB', how));
  * @example
  * sayIn({ kit: { wet: 'Wet it.' } })({ code: 'kit.wet' }); // 'Wet it.'
  */
-export function sayIn(catalogue: Catalogue, dates: DateWords = BRITISH): Say {
+export function sayIn(catalogue: object, dates: DateWords = BRITISH): Say {
   const say: Say = ({ code, values = {} }) => {
     const [room = '', key = ''] = code.split('.', 2);
-    const text = catalogue[room]?.[key];
+    const text = (catalogue as Rooms)[room]?.[key];
     if (typeof text === 'string') return text;
     if (typeof text !== 'function') return code;
     return (text as (values: unknown, say: Say, dates: DateWords) => string)(values, say, dates);

@@ -35,7 +35,7 @@ const BELIEVABLE: Readonly<
 };
 
 /**
- * Why a forecast cannot be believed, in words; null when it can. Hours must be there, be in order, and hold numbers
+ * Why a forecast cannot be believed; null when it can. Hours must be there, be in order, and hold numbers
  * that weather has. Example: air of 480 degrees is refused by name.
  */
 export function whyNotBelieved(hours: readonly WeatherHour[]): Message | null {

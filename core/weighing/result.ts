@@ -19,7 +19,7 @@ export interface Contribution {
   readonly freedom: number;
   /** Anywhere between two limits is as likely; else it scatters about its middle. */
   readonly even: boolean;
-  /** Where the number comes from, in a sentence. */
+  /** Where the number comes from. */
   readonly why: Message;
 }
 

@@ -6,7 +6,7 @@ import type { Entry } from './entry.js';
 import type { SlipKind } from './slip.js';
 
 /**
- * What was seen around the weighing that suggests a slip, in sentences for the keeper; nothing where only the fish
+ * What was seen around the weighing that suggests a slip; nothing where only the fish
  * suggests it. Example: for a sling left on, that the zero was not tapped and what the empty sling showed afterwards.
  */
 export function slipEvidence(

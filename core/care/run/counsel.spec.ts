@@ -12,7 +12,7 @@ import { findings } from '../counsel.js';
 import { counselOfRun, RUN_RULES } from './counselOfRun.js';
 import { runStateOf } from './runState.js';
 import type { RunMessages } from './runMessages.js';
-import { spoken } from './runRule.js';
+import { spoken } from '../../text/en-GB/spoken.js';
 
 type Tap = readonly [type: EventType, atS: number, payload?: object];
 const log = (...taps: readonly Tap[]): CaptureEvent[] => [

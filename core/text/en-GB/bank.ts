@@ -1,7 +1,6 @@
 import { formatTemperature } from '../../measure/temperature.js';
 import { list } from './list.js';
 import { KIT_WORDS, FIXTURE_WORDS } from '../../domain/water/plan.js';
-import { POWER_LINE_M } from '../../bank/judgeLayout.js';
 import { formatStrain, formatSize } from '../../measure/keeperUnits.js';
 import { BARB_TEXT, LEAD_TEXT } from '../../domain/kit/rig.js';
 import { spanText } from '../../measure/duration.js';
@@ -31,7 +30,7 @@ export const bankTexts: Texts<BankMessages> = {
   roomBranches: 'You work under branches.',
   roomEnough: 'There is room round the mat.',
   roomReason: 'Branches catch net and rod while a fish is in the air.',
-  powerLine: () => `A power line within ${POWER_LINE_M} m.`,
+  powerLine: ({ withinM }) => `A power line within ${withinM} m.`,
   powerLineReason:
     'A carbon rod near a power line kills, even without touching it. Grid operators ask for 30 m along the ground. Choose another swim.',
   kneelAtMat: 'You kneel at the mat.',

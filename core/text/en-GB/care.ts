@@ -2,17 +2,25 @@ import { spanText } from '../../measure/duration.js';
 import { speciesName } from '../../domain/fish/species.js';
 import { dayOfYearMessage } from '../../domain/water/season.js';
 import { formatTemperature } from '../../measure/temperature.js';
-import { percent } from '../../care/fishing.js';
 import { STEP_WORDS, type RunStep } from '../../domain/capture/steps.js';
-import { QUICKER } from '../../care/handling.js';
 import type { CareMessages } from '../../care/careMessages.js';
-import type { Say } from '../../measure/message.js';
 import type { Texts } from '../texts.js';
 
-function quicker(step: RunStep, say: Say): string {
-  const advice = QUICKER[step];
-  return advice ? ` ${say(advice)}` : '';
-}
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** How a step is done quicker next time; nothing of those that take as long as they take. */
+const QUICKER: Partial<Record<RunStep, string>> = {
+  netted: 'Stronger tackle and steady side pressure bring it in sooner.',
+  'hook-out': 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
+  'hook-cut': 'Side cutters first where the hook is deep: no tries before.',
+  lifted: 'Sling wet and open, scale zeroed, camera framed while it rests in the net.',
+  'looked-over': 'Both sides, mouth, fins: always in the same order.',
+  weighed: 'Bar over the mat, sling zeroed, zip closed before it is lifted.',
+  measured: 'Board wet, beside the mat, nose end to the left hand.',
+  pictured: 'Framing tried on the empty mat; the camera on its stand with a timer.',
+  carried: 'A clear way to the water, walked once before.',
+};
+const quicker = (step: RunStep) => (QUICKER[step] ? ` ${QUICKER[step]}` : '');
 
 export const careTexts: Texts<CareMessages> = {
   basisPublished: ({ source }) => source,
@@ -108,23 +116,14 @@ export const careTexts: Texts<CareMessages> = {
     `After about ${clock} the surface should be under ${formatTemperature(lineC, tempHabit)}; measure it then.`,
   notCoolerYet: ({ lineC, tempHabit }) =>
     `Not in the hours ahead. Come back when the water is under ${formatTemperature(lineC, tempHabit)}.`,
-  quickerNetted: 'Stronger tackle and steady side pressure bring it in sooner.',
-  quickerHookOut: 'Forceps and cutters on their lanyards, each in its place; after a few tries, cut the hook.',
-  quickerHookCut: 'Side cutters first where the hook is deep: no tries before.',
-  quickerLifted: 'Sling wet and open, scale zeroed, camera framed while it rests in the net.',
-  quickerLookedOver: 'Both sides, mouth, fins: always in the same order.',
-  quickerWeighed: 'Bar over the mat, sling zeroed, zip closed before it is lifted.',
-  quickerMeasured: 'Board wet, beside the mat, nose end to the left hand.',
-  quickerPictured: 'Framing tried on the empty mat; the camera on its stand with a timer.',
-  quickerCarried: 'A clear way to the water, walked once before.',
   reviewAir: ({ longestAirMs, spellMs, most }, say) =>
-    `${spanText(longestAirMs)} out of the water at one time; the limit was ${spanText(spellMs)}.${most ? ` Most of it went to “${say(STEP_WORDS[most].todo).toLowerCase()}”.${quicker(most, say)}` : ''}`,
+    `${spanText(longestAirMs)} out of the water at one time; the limit was ${spanText(spellMs)}.${most ? ` Most of it went to “${say(STEP_WORDS[most].todo).toLowerCase()}”.${quicker(most)}` : ''}`,
   reviewAirReason:
     'Your chosen limit. A rest in the water between scale and camera would have split it into two short spells.',
   reviewDropped: 'It dropped. Next time lower, over the mat, down with it when it kicks.',
   reviewDroppedReason: 'A blow to the head kills hours or days later.',
   reviewSlow: ({ step, tookMs, medianMs }, say) =>
-    `“${say(STEP_WORDS[step].todo)}” took ${spanText(tookMs)}, against your usual ${spanText(medianMs)}.${quicker(step, say)}`,
+    `“${say(STEP_WORDS[step].todo)}” took ${spanText(tookMs)}, against your usual ${spanText(medianMs)}.${quicker(step)}`,
   reviewSlowReason: ({ times }) => `Your own median over ${times} fish.`,
   reviewSlowMethod: 'median of your own fish',
   reviewNotLookedOver: 'It was lifted and not looked over. Both sides, mouth and fins take five seconds.',

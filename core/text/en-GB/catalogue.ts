@@ -1,4 +1,4 @@
-import type { Catalogue } from '../texts.js';
+import type { Language } from '../language.js';
 import { bankTexts } from './bank.js';
 import { biometryTexts } from './biometry.js';
 import { captureTexts } from './capture.js';
@@ -15,7 +15,7 @@ import { waterTexts } from './water.js';
 import { weighingTexts } from './weighing.js';
 
 /** All that the rules say, in British English. */
-export const enGB: Catalogue = {
+export const enGB: Language = {
   bank: bankTexts,
   biometry: biometryTexts,
   capture: captureTexts,

@@ -1,4 +1,4 @@
-import { spoken } from '../../care/run/runRule.js';
+import { spoken } from './spoken.js';
 import type { RunMessages } from '../../care/run/runMessages.js';
 import type { Texts } from '../texts.js';
 

@@ -35,7 +35,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
   const write = (...made: ReturnType<typeof makeEvent>[]) => void keep(() => record(made));
   return (
     <section aria-label={weightWords.doesItAddUp} className="grid gap-3 rounded-xl border-2 border-water bg-leaf p-4">
-      <h2 className="text-xl font-semibold">{weightWords.doesItAddUp2}</h2>
+      <h2 className="text-xl font-semibold">{weightWords.doesItAddUp}</h2>
       <p>
         {weightWords.fromAboutWouldBe({
           basis: say(said.expected.basis),

@@ -26,7 +26,6 @@ export const weightWords = localised('parts.weight', {
     `Relative weight ${relative}: 100 is the published standard for its length. Healthy fish vary by ${fish} either side; before spawning up to ${spawn} more, males ${sex} less, river fish ${river} less. `,
   youGuessed: ({ guess }: { guess: string }) => `You guessed ${guess}.`,
   doesItAddUp: 'Does it add up?',
-  doesItAddUp2: 'Does it add up?',
   fromAboutWouldBe: ({ basis, lnGrams, sd, sd2 }: { basis: string; lnGrams: string; sd: string; sd2: string }) =>
     `From ${basis} about ${lnGrams} would be expected, two times in three between ${sd} and ${sd2}.`,
   aNoteIfYou: 'A note, if you like',

@@ -10,7 +10,7 @@ export function CallOff({ onCalledOff }: { onCalledOff: () => void }) {
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {bankText.callItOff}
       </button>
-      <Sheet title={bankText.callItOff2} open={open} onOpenChange={setOpen}>
+      <Sheet title={bankText.callItOff} open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
           <p className="max-w-prose">{bankText.thePlanLeavesThe}</p>
           <button

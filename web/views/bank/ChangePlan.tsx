@@ -19,7 +19,7 @@ export function ChangePlan({ state, onChanged }: ChangePlanProps) {
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {bankText.changeWhatIsPlanned}
       </button>
-      <Sheet title={bankText.changeWhatIsPlanned2} open={open} onOpenChange={setOpen}>
+      <Sheet title={bankText.changeWhatIsPlanned} open={open} onOpenChange={setOpen}>
         <Fields
           state={state}
           onChanged={(plan) => {

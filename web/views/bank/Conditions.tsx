@@ -67,7 +67,7 @@ export function Conditions(props: ConditionsProps) {
         )}
       </div>
       <Sheet
-        title={bankText.measureTheWater2}
+        title={bankText.measureTheWater}
         open={open === 'water'}
         onOpenChange={(is) => setOpen(is ? 'water' : undefined)}
       >
@@ -79,7 +79,7 @@ export function Conditions(props: ConditionsProps) {
           onTaken={take}
         />
       </Sheet>
-      <Sheet title={bankText.airAndSky2} open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
+      <Sheet title={bankText.airAndSky} open={open === 'sky'} onOpenChange={(is) => setOpen(is ? 'sky' : undefined)}>
         <SeeSky aboutC={now.airC ?? 15} habit={habit} onTaken={take} />
       </Sheet>
     </Section>

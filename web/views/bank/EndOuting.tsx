@@ -36,7 +36,7 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {bankText.endTheOuting}
       </button>
-      <Sheet title={bankText.endTheOuting2} open={open} onOpenChange={setOpen} keepsDraft>
+      <Sheet title={bankText.endTheOuting} open={open} onOpenChange={setOpen} keepsDraft>
         <form
           className="grid gap-5"
           onSubmit={(event) => {

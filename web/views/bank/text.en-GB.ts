@@ -15,12 +15,10 @@ export const bankText = localised('bank', {
   forIt: ({ speaksFor }: { speaksFor: string }) => `For it: ${speaksFor}`,
   againstIt: ({ speaksAgainst }: { speaksAgainst: string }) => `Against it: ${speaksAgainst}`,
   callItOff: 'Call it off',
-  callItOff2: 'Call it off',
   thePlanLeavesThe:
     'The plan leaves the list of coming outings. Nobody fished, so it is not a blank and does not count. You can put it back on.',
   callThisOutingOff: 'Call this outing off',
   changeWhatIsPlanned: 'Change what is planned',
-  changeWhatIsPlanned2: 'Change what is planned',
   changeIt: 'Change it',
   conditions: 'Conditions',
   withAForecastOr: ({ isPlaced }: { isPlaced: boolean }) =>
@@ -33,8 +31,6 @@ export const bankText = localised('bank', {
   asking: 'Asking…',
   askTheForecastAgain: 'Ask the forecast again',
   askTheForecast: 'Ask the forecast',
-  measureTheWater2: 'Measure the water',
-  airAndSky2: 'Air and sky',
   lookAt: 'Look at',
   hourShown: 'Hour shown',
   atTheSurface: 'at the surface',
@@ -113,7 +109,6 @@ export const bankText = localised('bank', {
   dropped2: ({ runsDropped }: { runsDropped: number }) =>
     `${runsDropped} ${plural(runsDropped, { one: 'run', other: 'runs' })} dropped`,
   endTheOuting: 'End the outing',
-  endTheOuting2: 'End the outing',
   aBlankBelongsIn:
     'A blank belongs in the book as much as a catch does: it says something about the day, the swim and the rigs.',
   anythingToRemember: 'Anything to remember',

@@ -168,10 +168,10 @@ function CaptureOf({ state }: { state: CaptureState }) {
           </div>
         </div>
       </div>
-      <Sheet title={captureText.howItLeft2} open={leaving} onOpenChange={setLeaving}>
+      <Sheet title={captureText.howItLeft} open={leaving} onOpenChange={setLeaving}>
         <LeftAs state={state} onDone={() => setLeaving(false)} />
       </Sheet>
-      <Sheet title={captureText.correctAnEntry2} open={amending} onOpenChange={setAmending}>
+      <Sheet title={captureText.correctAnEntry} open={amending} onOpenChange={setAmending}>
         <AmendForm state={state} onDone={() => setAmending(false)} />
       </Sheet>
     </article>

@@ -24,7 +24,7 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {captureText.strikeThisPageOut}
       </button>
-      <Sheet title={captureText.strikeThisPageOut2} open={open} onOpenChange={setOpen}>
+      <Sheet title={captureText.strikeThisPageOut} open={open} onOpenChange={setOpen}>
         <div className="grid gap-5">
           <p className="max-w-prose">{captureText.forAPageThat}</p>
           <NotKept when={notKept} />

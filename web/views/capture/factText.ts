@@ -17,7 +17,7 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   length: captureText.length,
   girth: captureText.girth,
   guess: captureText.guess,
-  note: captureText.note2,
+  note: captureText.note,
 };
 
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */

@@ -41,8 +41,6 @@ export const captureText = localised('capture', {
   howItLeft: 'How it left',
   catchCard: 'Catch card',
   writeItUp: 'Write it up',
-  howItLeft2: 'How it left',
-  correctAnEntry2: 'Correct an entry',
   theRunIsStill: 'The run is still open. Its clocks go on.',
   neverOutOfThe: 'never out of the water',
   inSpellsTheLongest: ({ times, longestAirMs }: { times: number; longestAirMs: string }) =>
@@ -74,7 +72,6 @@ export const captureText = localised('capture', {
     `${waterName ? `Ask what ${waterName} wants done` : 'Ask what this water wants done'}: some want it reported, some left in the water.`,
   howDidItLeave: 'How did it leave?',
   strikeThisPageOut: 'Strike this page out',
-  strikeThisPageOut2: 'Strike this page out',
   forAPageThat:
     'For a page that was begun by mistake, or twice. The fish leaves the book, its counts and its medians. What was tapped and written stays in the log, and this page can be taken back here at any time.',
   strikeItOut: 'Strike it out',
@@ -93,7 +90,6 @@ export const captureText = localised('capture', {
   length: 'Length',
   girth: 'Girth',
   guess: 'Guess',
-  note2: 'Note',
   notKnown: 'not known',
   grossNoTare: ({ asRead }: { asRead: string }) => `${asRead} gross, no tare`,
   lessOfSling: ({ value, asRead, tare }: { value: string; asRead: string; tare: string }) =>

@@ -36,7 +36,7 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {fishText.itIsAlso}
       </button>
-      <Sheet title={fishText.itIsAlso2} open={open} onOpenChange={setOpen}>
+      <Sheet title={fishText.itIsAlso} open={open} onOpenChange={setOpen}>
         <NotKept when={notKept} />
         <ul className="border-b border-rule">
           {others.map((other) => {

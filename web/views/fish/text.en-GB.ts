@@ -132,7 +132,6 @@ export const fishText = localised('fish', {
   thisDeviceCouldNot: 'This device could not keep it. Try again.',
   isThisFish: ({ fishId, fishId2 }: { fishId: string; fishId2: string }) => `“${fishId}” is this fish: “${fishId2}”`,
   itIsAlso: 'It is also…',
-  itIsAlso2: 'It is also…',
   firstOn: ({ length, startedAt }: { length: string; startedAt: string }) => `${length}, first on ${startedAt}`,
   splitFromAnotherFish: ({ fishId }: { fishId: string }) => `Split from “${fishId}”: another fish`,
   theseAreTwoFish: 'These are two fish…',

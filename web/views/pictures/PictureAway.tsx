@@ -22,7 +22,7 @@ export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: st
       <button type="button" className="button" onClick={() => setOpen(true)}>
         {picturesText.removeOrMoveThis}
       </button>
-      <Sheet title={picturesText.removeOrMoveThisPicture} open={open} onOpenChange={setOpen}>
+      <Sheet title={picturesText.removeOrMoveThis} open={open} onOpenChange={setOpen}>
         <Choices state={state} sha256={sha256} />
       </Sheet>
     </>

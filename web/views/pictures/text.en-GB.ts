@@ -156,7 +156,6 @@ export const picturesText = localised('pictures', {
     'One of them has not been straightened yet: without its six points the two cannot be laid over each other.',
   openItOnThe: 'Open it on the bench',
   removeOrMoveThis: 'Remove or move this picture',
-  removeOrMoveThisPicture: 'Remove or move this picture',
   whereItBelongs: 'Where it belongs',
   toNoFishRemove: 'To no fish: remove it',
   whyIfYouWant: 'Why, if you want to say',

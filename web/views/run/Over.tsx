@@ -26,7 +26,7 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
     <div className="rounded-xl bg-leaf p-6">
       {outcome === 'released' && leaving === null ? (
         <div role="group" aria-label={runText.howDidItLeave} className="mb-5 grid gap-2.5">
-          <p className="text-xl font-semibold">{runText.howDidItLeave2}</p>
+          <p className="text-xl font-semibold">{runText.howDidItLeave}</p>
           {LEFT_NOW.map((each) => (
             <button
               key={each}

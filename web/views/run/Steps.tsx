@@ -68,7 +68,7 @@ export function Steps({
         {run.phase === 'air' && (
           <>
             <button {...tapped(onCamera)} className="button min-h-16 px-2">
-              {runText.camera2}
+              {runText.camera}
             </button>
             <button {...tapped(onWound)} className="button min-h-16 px-2">
               {runText.markAWound}

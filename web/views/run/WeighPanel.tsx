@@ -136,7 +136,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
           key={row}
           state={wheels}
           row={row}
-          name={row === 'tare' ? runText.tare : method === 'zeroed' ? runText.weight2 : runText.gross}
+          name={row === 'tare' ? runText.tare : method === 'zeroed' ? runText.weight : runText.gross}
           named={method !== 'zeroed'}
           wheels={parts}
         />

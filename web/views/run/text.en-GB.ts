@@ -71,7 +71,6 @@ export const runText = localised('run', {
   sameFish: 'Same fish?',
   makeOneOfBoth: 'Make one of both',
   howDidItLeave: 'How did it leave?',
-  howDidItLeave2: 'How did it leave?',
   toThatRun: 'To that run',
   writeItUp: 'Write it up',
   onTheLineA: ({ elapsedMs }: { elapsedMs: string }) =>
@@ -130,7 +129,6 @@ export const runText = localised('run', {
   holdYourBreathBreathe: ({ share }: { share: number }) => (share < 1 ? 'Hold your breath.' : 'Breathe. It must, too.'),
   steps: 'Steps',
   youHelper: ({ you, helper }: { you: string; helper: string }) => `You: ${you}. Helper: ${helper}.`,
-  camera2: 'Camera',
   markAWound: 'Mark a wound',
   setTheWeight: 'Set the weight',
   fishLost: 'Fish lost',
@@ -158,7 +156,6 @@ export const runText = localised('run', {
   slingZeroed: 'Sling zeroed',
   grossMinusTare: 'Gross minus tare',
   tare: 'Tare',
-  weight2: 'Weight',
   gross: 'Gross',
   orLeaveItFor: ({ count, method, isNet }: { count: number; method: string; isNet: boolean }) =>
     count === 0

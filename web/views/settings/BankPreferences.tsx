@@ -97,7 +97,7 @@ export function BankWays({ bank, onChange }: BankWaysProps) {
         <div>
           <p className="mb-1 text-sm">{settingsText.whatYouDoWith}</p>
           <Choices<Wanted>
-            label={settingsText.whatYouDoWithOne}
+            label={settingsText.whatYouDoWith}
             value={WANTED.map(({ value }) => value).filter((value) => bank[value])}
             onChange={(wanted) =>
               change({

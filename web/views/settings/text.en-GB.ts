@@ -19,7 +19,6 @@ export const settingsText = localised('settings', {
   theLift: 'The lift',
   keepingItForA: 'Keeping it for a while',
   whatYouDoWith: 'What you do with one that is worth it',
-  whatYouDoWithOne: 'What you do with one that is worth it',
   thisDeviceInThe: 'This device, in the run',
   whenTheTimeIn: 'When the time in the air goes, it',
   whenTheTimeInThe: 'When the time in the air goes',

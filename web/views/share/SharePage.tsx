@@ -93,7 +93,7 @@ function ShareOf({ state }: { state: CaptureState }) {
           )}
           <div className="grid gap-2">
             <p className="font-semibold">{shareText.dateShown}</p>
-            <Choice label={shareText.dateShown2} value={date} onChange={setDate} options={DATES} />
+            <Choice label={shareText.dateShown} value={date} onChange={setDate} options={DATES} />
           </div>
           <div className="flex flex-wrap gap-3">
             <button

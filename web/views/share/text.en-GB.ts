@@ -15,7 +15,6 @@ export const shareText = localised('share', {
   picture: 'Picture',
   picture2: ({ i }: { i: number }) => `Picture ${i}`,
   dateShown: 'Date shown',
-  dateShown2: 'Date shown',
   saveAsImage: 'Save as image',
   saveAsPdf: 'Save as PDF',
   thePictureAlone: 'The picture alone',
