@@ -1,4 +1,4 @@
-import { dayText, monthText, timeText, whenText } from './when.js';
+import { dayText, monthText, shortMonthText, timeText, whenText } from './when.js';
 
 const now = new Date(2026, 10, 24);
 
@@ -10,6 +10,8 @@ test('the year is said only when it is not this one', () => {
 test('months head the book, times are of the day', () => {
   expect(monthText(new Date(2025, 0, 31).toISOString())).toBe('January 2025');
   expect(timeText(new Date(2026, 5, 6, 0, 5))).toBe('00:05');
+  // By UTC, as the ticks of a plot are set: the first moment of a year is of that year everywhere.
+  expect(shortMonthText(Date.UTC(2025, 0, 1))).toBe('Jan 2025');
 });
 
 test('a day of the calendar stays that day in every zone', () => {

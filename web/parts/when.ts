@@ -9,6 +9,7 @@ const DAY = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const WEEKDAY = dateFormat({ weekday: 'long', day: 'numeric', month: 'long' });
 const TIME = dateFormat({ hour: '2-digit', minute: '2-digit' });
 const MONTH = dateFormat({ month: 'long', year: 'numeric' });
+const SHORT_MONTH = dateFormat({ month: 'short', year: 'numeric', timeZone: 'UTC' });
 
 /** What has no time, a catch of which not all has come, is written as such. */
 const said = (how: Intl.DateTimeFormat, date: Date) =>
@@ -62,6 +63,11 @@ export function isPast(atMs: number): boolean {
 /** Heads a stretch of the book. Example: `June 2026`. */
 export function monthText(iso: string): string {
   return said(MONTH, new Date(iso));
+}
+
+/** A month beneath a plot. Example: `Jan 2026`. */
+export function shortMonthText(atMs: number): string {
+  return SHORT_MONTH.format(atMs);
 }
 
 /** A moment as a `datetime-local` field wants it, in the keeper's own time. Example: `2026-07-15T05:30`. */

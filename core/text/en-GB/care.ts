@@ -3,6 +3,7 @@ import { speciesName } from '../../domain/fish/species.js';
 import { dayOfYearMessage } from '../../domain/water/season.js';
 import { formatTemperature } from '../../measure/temperature.js';
 import { STEP_WORDS, type RunStep } from '../../domain/capture/steps.js';
+import { clause } from './clause.js';
 import type { CareMessages } from '../../care/careMessages.js';
 import type { Texts } from '../texts.js';
 
@@ -26,7 +27,7 @@ export const careTexts: Texts<CareMessages> = {
   basisPublished: ({ source }) => source,
   basisCommonPractice: 'common practice',
   basisLocalRule: ({ water }) => `rule of ${water ?? 'this water'}`,
-  basisChoice: ({ name }, say) => `your choice: ${say(name)}`,
+  basisChoice: ({ name }, say) => `your choice: ${clause(say(name))}`,
   basisComputed: ({ method }, say) => `computed: ${say(method)}`,
   deathWarm: ({ waterC, tempC }) =>
     `The water was at ${waterC.toFixed(1)} °C, over the limit of ${tempC.toFixed(1)} °C.`,

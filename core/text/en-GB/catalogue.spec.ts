@@ -62,6 +62,11 @@ test('what stands within a sentence only sometimes', () => {
   expect(say(weighingMessage('zeroFresh', { ...tare, bound: true }))).toMatch(/may have become lighter\.$/);
 });
 
+test('a choice is named within its sentence', () => {
+  const name = careMessage('stopPerSpecies');
+  expect(say(careMessage('basisChoice', { name }))).toBe('your choice: a limit for each species');
+});
+
 test('spells follow one another with an and', () => {
   const spells = [1, 2, 3].map((hour) => bankMessage('spellAt', { first: `${hour}:00` }));
   expect(say(bankMessage('spells', { spells }))).toBe('at 1:00, at 2:00 and at 3:00');

@@ -1,10 +1,9 @@
+import { clause } from './clause.js';
 import { spoken } from './spoken.js';
 import type { RunMessages } from '../../care/run/runMessages.js';
 import type { Texts } from '../texts.js';
 
 const atATime = (spellMs: number) => `${Math.round(spellMs / 1000)} seconds at a time`;
-/** A sentence as a part of another. */
-const clause = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1).replace(/\.$/, '');
 
 export const runTexts: Texts<RunMessages> = {
   airOverBackIntoTheWater: 'Back into the water now.',

@@ -1,3 +1,4 @@
+import { shortMonthText } from '../../parts/when.js';
 import { fishText } from './text.en-GB.js';
 import {
   Area,
@@ -67,7 +68,7 @@ export function GrowthPlot({ title, measures, fit, unit, unitName, isSouthern }:
             domain={[from, to]}
             allowDataOverflow
             ticks={yearsWithin(from, to)}
-            tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
+            tickFormatter={shortMonthText}
             {...PLOT_AXIS}
           />
           <YAxis domain={[low, high]} width={44} allowDecimals={false} {...PLOT_AXIS} />

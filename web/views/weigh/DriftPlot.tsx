@@ -1,3 +1,4 @@
+import { shortMonthText } from '../../parts/when.js';
 import { weighText } from './text.en-GB.js';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { gramsOf } from '@keeper/core/measure/mass';
@@ -35,7 +36,7 @@ export function DriftPlot({ checks, system }: { checks: readonly JudgedCheck[]; 
             domain={['dataMin', 'dataMax']}
             padding={{ left: 28, right: 28 }}
             tickMargin={6}
-            tickFormatter={(atMs: number) => new Date(atMs).toISOString().slice(0, 7)}
+            tickFormatter={shortMonthText}
             {...PLOT_AXIS}
           />
           <YAxis

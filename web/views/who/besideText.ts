@@ -31,12 +31,12 @@ export function besideText({ by, evidence, than }: MetadataEvidence, asked: Link
       habits.lengthHabit === 'in'
         ? whoText.inIt({ inchMm: ((mm ?? 0) / INCH_MM).toFixed(1) })
         : whoText.cm({ mm: ((mm ?? 0) / 10).toFixed(1) });
-    return whoText.now({ lengthMm: text(asked.lengthMm), lengthMm2: text(than.lengthMm), when, fits });
+    return whoText.nowAndThen({ now: text(asked.lengthMm), then: text(than.lengthMm), when, fits });
   }
   if (by === 'weight')
-    return whoText.now2({
-      grams: aboutGrams(asked.grams ?? 0, habits.massUnit),
-      grams2: aboutGrams(than.grams ?? 0, habits.massUnit),
+    return whoText.nowAndThen({
+      now: aboutGrams(asked.grams ?? 0, habits.massUnit),
+      then: aboutGrams(than.grams ?? 0, habits.massUnit),
       when,
       fits,
     });

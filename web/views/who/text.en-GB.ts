@@ -60,10 +60,8 @@ export const whoText = localised('who', {
   itDoesNotFit: 'it does not fit',
   inIt: ({ inchMm }: { inchMm: string }) => `${inchMm} in`,
   cm: ({ mm }: { mm: string }) => `${mm} cm`,
-  now: ({ lengthMm, lengthMm2, when, fits }: { lengthMm: string; lengthMm2: string; when: string; fits: string }) =>
-    `${lengthMm} now, ${lengthMm2} ${when}: ${fits}.`,
-  now2: ({ grams, grams2, when, fits }: { grams: string; grams2: string; when: string; fits: string }) =>
-    `${grams} now, ${grams2} ${when}: ${fits}.`,
+  nowAndThen: ({ now, then, when, fits }: { now: string; then: string; when: string; fits: string }) =>
+    `${now} now; ${when}, ${then}: ${fits}.`,
   bothWereOnThe: 'Both were on the bank at the same time: it cannot be.',
   theSameWater: 'The same water.',
   addAWaterFish: 'Add a water: fish do not walk.',
