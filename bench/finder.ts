@@ -1,9 +1,9 @@
 import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { findFish } from '@keeper/core/recognition/finder/findFish';
-import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
 import { planesOf } from '@keeper/core/image/raster';
 import { anyPicture, PAINTED_KINDS } from '@keeper/painter/anyPicture';
 import { createRng } from '@keeper/core/statistics/rng';
+import { learnedModels } from '@keeper/painter/learnedFile';
 import { lesson } from '@keeper/painter/lessons';
 import { errorOf } from '@keeper/painter/trainFinder';
 import { quantile, report } from './figures.js';
@@ -16,7 +16,7 @@ const PICTURES = 500;
 export function finderBench(): void {
   const byKind = new Map<string, number[]>(PAINTED_KINDS.map((kind) => [kind, []]));
   const led: number[] = [];
-  const model = fishFinderModel();
+  const learned = learnedModels();
   let [none, doubted, wrong, wrongAndDoubted] = [0, 0, 0, 0];
   const times: number[] = [];
   for (let i = 0; i < PICTURES; i += 1) {
@@ -25,7 +25,7 @@ export function finderBench(): void {
     const { raster, landmarks } = lesson(name);
     const planes = planesOf(raster);
     const began = performance.now();
-    const found = findFish(planes, model);
+    const found = findFish(planes, learned.finder);
     times.push(performance.now() - began);
     if (!found) {
       none += 1;
@@ -33,7 +33,7 @@ export function finderBench(): void {
     }
     const error = errorOf(found.landmarks, landmarks);
     byKind.get(kind)?.push(error);
-    led.push(errorOf(proposedFish(raster, kind)?.landmarks ?? found.landmarks, landmarks));
+    led.push(errorOf(proposedFish(raster, learned, kind)?.landmarks ?? found.landmarks, landmarks));
     const doubt = found.quality < 0.45 || found.spread > 0.06;
     doubted += doubt ? 1 : 0;
     wrong += error > 0.1 ? 1 : 0;

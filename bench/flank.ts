@@ -1,3 +1,4 @@
+import { learnedModels } from '@keeper/painter/learnedFile';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -76,17 +77,18 @@ async function answerAll(
   { out, byMachine, baseline }: Choices,
 ): Promise<void> {
   const times: number[] = [];
+  const learned = learnedModels();
   let [unseen, doubted] = [0, 0];
   const readyOf = async (file: string, row: FlankRow, propose = false): Promise<PreparedDescriptor | undefined> => {
     const { raster, landmarks: told } = await pictureOf(file, row);
     const began = performance.now();
     const kind = kindOf(row.species);
-    const proposed = propose ? proposedFish(raster, kind) : undefined;
+    const proposed = propose ? proposedFish(raster, learned, kind) : undefined;
     // The six points as the picture bench proposes them; where it doubts them it asks, and here nobody answers: they
     // are taken as they are.
     if (propose && !proposed) return undefined;
     if (proposed?.doubtful) doubted += 1;
-    const ready = prepareDescriptor(describeFlank(raster, proposed?.landmarks ?? told, row.side, kind));
+    const ready = prepareDescriptor(describeFlank(raster, proposed?.landmarks ?? told, row.side, kind, learned));
     times.push(performance.now() - began);
     return ready;
   };

@@ -1,3 +1,4 @@
+import { learnedModels } from '@keeper/painter/learnedFile';
 import sharp from 'sharp';
 import { createRng } from '@keeper/core/statistics/rng';
 import { prepareDescriptor, type PreparedDescriptor } from '@keeper/core/recognition/descriptor/compareDescriptors';
@@ -37,7 +38,7 @@ export async function flankSpeedBench(): Promise<void> {
     ] as const) {
       const { rgb, widthPx, heightPx, landmarksPx } = shot(`fish ${i}`, `${name} ${i}`);
       const raster: Raster = { widthPx, heightPx, channels: 3, data: rgb };
-      list.push(prepareDescriptor(describeFlank(raster, landmarksPx, 'left', KIND)));
+      list.push(prepareDescriptor(describeFlank(raster, landmarksPx, 'left', KIND, learned)));
       if (list === asked && large.length < PICTURES) large.push(await twelveMegapixels(raster));
     }
   }
@@ -56,6 +57,7 @@ export async function flankSpeedBench(): Promise<void> {
   report('a 12 MP JPEG decoded, its fish found, its print made, median', quantile(times, 0.5), 'ms', 400);
 }
 
+const learned = learnedModels();
 const SIZE = { widthPx: 720, heightPx: 540 } as const;
 
 function registerOf(painted: readonly PreparedDescriptor[], flanks: number): KnownFlank[] {
@@ -77,6 +79,6 @@ function twelveMegapixels({ widthPx, heightPx, data }: Raster): Promise<Buffer> 
 
 async function printOf(jpeg: Buffer): Promise<void> {
   const { raster } = await readPicture(jpeg);
-  const fish = proposedFish(raster, KIND);
-  if (fish) describeFlank(raster, fish.landmarks, 'left', KIND);
+  const fish = proposedFish(raster, learned, KIND);
+  if (fish) describeFlank(raster, fish.landmarks, 'left', KIND, learned);
 }

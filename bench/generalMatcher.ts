@@ -1,3 +1,4 @@
+import { learnedModels } from '@keeper/painter/learnedFile';
 import { createRequire } from 'node:module';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { flatFlank } from '@keeper/core/recognition/registration/flatFlank';
@@ -64,8 +65,9 @@ export async function generalMatcher() {
   const orb = new cv.ORB(FEATURES);
   const matcher = new cv.BFMatcher(cv.NORM_HAMMING, false);
 
+  const learned = learnedModels();
   const print = (raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): GeneralPrint => {
-    const { widthPx, heightPx, data } = flatFlank(raster, landmarks, kind, FINE);
+    const { widthPx, heightPx, data } = flatFlank(raster, landmarks, kind, FINE, learned);
     const image = new cv.Mat(heightPx, widthPx, cv.CV_8UC1);
     const mask = new cv.Mat(heightPx, widthPx, cv.CV_8UC1);
     for (let i = 0; i < widthPx * heightPx; i += 1) {

@@ -2,14 +2,13 @@ import { createRng } from '@keeper/core/statistics/rng';
 import { findFish, followFish } from '@keeper/core/recognition/finder/findFish';
 import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
 import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
-import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
-import { pack, unpack } from '@keeper/core/image/packedWeights';
 import { planesOf } from '@keeper/core/image/raster';
+import { learnedModels } from './learnedFile.js';
 import { lesson } from './lessons.js';
 import { NormalEquations } from './ridge.js';
 import { errorOf } from './trainFinder.js';
 
-const model = fishFinderModel();
+const { finder: model } = learnedModels();
 const UNSEEN = Array.from({ length: 6 }, (_, i) => lesson(`unseen ${i}`));
 
 test('fish of pictures that it has not learned from are found to three hundredths of their length, as a rule', () => {
@@ -60,14 +59,6 @@ test('ridge regression finds the weights that made the numbers, drawn a little t
   // By outputs: 2a - b + 0.5, and 3c - 1; the constant is not drawn.
   const close = [2, 0, -1, 0, 0, 3, 0.5, -1];
   for (const [i, weight] of sum.solve(1e-6).entries()) expect(weight).toBeCloseTo(close[i] ?? NaN, 3);
-});
-
-test('weights survive being packed', () => {
-  const luck = createRng('weights');
-  const weights = Float32Array.from({ length: 1001 }, () => luck.normal());
-  const again = unpack(pack(weights), weights.length);
-  for (const [i, weight] of weights.entries()) expect(Math.abs((again[i] ?? NaN) - weight)).toBeLessThan(2e-4);
-  expect(unpack(pack(new Float32Array(3)), 3)).toEqual(new Float32Array(3));
 });
 
 test('a pose says where snout and fork are', () => {

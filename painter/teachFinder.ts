@@ -1,7 +1,9 @@
-// Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned.
-// Usage: node painter/dist/teachFinder.js [number of lessons] > core/recognition/finder/fishFinderWeights.ts
+// Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned into
+// core/recognition/learned/learned.bin.
+// Usage: node painter/dist/teachFinder.js [number of lessons]
 import { createRng } from '@keeper/core/statistics/rng';
-import { pack } from '@keeper/core/image/packedWeights';
+import { namedFinder } from '@keeper/core/recognition/learned/learnedModels';
+import { keepLearned } from './learnedFile.js';
 import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
 
@@ -11,16 +13,4 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return lesson(`lesson ${i}`);
 });
-const { steps, quality } = trainFinder(lessons, createRng('train'), say);
-process.stdout.write(
-  [
-    "import type { PackedWeights } from './packedWeights.js';",
-    '',
-    `/** Learned from ${wanted} painted pictures by \`npm run train:finder\`; not written by hand. */`,
-    'export const FISH_FINDER_WEIGHTS: {',
-    '  readonly steps: readonly PackedWeights[];',
-    '  readonly quality: PackedWeights;',
-    `} = ${JSON.stringify({ steps: steps.map((step) => pack(step)), quality: pack(quality) })};`,
-    '',
-  ].join('\n'),
-);
+keepLearned('finder', namedFinder(trainFinder(lessons, createRng('train'), say)));

@@ -56,7 +56,7 @@ function install() {
 }
 
 const BUILT_FROM = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'stress', 'bench'];
-const BUILDS = /\.(ts|tsx|json|css|html|js|svg|sql)$/;
+const BUILDS = /\.(ts|tsx|json|css|html|js|svg|sql|bin)$/;
 
 /** A fingerprint of all sources by name, size and time: the build is skipped when nothing has changed. */
 function fingerprint() {
@@ -282,29 +282,24 @@ const BENCHES = [
   'book',
 ];
 
-/** Teaches anew from painted pictures, and writes down what was learned. */
-function taught(lessons, args, to) {
-  const { status, stdout } = spawnSync(process.execPath, [join('painter', 'dist', lessons), ...args], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    maxBuffer: 1e8,
-  });
-  if (status !== 0) fail('It could not be taught; its reason stands above.');
-  writeFileSync(to, stdout);
+/** Teaches anew from painted pictures; what was learned is written into `core/recognition/learned/learned.bin`. */
+function taught(lessons, args) {
+  if (node([join('painter', 'dist', lessons), ...args]).status !== 0)
+    fail('It could not be taught; its reason stands above.');
 }
 
 /** The finder of fish: a quarter of an hour of painting, and as much again of learning. */
 function trainFinder() {
   install();
   build();
-  taught('teachFinder.js', rest, join('core', 'picture', 'fishFinderWeights.ts'));
+  taught('teachFinder.js', rest);
 }
 
 /** How the frame of a flank settles, one build after the other: about ten minutes each. */
 function trainFrame() {
   install();
   build();
-  for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels'])
-    taught('teachFrame.js', [species], join('core', 'flank', `${species}FrameWeights.ts`));
+  for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels']) taught('teachFrame.js', [species]);
 }
 
 function screenshots() {

@@ -27,7 +27,7 @@ export default defineConfig({
         icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,bin}'],
         globIgnores: ['**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],

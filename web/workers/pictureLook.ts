@@ -4,7 +4,6 @@ import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { findFish, followFish, type FoundFish } from '@keeper/core/recognition/finder/findFish';
 import { isMirrored } from '@keeper/core/domain/fish/pose';
 import { type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
-import { fishFinderModel } from '@keeper/core/recognition/finder/fishFinderModel';
 import { planesOf, type Raster } from '@keeper/core/image/raster';
 import {
   FINE_PX,
@@ -15,6 +14,8 @@ import {
   type PictureVerdict,
 } from '@keeper/core/pictures/verdict';
 import { moved, scaled } from '@keeper/core/domain/fish/landmarks';
+import type { LearnedModels } from '@keeper/core/recognition/learned/learnedModels';
+import { learnedModels } from './learned.js';
 import { pieceOf, pixelsOf } from './pixelsOf.js';
 
 /** What was made out of a picture without being asked anything. */
@@ -45,18 +46,25 @@ async function look(bytes: Blob, kind?: PaintedKind, told?: LandmarksPx | null):
   const { width, height } = bitmap;
   const raster = pixelsOf(bitmap, READ_PX);
   bitmap.close();
-  return lookAt(raster, width / raster.widthPx, { widthPx: width, heightPx: height }, kind, told);
+  return lookAt(
+    raster,
+    width / raster.widthPx,
+    { widthPx: width, heightPx: height },
+    await learnedModels(),
+    kind,
+    told,
+  );
 }
 
 /**
  * A frame of the camera while it is held up; nothing of it is kept. The fish is looked for on a small copy, its edges
  * on a piece of the frame itself.
  */
-function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): LookedAt {
+async function lookAtFrame(frame: ImageBitmap, kind?: PaintedKind): Promise<LookedAt> {
   const size = { widthPx: frame.width, heightPx: frame.height };
   const small = pixelsOf(frame, FIND_PX);
   const planes = planesOf(small);
-  const model = fishFinderModel();
+  const { finder: model } = await learnedModels();
   followed = (followed && followFish(planes, model, followed)) ?? findFish(planes, model);
   if (!followed) {
     frame.close();
@@ -78,10 +86,11 @@ function lookAt(
   raster: Raster,
   scale: number,
   size: { readonly widthPx: number; readonly heightPx: number },
+  learned: LearnedModels,
   kind?: PaintedKind,
   told?: LandmarksPx | null,
 ): LookedAt {
-  const found = told ? undefined : proposedFish(raster, kind);
+  const found = told ? undefined : proposedFish(raster, learned, kind);
   const landmarks = told ?? (found && scaled(found.landmarks, scale));
   if (!landmarks) return size;
   const measures = measurePicture(raster, scaled(landmarks, 1 / scale), kind);

@@ -30,6 +30,7 @@ import type { Pixel } from '@keeper/core/geometry/pixel';
 import { scaled } from '@keeper/core/domain/fish/landmarks';
 import { cellsOf, keepCells } from './descriptorCells.js';
 import { isFriendFlank, type FriendFlank } from './friendFlank.js';
+import { learnedModels } from './learned.js';
 import { pixelsOf } from './pixelsOf.js';
 
 /** A picture of a flank whose fish is asked for; the landmarks in pixels of the upright original. */
@@ -121,7 +122,7 @@ function readyOf({ side, kind }: FlankInBook | FriendFlank, cells: string): Prep
 async function ask({ bytes, landmarks, side, kind, captureId, facts, marks }: AskedFlank): Promise<Answer> {
   const { raster, by } = await read(bytes, landmarks);
   const asked = {
-    ready: prepareDescriptor(describeFlank(raster, by, side, kind)),
+    ready: prepareDescriptor(describeFlank(raster, by, side, kind, await learnedModels())),
     facts,
     marks: flankMarks(landmarks, marks, kind),
   };
@@ -245,7 +246,7 @@ async function flat(
   shift?: Warp,
 ): Promise<LaidFlat> {
   const { raster, by } = await read(bytes, landmarks, widthPx);
-  const { data, marks: laid, ...size } = flatFlank(raster, by, kind, FINE, { shift, marks });
+  const { data, marks: laid, ...size } = flatFlank(raster, by, kind, FINE, await learnedModels(), { shift, marks });
   const bitmap = await createImageBitmap(new ImageData(data, size.widthPx, size.heightPx));
   return transfer({ bitmap, marks: laid }, [bitmap]);
 }

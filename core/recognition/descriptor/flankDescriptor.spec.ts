@@ -1,3 +1,4 @@
+import { LEARNED } from '../../spec/learned.js';
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
 import { compareDescriptors, eitherWay, prepareDescriptor, THOROUGH } from './compareDescriptors.js';
 import { flankFrame } from '../landmarks/flankFrame.js';
@@ -15,7 +16,7 @@ function print(name: string, taken: Taken = {}, side: 'left' | 'right' = 'left')
 
 function printOf(name: string, taken: Taken, side: 'left' | 'right'): FlankDescriptor {
   const { raster, landmarks } = flankPicture(pattern(name), KIND, taken);
-  return describeFlank(raster, landmarks, side, KIND);
+  return describeFlank(raster, landmarks, side, KIND, LEARNED);
 }
 const match = (a: FlankDescriptor, b: FlankDescriptor) =>
   compareDescriptors(prepareDescriptor(a), prepareDescriptor(b));
@@ -58,7 +59,7 @@ test('what is burnt out or beyond the picture is not known, and the rest still s
   const of = pattern('a');
   const glare = (u: number, v: number) => (u > 0.4 && u < 0.55 ? 255 : of(u, v));
   const { raster, landmarks } = flankPicture(glare, KIND);
-  const burnt = describeFlank(raster, landmarks, 'left', KIND);
+  const burnt = describeFlank(raster, landmarks, 'left', KIND, LEARNED);
   expect(unknownShare(burnt)).toBeGreaterThan(0.2);
   expect(unknownShare(burnt)).toBeLessThan(0.4);
   expect(likeness(print('a'), burnt)).toBeGreaterThan(0.8);
@@ -81,6 +82,7 @@ test('a hand over the flank is left out by its colour; a fish that is so all ove
     landmarks,
     'left',
     KIND,
+    LEARNED,
   );
   expect(unknownShare(held)).toBeGreaterThan(0.12);
   expect(unknownShare(held)).toBeLessThan(0.35);
@@ -91,6 +93,7 @@ test('a hand over the flank is left out by its colour; a fish that is so all ove
         landmarks,
         'left',
         KIND,
+        LEARNED,
       ),
     ),
   ).toBeLessThan(0.02);
@@ -100,7 +103,7 @@ test('points on one another give a print of nothing rather than an error', () =>
   const { raster, landmarks } = flankPicture(pattern('a'), KIND);
   const { snout } = landmarks;
   const one = { snout, eye: snout, dorsal: snout, pelvic: snout, anal: snout, fork: snout };
-  expect(likeness(print('a'), describeFlank(raster, one, 'left', KIND))).toBeLessThan(0.3);
+  expect(likeness(print('a'), describeFlank(raster, one, 'left', KIND, LEARNED))).toBeLessThan(0.3);
 });
 
 test('what is found only the other way round counts, and is shown as it lies this way', () => {

@@ -1,3 +1,4 @@
+import type { LearnedModels } from '../learned/learnedModels.js';
 import type { PaintedKind } from '../../domain/fish/anatomy.js';
 import type { LandmarksPx } from '../../domain/fish/landmarks.js';
 import { smoothed } from '../../image/gaussian.js';
@@ -47,9 +48,10 @@ export function describeFlank(
   landmarks: LandmarksPx,
   side: 'left' | 'right',
   kind: PaintedKind,
+  learned: LearnedModels,
 ): FlankDescriptor {
   const frame = flankFrame(kind);
-  const laid = rectify(raster, landmarks, kind, frame);
+  const laid = rectify(raster, landmarks, kind, frame, learned);
   const known = withoutGlow(withoutHands(laid, frame), frame);
   const level = againstRow(laid.light, known, frame);
   return { side, kind, cells: againstSurroundings(level, known, frame) };

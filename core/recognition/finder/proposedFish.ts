@@ -1,12 +1,11 @@
 import type { PaintedKind } from '../../domain/fish/anatomy.js';
 import { findFish, isDoubtful } from './findFish.js';
 import { type LandmarksPx } from '../../domain/fish/landmarks.js';
-import { fishFinderModel } from './fishFinderModel.js';
 import { planesOf, shrunkRaster, type Raster } from '../../image/raster.js';
 import { scaled } from '../../domain/fish/landmarks.js';
 import { asFine } from '../landmarks/frameOnPicture.js';
 import { refineLandmarks } from '../landmarks/refineFrame.js';
-import { frameModelOf } from '../landmarks/frameModels.js';
+import type { LearnedModels } from '../learned/learnedModels.js';
 
 /** A fish that was found in a picture without being told anything; the landmarks in pixels of the raster. */
 export interface ProposedFish {
@@ -25,20 +24,20 @@ const FIND_PX = 256;
  * one. Undefined where no fish lies well enough. Example: of a mirror carp on a mat the points are within about a
  * hundredth of its length.
  */
-export function proposedFish(raster: Raster, kind?: PaintedKind): ProposedFish | undefined {
+export function proposedFish(raster: Raster, learned: LearnedModels, kind?: PaintedKind): ProposedFish | undefined {
   const small = shrunkRaster(raster, FIND_PX);
-  const found = findFish(planesOf(small), fishFinderModel());
+  const found = findFish(planesOf(small), learned.finder);
   if (!found) return undefined;
   const landmarks = scaled(found.landmarks, raster.widthPx / small.widthPx);
   return {
-    landmarks: kind ? closer(raster, landmarks, kind) : landmarks,
+    landmarks: kind ? closer(raster, landmarks, kind, learned) : landmarks,
     mirrored: found.mirrored,
     doubtful: isDoubtful(found),
   };
 }
 
-function closer(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): LandmarksPx {
+function closer(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind, learned: LearnedModels): LandmarksPx {
   const fine = asFine(raster, landmarks, kind);
   const by = fine.widthPx / raster.widthPx;
-  return scaled(refineLandmarks(planesOf(fine), scaled(landmarks, by), kind, frameModelOf(kind)), 1 / by);
+  return scaled(refineLandmarks(planesOf(fine), scaled(landmarks, by), kind, learned.frameOf(kind)), 1 / by);
 }

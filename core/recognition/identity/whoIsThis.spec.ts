@@ -1,3 +1,4 @@
+import { LEARNED } from '../../spec/learned.js';
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
 import { prepareDescriptor } from '../descriptor/compareDescriptors.js';
 import { describeFlank } from '../descriptor/flankDescriptor.js';
@@ -7,7 +8,7 @@ import { whoIsThis } from './whoIsThis.js';
 const KIND = 'carp-mirror';
 function flank(name: string, taken: Parameters<typeof flankPicture>[2] = {}, side: 'left' | 'right' = 'left') {
   const { raster, landmarks } = flankPicture(pattern(name), KIND, taken);
-  return prepareDescriptor(describeFlank(raster, landmarks, side, KIND));
+  return prepareDescriptor(describeFlank(raster, landmarks, side, KIND, LEARNED));
 }
 const names = ['ada', 'bea', 'cleo', 'dora', 'edda', 'fay', 'gus', 'hal'];
 const register = names.map((fishId) => ({ fishId, ready: flank(fishId) }));

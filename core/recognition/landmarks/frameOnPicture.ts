@@ -4,8 +4,7 @@ import { planesOf, shrunkRaster, type Planes, type Raster } from '../../image/ra
 import { scaled } from '../../domain/fish/landmarks.js';
 import type { PlaneMap } from '../../geometry/thinPlate.js';
 import { flankFrame } from './flankFrame.js';
-import { refineFrame } from './refineFrame.js';
-import { frameModelOf } from './frameModels.js';
+import { refineFrame, type FrameModel } from './refineFrame.js';
 
 /** A picture about as fine as the cells of a print, and how the frame lies on it. */
 export interface FrameOnPicture {
@@ -21,14 +20,19 @@ const FINE = 1.2;
 const LEAST_PX = 32;
 
 /**
- * Lays the frame of a kind on a picture; `landmarks` in pixels of the raster. Example: of a picture as fine as a print
+ * Lays the frame of a kind on a picture, as `model` has learned it settles; `landmarks` in pixels of the raster. Example: of a picture as fine as a print
  * `scale` is 1.
  */
-export function frameOnPicture(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind): FrameOnPicture {
+export function frameOnPicture(
+  raster: Raster,
+  landmarks: LandmarksPx,
+  kind: PaintedKind,
+  model: FrameModel,
+): FrameOnPicture {
   const small = asFine(raster, landmarks, kind);
   const scale = small.widthPx / raster.widthPx;
   const planes = planesOf(small);
-  return { planes, map: refineFrame(planes, scaled(landmarks, scale), kind, frameModelOf(kind)), scale };
+  return { planes, map: refineFrame(planes, scaled(landmarks, scale), kind, model), scale };
 }
 
 /** A copy in which the fish is about as fine as the cells of its print. */

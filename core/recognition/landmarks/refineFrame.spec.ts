@@ -1,3 +1,4 @@
+import { LEARNED } from '../../spec/learned.js';
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
 import { plainAnatomy } from '../../domain/fish/anatomy.js';
 import { LANDMARKS } from '../../domain/fish/landmarks.js';
@@ -5,7 +6,6 @@ import { planesOf } from '../../image/raster.js';
 import { flankFrame } from './flankFrame.js';
 import { flankMap } from '../registration/flankMap.js';
 import { frameBend, inFrame, led, placeAt, pointsOff } from './refineFrame.js';
-import { frameModelOf } from './frameModels.js';
 
 const KIND = 'carp-mirror';
 const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad: 0.3 });
@@ -58,7 +58,7 @@ test('points say how far they lie off those of the build, by turns along and acr
 });
 
 test('the more is to be mended, the less is believed', () => {
-  const { near } = frameModelOf(KIND);
+  const { near } = LEARNED.frameOf(KIND);
   const planes = planesOf(raster);
   const moved = (usualMend: number) => {
     const { landmarks: at, trust } = led(planes, landmarks, KIND, near, usualMend);

@@ -1,3 +1,4 @@
+import { LEARNED } from '../../spec/learned.js';
 import { flankPicture, pattern } from '../../spec/flankPicture.js';
 import { identityWarp } from './refineWarp.js';
 import { flankFrame } from '../landmarks/flankFrame.js';
@@ -8,7 +9,7 @@ const KIND = 'carp-mirror';
 test('a flank lies flat whichever way it was held, and nothing lies beside the body', () => {
   const flat = (turnRad: number, shift = identityWarp()) => {
     const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad });
-    return flatFlank(raster, landmarks, KIND, 2, { shift });
+    return flatFlank(raster, landmarks, KIND, 2, LEARNED, { shift });
   };
   const { columns, rows } = flankFrame(KIND);
   const level = flat(0);
@@ -27,11 +28,11 @@ test('a flank lies flat whichever way it was held, and nothing lies beside the b
 test('a mark that was set by hand lies on the flat flank where its scale is seen', () => {
   const { raster, landmarks } = flankPicture(pattern('a'), KIND, { turnRad: 0.2 });
   const mark = { u: 0.6, v: -0.05 };
-  const [plain] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark] }).marks;
+  const [plain] = flatFlank(raster, landmarks, KIND, 2, LEARNED, { marks: [mark] }).marks;
   // The frame settles: a little off where the six points alone have it, and no more.
   expect(Math.hypot((plain?.u ?? NaN) - mark.u, (plain?.v ?? NaN) - mark.v)).toBeLessThan(0.03);
   const shift = identityWarp().fill(3, 0, 1);
-  const [laid] = flatFlank(raster, landmarks, KIND, 2, { marks: [mark], shift }).marks;
+  const [laid] = flatFlank(raster, landmarks, KIND, 2, LEARNED, { marks: [mark], shift }).marks;
   expect(laid?.u).toBeCloseTo((plain?.u ?? NaN) - 3 * flankFrame(KIND).cell, 5);
   expect(laid?.v).toBeCloseTo(plain?.v ?? NaN, 5);
 });

@@ -7,6 +7,7 @@ import { flankFrame, onBody } from '../landmarks/flankFrame.js';
 import { flankMap } from './flankMap.js';
 import type { FlankPoint } from '../../domain/fish/flankPoint.js';
 import { frameOnPicture } from '../landmarks/frameOnPicture.js';
+import type { LearnedModels } from '../learned/learnedModels.js';
 import { placeAt } from '../landmarks/refineFrame.js';
 
 /** A flank in colour, laid flat on the grid of its kind: red, green, blue and how opaque; nothing beside the body. */
@@ -39,10 +40,11 @@ export function flatFlank(
   landmarks: LandmarksPx,
   kind: PaintedKind,
   fine: number,
+  learned: LearnedModels,
   { shift, marks = [] }: LaidAs = {},
 ): FlatFlank {
   const { columns, rows, cell, fromU, fromV } = flankFrame(kind);
-  const { map, scale } = frameOnPicture(raster, landmarks, kind);
+  const { map, scale } = frameOnPicture(raster, landmarks, kind, learned.frameOf(kind));
   const [widthPx, heightPx] = [columns * fine, rows * fine];
   const data = new Uint8ClampedArray(widthPx * heightPx * 4);
   for (let y = 0, to = 0; y < heightPx; y += 1) {

@@ -3,6 +3,7 @@ import type { LandmarksPx } from '../../domain/fish/landmarks.js';
 import { sampled, type Raster } from '../../image/raster.js';
 import type { FlankFrame } from '../landmarks/flankFrame.js';
 import { frameOnPicture } from '../landmarks/frameOnPicture.js';
+import type { LearnedModels } from '../learned/learnedModels.js';
 
 /** What was seen on the grid: brightness, the two opponent colours, and whether anything was seen (1 or 0). */
 export interface RectifiedFlank {
@@ -15,9 +16,15 @@ export interface RectifiedFlank {
 const BURNT = 246;
 
 /** Lays a picture of a flank on the grid of its kind. */
-export function rectify(raster: Raster, landmarks: LandmarksPx, kind: PaintedKind, frame: FlankFrame): RectifiedFlank {
+export function rectify(
+  raster: Raster,
+  landmarks: LandmarksPx,
+  kind: PaintedKind,
+  frame: FlankFrame,
+  learned: LearnedModels,
+): RectifiedFlank {
   const { columns, rows, cell, fromU, fromV, body } = frame;
-  const { planes, map } = frameOnPicture(raster, landmarks, kind);
+  const { planes, map } = frameOnPicture(raster, landmarks, kind, learned.frameOf(kind));
   const { widthPx, heightPx } = planes.light;
   const empty = () => new Float32Array(columns * rows);
   const laid = { light: empty(), redness: empty(), yellowness: empty(), known: empty() };
