@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { cardOf } from './cardOfPictures.js';
 import { quantile, report, timed } from './figures.js';
-import { LAUNCH } from './runInBrowser.js';
+import { KEEPER, LAUNCH } from './runInBrowser.js';
 
 /** So many pictures are dropped beside the book. */
 const DROPPED = 86;
@@ -18,6 +18,7 @@ export async function bookOnScreenBench(url: string, printed: number): Promise<v
   const folder = mkdtempSync(join(tmpdir(), 'keeper-screen-'));
   const context = await chromium.launchPersistentContext(join(folder, 'profile'), {
     ...LAUNCH,
+    ...KEEPER,
     viewport: { width: 1280, height: 800 },
   });
   const page = await context.newPage();

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cardOf } from './cardOfPictures.js';
 import { quantile, report } from './figures.js';
-import { LAUNCH } from './runInBrowser.js';
+import { KEEPER, LAUNCH } from './runInBrowser.js';
 
 const PICTURES = 500;
 const BROKEN = 7;
@@ -17,7 +17,7 @@ export async function cardImportBench(url: string): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-card-'));
   const files = await cardOf(join(folder, 'card'), PICTURES, BROKEN);
   // On a disk, as a keeper's own browser has it: what is taken must not live in memory.
-  const context = await chromium.launchPersistentContext(join(folder, 'profile'), LAUNCH);
+  const context = await chromium.launchPersistentContext(join(folder, 'profile'), { ...LAUNCH, ...KEEPER });
   const page = await context.newPage();
   await page.goto(`${url}/pictures`);
   const taken = page.evaluate(watchCard, PICTURES - BROKEN);

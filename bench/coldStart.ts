@@ -16,6 +16,6 @@ export async function coldStartBench(): Promise<void> {
     await stop();
     rmSync(folder, { recursive: true });
   }
-  report('server: start to first healthy answer, median of 7', quantile(times, 0.5), 'ms', 1500);
+  report('server: start to first healthy answer, median of 7', quantile(times, 0.5), 'ms', 900);
   report('server: start to first healthy answer, slowest', Math.max(...times), 'ms');
 }

@@ -2,6 +2,7 @@ import type { Browser } from '@playwright/test';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { KEEPER } from './runInBrowser.js';
 import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';
 import { largePictures } from './largePictures.js';
@@ -13,7 +14,7 @@ const PICTURES = 12;
  * and verdicts.
  */
 export async function largeOnScreenBench(browser: Browser, url: string): Promise<void> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const page = await browser.newPage({ ...KEEPER, viewport: { width: 1280, height: 800 } });
   await page.goto(`${url}/book/${await oneFish(url)}`);
   const folder = mkdtempSync(join(tmpdir(), 'keeper-large-'));
   const files = (await largePictures(PICTURES, 'screen')).map((bytes, i) => {

@@ -14,7 +14,7 @@ import { lengthBench } from './length.js';
 import { layoutBench } from './layout.js';
 import { picturesBench } from './pictures.js';
 import { picturesOnScreenBench } from './picturesOnScreen.js';
-import { runScreenBench } from './runScreen.js';
+import { runScreenBench, tapsBench } from './runScreen.js';
 import { slipsBench } from './slips.js';
 import { weighBench } from './weigh.js';
 import { weighCoverageBench } from './weighCoverage.js';
@@ -35,6 +35,10 @@ const PARTS = {
   flank: flankBench,
   known: demoKnownBench,
   append: appendBench,
+  bundle: bundleBench,
+  start: coldStartBench,
+  taps: tapsBench,
+  layout: layoutBench,
   book: bookAtScaleBench,
 } as const;
 const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;

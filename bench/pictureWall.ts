@@ -2,6 +2,7 @@ import type { Browser, Page } from '@playwright/test';
 import { cameraScene } from '@keeper/standins/camera';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import sharp from 'sharp';
+import { KEEPER } from './runInBrowser.js';
 import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';
 import { sendPicture } from './sendPicture.js';
@@ -19,7 +20,7 @@ const STROKE = 9000;
  */
 export async function pictureWallBench(browser: Browser, url: string): Promise<void> {
   await fillBook(url);
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const page = await browser.newPage({ ...KEEPER, viewport: { width: 1280, height: 800 } });
   const began = performance.now();
   await page.goto(`${url}/book?as=pictures`);
   await page.locator('ul[aria-label="Pictures of the book"] img').first().waitFor();

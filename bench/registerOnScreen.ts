@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from '@playwright/test';
+import { KEEPER } from './runInBrowser.js';
 import { event, newId, sendEvents } from './events.js';
 import { quantile, report } from './figures.js';
 import { runServer } from './runningServer.js';
@@ -16,7 +17,7 @@ export async function registerOnScreenBench(browser: Browser): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-bench-'));
   const { url, stop } = await runServer(folder);
   for (let i = 0; i < FISH; i += 1) await knownFish(url, i);
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const context = await browser.newContext({ ...KEEPER, viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   await page.goto(`${url}/fish`);
   await page.getByText(`${FISH} fish`).first().waitFor();

@@ -7,9 +7,10 @@ const QUIET = [
   '--disable-quic',
   '--no-first-run',
   '--disable-background-networking',
-  // The screens are measured as a British keeper has them.
-  '--lang=en-GB',
 ];
+
+/** The screens are measured as a British keeper has them. */
+export const KEEPER = { locale: 'en-GB' } as const;
 
 /** Debian's Chromium. */
 export const LAUNCH = { executablePath: '/usr/bin/chromium', args: QUIET };
@@ -21,6 +22,7 @@ export function openBrowser(): Promise<Browser> {
 /** A page of a phone's size with a fish on it, out of the water. */
 export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
   const context = await browser.newContext({
+    ...KEEPER,
     viewport: { width: 390, height: 844 },
     hasTouch: true,
     isMobile: true,

@@ -1,7 +1,17 @@
 import { join } from 'node:path';
 import config from '../jest.config.mjs';
 
-/** The tests of one room alone, as `npm run mutate` runs them in a copy of the project. */
+/**
+ * The tests of one folder alone, as `npm run mutate` runs them in a copy of the project: a room is to be held by its
+ * own tests, not by those of rooms that happen to use it.
+ */
 const { projects, ...shared } = config;
-const room = projects.find(({ displayName }) => displayName === process.env.MUTATED_ROOM);
-export default { ...shared, ...room, rootDir: join(process.cwd(), room.displayName) };
+const folder = process.env.MUTATED_ROOM;
+const [project] = folder.split('/');
+const room = projects.find(({ displayName }) => displayName === project);
+export default {
+  ...shared,
+  ...room,
+  rootDir: join(process.cwd(), project),
+  testMatch: [join(process.cwd(), folder, '**/*.spec.{ts,tsx}')],
+};

@@ -5,7 +5,7 @@ import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /**
- * How much of a room its tests hold: faults are made in it one at a time (StrykerJS), and those that no test notices
+ * How much of a room its own tests hold: faults are made in it one at a time (StrykerJS), and those that no test notices
  * are counted.
  *
  *   npm run mutate -- core/care            one folder, beside its baseline
@@ -24,7 +24,6 @@ if (!room || !existsSync(room)) {
   process.stderr.write('Name a folder of the project: npm run mutate -- core/care\n');
   process.exit(1);
 }
-const [project] = room.split('/');
 const report = join('.results', `mutation-${room.replaceAll('/', '-')}.json`);
 const settings = join('.results', 'stryker.json');
 mkdirSync('.results', { recursive: true });
@@ -32,13 +31,13 @@ rmSync(report, { force: true });
 writeFileSync(
   settings,
   JSON.stringify({
-    mutate: [`${room}/**/*.{ts,tsx}`, '!**/*.spec.*', '!**/spec/**', '!**/dist/**', '!**/*Weights.ts'],
+    mutate: [`${room}/**/*.{ts,tsx}`, '!**/*.spec.*', '!**/spec/**', '!**/dist/**'],
     testRunner: 'jest',
     jest: { configFile: 'scripts/jest.room.mjs', enableFindRelatedTests: true },
     plugins: ['@stryker-mutator/jest-runner'],
     coverageAnalysis: 'perTest',
     ignoreStatic: true,
-    concurrency: 2,
+    concurrency: Number(process.env.MUTATE_AT_ONCE ?? 2),
     timeoutMS: 10_000,
     reporters: ['json', 'progress'],
     jsonReporter: { fileName: report },
@@ -51,7 +50,7 @@ writeFileSync(
 const stryker = join('node_modules', '@stryker-mutator', 'core', 'bin', 'stryker.js');
 const { status } = spawnSync(process.execPath, [stryker, 'run', settings], {
   stdio: 'inherit',
-  env: { ...process.env, MUTATED_ROOM: project },
+  env: { ...process.env, MUTATED_ROOM: room },
 });
 if (!existsSync(report)) process.exit(status ?? 1);
 

@@ -5,7 +5,34 @@ import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   resolve: { conditions: ['source', ...defaultClientConditions] },
-  build: { manifest: true },
+  build: {
+    manifest: true,
+    // The start is one piece: react-dom and the words are most of it.
+    chunkSizeWarningLimit: 800,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            // What every start needs comes in one piece; what views share comes in few, not in a hundred crumbs.
+            { name: 'start', tags: ['$initial'], priority: 3 },
+            {
+              name: 'charts',
+              test: /node_modules\/(recharts|d3-|victory-|@reduxjs|redux|immer|reselect|react-redux)/,
+              priority: 2,
+            },
+            {
+              name: 'shared',
+              minShareCount: 2,
+              entriesAware: true,
+              entriesAwareMergeThreshold: 2_000,
+              minSize: 2_000,
+              priority: 1,
+            },
+          ],
+        },
+      },
+    },
+  },
   worker: { format: 'es' },
   // The server must see whom the page was asked of: it takes nothing from pages of another address.
   server: { proxy: { '/api': { target: 'http://127.0.0.1:4310', changeOrigin: false } } },
