@@ -1,3 +1,4 @@
+import { quadraticTerms } from '@keeper/core/geometry/quadratic';
 import type { Rng } from '@keeper/core/statistics/rng';
 import { flankFrame } from '@keeper/core/recognition/landmarks/flankFrame';
 import { flankMap } from '@keeper/core/recognition/registration/flankMap';
@@ -84,10 +85,18 @@ const bendOf: Wanted = ({ kind, truth }, _from, map) => {
   const normal = new NormalEquations(BEND_TERMS / 2, 2);
   for (const { u, v, x, y } of lattice(kind)) {
     const off = inFrame(map, { u, v }, truth(u, v));
-    normal.add(Float32Array.of(x, y, x * x, x * y, y * y), [off.u, off.v]);
+    const [, ...shaped] = quadraticTerms(x, y);
+    normal.add(Float32Array.from(shaped), [off.u, off.v]);
   }
   const terms = normal.solve(1e-6);
-  const axis = (o: number) => Array.from({ length: BEND_TERMS / 2 }, (_, i) => terms[2 * i + o] as number);
+  // The constant, which is not drawn towards nothing, comes out last.
+  const axis = (o: number) => {
+    const [constant, ...others] = Array.from(
+      { length: BEND_TERMS / 2 },
+      (_, i) => terms[2 * i + o] as number,
+    ).reverse();
+    return [constant as number, ...others.reverse()];
+  };
   return [...axis(0), ...axis(1)];
 };
 

@@ -1,8 +1,8 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Archived } from '@keeper/contract/rows';
-import { changedMeanwhile } from '../errors/problem.js';
 import type { Database } from '../storage/database.js';
 import type { RevisionedTable } from '../storage/schema.js';
+import { rowToStand } from './rowToStand.js';
 
 /** What a row is written with, beside what it is of itself. */
 export interface Writing {
@@ -34,15 +34,11 @@ export class RowsRepository<W extends Writing> {
     return this.database.write(() => {
       const { drizzle } = this.database;
       const standing = drizzle.select().from(this.table).where(eq(this.table.id, id)).get();
-      const text = JSON.stringify(body);
-      // The same writing once more, from an outbox that did not hear the answer, is no other one.
-      if (standing?.revision === revision + 1 && standing.body === text) return keptRow<W>(standing);
-      if ((standing?.revision ?? 0) !== revision) {
-        throw changedMeanwhile(this.name, standing ? keptRow<W>(standing) : null);
-      }
-      const row = { id, body: text, revision: revision + 1, updatedAt: now.toISOString() };
-      drizzle.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row }).run();
-      return keptRow<W>(row);
+      const row = { id, body: JSON.stringify(body), revision: revision + 1, updatedAt: now.toISOString() };
+      const stands = rowToStand(standing, row, { name: this.name, kept: keptRow<W> });
+      if (stands !== standing)
+        drizzle.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row }).run();
+      return keptRow<W>(stands);
     });
   }
 }

@@ -3,7 +3,7 @@ import { asc, eq } from 'drizzle-orm';
 import type { KeptWater, WriteWaterDto } from '@keeper/contract/waters';
 import { NO_RULES, type WaterRules } from '@keeper/core/domain/water/rules';
 import type { WaterKind } from '@keeper/core/domain/water/water';
-import { changedMeanwhile } from '../errors/problem.js';
+import { rowToStand } from '../rows/rowToStand.js';
 import { Database } from '../storage/database.js';
 import { waters } from '../storage/schema.js';
 
@@ -35,23 +35,15 @@ export class WatersRepository {
         updatedAt: now.toISOString(),
         retired: wanted.retired ?? standing?.retired ?? false,
       };
-      // The same writing once more, from an outbox that did not hear the answer, is no other one.
-      if (standing && isSame(standing, row)) return keptWater(standing);
-      if ((standing?.revision ?? 0) !== wanted.revision) {
-        throw changedMeanwhile('This water', standing ? keptWater(standing) : null);
-      }
-      drizzle.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
-      return keptWater(row);
+      const stands = rowToStand(standing, row, { name: 'This water', kept: keptWater });
+      if (stands !== standing)
+        drizzle.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
+      return keptWater(stands);
     });
   }
 }
 
 type Row = typeof waters.$inferSelect;
-
-function isSame(a: Row, b: Row): boolean {
-  const bare = ({ updatedAt: _at, ...rest }: Row) => rest;
-  return Object.entries(bare(a)).every(([name, value]) => value === bare(b)[name as keyof ReturnType<typeof bare>]);
-}
 
 function keptWater(row: Row): KeptWater {
   const { latitudeDeg, longitudeDeg, rules, ...rest } = row;

@@ -22,8 +22,8 @@ import {
   metadataLogOdds,
   combineLogOdds,
   type MetadataEvidence,
-  type OfItsKind,
 } from '@keeper/core/recognition/identity/metadataLogOdds';
+import { catchesOfFish, ofItsKind } from '@keeper/core/recognition/identity/ofItsKind';
 import type { LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import type { Pixel } from '@keeper/core/geometry/pixel';
@@ -158,7 +158,7 @@ async function compare(
   if (!one || !two) throw new Error('The flanks could not be loaded.');
   const { score, parts, shift } = eitherWay(one, two, compareDescriptors(one, two, THOROUGH), THOROUGH);
   const ofKind = register.filter(({ kind }) => kind === flank.kind);
-  const beside = metadataLogOdds(flank.facts, catchesOf(ofKind, other), ofItsKind(ofKind, flank.facts));
+  const beside = metadataLogOdds(flank.facts, catchesOfFish(ofKind, other), ofItsKind(ofKind, flank.facts));
   const marks = sameMarks(flank.marks, other);
   return { flank: other, score, probability: 0, parts, shift, beside, marks };
 }
@@ -185,7 +185,7 @@ async function against(
   ];
   const its = ofItsKind(ofKind, facts);
   const speaks = (flank: Known['flank']) =>
-    metadataLogOdds(facts, isFriendFlank(flank) ? [flank.facts] : catchesOf(ofKind, flank), its);
+    metadataLogOdds(facts, isFriendFlank(flank) ? [flank.facts] : catchesOfFish(ofKind, flank), its);
   const beside = ({ flank }: Known) =>
     combineLogOdds(speaks(flank)) + (isFriendFlank(flank) ? 0 : matchMarks(marks, flank.marks).evidence);
   const { candidates, stranger } = whoIsThis(asked, known, { beside, oneOfMany });
@@ -212,23 +212,6 @@ function sameMarks(marks: readonly FlankPoint[], flank: Known['flank']): Possibl
     return one && other ? [[one, other] as const] : [];
   });
   return { same, of: Math.min(marks.length, others.length) };
-}
-
-/** What is known of the catches of the fish of a flank, each catch once. */
-function catchesOf(flanks: readonly FlankInBook[], { captureId, fishId }: FlankInBook): LinkedFacts[] {
-  const of = flanks.filter((each) => each.captureId === captureId || (fishId !== null && each.fishId === fishId));
-  return [...new Map(of.map(({ facts }) => [facts.captureId, facts])).values()];
-}
-
-function ofItsKind(flanks: readonly FlankInBook[], { waterId }: LinkedFacts): OfItsKind {
-  const catches = [...new Map(flanks.map(({ facts }) => [facts.captureId, facts])).values()];
-  const here = catches.filter((each) => each.waterId === waterId).length;
-  return {
-    lengthsMm: catches.flatMap(({ lengthMm }) => lengthMm ?? []),
-    grams: catches.flatMap(({ grams }) => grams ?? []),
-    // As if one more catch were here and one elsewhere: a small book must not be sure of anything.
-    atThisWater: (here + 1) / (catches.length + 2),
-  };
 }
 
 const FINE = 5;

@@ -1,4 +1,5 @@
 import { identityWarp, type Warp } from '../registration/refineWarp.js';
+import { addSlackened, bestNearby } from '../registration/springs.js';
 import type { DescriptorLevel } from './descriptorLevel.js';
 
 /** How far a flank may lie off, in coarse cells, along and across. */
@@ -14,9 +15,8 @@ const GREY = 0.35;
  */
 const WORDS = 2;
 const HALVES = 2;
-/** The four parts may lie off each other by so many cells, at a price. */
-const SLACK = 2;
-const PRICE = 0.01;
+/** The four parts may lie off each other a little. */
+const REACH = { wide: WIDE, high: HIGH, slack: 2, price: 0.01 };
 /** So many cells more, on which nothing agrees: a few cells that agree by chance are no likeness. */
 const HELD = 40;
 /** Holds the tilt back where little is seen. */
@@ -122,13 +122,16 @@ function partMaps(asked: ShiftedBinaryDescriptors, { rows, bright, dark }: Binar
   return { maps, weights: counted.map(Math.sqrt) };
 }
 
+const mapOf = (maps: Float32Array, part: number) => maps.subarray(part * WIDE * HIGH, (part + 1) * WIDE * HIGH);
+
 /** The common place at which the parts, each with its slack, are most alike. */
 function together(maps: Float32Array, weights: readonly number[], step: number): { likeness: number; at: number } {
   const all = weights.reduce((sum, weight) => sum + weight, 0);
   if (all === 0) return { likeness: 0, at: 0 };
   const total = new Float32Array(WIDE * HIGH);
+  const lattice = { fromAlong: REACH_ALONG % step, fromAcross: REACH_ACROSS % step, step };
   for (let part = 0; part < weights.length; part += 1)
-    slackened(maps.subarray(part * WIDE * HIGH, (part + 1) * WIDE * HIGH), weights[part] as number, step, total);
+    addSlackened(mapOf(maps, part), weights[part] as number, REACH, total, lattice);
   let [best, at] = [-Infinity, 0];
   for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
     for (let i = REACH_ALONG % step; i < WIDE; i += step) {
@@ -139,48 +142,13 @@ function together(maps: Float32Array, weights: readonly number[], step: number):
   return { likeness: best / all, at };
 }
 
-/** Adds, at every place, the best of a part within its slack less the price of it: first along, then across. */
-function slackened(map: Float32Array, weight: number, step: number, total: Float32Array): void {
-  const along = new Float32Array(WIDE * HIGH);
-  for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
-    for (let i = REACH_ALONG % step; i < WIDE; i += step) {
-      let most = -1;
-      for (let f = -SLACK; f <= SLACK; f += step) {
-        if (i + f < 0 || i + f >= WIDE) continue;
-        const likeness = (map[j * WIDE + i + f] as number) - PRICE * f * f;
-        if (likeness > most) most = likeness;
-      }
-      along[j * WIDE + i] = most;
-    }
-  }
-  for (let j = REACH_ACROSS % step; j < HIGH; j += step) {
-    for (let i = REACH_ALONG % step; i < WIDE; i += step) {
-      let most = -1;
-      for (let e = -SLACK; e <= SLACK; e += step) {
-        if (j + e < 0 || j + e >= HIGH) continue;
-        const likeness = (along[(j + e) * WIDE + i] as number) - PRICE * e * e;
-        if (likeness > most) most = likeness;
-      }
-      total[j * WIDE + i] = (total[j * WIDE + i] as number) + weight * most;
-    }
-  }
-}
-
 /**
  * The common place with the slopes that the places of the four parts suggest: fore against hind, upper against lower.
  */
 function tilted(maps: Float32Array, weights: readonly number[], at: number): Warp {
   const [j, i] = [Math.floor(at / WIDE), at % WIDE];
   const own = weights.map((weight, part) => {
-    const found = { along: 0, across: 0, likeness: -1, weight };
-    for (let e = -SLACK; e <= SLACK; e += 1) {
-      for (let f = -SLACK; f <= SLACK; f += 1) {
-        const [row, column] = [j + e, i + f];
-        if (row < 0 || row >= HIGH || column < 0 || column >= WIDE) continue;
-        const likeness = (maps[part * WIDE * HIGH + row * WIDE + column] as number) - PRICE * (e * e + f * f);
-        if (likeness > found.likeness) [found.along, found.across, found.likeness] = [f, e, likeness];
-      }
-    }
+    const found = bestNearby(mapOf(maps, part), REACH, at);
     return { ...found, weight: weight * Math.max(0, found.likeness) };
   });
   const all = own.reduce((sum, { weight }) => sum + weight, 0) + HELD_TILT;

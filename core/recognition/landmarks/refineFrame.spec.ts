@@ -24,8 +24,8 @@ test('a frame without a bend is where it was, and a bend moves the end of the fl
     expect(bent.x).toBeCloseTo(plain.x, 9);
     expect(bent.y).toBeCloseTo(plain.y, 9);
   }
-  // Along by a hundredth at the tail's end, none in the middle: the first term is that of x.
-  const stretched = frameBend(map, [0.01, ...NO_BEND.slice(1)], KIND);
+  // Along by a hundredth at the tail's end, none in the middle: the second term is that of x.
+  const stretched = frameBend(map, [0, 0.01, ...NO_BEND.slice(2)], KIND);
   const off = inFrame(map, { u: endU, v: midV }, stretched(endU, midV));
   expect(off.u).toBeCloseTo(0.01, 4);
   expect(off.v).toBeCloseTo(0, 4);
@@ -34,13 +34,13 @@ test('a frame without a bend is where it was, and a bend moves the end of the fl
 });
 
 test('beyond the flank a bend does not run away', () => {
-  const bent = frameBend(map, [0, 0, 0.02, ...NO_BEND.slice(3)], KIND);
+  const bent = frameBend(map, [0, 0, 0, 0.02, ...NO_BEND.slice(4)], KIND);
   const off = inFrame(map, { u: 3, v: 0 }, bent(3, 0));
   expect(Math.abs(off.u)).toBeLessThan(0.04);
 });
 
 test('the place of a pixel is found again', () => {
-  const bent = frameBend(map, [0.01, 0, 0.008, 0, 0, 0, 0, 0.01, 0, 0.006, 0, 0.004], KIND);
+  const bent = frameBend(map, [0, 0.01, 0, 0.008, 0, 0, 0.004, 0, 0.01, 0, 0.006, 0], KIND);
   const at = { u: 0.71, v: -0.06 };
   const found = placeAt(bent, bent(at.u, at.v), { u: 0.68, v: -0.03 });
   expect(found.u).toBeCloseTo(at.u, 4);

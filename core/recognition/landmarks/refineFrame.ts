@@ -86,21 +86,21 @@ export function refineFrame(planes: Planes, landmarks: LandmarksPx, kind: Painte
 }
 
 /**
- * A frame that bends over the flank: `terms` are the shift along as `x, y, x², xy, y², 1` and then across, in lengths,
- * `x` and `y` from -1 to 1.
+ * A frame that bends over the flank: `terms` are the shift along as `quadraticTerms` has them and then across, in
+ * lengths, `x` and `y` from -1 to 1.
  */
 export function frameBend(map: PlaneMap, terms: readonly number[], kind: PaintedKind): PlaneMap {
   const term = (i: number) => terms[i] as number;
-  const [a1, a2, a3, a4, a5, a6] = [term(0), term(1), term(2), term(3), term(4), term(5)];
-  const [b1, b2, b3, b4, b5, b6] = [term(6), term(7), term(8), term(9), term(10), term(11)];
+  const [a0, a1, a2, a3, a4, a5] = [term(0), term(1), term(2), term(3), term(4), term(5)];
+  const [b0, b1, b2, b3, b4, b5] = [term(6), term(7), term(8), term(9), term(10), term(11)];
   const { fromU, fromV, cell, columns, rows } = flankFrame(kind);
   return (u, v) => {
     const x = Math.max(-1.3, Math.min(1.3, (2 * (u - fromU)) / (columns * cell) - 1));
     const y = Math.max(-1.3, Math.min(1.3, (2 * (v - fromV)) / (rows * cell) - 1));
     const [xx, xy, yy] = [x * x, x * y, y * y];
     return map(
-      u + a1 * x + a2 * y + a3 * xx + a4 * xy + a5 * yy + a6,
-      v + b1 * x + b2 * y + b3 * xx + b4 * xy + b5 * yy + b6,
+      u + a1 * x + a2 * y + a3 * xx + a4 * xy + a5 * yy + a0,
+      v + b1 * x + b2 * y + b3 * xx + b4 * xy + b5 * yy + b0,
     );
   };
 }

@@ -1,4 +1,5 @@
 import { identityWarp, type Warp } from './refineWarp.js';
+import { addSlackened, bestNearby } from './springs.js';
 import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
 
 /** How far a flank may lie off, in coarse cells, along and across. */
@@ -7,13 +8,12 @@ const REACH_ACROSS = 4;
 const WIDE = 2 * REACH_ALONG + 1;
 const HIGH = 2 * REACH_ACROSS + 1;
 /**
- * The print is looked for in so many parts along and across, each of which may lie off the others by `SLACK` cells, at
- * a price.
+ * The print is looked for in so many parts along and across, each of which may lie off the others a
+ * little.
  */
 const PARTS_ALONG = 5;
 const PARTS_ACROSS = 2;
-const SLACK = 2;
-const PRICE = 0.01;
+const REACH = { wide: WIDE, high: HIGH, slack: 2, price: 0.01 };
 /** Of a part that was seen at all, so much must be seen on both prints. */
 const LEAST_SHARE = 0.4;
 const LEAST_CELLS = 25;
@@ -43,10 +43,7 @@ export function coarseAlign(print: DescriptorLevel, other: DescriptorLevel, most
   const parts = partsOf(print, other);
   const total = new Float64Array(WIDE * HIGH);
   const weights = parts.reduce((sum, { weight }) => sum + weight, 0);
-  for (const { weight, likeness } of parts) {
-    const best = slackened(slackened(likeness, 1, WIDE), WIDE, HIGH);
-    for (let at = 0; at < total.length; at += 1) total[at] = (total[at] as number) + weight * (best[at] as number);
-  }
+  for (const { weight, likeness } of parts) addSlackened(likeness, weight, REACH, total);
   const places = [...total.keys()].sort((p, q) => (total[q] as number) - (total[p] as number));
   const taken: number[] = [];
   for (const place of places) {
@@ -61,34 +58,6 @@ const along = (place: number) => (place % WIDE) - REACH_ALONG;
 const across = (place: number) => Math.floor(place / WIDE) - REACH_ACROSS;
 const touches = (a: number, b: number) => Math.abs(along(a) - along(b)) <= 1 && Math.abs(across(a) - across(b)) <= 1;
 
-/** The best of each place and those within the slack of it in one direction, less their price. */
-function slackened(map: Float32Array, stride: number, length: number): Float32Array {
-  const best = new Float32Array(map.length);
-  for (let at = 0; at < map.length; at += 1) {
-    const place = Math.floor(at / stride) % length;
-    let most = -1;
-    for (let e = Math.max(-SLACK, -place); e <= Math.min(SLACK, length - 1 - place); e += 1) {
-      const value = (map[at + e * stride] as number) - PRICE * e * e;
-      if (value > most) most = value;
-    }
-    best[at] = most;
-  }
-  return best;
-}
-
-/** The best place of a part within the slack of a common one. */
-function nearby({ likeness }: Part, place: number): { likeness: number; along: number; across: number } {
-  const [dx, dy] = [along(place), across(place)];
-  const best = { likeness: -1, along: 0, across: 0 };
-  for (let ey = Math.max(-SLACK, -REACH_ACROSS - dy); ey <= Math.min(SLACK, REACH_ACROSS - dy); ey += 1) {
-    for (let ex = Math.max(-SLACK, -REACH_ALONG - dx); ex <= Math.min(SLACK, REACH_ALONG - dx); ex += 1) {
-      const value = (likeness[place + ey * WIDE + ex] as number) - PRICE * (ex * ex + ey * ey);
-      if (value > best.likeness) [best.likeness, best.along, best.across] = [value, ex, ey];
-    }
-  }
-  return best;
-}
-
 /** A common place with the slopes along and across that the places of the parts suggest. */
 function tilted(parts: readonly Part[], place: number): Warp {
   const normal = [0, 0, 0].map((_, i) => [0, 0, 0].map((__, j) => (i === j ? HELD : 0)));
@@ -97,7 +66,7 @@ function tilted(parts: readonly Part[], place: number): Warp {
     [0, 0, 0],
   ];
   for (const part of parts) {
-    const found = nearby(part, place);
+    const found = bestNearby(part.likeness, REACH, place);
     const weight = part.weight * Math.max(0, found.likeness) ** 2;
     for (const [i, a] of [1, part.x, part.y].entries()) {
       for (const [j, b] of [1, part.x, part.y].entries())

@@ -1,4 +1,5 @@
 import type { DescriptorLevel } from '../descriptor/descriptorLevel.js';
+import { quadraticTerms } from '../../geometry/quadratic.js';
 import { factorize, substitute } from '../../statistics/cholesky.js';
 
 /**
@@ -40,7 +41,7 @@ export function warpPoint(
   row: number,
 ) {
   const [x, y] = [(2 * (column + 0.5)) / columns - 1, (2 * (row + 0.5)) / rows - 1];
-  const terms = [1, x, y, x * x, x * y, y * y];
+  const terms = quadraticTerms(x, y);
   const by = (from: number) => terms.reduce((sum, term, i) => sum + term * (shift[from + i] as number), 0);
   return { column: column + by(0), row: row + by(TERMS) };
 }
@@ -78,7 +79,7 @@ export function invertWarp(shift: Warp, size: { readonly columns: number; readon
       const row = ((j + 0.5) * size.rows) / TURNED_AT - 0.5;
       const back = unwarpPoint(shift, size, column, row);
       const [x, y] = [(2 * (column + 0.5)) / size.columns - 1, (2 * (row + 0.5)) / size.rows - 1];
-      const terms = [1, x, y, x * x, x * y, y * y];
+      const terms = quadraticTerms(x, y);
       for (let p = 0; p < TERMS; p += 1) {
         for (let q = 0; q < TERMS; q += 1) normal[p * TERMS + q] = n(normal[p * TERMS + q]) + n(terms[p]) * n(terms[q]);
         right[0][p] = n(right[0][p]) + n(terms[p]) * (back.column - column);
