@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpec';
-import { MassDto } from './events.js';
+import { MassDto } from './measures.js';
 import type { Archived } from './rows.js';
 import { IsId, IsMoment, IsCalendarDay, IsName, Nested, NestedList, Maybe } from './fields.js';
 

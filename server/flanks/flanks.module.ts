@@ -1,6 +1,7 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { CapturesModule } from '../captures/captures.module.js';
 import { FlankDescriptorsService, PRINT_FOLDER } from './flankDescriptors.service.js';
+import { WantedFlanks } from './wantedFlanks.js';
 import { FlanksController } from './flanks.controller.js';
 
 @Module({})
@@ -10,7 +11,7 @@ export class FlanksModule {
       module: FlanksModule,
       imports: [CapturesModule, pictures],
       controllers: [FlanksController],
-      providers: [FlankDescriptorsService, { provide: PRINT_FOLDER, useValue: folder }],
+      providers: [WantedFlanks, FlankDescriptorsService, { provide: PRINT_FOLDER, useValue: folder }],
       exports: [FlankDescriptorsService],
     };
   }

@@ -1,6 +1,17 @@
 import { MOST_EVENTS } from '@keeper/contract/limits';
 import { subjectOf, type LoggedEvent } from '@keeper/core/domain/outing/event';
-import type { DeviceDatabase, Refusal, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+import type { DeviceDatabase, StoredEvent, StoredPicture, StoredRow } from './deviceStore.js';
+import {
+  keyOf,
+  newest,
+  orderOf,
+  refused,
+  replaced,
+  shaOf,
+  withoutBytes,
+  withoutRefusal,
+  type Outcome,
+} from './outboxEntry.js';
 import { keepUnchanged } from './keepUnchanged.js';
 import type { SendTrouble, Verdict } from './verdict.js';
 
@@ -336,14 +347,6 @@ export class Outbox {
   }
 }
 
-const orderOf = ({ order }: StoredEvent | StoredRow) => order;
-const shaOf = ({ sha256 }: StoredPicture) => sha256;
-/** Bytes are named by their SHA-256: the same name is the same bytes. */
-const withoutBytes = ({ bytes: _bytes, ...rest }: StoredPicture) => rest;
-
-type Sendable = StoredEvent | StoredPicture | StoredRow;
-type Outcome = 'sent' | Exclude<Verdict, { kind: 'stop' }>;
-
 /** One go over all that waits. */
 interface Round {
   /** What was not taken this time: it is sent again after a pause, and holds nothing up. */
@@ -356,32 +359,4 @@ class Stopped extends Error {
   constructor(readonly trouble: SendTrouble) {
     super(trouble.sentence);
   }
-}
-
-/** By what an entry is known, however often it is read from the device. */
-function keyOf(each: Sendable): string {
-  if ('sha256' in each) return each.sha256;
-  return `${'event' in each ? 'event' : 'row'} ${each.order}`;
-}
-
-function refused<T extends Sendable>(each: T, verdict: Exclude<Outcome, 'sent'>): T {
-  const { problem } = verdict;
-  return verdict.kind === 'never'
-    ? { ...each, state: 'refused', verdict: 'never', problem, fields: verdict.fields }
-    : { ...each, state: 'refused', verdict: 'later', problem };
-}
-
-function withoutRefusal<T extends Refusal>(each: T): Omit<T, keyof Refusal> {
-  const { problem: _problem, verdict: _verdict, fields: _fields, ...rest } = each;
-  return rest;
-}
-
-function replaced<T>(all: readonly T[], each: T, by: T): T[] {
-  return all.map((one) => (one === each ? by : one));
-}
-
-/** What changed between two states, brought to one that has gone on meanwhile: an entry that was added then stays. */
-function newest<T>(state: readonly T[], before: readonly T[], now: readonly T[]): T[] {
-  const became = new Map(before.map((each, i) => [each, now[i] ?? each]));
-  return state.map((each) => became.get(each) ?? each);
 }

@@ -1,6 +1,6 @@
 import { captureText } from './text.en-GB.js';
 import { useState } from 'react';
-import { AmendedDto } from '@keeper/contract/events';
+import { AmendedDto } from '@keeper/contract/payloads';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';

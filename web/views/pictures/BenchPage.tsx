@@ -1,22 +1,24 @@
+import { FishPart } from './FishPart.js';
+import { MarksPart } from './MarksPart.js';
+import { boardLines, boardPoints, guessed, landmarkPoints, markPoints } from './stagePoints.js';
+import { useLook } from './useLook.js';
 import { paths } from '../../app/paths.js';
 import { picturesText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { PictureRole } from '@keeper/core/domain/capture/event';
 import { PICTURE_ROLES } from '@keeper/core/domain/capture/event';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
-import { paintedKind, type LandmarkName } from '@keeper/core/domain/fish/anatomy';
+import { paintedKind } from '@keeper/core/domain/fish/anatomy';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { LANDMARKS, type LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import type { Pixel } from '@keeper/core/geometry/pixel';
 import { straightened, wholePicture } from '@keeper/core/pictures/pictureView';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record } from '../../data/record.js';
 import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
-import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useSettings } from '../../data/queries.js';
 import { useCapture } from '../../data/useCapture.js';
 import { ROLE_WORDS } from '../../parts/BookPicture.js';
@@ -25,16 +27,14 @@ import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
 import { whenText } from '../../parts/when.js';
-import type { LookedAt } from '../../workers/pictureLook.js';
 import { BesideAny } from './BesideAny.js';
 import { BoardPanel } from './BoardPanel.js';
 import { draftOf, hasSameTaps, lengthOn, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
 import { roundedDown } from './boardMarks.js';
 import { PictureAway } from './PictureAway.js';
 import { Series } from './Series.js';
-import { PictureStage, type StagePoint } from './PictureStage.js';
+import { PictureStage } from './PictureStage.js';
 import { useBench } from './useBench.js';
-import { VerdictList } from './VerdictList.js';
 import { ViewPart } from './ViewPart.js';
 
 /** One picture laid out: its fish found, laid straight, judged and measured. The original stays as it was taken. */
@@ -246,108 +246,3 @@ const STAGE_WORDS: Readonly<Record<Work, string>> = {
   board: picturesText.thePictureWithWhat,
   marks: picturesText.thePictureWithTheMarks,
 };
-
-/** What marks are for, and how many there are. */
-function MarksPart({ count, landmarks }: { count: number; landmarks: boolean }) {
-  return (
-    <Section title={picturesText.marksToKnowIt}>
-      <p className="mb-2">{picturesText.whereAPictureIs}</p>
-      <p className="text-soft">
-        {picturesText.dragOneToMove({ count })}
-        {!landmarks && picturesText.theyCountOnceThe}
-      </p>
-    </Section>
-  );
-}
-
-function markPoints(marks: readonly Pixel[]): StagePoint[] {
-  return marks.map((at, i) => ({ id: String(i), name: picturesText.mark({ i: i + 1 }), at, sign: String(i + 1) }));
-}
-
-/** What is thought of the picture, or the plea to show where the fish is. */
-function FishPart({ looked, proposed, onAsk }: { looked: LookedAt | undefined; proposed: boolean; onAsk: () => void }) {
-  if (!looked) return null;
-  if (!looked.fish) {
-    return (
-      <Section title={picturesText.noFishFound}>
-        <p className="mb-3">{picturesText.noFlankWasFound}</p>
-        <button type="button" className="button" onClick={onAsk}>
-          {picturesText.setThemByHand}
-        </button>
-      </Section>
-    );
-  }
-  const { verdicts, doubtful } = looked.fish;
-  return (
-    <Section title={picturesText.pictureChecks}>
-      {proposed && doubtful && <p className="mb-3 border-l-4 border-air pl-3">{picturesText.theSixPointsAre}</p>}
-      <VerdictList verdicts={verdicts} />
-    </Section>
-  );
-}
-
-function useLook(
-  bytes: Blob | undefined,
-  kind: Parameters<typeof lookAtPicture>[1],
-  told: LandmarksPx | null | undefined,
-): { looked: LookedAt | undefined; unreadable: boolean } {
-  const [looked, setLooked] = useState<LookedAt>();
-  const [unreadable, setUnreadable] = useState(false);
-  useEffect(() => {
-    if (!bytes) return undefined;
-    let past = false;
-    lookAtPicture(bytes, kind, told).then(
-      (seen) => {
-        if (!past) setLooked(seen);
-      },
-      () => {
-        if (!past) setUnreadable(true);
-      },
-    );
-    return () => {
-      past = true;
-    };
-  }, [bytes, kind, told]);
-  return { looked, unreadable };
-}
-
-const LANDMARK_WORDS: Readonly<Record<LandmarkName, { readonly name: string; readonly sign: string }>> = {
-  snout: { name: picturesText.tipOfTheSnout, sign: picturesText.snoutSign },
-  eye: { name: picturesText.middleOfTheEye, sign: picturesText.eyeSign },
-  dorsal: { name: picturesText.frontOfTheDorsal, sign: picturesText.dorsalSign },
-  pelvic: { name: picturesText.frontOfThePelvic, sign: picturesText.pelvicSign },
-  anal: { name: picturesText.frontOfTheAnal, sign: picturesText.analSign },
-  fork: { name: picturesText.forkOfTheTail, sign: picturesText.forkSign },
-};
-
-function landmarkPoints(landmarks: LandmarksPx | undefined): StagePoint[] {
-  return landmarks ? LANDMARKS.map((id) => ({ id, at: landmarks[id], ...LANDMARK_WORDS[id] })) : [];
-}
-
-function boardPoints({ marks, nose, tail, inches }: ReturnType<typeof draftOf>): StagePoint[] {
-  return [
-    ...marks.map(({ atMm, pixel }, i) => {
-      const says = String(Number((atMm / (inches ? 25.4 : 10)).toFixed(2)));
-      return { id: `mark ${i}`, at: pixel, name: picturesText.theMarkAt({ says }), sign: says };
-    }),
-    ...(nose ? [{ id: 'nose', at: nose, name: picturesText.theNose, sign: picturesText.noseSign }] : []),
-    ...(tail ? [{ id: 'tail', at: tail, name: picturesText.theTail, sign: picturesText.tailSign }] : []),
-  ];
-}
-
-function boardLines({ nose, tail }: ReturnType<typeof draftOf>): (readonly [Pixel, Pixel])[] {
-  return nose && tail ? [[nose, tail]] : [];
-}
-
-/** Where the six points are laid for the keeper to drag: a fish across the middle of the picture, head left. */
-function guessed({ widthPx, heightPx }: LookedAt): LandmarksPx {
-  const at = (u: number, v: number): Pixel => ({ x: widthPx * (0.15 + 0.7 * u), y: heightPx / 2 + widthPx * 0.7 * v });
-  return {
-    snout: at(0, 0),
-    eye: at(0.12, -0.03),
-    dorsal: at(0.42, -0.13),
-    pelvic: at(0.46, 0.11),
-    anal: at(0.73, 0.09),
-    fork: at(1, 0),
-  };
-}

@@ -1,34 +1,28 @@
+import { sideOf, useAskedFlank } from './useAskedFlank.js';
+import { useAnswer } from './useAnswer.js';
 import { paths } from '../../app/paths.js';
 import { whoText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
-import { useEffect, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { FlankInBook } from '@keeper/contract/flanks';
 import type { Identified } from '@keeper/core/domain/capture/event';
 import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture/captureState';
-import { summaryOf } from '@keeper/core/domain/capture/summary';
-import { paintedKind, speciesOf, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
-import { linkedFacts, type LinkedFacts } from '@keeper/core/recognition/identity/consistencyChecks';
 import { LEAST_SEEN } from '@keeper/core/recognition/descriptor/compareDescriptors';
-import { pointsFit } from '@keeper/core/recognition/landmarks/pointsFit';
-import type { LandmarksPx } from '@keeper/core/domain/fish/landmarks';
 import { speciesName, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { NotHere } from '../../app/NotHere.js';
 import { newId } from '../../data/device.js';
-import { useFlanks, whoWorker } from '../../data/flanks.js';
+import { useFlanks } from '../../data/flanks.js';
 import { makeEvent, record, writeRow } from '../../data/record.js';
 import { saySameFish } from '../../data/identity.js';
 import { useRegister } from '../../data/known.js';
-import { usePictureBytes } from '../../data/pictureBytes.js';
-import { lookAtPicture } from '../../data/pictureLooker.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Notice } from '../../parts/Notice.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { dayText, whenText } from '../../parts/when.js';
 import { useFriendFlanks } from '../../data/friendRegisters.js';
-import type { Answer, AskedFlank, PossibleMatch } from '../../workers/whoIsThis.js';
+import type { PossibleMatch } from '../../workers/whoIsThis.js';
 import { isFriendFlank, type FriendFlank } from '../../workers/friendFlank.js';
 import { answerSentence } from './chanceWords.js';
 import { Beside } from './Beside.js';
@@ -62,7 +56,7 @@ export function WhoPage() {
 }
 
 function WhoOf({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
-  const asked = useAsked(state, picture);
+  const asked = useAskedFlank(state, picture);
   const register = useFlanks();
   const theirs = useFriendFlanks();
   const answer = useAnswer(typeof asked === 'string' ? undefined : asked, register?.flanks, theirs);
@@ -224,87 +218,3 @@ const SAID: Readonly<Record<Identified['says'], string>> = {
   unsure: whoText.youLeftItOpen,
   different: whoText.youSaidThatItIsAnother,
 };
-
-/** The flank that is asked about, a sentence that says why it cannot be, or nothing while it is looked for. */
-function useAsked(state: CaptureState, { sha256, role, reading }: PictureOfCapture): AskedFlank | string | undefined {
-  const { captureId, facts } = state;
-  const { bytes, gone } = usePictureBytes(sha256);
-  const kind = facts.species ? paintedKind(facts.species, facts.form) : undefined;
-  const told = reading?.landmarks;
-  const marks = reading?.marks ?? NO_MARKS;
-  // The same facts are the same question, whatever else was tapped.
-  const factsKey = JSON.stringify(linkedFacts(summaryOf(state)));
-  const linked = useMemo(() => JSON.parse(factsKey) as LinkedFacts, [factsKey]);
-  const [found, setFound] = useState<Pick<AskedFlank, 'landmarks' | 'side'> | string>();
-  useEffect(() => {
-    if (!bytes || !kind) return undefined;
-    let past = false;
-    lookAtPicture(bytes, kind, told).then(
-      ({ fish }) => {
-        if (past) return;
-        // Where nobody looked at the points, the way the head points says which flank it is, whatever was wanted when
-        // it was taken.
-        const side = (told && sideOf(role)) ?? (fish?.headRight ? 'right' : 'left');
-        setFound(
-          !fish
-            ? NO_FLANK
-            : fish.doubtful
-              ? DOUBTFUL
-              : (misfit(fish.landmarks, kind) ?? { landmarks: fish.landmarks, side }),
-        );
-      },
-      () => past || setFound(whoText.thisBrowserCannotRead),
-    );
-    return () => {
-      past = true;
-    };
-  }, [bytes, kind, told, role]);
-  const asked = useMemo(
-    () =>
-      bytes && kind && typeof found === 'object'
-        ? { bytes, ...found, kind, captureId, facts: linked, marks }
-        : undefined,
-    [bytes, found, kind, captureId, linked, marks],
-  );
-  if (!kind) return whoText.fishOfThisKind;
-  if (gone) return whoText.thePictureIsOn;
-  return typeof found === 'string' ? found : asked;
-}
-
-/** Why the six points cannot be those of the fish as it is noted; undefined when they can. */
-function misfit(landmarks: LandmarksPx, kind: PaintedKind): string | undefined {
-  const fit = pointsFit(landmarks, kind);
-  if (fit.fits) return undefined;
-  const [noted, likelier] = [kind, fit.likelier].map((each) => say(speciesName(each && speciesOf(each))).toLowerCase());
-  return fit.likelier ? whoText.itsFinsLieAs({ likelier, noted }) : whoText.theSixPointsDo;
-}
-
-function sideOf(role: PictureOfCapture['role']): AskedFlank['side'] | undefined {
-  return role === 'left-flank' ? 'left' : role === 'right-flank' ? 'right' : undefined;
-}
-
-const NO_MARKS: AskedFlank['marks'] = [];
-const NO_FLANK = whoText.noFlankWasFound;
-const DOUBTFUL = whoText.whereTheFishLies;
-
-function useAnswer(
-  asked: AskedFlank | undefined,
-  register: readonly FlankInBook[] | undefined,
-  theirs: readonly FriendFlank[],
-) {
-  const [answer, setAnswer] = useState<Answer>();
-  useEffect(() => {
-    if (!asked || !register) return undefined;
-    let past = false;
-    const find = async () => {
-      await whoWorker().hold(register, theirs);
-      const now = await whoWorker().ask(asked);
-      if (!past) setAnswer(now);
-    };
-    void find();
-    return () => {
-      past = true;
-    };
-  }, [asked, register, theirs]);
-  return answer;
-}

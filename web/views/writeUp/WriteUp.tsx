@@ -2,7 +2,7 @@ import { paths } from '../../app/paths.js';
 import { writeUpText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { DescribedDto } from '@keeper/contract/events';
+import { DescribedDto } from '@keeper/contract/payloads';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import { missingThings } from '@keeper/core/domain/capture/missing';

@@ -1,0 +1,19 @@
+import { BodyLengthDto, LengthDto, MassDto } from './measures.js';
+import { WeightReadingDto } from './weightReading.js';
+import 'reflect-metadata';
+import { IsIn, IsOptional } from 'class-validator';
+import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
+import { IsId, IsText, Nested } from './fields.js';
+import { HasItsTare, IsFormOfSpecies } from './possible.js';
+
+export class FactsDto {
+  @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId | null;
+  @IsOptional() @IsIn(FORM_IDS) @IsFormOfSpecies() form?: FormId | null;
+  @IsOptional() @IsText(60) kindName?: string | null;
+  @IsOptional() @IsId() waterId?: string | null;
+  @IsOptional() @Nested(() => WeightReadingDto) @HasItsTare() weight?: WeightReadingDto | null;
+  @IsOptional() @Nested(() => BodyLengthDto) length?: BodyLengthDto | null;
+  @IsOptional() @Nested(() => LengthDto) girth?: LengthDto | null;
+  @IsOptional() @Nested(() => MassDto) guess?: MassDto | null;
+  @IsOptional() @IsText(4000) note?: string | null;
+}

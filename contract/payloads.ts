@@ -1,0 +1,221 @@
+import { ConditionsDto } from './around.js';
+import { FactsDto } from './facts.js';
+import { ShownDto } from './measures.js';
+import { WeightReadingDto } from './weightReading.js';
+import 'reflect-metadata';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min, ValidateIf } from 'class-validator';
+import {
+  LAST_ELAPSED_MS,
+  IDENTITIES,
+  INTERRUPTIONS,
+  LEAVINGS,
+  PICTURE_ROLES,
+  RECOVERY_SIGNS,
+  type EventType,
+  type Identified,
+  type Interruption,
+  type Leaving,
+  type PictureRole,
+  type RecoverySign,
+} from '@keeper/core/domain/capture/event';
+import { GAPS_TOLD, type GapTold } from '@keeper/core/domain/capture/gapTold';
+import { SIGNS, type Sign } from '@keeper/core/domain/capture/sign';
+import { FLANK_BOUNDS } from '@keeper/core/domain/fish/flankPoint';
+import {
+  TREATMENTS,
+  WOUND_KINDS,
+  WOUND_SIDES,
+  type Treatment,
+  type WoundKind,
+  type WoundSide,
+} from '@keeper/core/domain/fish/wound';
+import { SHA256 } from './limits.js';
+import { READING_WAYS, type ReadingWay } from '@keeper/core/domain/capture/weightReading';
+import { PictureReadDto } from './pictureReading.js';
+import { IsId, IsText, IsReason, Nested, Maybe } from './fields.js';
+
+export class NothingDto {}
+
+export class HookedDto {
+  @Maybe() @Nested(() => ConditionsDto) around?: ConditionsDto;
+  @Maybe() @IsId() waterId?: string;
+  @Maybe() @IsId() outingId?: string;
+  @Maybe() @IsId() swimId?: string;
+  @Maybe() @IsArray() @ArrayMaxSize(40) @IsText(300, { each: true }) gaps?: string[];
+  /** The time zone of the place, an IANA name. */
+  @Maybe() @IsText(64) zone?: string;
+  /** Begun at the desk from pictures, with nothing known of how the fish was handled. */
+  @Maybe() @IsIn(['pictures']) from?: 'pictures';
+}
+
+export class ReadingTakenDto {
+  @Nested(() => WeightReadingDto) weight: WeightReadingDto;
+}
+
+export class SlingHungDto {
+  @Nested(() => ShownDto) shown: ShownDto;
+  @Maybe() @IsIn(READING_WAYS) way?: ReadingWay;
+}
+
+export class EntryKeptDto {
+  @Maybe() @IsText(500) note?: string;
+}
+
+export class ComparedWithDto {
+  @Matches(SHA256) sha256: string;
+  @IsId() captureId: string;
+  @Matches(SHA256) otherSha: string;
+  @IsNumber() @Min(-1) @Max(1) score: number;
+  @IsNumber() @Min(0) @Max(1) probability: number;
+}
+
+export class IdentifiedDto {
+  @IsIn(IDENTITIES) says: Identified['says'];
+  /** Whoever is sure names the fish; whoever is not names none. */
+  @ValidateIf(({ says, fishId }: Identified) => (says !== 'unsure' && says !== 'different') || fishId !== null)
+  @IsId()
+  fishId: string | null;
+  @Maybe() @Nested(() => ComparedWithDto) by?: ComparedWithDto;
+  @Maybe() @IsId() decisionId?: string;
+  @Maybe() @IsText(400) why?: string;
+}
+
+export class DescribedDto {
+  @Nested(() => FactsDto) facts: FactsDto;
+}
+
+export class AmendedDto {
+  @Nested(() => FactsDto) facts: FactsDto;
+  @IsReason()
+  why: string;
+}
+
+export class PictureAddedDto {
+  @Matches(SHA256) sha256: string;
+  @Maybe() @IsIn(PICTURE_ROLES) role?: PictureRole;
+}
+
+export class PictureRemovedDto {
+  @Matches(SHA256) sha256: string;
+  @IsText(500) why: string;
+}
+
+export class SeenDto {
+  @IsIn(SIGNS) sign: Sign;
+}
+
+export class FlankPointDto {
+  @IsNumber() @Min(FLANK_BOUNDS.leastU) @Max(FLANK_BOUNDS.mostU) u: number;
+  @IsNumber() @Min(-FLANK_BOUNDS.mostV) @Max(1) v: number;
+}
+
+export class WoundDto {
+  @IsIn(WOUND_KINDS) kind: WoundKind;
+  @IsIn(WOUND_SIDES) side: WoundSide;
+  @Nested(() => FlankPointDto) at: FlankPointDto;
+  @IsInt() @Min(1) @Max(1000) sizeMm: number;
+}
+
+export class WoundNotedDto {
+  @Nested(() => WoundDto) wound: WoundDto;
+}
+
+export class TreatedDto {
+  @IsIn(TREATMENTS) with: Treatment;
+  @Maybe() @IsId() woundId?: string;
+}
+
+export class GillBeatDto {
+  @IsInt() @Min(1) @Max(240) perMinute: number;
+}
+
+export class RecoveringDto {
+  @IsIn(RECOVERY_SIGNS) sign: RecoverySign;
+}
+
+export class LeftAsDto {
+  @IsIn(LEAVINGS) leaving: Leaving;
+}
+
+export class InterruptedDto {
+  @IsIn(INTERRUPTIONS) why: Interruption;
+}
+
+export class OutingBoundDto {
+  @IsId() outingId: string;
+  @Maybe() @IsId() swimId?: string;
+  @Maybe() @IsId() waterId?: string;
+  @Maybe() @Nested(() => ConditionsDto) around?: ConditionsDto;
+}
+
+export class GapToldDto {
+  @IsIn(GAPS_TOLD) says: GapTold['says'];
+  @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) fromMs: number;
+  @Maybe() @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) backMs?: number;
+}
+
+export class TimeAmendedDto {
+  @IsId() eventId: string;
+  @IsInt() @Min(0) @Max(LAST_ELAPSED_MS) toMs: number;
+  @IsReason()
+  why: string;
+}
+
+export class MergedDto {
+  @IsId() into: string;
+}
+
+export class UndoneDto {
+  @IsId() eventId: string;
+}
+
+type Constructor<T> = new () => T;
+
+/** The payload class of each event type. */
+export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
+  hooked: HookedDto,
+  netted: NothingDto,
+  'off-rig': NothingDto,
+  'hook-out': NothingDto,
+  'hook-cut': NothingDto,
+  'line-cut': NothingDto,
+  'hook-shed': NothingDto,
+  seen: SeenDto,
+  lifted: NothingDto,
+  'looked-over': NothingDto,
+  'wound-noted': WoundNotedDto,
+  treated: TreatedDto,
+  wetted: NothingDto,
+  zeroed: NothingDto,
+  weighed: NothingDto,
+  'reading-taken': ReadingTakenDto,
+  measured: NothingDto,
+  pictured: NothingDto,
+  rested: NothingDto,
+  returned: NothingDto,
+  carried: NothingDto,
+  dropped: NothingDto,
+  held: NothingDto,
+  'sling-hung': SlingHungDto,
+  'entry-kept': EntryKeptDto,
+  'gill-beat': GillBeatDto,
+  recovering: RecoveringDto,
+  released: NothingDto,
+  lost: NothingDto,
+  'left-as': LeftAsDto,
+  interrupted: InterruptedDto,
+  'taken-up': NothingDto,
+  'outing-bound': OutingBoundDto,
+  'gap-told': GapToldDto,
+  'time-amended': TimeAmendedDto,
+  merged: MergedDto,
+  described: DescribedDto,
+  'picture-added': PictureAddedDto,
+  'picture-removed': PictureRemovedDto,
+  'picture-read': PictureReadDto,
+  identified: IdentifiedDto,
+  amended: AmendedDto,
+  'written-up': NothingDto,
+  undone: UndoneDto,
+  discarded: NothingDto,
+};

@@ -1,0 +1,53 @@
+// What the project needs, installed once for each lock file and Node.js; what its tests need of Debian.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fail, say } from './process.mjs';
+
+export const STAMP = join('node_modules', '.install-stamp');
+
+function npm(args, options = {}) {
+  return spawnSync(process.execPath, [process.env.npm_execpath ?? findNpm(), ...args], {
+    stdio: 'inherit',
+    ...options,
+  });
+}
+
+function findNpm() {
+  const beside = join(dirname(process.execPath), '..', 'lib', 'node_modules', 'npm', 'bin', 'npm-cli.js');
+  if (!existsSync(beside)) fail('Start this through npm, for example: npm run demo');
+  return beside;
+}
+
+export function install() {
+  const wanted = createHash('sha256').update(readFileSync('package-lock.json')).update(process.version).digest('hex');
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
+  say('Installing what the keeper needs. The first time this takes a few minutes.');
+  // Where Node.js brings its own headers, the database driver is compiled against them and nothing is fetched.
+  const prefix = join(dirname(process.execPath), '..');
+  const headers = existsSync(join(prefix, 'include', 'node', 'node.h'));
+  const env = { ...process.env, ...(headers && { npm_package_config_node_gyp_nodedir: prefix }) };
+  if (npm(['ci', '--no-audit', '--no-fund'], { env }).status !== 0)
+    fail('The installation failed; its reason stands above.');
+  writeFileSync(STAMP, wanted);
+}
+
+export const CHROMIUM = '/usr/bin/chromium';
+/** Writes the pictures that the reading of EXIF is checked with. */
+export const EXIFTOOL = '/usr/bin/exiftool';
+
+/** What the tests need of Debian, and is not there yet. */
+export function debian(tools) {
+  const wanted = tools.filter(({ at }) => !existsSync(at)).map(({ name }) => name);
+  if (wanted.length === 0) return;
+  const manual = `The tests need of Debian: ${wanted.join(', ')}. As root: apt-get install ${wanted.join(' ')}`;
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) fail(manual);
+  say(`Installing what the tests need of Debian: ${wanted.join(', ')}.`);
+  const options = { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  spawnSync('apt-get', ['update', '-q'], options);
+  spawnSync('apt-get', ['install', '-y', '-q', '--no-install-recommends', ...wanted], options);
+  if (tools.some(({ at }) => !existsSync(at))) fail(manual);
+}
+
+export const chromium = () => debian([{ name: 'chromium', at: CHROMIUM }]);

@@ -1,0 +1,40 @@
+// The server, and the demo book on it.
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fail } from './process.mjs';
+
+const DEMO_FOLDER = '.demo';
+
+/** Starts the server, watched by Node.js or not, and hands its signals on; resolves with its address. */
+export function serve(args, watched = false) {
+  const server = spawn(
+    process.execPath,
+    [...(watched ? ['--watch'] : []), join('server', 'dist', 'main.js'), ...args],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    },
+  );
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill(signal));
+  server.on('exit', (code, signal) => process.exit(signal ? 0 : (code ?? 1)));
+  return new Promise((resolve) => {
+    server.stdout.on('data', (text) => resolve(/http\S+/.exec(String(text))?.[0]));
+  });
+}
+
+/** The demo book on a server, filled the first time. */
+export async function serveDemo(args, watched = false) {
+  const fresh = args.includes('--fresh');
+  if (fresh) rmSync(DEMO_FOLDER, { recursive: true, force: true });
+  mkdirSync(DEMO_FOLDER, { recursive: true });
+  const filled = join(DEMO_FOLDER, 'filled');
+  const url = await serve(['--data', DEMO_FOLDER, ...args.filter((word) => word !== '--fresh')], watched);
+  if (!existsSync(filled)) {
+    const fill = [join('demo', 'dist', 'fill.js'), '--url', url, '--card', join(DEMO_FOLDER, 'card')];
+    const filling = spawn(process.execPath, fill, { stdio: 'inherit' });
+    const code = await new Promise((resolve) => filling.on('exit', resolve));
+    if (code !== 0) fail('The demo book could not be filled; its reason stands above.');
+    writeFileSync(filled, new Date().toISOString());
+  }
+  return url;
+}
