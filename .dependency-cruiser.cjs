@@ -46,7 +46,12 @@ module.exports = {
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
-    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:' } },
+    {
+      name: 'nothing-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^virtual:|[?]url$' },
+    },
     ...Object.entries(may).map(([room, { rooms }]) => ({
       name: `${room}-imports-${rooms.join('-and-') || 'no-other-room'}`,
       severity: 'error',

@@ -3,9 +3,9 @@ import { findFish } from '@keeper/core/recognition/finder/findFish';
 import { planesOf } from '@keeper/core/image/raster';
 import { anyPicture, PAINTED_KINDS } from '@keeper/painter/anyPicture';
 import { createRng } from '@keeper/core/statistics/rng';
-import { learnedModels } from '@keeper/painter/learnedFile';
 import { lesson } from '@keeper/painter/lessons';
 import { errorOf } from '@keeper/painter/trainFinder';
+import { learnedModels } from './learnedModels.js';
 import { quantile, report } from './figures.js';
 
 const PICTURES = 500;

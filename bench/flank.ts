@@ -1,4 +1,3 @@
-import { learnedModels } from '@keeper/painter/learnedFile';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -8,6 +7,7 @@ import { describeFlank } from '@keeper/core/recognition/descriptor/flankDescript
 import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/whoIsThis';
 import { scaled } from '@keeper/core/domain/fish/landmarks';
+import { learnedModels } from './learnedModels.js';
 import { kindOf, readFlankCsv, writeFlankCsv, type FlankRow } from './flankCsv.js';
 import { flankFigures, type FlankAnswer } from './flankFigures.js';
 import { generalMatcher, type GeneralPrint } from './generalMatcher.js';

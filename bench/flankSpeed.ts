@@ -1,4 +1,3 @@
-import { learnedModels } from '@keeper/painter/learnedFile';
 import sharp from 'sharp';
 import { createRng } from '@keeper/core/statistics/rng';
 import { prepareDescriptor, type PreparedDescriptor } from '@keeper/core/recognition/descriptor/compareDescriptors';
@@ -8,6 +7,7 @@ import { whoIsThis, type KnownFlank } from '@keeper/core/recognition/identity/wh
 import type { Raster } from '@keeper/core/image/raster';
 import { anyPicture } from '@keeper/painter/anyPicture';
 import { paintPicture } from '@keeper/painter/paint';
+import { learnedModels } from './learnedModels.js';
 import { quantile, report, timed } from './figures.js';
 import { readPicture } from './readPicture.js';
 

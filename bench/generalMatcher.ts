@@ -1,4 +1,4 @@
-import { learnedModels } from '@keeper/painter/learnedFile';
+import { learnedModels } from './learnedModels.js';
 import { createRequire } from 'node:module';
 import type { PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { flatFlank } from '@keeper/core/recognition/registration/flatFlank';

@@ -1,14 +1,14 @@
+import { LEARNED } from '@keeper/core/spec/learned';
 import { createRng } from '@keeper/core/statistics/rng';
 import { findFish, followFish } from '@keeper/core/recognition/finder/findFish';
 import { isMirrored, poseOf } from '@keeper/core/domain/fish/pose';
 import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
 import { planesOf } from '@keeper/core/image/raster';
-import { learnedModels } from './learnedFile.js';
 import { lesson } from './lessons.js';
 import { NormalEquations } from './ridge.js';
 import { errorOf } from './trainFinder.js';
 
-const { finder: model } = learnedModels();
+const { finder: model } = LEARNED;
 const UNSEEN = Array.from({ length: 6 }, (_, i) => lesson(`unseen ${i}`));
 
 test('fish of pictures that it has not learned from are found to three hundredths of their length, as a rule', () => {

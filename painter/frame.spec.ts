@@ -1,3 +1,4 @@
+import { LEARNED } from '@keeper/core/spec/learned';
 import { createRng } from '@keeper/core/statistics/rng';
 import { plainAnatomy, type PaintedKind } from '@keeper/core/domain/fish/anatomy';
 import { flankMap } from '@keeper/core/recognition/registration/flankMap';
@@ -5,13 +6,11 @@ import { proposedFish } from '@keeper/core/recognition/finder/proposedFish';
 import { led, refineFrame, refineLandmarks } from '@keeper/core/recognition/landmarks/refineFrame';
 import { LANDMARKS } from '@keeper/core/domain/fish/landmarks';
 import { planesOf } from '@keeper/core/image/raster';
-import { learnedModels } from './learnedFile.js';
 import { frameLesson, type FrameLesson } from './frameLesson.js';
 import { squaredMiss, proposed, tapped } from './trainFrame.js';
 import { errorOf } from './trainFinder.js';
 
 const KINDS: readonly PaintedKind[] = ['carp-mirror', 'carp-common', 'pike', 'barbel', 'wels'];
-const learned = learnedModels();
 const UNSEEN = KINDS.map((kind) => frameLesson(`unseen flank of a ${kind}`, kind));
 const rms = (of: readonly number[]) => Math.sqrt(of.reduce((sum, x) => sum + x * x, 0) / of.length);
 
@@ -32,7 +31,7 @@ test('a frame settles: off by less than half of what tapped points alone leave, 
     const taps = tapped(landmarks, luck);
     byTaps.push(Math.sqrt(squaredMiss(lesson, flankMap(taps, kind))));
     byTruth.push(Math.sqrt(squaredMiss(lesson, flankMap(landmarks, kind))));
-    settled.push(Math.sqrt(squaredMiss(lesson, refineFrame(planesOf(raster), taps, kind, learned.frameOf(kind)))));
+    settled.push(Math.sqrt(squaredMiss(lesson, refineFrame(planesOf(raster), taps, kind, LEARNED.frameOf(kind)))));
   }
   expect(rms(settled)).toBeLessThan(0.5 * rms(byTaps));
   expect(rms(settled)).toBeLessThan(0.8 * rms(byTruth));
@@ -45,7 +44,7 @@ test('points that a machine proposes are led to less than half of what they were
     const from = proposed(landmarks, luck);
     return [
       errorOf(from, landmarks),
-      errorOf(refineLandmarks(planesOf(raster), from, kind, learned.frameOf(kind)), landmarks),
+      errorOf(refineLandmarks(planesOf(raster), from, kind, LEARNED.frameOf(kind)), landmarks),
     ] as const;
   };
   const both = UNSEEN.map(off);
@@ -55,7 +54,7 @@ test('points that a machine proposes are led to less than half of what they were
 
 test('a fish that was found has its points led closer once its kind is known', () => {
   const { raster, landmarks, kind } = UNSEEN[1] as FrameLesson;
-  const [plain, closer] = [proposedFish(raster, learned), proposedFish(raster, learned, kind)];
+  const [plain, closer] = [proposedFish(raster, LEARNED), proposedFish(raster, LEARNED, kind)];
   if (!plain || !closer) throw new Error('The fish was not found.');
   expect(closer.mirrored).toBe(plain.mirrored);
   expect(errorOf(closer.landmarks, landmarks)).toBeLessThan(0.7 * errorOf(plain.landmarks, landmarks));
@@ -71,7 +70,7 @@ test('where there is no fish the points stay about where they were tapped', () =
     planesOf({ ...raster, data }),
     landmarks,
     kind,
-    learned.frameOf(kind).near,
+    LEARNED.frameOf(kind).near,
     0.02,
   );
   expect(trust).toBeLessThanOrEqual(1);

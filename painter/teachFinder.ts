@@ -1,9 +1,9 @@
-// Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned into
-// core/recognition/learned/learned.bin.
+// Teaches the finder of fish anew, from pictures that are painted for it, and writes what it has learned to its
+// output, for core/recognition/learned/learned.bin.
 // Usage: node painter/dist/teachFinder.js [number of lessons]
 import { createRng } from '@keeper/core/statistics/rng';
 import { namedFinder } from '@keeper/core/recognition/learned/learnedModels';
-import { keepLearned } from './learnedFile.js';
+import { writeWeights } from '@keeper/core/recognition/learned/weightsFile';
 import { lesson } from './lessons.js';
 import { trainFinder } from './trainFinder.js';
 
@@ -13,4 +13,4 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return lesson(`lesson ${i}`);
 });
-keepLearned('finder', namedFinder(trainFinder(lessons, createRng('train'), say)));
+process.stdout.write(writeWeights(namedFinder(trainFinder(lessons, createRng('train'), say))));

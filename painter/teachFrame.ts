@@ -1,13 +1,13 @@
 // Teaches anew how a flank's frame settles on a picture, from pictures that are painted for it, and writes what it has
-// learned into core/recognition/learned/learned.bin.
+// learned to its output, for core/recognition/learned/learned.bin.
 // Usage: node painter/dist/teachFrame.js carp|pike|barbel|wels [number of lessons]
 import { createRng } from '@keeper/core/statistics/rng';
 import { speciesOf } from '@keeper/core/domain/fish/anatomy';
 import { SPECIES_IDS } from '@keeper/core/domain/fish/species';
 import { namedFrame } from '@keeper/core/recognition/learned/learnedModels';
+import { writeWeights } from '@keeper/core/recognition/learned/weightsFile';
 import { PAINTED_KINDS } from './anyPicture.js';
 import { frameLesson } from './frameLesson.js';
-import { keepLearned } from './learnedFile.js';
 import { trainFrame } from './trainFrame.js';
 
 const say = (line: string) => process.stderr.write(`${line}\n`);
@@ -23,4 +23,5 @@ const lessons = Array.from({ length: wanted }, (_, i) => {
   if (i % 200 === 0) say(`${i} of ${wanted} painted`);
   return frameLesson(`flank of a ${species}, ${i}`, kinds[i % kinds.length] ?? 'carp-common');
 });
-keepLearned(species, namedFrame(species, trainFrame(lessons, createRng(`frame of a ${species}`), say)));
+const learned = trainFrame(lessons, createRng(`frame of a ${species}`), say);
+process.stdout.write(writeWeights(namedFrame(species, learned)));

@@ -2,6 +2,7 @@
 // fresh clone too.
 // Node.js built-ins only: nothing is installed yet when this begins.
 import { spawn } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { chromium, install } from './install.mjs';
@@ -10,6 +11,7 @@ import { serve, serveDemo } from './serve.mjs';
 import { test } from './test.mjs';
 
 const [command, ...rest] = process.argv.slice(2);
+
 async function start() {
   install();
   build();
@@ -73,24 +75,31 @@ const BENCHES = [
   'layout',
 ];
 
-/** Teaches anew from painted pictures; what was learned is written into `core/recognition/learned/learned.bin`. */
-function taught(lessons, args) {
-  if (node([join('painter', 'dist', lessons), ...args]).status !== 0)
-    fail('It could not be taught; its reason stands above.');
+/** Teaches anew from painted pictures; what was learned takes its place in `core/recognition/learned/learned.bin`. */
+async function taught(lessons, args) {
+  const { status, stdout } = node([join('painter', 'dist', lessons), ...args], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    maxBuffer: 1e8,
+  });
+  if (status !== 0) fail('It could not be taught; its reason stands above.');
+  const { mergeWeights } = await import('../core/dist/recognition/learned/weightsFile.js');
+  const file = join('core', 'recognition', 'learned', 'learned.bin');
+  writeFileSync(file, mergeWeights(readFileSync(file), stdout));
 }
 
 /** The finder of fish: a quarter of an hour of painting, and as much again of learning. */
-function trainFinder() {
+async function trainFinder() {
   install();
   build();
-  taught('teachFinder.js', rest);
+  await taught('teachFinder.js', rest);
 }
 
 /** How the frame of a flank settles, one build after the other: about ten minutes each. */
-function trainFrame() {
+async function trainFrame() {
   install();
   build();
-  for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels']) taught('teachFrame.js', [species]);
+  for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels'])
+    await taught('teachFrame.js', [species]);
 }
 
 function screenshots() {

@@ -19,8 +19,8 @@ export function catchesOfFish(
 }
 
 /**
- * What a fish taken by chance from the flanks of a kind would be, seen from a catch at `waterId`: lengths in mm, weights
- * in grams, and the share of catches that were at that water. Example: of no flanks half are here.
+ * What a fish taken by chance from the flanks of a kind would be, seen from a catch at `waterId`: lengths in mm,
+ * weights in grams, and the share of catches that were at that water. Example: of no flanks half are here.
  */
 export function ofItsKind(flanks: readonly FlankOfCatch[], { waterId }: Pick<LinkedFacts, 'waterId'>): OfItsKind {
   const catches = eachCatchOnce(flanks);

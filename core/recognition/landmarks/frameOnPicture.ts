@@ -20,8 +20,8 @@ const FINE = 1.2;
 const LEAST_PX = 32;
 
 /**
- * Lays the frame of a kind on a picture, as `model` has learned it settles; `landmarks` in pixels of the raster. Example: of a picture as fine as a print
- * `scale` is 1.
+ * Lays the frame of a kind on a picture, as `model` has learned it settles; `landmarks` in pixels of the raster.
+ * Example: of a picture as fine as a print `scale` is 1.
  */
 export function frameOnPicture(
   raster: Raster,

@@ -1,5 +1,5 @@
 import { createRng } from '../../statistics/rng.js';
-import { readWeights, writeWeights } from './weightsFile.js';
+import { mergeWeights, readWeights, writeWeights } from './weightsFile.js';
 
 const luck = createRng('weights');
 const drawn = (count: number) => Float32Array.from({ length: count }, () => luck.normal());
@@ -36,4 +36,12 @@ test('bytes that are no such file, or not all of one, are refused', () => {
   const within = new Uint8Array(file.length + 5);
   within.set(file, 5);
   expect(readWeights(within.subarray(5)).get('fine')).toEqual(readWeights(file).get('fine'));
+});
+
+test('what is learned anew takes the place of what was learned, and the rest stays to the last bit', () => {
+  const anew = writeWeights([{ name: 'coarse', weights: drawn(9), bytes: 1, hasConstant: false }]);
+  const merged = readWeights(mergeWeights(file, anew));
+  expect([...merged.keys()].toSorted()).toEqual(['coarse', 'fine', 'none']);
+  expect(merged.get('coarse')).toEqual(readWeights(anew).get('coarse'));
+  expect(merged.get('fine')).toEqual(readWeights(file).get('fine'));
 });

@@ -14,7 +14,7 @@ test.each([
   ['two beside and one below', 1, 3, 1 - 0.04 - 0.01],
   ['at the end of its slack both ways', 5, 4, 1 - 0.04 - 0.04],
   ['just beyond its slack', 6, 2, 0],
-])('a part speaks for a common place %s', (_where, column, row, says) => {
+])('what a part says of a common place %s', (_where, column, row, says) => {
   const total = new Float64Array(REACH.wide * REACH.high).fill(10);
   addSlackened(one(3, 2), 2, REACH, total);
   expect(total[at(column, row)]).toBeCloseTo(10 + 2 * says, 6);
