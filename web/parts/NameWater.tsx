@@ -7,13 +7,14 @@ import { WriteWaterDto } from '@keeper/contract/waters';
 import { WATER_KINDS, WATER_KIND_WORDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { newId } from '../data/device.js';
 import { writeRow } from '../data/record.js';
+import { useRecord } from '../data/useRecord.js';
 import { Choice } from './Choice.js';
 import { FieldSentence, Notice } from './Notice.js';
 
 /** The little that a new water needs: its name and its kind. */
 export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
   const [id] = useState(newId);
-  const [notKept, setNotKept] = useState(false);
+  const { keep, notKept } = useRecord();
   const form = useForm<WriteWaterDto>({
     resolver: classValidatorResolver(WriteWaterDto),
     defaultValues: { name: '', kind: 'lake', revision: 0 },
@@ -21,10 +22,7 @@ export function NameWater({ onNamed }: { onNamed: (waterId: string) => void }) {
   const kind = useWatch({ control: form.control, name: 'kind' });
   const problem = form.formState.errors.name?.message;
   const submit = form.handleSubmit(async (wanted) => {
-    await writeRow('waters', id, wanted).then(
-      () => onNamed(id),
-      () => setNotKept(true),
-    );
+    if (await keep(() => writeRow('waters', id, wanted))) onNamed(id);
   });
   return (
     <form

@@ -3,6 +3,7 @@ import type { FieldProblem } from '@keeper/contract/errors';
 import { problemsIn } from '@keeper/contract/validation';
 import type { RowKind } from '../data/deviceStore.js';
 import { writeRow } from '../data/record.js';
+import { useRecord } from '../data/useRecord.js';
 import { sentenceAt } from './typed.js';
 
 interface RowFormWanted {
@@ -30,7 +31,7 @@ export interface RowFormState {
  */
 export function useRowForm({ kind, id, contract, bodyOf, onKept }: RowFormWanted): RowFormState {
   const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
+  const { keep, notKept } = useRecord();
   const problems = tried ? problemsIn(contract, bodyOf(false)) : [];
   return {
     problems,
@@ -39,13 +40,7 @@ export function useRowForm({ kind, id, contract, bodyOf, onKept }: RowFormWanted
     put: async (retired) => {
       setTried(true);
       if (!retired && problemsIn(contract, bodyOf(false)).length > 0) return;
-      try {
-        await writeRow(kind, id, bodyOf(retired));
-      } catch {
-        setNotKept(true);
-        return;
-      }
-      await onKept();
+      if (await keep(() => writeRow(kind, id, bodyOf(retired)))) await onKept();
     },
   };
 }

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { newId } from '../../data/device.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/record.js';
+import { useRecord } from '../../data/useRecord.js';
 import { useSwims, useStandingWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';
@@ -36,7 +37,7 @@ export function NewOuting() {
   });
   const [freshSwim] = useState(newId);
   const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
+  const { keep, notKept } = useRecord();
   const water = waters.find(({ id }) => id === draft.waterId);
   const swims = useSwims().filter(({ waterId }) => waterId === water?.id);
   const swim = swims.find(({ id }) => id === draft.swimId);
@@ -52,12 +53,7 @@ export function NewOuting() {
       }),
       ...(swim ? [makeOutingEvent(outingId, 'swim-taken', { swimId: swim.id })] : []),
     ];
-    try {
-      await record(events);
-    } catch {
-      setNotKept(true);
-      return;
-    }
+    if (!(await keep(() => record(events)))) return;
     clear();
     localStorage.setItem('keeper.water', water.id);
     await navigate(paths.outing(outingId));

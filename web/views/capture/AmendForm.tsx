@@ -9,6 +9,7 @@ import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 import { clockText } from '@keeper/core/measure/duration';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { makeEvent, record } from '../../data/record.js';
+import { useRecord } from '../../data/useRecord.js';
 import { useSettings } from '../../data/queries.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
@@ -52,7 +53,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const [time, setTime] = useState('');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
-  const [notKept, setNotKept] = useState(false);
+  const recording = useRecord();
 
   const readingUnit = state.facts.weight?.asRead.unit ?? settings.massUnit;
   const read = readWeight(weight, massSystemOf(readingUnit));
@@ -80,8 +81,13 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const put = async () => {
     setTried(true);
     if (whyProblem) return;
-    const keep = <T extends 'amended' | 'time-amended'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
-      record([makeEvent(state.captureId, state.startedAt, type, payload)]).then(onDone, () => setNotKept(true));
+    const keep = async <T extends 'amended' | 'time-amended'>(
+      type: T,
+      payload: Parameters<typeof makeEvent<T>>[3],
+    ): Promise<void> => {
+      const kept = await recording.keep(() => record([makeEvent(state.captureId, state.startedAt, type, payload)]));
+      if (kept) onDone();
+    };
     if (subject === 'time') {
       if (tap && sinceTakeMs !== undefined)
         await keep('time-amended', { eventId: tap.eventId, toMs: takeMs + sinceTakeMs, why: why.trim() });
@@ -189,7 +195,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
         />
         {tried && whyProblem && <FieldSentence id="why-problem">{whyProblem}</FieldSentence>}
       </div>
-      {notKept && <Notice role="alert">{captureText.itCouldNotBe}</Notice>}
+      {recording.notKept && <Notice role="alert">{captureText.itCouldNotBe}</Notice>}
       <button type="submit" className="button button-main min-h-16">
         {captureText.enterTheCorrection}
       </button>
