@@ -175,3 +175,32 @@ test('27 degrees at the surface, then 15 on the bottom: pike are still left alon
   // Nor does it cool the margin in the hours ahead.
   expect(looked.moments?.find(({ atMs }) => atMs >= FROM + 45 * 60_000)?.waterC).toBeGreaterThan(25);
 });
+
+test('without a swim the bank is open and level, and faces north', () => {
+  expect(look({}, { swim: null }).plan).toMatchObject({ facingDeg: 0, fixtures: [] });
+  expect(look().plan.facingDeg).toBe(180);
+});
+
+test('the sun is known for each full hour, from the first to the last, of a long outing for two days', () => {
+  const hoursOf = (change: Partial<OutingState>) => look(change).plan.hours.map(({ atMs }) => (atMs - FROM) / HOUR);
+  expect(hoursOf({ toMs: FROM + 3 * HOUR })).toEqual([0, 1, 2, 3]);
+  expect(hoursOf({ toMs: FROM + 4 * HOUR - 1 })).toEqual([0, 1, 2, 3]);
+  expect(hoursOf({ fromMs: FROM + 1, toMs: FROM + 3 * HOUR })).toEqual([1, 2, 3]);
+  expect(hoursOf({ fromMs: FROM + 1, toMs: FROM + 2 })).toEqual([1]);
+  expect(hoursOf({ toMs: FROM + 47 * HOUR })).toHaveLength(48);
+  expect(hoursOf({ toMs: FROM + 90 * HOUR })).toHaveLength(48);
+});
+
+test('where nothing is expected carp are, and an outing turned round has no hours ahead', () => {
+  expect(look({ expected: [] }).advice.map(({ species }) => species)).toEqual(['carp']);
+  expect(look({ toMs: FROM })).toMatchObject({ moments: null, heat: null });
+  expect(look({ toMs: FROM + 1 }).moments).not.toBeNull();
+});
+
+test('a wet cloth is timed where the mat burns, and nowhere else', () => {
+  const laid = { mat: { xM: 1, yM: -2 }, bucket: { xM: 1.5, yM: -2 } };
+  expect(look({ layout: laid }).soakLastsMs).not.toBeNull();
+  expect(look({ forecast: null }).soakLastsMs).toBeNull();
+  const cool = { takenAt: '', hours: hours.map((each) => ({ ...each, airC: 8, cloudOctas: 8 })) };
+  expect(look({ forecast: cool, layout: laid }).soakLastsMs).toBeNull();
+});

@@ -1,3 +1,4 @@
+import { daysAhead, dayText, type Calendar } from './daysAhead.js';
 import { judgeLayout } from '../bank/judgeLayout.js';
 import { type BankPlan, type LayoutJudgement, type SunHour } from '../bank/layoutPoint.js';
 import type { KitItem } from '../domain/kit/kit.js';
@@ -21,14 +22,13 @@ import type { StopPractice } from '../care/stopLine.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import { massSystemOf, type MassUnit } from '../measure/mass.js';
 import type { TempUnit } from '../measure/temperature.js';
-import type { DayOfYear } from '../domain/water/season.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Position, Water } from '../domain/water/water.js';
 import type { WeighMethod } from '../domain/capture/weightReading.js';
 import { conditionsNow, type ConditionsNow } from '../domain/outing/conditionsNow.js';
 import { outingMoment, type OutingState } from '../domain/outing/outingState.js';
 import { correctedForecast } from './correctedForecast.js';
-import { DAY_MS, HOUR_MS } from '../measure/timeSpan.js';
+import { HOUR_MS } from '../measure/timeSpan.js';
 
 /** The keeper's preferences that an assessment depends on. */
 export interface AssessmentPreferences {
@@ -61,7 +61,7 @@ export interface AssessmentInput {
   /** Another moment to look at, when the outing is only planned. */
   readonly lookMs?: number | undefined;
   /** The keeper's own calendar and clock at a moment: time zones are not known here. */
-  readonly calendar: (atMs: number) => DayOfYear & { readonly year: number };
+  readonly calendar: Calendar;
   readonly clock: (atMs: number) => string;
 }
 
@@ -129,7 +129,7 @@ export function assessAhead(input: AssessmentInput): Omit<OutingAssessment, 'rea
       airC: now.airC,
       oxygenMgL: now.oxygenMgL,
       today: input.calendar(momentMs),
-      daysAhead: daysAhead(state, momentMs, input.calendar),
+      daysAhead: daysAhead(momentMs, state.toMs, input.calendar),
       pressureHpa: now.pressureHpa,
       thunder: now.thunder,
     }),
@@ -199,16 +199,4 @@ function sunHours({ fromMs, toMs }: OutingState, position: Position): SunHour[] 
     atMs: first + i * HOUR_MS,
     sun: sunAt(first + i * HOUR_MS, position),
   }));
-}
-
-/** The days after the one looked at on which an outing goes on, at most a fortnight of them. */
-function daysAhead({ toMs }: OutingState, momentMs: number, calendar: AssessmentInput['calendar']): DayOfYear[] {
-  const days = Math.min(14, Math.ceil((toMs - momentMs) / DAY_MS) + 1);
-  const all = Array.from({ length: Math.max(0, days) }, (_, i) => Math.min(toMs, momentMs + i * DAY_MS)).map(calendar);
-  return all.filter((day, i) => i > 0 && dayText(day) !== dayText(all[i - 1] ?? day));
-}
-
-function dayText({ year, month, day }: DayOfYear & { readonly year: number }): string {
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${year}-${two(month)}-${two(day)}`;
 }

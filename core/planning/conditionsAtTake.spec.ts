@@ -54,6 +54,13 @@ test('the dark is known from place and hour', () => {
   expect(conditionsAtTake(outing(MIDNIGHT_MS, 0), null, MIDNIGHT_MS).dark).toBeUndefined();
 });
 
+test('the air goes with the fish where it was measured, and only there', () => {
+  const air: [keyof OutingPayloads, object][] = [
+    ['condition-taken', { source: 'hand', airC: 21.5, when: iso(NOON_MS - 60_000) }],
+  ];
+  expect(conditionsAtTake(outing(NOON_MS, 0, air), position, NOON_MS)).toEqual({ airC: 21.5, companions: 0 });
+});
+
 test.each([
   [-60, false],
   [-59, true],
