@@ -10,7 +10,7 @@ import type { KeptFish } from './fish.js';
 import type { CellsAnswer, FlanksAnswer } from './flanks.js';
 import type { Health } from './health.js';
 import type { KeptKitItem } from './kit.js';
-import type { OutingEvents } from './outings.js';
+import type { OutingEvents, SwimRate } from './outings.js';
 import type { PicturedFish } from './pictured.js';
 import type { KeptSettings } from './preferences.js';
 import type { FriendRegister, ImportedRegister } from './registers.js';
@@ -56,6 +56,7 @@ export interface Answers {
   'get /rehearsals': readonly KeptRehearsal[];
   'put /rehearsals/{id}': KeptRehearsal;
   'get /outings': readonly OutingSummary[];
+  'get /outings/swims': readonly SwimRate[];
   'get /outings/{outingId}': OutingEvents;
   'get /weather': Forecast;
   'get /settings': KeptSettings;

@@ -55,6 +55,7 @@ const good: Record<EventType, object> = {
   'hook-cut': {},
   'line-cut': {},
   'hook-shed': {},
+  'hook-held': { hold: 'corner' },
   seen: { sign: 'thrashing' },
   'looked-over': {},
   'wound-noted': { wound: { kind: 'ulcer', side: 'left', at: { u: 0.7, v: -0.05 }, sizeMm: 20 } },
@@ -78,6 +79,8 @@ const good: Record<EventType, object> = {
   returned: {},
   released: {},
   lost: {},
+  'loss-told': { reason: 'hook-pulled', left: 'nothing' },
+  'rod-told': { rod: 2, rigId: ID, rig: 'Hair rig', bait: 'Bread', distanceM: 36.6, givenS: 0 },
   described: { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 } } },
   'picture-added': { sha256: 'a'.repeat(64), role: 'left-flank' },
   'picture-removed': { sha256: 'a'.repeat(64), why: 'Blurred.' },
@@ -178,7 +181,11 @@ const goodOuting: Record<OutingEventType, object> = {
   'care-done': { kind: 'turned', face: 'down', when: AT },
   'laid-out': { layout: { mat: { xM: 0, yM: -2 } } },
   'item-checked': { item: 'net', done: true },
-  'run-dropped': {},
+  'rod-out': { rod: 1, setup: { rig: 'Float', bait: 'Bread', place: 'Reeds', depthM: 1.5 }, when: AT },
+  'rod-in': { rod: 1, why: 'rested', when: AT },
+  'run-dropped': { rod: 1, when: AT },
+  'bite-missed': {},
+  'fish-lost': { rod: 1, when: AT, reason: 'snagged', left: 'link' },
   'outing-ended': { note: 'A blank.' },
   'outing-called-off': { note: 'Flood.' },
   'taken-back': { eventId: ID },
@@ -213,4 +220,38 @@ test('a water needs a name and a place on the globe', () => {
     revision: 0,
   });
   expect(fields.map((problem) => problem.field)).toEqual(['name', 'position.latitudeDeg']);
+});
+
+test.each([
+  [0, 1],
+  [1, 0],
+  [4, 0],
+  [5, 1],
+  [1.5, 1],
+])('rods are counted from 1 to 4: rod %d has %i problems', (rod, found) => {
+  const told = problems(outing('rod-in', { rod, why: 'rested', when: AT }));
+  expect(told).toHaveLength(found);
+  for (const { sentence } of told) expect(sentence).toBe('Rods are counted from 1 to 4.');
+});
+
+test.each([
+  ['distanceM', -0.1, 1],
+  ['distanceM', 0, 0],
+  ['distanceM', 1000, 0],
+  ['distanceM', 1000.1, 1],
+  ['depthM', 200, 0],
+  ['depthM', 200.1, 1],
+  ['bait', 'x'.repeat(60), 0],
+  ['bait', 'x'.repeat(61), 1],
+])('of a rod %s %p has %i problems', (field, value, found) => {
+  expect(problems(outing('rod-out', { rod: 1, setup: { [field]: value }, when: AT }))).toHaveLength(found);
+});
+
+test.each([
+  [-1, 1],
+  [0, 0],
+  [600, 0],
+  [601, 1],
+])('a take given %d s before the strike has %i problems', (givenS, found) => {
+  expect(problems(event('rod-told', { givenS }))).toHaveLength(found);
 });

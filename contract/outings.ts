@@ -17,6 +17,7 @@ import {
 import { LayoutDto } from './layout.js';
 import { WeatherHourDto } from './weather.js';
 import { IsId, IsMoment, IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
+import { FishLostDto, RodInDto, RodOutDto, RodSignDto } from './rods.js';
 import { EndsAfterItBegan } from './possible.js';
 
 const { water, air } = TEMP_BOUNDS;
@@ -76,8 +77,6 @@ export class ItemCheckedDto {
   @IsBoolean() done: boolean;
 }
 
-export class RunDroppedDto {}
-
 export class OutingEndedDto {
   @Maybe() @IsText(4000) note?: string;
 }
@@ -95,11 +94,33 @@ export const OUTING_PAYLOADS: Readonly<Record<OutingEventType, new () => object>
   'care-done': CareDoneDto,
   'laid-out': LaidOutDto,
   'item-checked': ItemCheckedDto,
-  'run-dropped': RunDroppedDto,
+  'rod-out': RodOutDto,
+  'rod-in': RodInDto,
+  'run-dropped': RodSignDto,
+  'bite-missed': RodSignDto,
+  'fish-lost': FishLostDto,
   'outing-ended': OutingEndedDto,
   'outing-called-off': OutingEndedDto,
   'taken-back': TakenBackDto,
 };
+
+/** What one's own outings in a swim, or on a water where no swim was named, come to. */
+export interface SwimRate {
+  readonly waterId: string;
+  readonly swimId: string | null;
+  readonly outings: number;
+  /** How long rods fished there, all together. */
+  readonly rodMs: number;
+  readonly fish: number;
+  readonly runsDropped: number;
+  readonly bitesMissed: number;
+  readonly fishLost: number;
+}
+
+/** Which outing is not to count: the one that is compared with the others. */
+export class SwimsQueryDto {
+  @Maybe() @IsId() without?: string;
+}
 
 /** One outing with all its events, as the server keeps them. */
 export interface OutingEvents {

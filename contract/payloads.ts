@@ -1,6 +1,7 @@
 import { ConditionsDto } from './around.js';
 import { FactsDto } from './facts.js';
 import { ShownDto } from './measures.js';
+import { HookHeldDto, LossToldDto, RodToldDto } from './rods.js';
 import { WeightReadingDto } from './weightReading.js';
 import 'reflect-metadata';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min, ValidateIf } from 'class-validator';
@@ -180,6 +181,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   'hook-cut': NothingDto,
   'line-cut': NothingDto,
   'hook-shed': NothingDto,
+  'hook-held': HookHeldDto,
   seen: SeenDto,
   lifted: NothingDto,
   'looked-over': NothingDto,
@@ -202,6 +204,8 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   recovering: RecoveringDto,
   released: NothingDto,
   lost: NothingDto,
+  'loss-told': LossToldDto,
+  'rod-told': RodToldDto,
   'left-as': LeftAsDto,
   interrupted: InterruptedDto,
   'taken-up': NothingDto,

@@ -4,6 +4,7 @@ import { CellsQueryDto } from './flanks.js';
 import { WriteKitItemDto } from './kit.js';
 import { WriteFishDto } from './fish.js';
 import { HandlingQueryDto } from './handling.js';
+import { SwimsQueryDto } from './outings.js';
 import { PictureQueryDto } from './pictures.js';
 import { RegisterQueryDto } from './registers.js';
 import { WriteRehearsalDto } from './rehearsals.js';
@@ -178,6 +179,13 @@ export const ROUTES: readonly Route[] = [
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/outings', summary: 'The outings, newest first', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/outings/swims',
+    summary: 'What each swim came to on all outings: rod time, signs and fish',
+    query: SwimsQueryDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/outings/{outingId}', summary: 'One outing with all its events', gives: JSON_TYPE },
   {
     method: 'get',

@@ -7,6 +7,7 @@ import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
+import { rodOf } from './rods.js';
 import { STOCK } from './waters.js';
 import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
@@ -85,8 +86,10 @@ function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Pla
     }) as CaptureEvent;
   const base = { captureId, fish, takenAtMs, make };
   const hooked = make('hooked', 0, { zone: 'Europe/London', waterId: fish.waterId, around: aroundAt(takenAtMs, luck) });
-  if (lost) return { ...base, picturedMs: null, events: lostFish(hooked, make, luck) };
-  return { ...base, ...landedFish(hooked, make, luck, fish, takenAtMs, place) };
+  const rod = make('rod-told', 1000, rodOf(fish.species, createRng(`rod of ${seed}`)));
+  if (lost) return { ...base, picturedMs: null, events: [...lostFish(hooked, make, luck), rod] };
+  const { events, ...landed } = landedFish(hooked, make, luck, fish, takenAtMs, place);
+  return { ...base, ...landed, events: [...events, rod] };
 }
 
 function lostFish(hooked: CaptureEvent, make: MakeEvent, luck: Rng): CaptureEvent[] {

@@ -1,6 +1,8 @@
 import type { OutingEvent, OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import { createRng } from '@keeper/core/statistics/rng';
 import { demoIds } from './ids.js';
+import { setupOf } from './rods.js';
 import { SWIMS } from './bank.js';
 
 interface DemoOuting {
@@ -49,6 +51,8 @@ function oneOuting({ seed, swim, fromMs, hours, expected, waterC, runsDropped, n
   const at = (minute: number) => new Date(fromMs + minute * 60_000).toISOString();
   const make = <T extends OutingEventType>(type: T, minute: number, payload: OutingPayloads[T]) =>
     ({ id: nextId(), outingId, deviceId: 'demo-phone', at: at(minute), type, payload }) as OutingEvent;
+  const luck = createRng(`rods of ${seed}`);
+  const rods = [1, 2].map(() => setupOf(expected[0] ?? 'carp', luck));
   const place = SWIMS.find(({ name }) => name === swim) ?? SWIMS[0];
   return [
     make('outing-planned', 0, {
@@ -60,7 +64,9 @@ function oneOuting({ seed, swim, fromMs, hours, expected, waterC, runsDropped, n
     }),
     make('swim-taken', 1, { swimId: place.id }),
     make('condition-taken', 9, { source: 'hand', waterC, depth: 'net-depth', when: at(9) }),
-    ...Array.from({ length: runsDropped }, (_, i) => make('run-dropped', 50 + i * 40, {})),
+    ...rods.map((setup, i) => make('rod-out', 20 + 4 * i, { rod: i + 1, setup, when: at(20 + 4 * i) })),
+    ...Array.from({ length: runsDropped }, (_, i) => make('run-dropped', 50 + i * 40, { rod: 1 })),
+    ...rods.map((_, i) => make('rod-in', hours * 60 - 10, { rod: i + 1, why: 'packed', when: at(hours * 60 - 10) })),
     make('outing-ended', hours * 60, { note }),
   ];
 }

@@ -4,6 +4,14 @@ import type { MassSystem } from '../measure/mass.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import { messagesOf, type Message, type None } from '../measure/message.js';
 
+/** A quiet time, and how often one so long comes of chance. */
+interface QuietFigures {
+  quietMs: number;
+  rods: number;
+  /** From 0 to 1. */
+  chance: number;
+}
+
 /** What is said of a layout, of a rig and of being ready. */
 export interface BankMessages {
   carry: { carryM: number; strides: number };
@@ -47,6 +55,12 @@ export interface BankMessages {
       | 'helper';
   };
   missingOnPlanReason: None;
+  moveAfterPredator: None;
+  moveAfterPredatorReason: None;
+  quietUnknown: { rodMs: number };
+  quietUsual: QuietFigures;
+  quietMove: QuietFigures;
+  quietReason: { ownSigns: number; ownRodMs: number; here: 'swim' | 'water' };
   loadTestNever: None;
   loadTestOld: None;
   loadTestAfterFish: None;

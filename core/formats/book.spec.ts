@@ -56,6 +56,15 @@ const events = [
   event('reading-taken', 381_000, {
     weight: { asRead: poundsOunces(25, 3), tare: poundsOunces(1, 8), method: 'gross-minus-tare' },
   }),
+  event('hook-held', 95_000, { hold: 'corner' }),
+  event('rod-told', 96_000, {
+    rod: 2,
+    rig: 'Hair rig',
+    bait: 'Bread; crust',
+    place: 'Reeds',
+    distanceM: 36.576,
+    givenS: 0,
+  }),
   event('described', 600_000, {
     facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 }, note },
   }),
@@ -88,6 +97,16 @@ test('a CSV record reads back with every fact', () => {
     air_total_s: '60.0',
     air_complete: 'yes',
     note,
+    rod: '2',
+    rig: 'Hair rig',
+    bait: 'Bread; crust',
+    method: '',
+    place: 'Reeds',
+    distance_m: '36.6',
+    given_before_strike_s: '0.0',
+    hook_hold: 'corner',
+    lost_how: '',
+    tackle_left: '',
   });
 });
 

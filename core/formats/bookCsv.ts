@@ -60,6 +60,17 @@ const COLUMNS = [
   'best_estimate_g',
   'best_estimate_expanded_u_g',
   'set_aside',
+  'rod',
+  'rig',
+  'bait',
+  'method',
+  'place',
+  'distance_m',
+  'depth_m',
+  'given_before_strike_s',
+  'hook_hold',
+  'lost_how',
+  'tackle_left',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -131,6 +142,7 @@ export function csvFields(
     tenths(result?.best.grams),
     tenths(result?.best.expandedGrams),
     setAside.join('; '),
+    ...rodFields(summary),
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
 }
@@ -145,6 +157,23 @@ export function csvUnreadable(captureId: string, choices: ExportChoices): string
   return csvColumns(choices).map((name) =>
     name === 'capture_id' ? captureId : name === 'set_aside' ? 'could not be worked out; its log is in the JSON' : '',
   );
+}
+
+/** The columns of what it took on, and of how it was lost; empty for what was not told. */
+function rodFields({ rod, hookHold, loss }: CaptureSummary): string[] {
+  return [
+    rod?.rod === undefined ? '' : String(rod.rod),
+    rod?.rig ?? '',
+    rod?.bait ?? '',
+    rod?.method ?? '',
+    rod?.place ?? '',
+    tenths(rod?.distanceM),
+    tenths(rod?.depthM),
+    tenths(rod?.givenS),
+    hookHold ?? '',
+    loss?.reason ?? '',
+    loss?.left ?? '',
+  ];
 }
 
 /** The columns of how it was handled; empty for a page that was begun from pictures. */

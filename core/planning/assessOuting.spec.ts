@@ -59,6 +59,8 @@ const state: OutingState = {
   layout: null,
   checked: [],
   runsDropped: 0,
+  rods: [],
+  signs: [],
   endedAt: null,
   note: null,
   setAside: [],

@@ -13,7 +13,7 @@ import { eventOf } from './eventRow.js';
 import { RunningCaptures } from './runningCaptures.js';
 
 /** Counts up whenever logs are replayed or summed up differently: then every summary is rebuilt once, from its log. */
-const PROJECTION_VERSION = '9';
+const PROJECTION_VERSION = '10';
 const PROJECTION_SETTING = 'telling';
 
 /** Ranks below every weight. */

@@ -1,5 +1,5 @@
-import { Controller, Get, Param } from '@nestjs/common';
-import type { OutingEvents } from '@keeper/contract/outings';
+import { Controller, Get, Param, Query } from '@nestjs/common';
+import { SwimsQueryDto, type OutingEvents, type SwimRate } from '@keeper/contract/outings';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { notFound } from '../errors/problem.js';
 import { OutingsService } from './outings.service.js';
@@ -11,6 +11,11 @@ export class OutingsController {
   @Get()
   all(): OutingSummary[] {
     return this.outings.all();
+  }
+
+  @Get('swims')
+  swims(@Query() { without }: SwimsQueryDto): SwimRate[] {
+    return this.outings.swims(without);
   }
 
   @Get(':outingId')

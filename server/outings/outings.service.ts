@@ -1,18 +1,36 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { asc, desc, eq, sql } from 'drizzle-orm';
-import type { OutingEvents } from '@keeper/contract/outings';
+import type { OutingEvents, SwimRate } from '@keeper/contract/outings';
 import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { summaryOfOuting, replayOuting, type OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { payloadOf } from '../captures/eventRow.js';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
-import { outingEvents, outings } from '../storage/schema.js';
+import { captures, outingEvents, outings, settings } from '../storage/schema.js';
+
+/** Outings are told again from their events when an earlier version of the application told them. */
+const PROJECTION_SETTING = 'outingProjection';
+const PROJECTION_VERSION = '1';
 
 /** The log of outings, and the row of each that is told from it. */
 @Injectable()
-export class OutingsService {
+export class OutingsService implements OnModuleInit {
   constructor(private readonly database: Database) {}
+
+  onModuleInit(): void {
+    const { drizzle } = this.database;
+    // A damaged book is left as it is.
+    if (this.database.foundDamage().length > 0) return;
+    const projected = drizzle.select().from(settings).where(eq(settings.name, PROJECTION_SETTING)).get();
+    if (projected?.value === PROJECTION_VERSION) return;
+    this.database.write(() => {
+      for (const { id } of drizzle.select({ id: outings.id }).from(outings).all()) this.project(id);
+      const updatedAt = new Date().toISOString();
+      const row = { name: PROJECTION_SETTING, value: PROJECTION_VERSION, revision: 1, updatedAt };
+      drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+    });
+  }
 
   /**
    * Appends events of outings; one whose id is known is left as it is. Returns how many were new.
@@ -59,6 +77,48 @@ export class OutingsService {
       .orderBy(desc(outings.fromMs), desc(outings.id))
       .all()
       .map(({ summary }) => JSON.parse(summary) as OutingSummary);
+  }
+
+  /** What each swim came to on all outings but one, by the water and the swim that it was. */
+  swims(without?: string): SwimRate[] {
+    const landed = new Map<string, number>();
+    for (const { outingId, swimId, fish } of this.landed()) landed.set(`${outingId} ${swimId ?? ''}`, fish);
+    const rates = new Map<string, SwimRate>();
+    for (const { outingId, waterId, fished, calledOff } of this.all()) {
+      if (waterId === null || calledOff || outingId === without) continue;
+      // A swim where no rod was tapped counts for nothing, and neither do its fish: no time stands beside them.
+      for (const { swimId, rodMs, runsDropped, bitesMissed, fishLost } of fished) {
+        if (rodMs === 0) continue;
+        const key = `${waterId} ${swimId ?? ''}`;
+        const fish = landed.get(`${outingId} ${swimId ?? ''}`) ?? 0;
+        const so = rates.get(key);
+        rates.set(key, {
+          waterId,
+          swimId,
+          outings: (so?.outings ?? 0) + 1,
+          rodMs: (so?.rodMs ?? 0) + rodMs,
+          fish: (so?.fish ?? 0) + fish,
+          runsDropped: (so?.runsDropped ?? 0) + runsDropped,
+          bitesMissed: (so?.bitesMissed ?? 0) + bitesMissed,
+          fishLost: (so?.fishLost ?? 0) + fishLost,
+        });
+      }
+    }
+    return [...rates.values()];
+  }
+
+  /** Fish of each outing by swim, landed or lost: each was a sign. */
+  private landed() {
+    return this.database.drizzle
+      .select({
+        outingId: captures.outingId,
+        swimId: sql<string | null>`json_extract(${captures.summary}, '$.swimId')`.as('swim'),
+        fish: sql<number>`count(*)`,
+      })
+      .from(captures)
+      .where(sql`${captures.outingId} IS NOT NULL AND ${captures.outcome} NOT IN ('discarded', 'merged')`)
+      .groupBy(captures.outingId, sql`swim`)
+      .all();
   }
 
   private project(outingId: string): void {

@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query';
 import type { BookTally } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { Health } from '@keeper/contract/health';
-import type { OutingEvents } from '@keeper/contract/outings';
+import type { OutingEvents, SwimRate } from '@keeper/contract/outings';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import type { KeptSettings } from '@keeper/contract/preferences';
 import type { WeighedFish } from '@keeper/contract/weighed';
@@ -41,6 +41,12 @@ export const asked = {
       queryFn: () => ask<CaptureEvents>(`/captures/${captureId}`),
     }),
   outings: queryOptions({ queryKey: ['outings'], queryFn: () => ask<OutingSummary[]>('/outings') }),
+  swimRates: (without: string) =>
+    queryOptions({
+      // Under the outings: it changes with them.
+      queryKey: ['outings', 'swims', without],
+      queryFn: () => ask<SwimRate[]>(`/outings/swims?without=${without}`),
+    }),
   outing: (outingId: string | null) =>
     queryOptions({
       queryKey: ['outing', outingId],

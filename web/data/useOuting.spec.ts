@@ -14,6 +14,7 @@ const outing = (outingId: string, fromHour: number, toHour: number, endedAt: str
   calledOff: false,
   companions: 0,
   runsDropped: 0,
+  fished: [],
   note: null,
   endedAt,
   fromMs: NOW + fromHour * HOUR,

@@ -68,7 +68,7 @@ export function useOutings(): readonly OutingSummary[] {
   }).data;
   const held = useHeldOutingEvents();
   return useMemo(() => {
-    const byId = new Map((listed ?? []).map((row) => [row.outingId, row]));
+    const byId = new Map((listed ?? []).map((row) => [row.outingId, withFished(row)]));
     for (const outingId of new Set(held.map((event) => event.outingId))) {
       const own = held.filter((event) => event.outingId === outingId);
       const row = summaryOfOuting(replayOuting(outingId, own));
@@ -77,6 +77,11 @@ export function useOutings(): readonly OutingSummary[] {
     }
     return [...byId.values()].sort((a, b) => b.fromMs - a.fromMs);
   }, [listed, held]);
+}
+
+/** A list that an earlier version of the application left on the device says nothing of rods. */
+function withFished(row: Omit<OutingSummary, 'fished'> & Partial<Pick<OutingSummary, 'fished'>>): OutingSummary {
+  return { ...row, fished: row.fished ?? [] };
 }
 
 /** What this device knows, with the end that another device gave it: ended on one, it is ended on all. */

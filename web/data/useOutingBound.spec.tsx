@@ -24,6 +24,7 @@ const outing: OutingSummary = {
   calledOff: false,
   companions: 0,
   runsDropped: 0,
+  fished: [],
   note: null,
   fromMs: TAKE_MS - 3_600_000,
   toMs: TAKE_MS + 12 * 3_600_000,

@@ -45,6 +45,10 @@ const summary: CaptureSummary = {
   woundCount: 0,
   waterC: 16,
   fishId: null,
+  hookHold: null,
+  rod: null,
+  loss: null,
+  predatorNear: false,
   notSameAs: [],
 };
 

@@ -17,7 +17,16 @@ import {
 /** What is done at the desk says nothing of whether somebody still stands beside the fish. */
 const AT_THE_DESK: readonly EventType[] = [
   ...(['described', 'amended', 'picture-added', 'picture-removed', 'picture-read', 'identified'] as const),
-  ...(['outing-bound', 'written-up', 'entry-kept', 'time-amended', 'gap-told', 'undone'] as const),
+  ...([
+    'rod-told',
+    'loss-told',
+    'outing-bound',
+    'written-up',
+    'entry-kept',
+    'time-amended',
+    'gap-told',
+    'undone',
+  ] as const),
 ];
 
 const HOOK_ENDS = { 'hook-out': 'out', 'hook-cut': 'cut', 'line-cut': 'left-in', 'hook-shed': 'shed' } as const;
@@ -125,6 +134,15 @@ export class CaptureDraft {
       case 'hook-shed':
         this.mark(event);
         plain.hookEnd = HOOK_ENDS[event.type];
+        break;
+      case 'hook-held':
+        plain.hookHold = event.payload.hold;
+        break;
+      case 'rod-told':
+        plain.rod = event.payload;
+        break;
+      case 'loss-told':
+        plain.loss = event.payload;
         break;
       case 'seen':
         plain.signs = withSign(plain.signs, event.payload.sign);

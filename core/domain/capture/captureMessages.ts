@@ -82,6 +82,20 @@ export interface CaptureMessages {
   stepHeldDone: None;
   stepReleasedTodo: None;
   stepReleasedDone: None;
+  holdLip: None;
+  holdCorner: None;
+  holdRoof: None;
+  holdDeep: None;
+  holdOutside: None;
+  lossHookPulled: None;
+  lossLineParted: None;
+  lossSnagged: None;
+  lossAtTheNet: None;
+  lossHookCut: None;
+  leftNothing: None;
+  leftHook: None;
+  leftLink: None;
+  leftLead: None;
 }
 
 export const captureMessage = messagesOf<CaptureMessages>('capture');

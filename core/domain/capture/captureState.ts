@@ -5,6 +5,7 @@ import type { PictureReading } from './pictureReading.js';
 import type { CaptureConditions } from './conditions.js';
 import type { EventType, Facts, Identified, Interruption, Leaving, PictureRole, RecoverySign } from './event.js';
 import type { Amendment } from './facts.js';
+import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
 
 /** A stretch of time that the fish spent in one place. `toMs` is null while it lasts. */
@@ -87,6 +88,12 @@ export interface CaptureState {
   /** What was seen of the fish and still holds. */
   readonly signs: readonly Sign[];
   readonly hookEnd: HookEnd | null;
+  /** Where the hook sat, where that was tapped. */
+  readonly hookHold: HookHold | null;
+  /** What it took on; null where nothing was told of the rod. */
+  readonly rod: RodFacts | null;
+  /** How it was lost, where that was told. */
+  readonly loss: Loss | null;
   readonly wounds: readonly WoundOfCapture[];
   /** When it was last wetted, lifted out of or put into water. */
   readonly lastWetMs: number | null;
@@ -143,6 +150,9 @@ export function emptyCapture(captureId: string): CaptureState {
     conditions: {},
     signs: [],
     hookEnd: null,
+    hookHold: null,
+    rod: null,
+    loss: null,
     wounds: [],
     lastWetMs: null,
     recovery: { heldMs: null, gillBeats: [], signs: [] },

@@ -8,6 +8,7 @@ import type { PictureReading } from './pictureReading.js';
 import type { ReadingWay, WeightReading } from './weightReading.js';
 import type { CaptureConditions } from './conditions.js';
 import type { GapTold } from './gapTold.js';
+import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
@@ -112,6 +113,8 @@ export interface EventPayloads {
   'hook-out': Record<string, never>;
   /** The hook was cut and taken out in pieces. */
   'hook-cut': Record<string, never>;
+  /** Where the hook sat. */
+  'hook-held': { hold: HookHold };
   /** The line was cut close and the hook left in. */
   'line-cut': Record<string, never>;
   /** The fish got rid of the hook by itself, in the net. */
@@ -152,6 +155,10 @@ export interface EventPayloads {
   returned: Record<string, never>;
   released: Record<string, never>;
   lost: Record<string, never>;
+  /** How it was lost, and what it has on it since. */
+  'loss-told': Loss;
+  /** What it took on: each telling takes the place of the one before. */
+  'rod-told': RodFacts;
   /** How it left. One that did not recover did not leave. */
   'left-as': { leaving: Leaving };
   interrupted: { why: Interruption };
@@ -198,6 +205,7 @@ export const EVENT_TYPES = [
   'hook-cut',
   'line-cut',
   'hook-shed',
+  'hook-held',
   'seen',
   'lifted',
   'looked-over',
@@ -220,6 +228,8 @@ export const EVENT_TYPES = [
   'recovering',
   'released',
   'lost',
+  'loss-told',
+  'rod-told',
   'left-as',
   'interrupted',
   'taken-up',

@@ -25,6 +25,7 @@ import {
   type EventType,
 } from './event.js';
 import { GAPS_TOLD } from './gapTold.js';
+import { HOOK_HOLDS, LOSS_REASONS, TACKLE_LEFT } from './rodFacts.js';
 import { SIGNS } from './sign.js';
 
 const nothing = record({});
@@ -107,6 +108,20 @@ const comparison = record({
   probability: isNumber,
 });
 
+/** How a rod fishes; of captures and of outings. */
+export const setupShape = {
+  rigId: optional(isText),
+  rig: optional(isText),
+  bait: optional(isText),
+  method: optional(isText),
+  place: optional(isText),
+  distanceM: optional(isNumber),
+  depthM: optional(isNumber),
+};
+
+/** How a fish was lost; of captures and of outings. */
+export const lossShape = { reason: optional(oneOf(LOSS_REASONS)), left: optional(oneOf(TACKLE_LEFT)) };
+
 /**
  * What of a payload is used in telling: fields that are not named here are let through, as a newer version may have
  * them.
@@ -127,6 +142,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   'hook-cut': nothing,
   'line-cut': nothing,
   'hook-shed': nothing,
+  'hook-held': record({ hold: oneOf(HOOK_HOLDS) }),
   seen: record({ sign: oneOf(SIGNS) }),
   lifted: nothing,
   'looked-over': nothing,
@@ -149,6 +165,8 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   recovering: record({ sign: oneOf(RECOVERY_SIGNS) }),
   released: nothing,
   lost: nothing,
+  'loss-told': record(lossShape),
+  'rod-told': record({ ...setupShape, rod: optional(isNumber), givenS: optional(isNumber) }),
   'left-as': record({ leaving: oneOf(LEAVINGS) }),
   interrupted: record({ why: oneOf(INTERRUPTIONS) }),
   'taken-up': nothing,

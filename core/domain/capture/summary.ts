@@ -4,6 +4,7 @@ import { gramsOf, type Mass } from '../../measure/mass.js';
 import type { WeightReading } from './weightReading.js';
 import { weighingOf } from './weighingOf.js';
 import { clocksAt } from './clocks.js';
+import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PictureView } from './pictureReading.js';
 import type { Leaving, PictureRole } from './event.js';
 import {
@@ -59,8 +60,14 @@ export interface CaptureSummary {
   readonly amendmentCount: number;
   readonly writtenUp: boolean;
   readonly hookEnd: HookEnd | null;
+  readonly hookHold: HookHold | null;
+  /** What it took on, and how it was lost, where that was told. */
+  readonly rod: RodFacts | null;
+  readonly loss: Loss | null;
   readonly leaving: Leaving | null;
   readonly woundCount: number;
+  /** A predator was near it. */
+  readonly predatorNear: boolean;
   readonly waterC: number | null;
   /** The known fish that the keeper says it is; null while that is open. */
   readonly fishId: string | null;
@@ -105,8 +112,12 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     amendmentCount: state.amendments.length,
     writtenUp: state.writtenUp,
     hookEnd: state.hookEnd,
+    hookHold: state.hookHold,
+    rod: state.rod,
+    loss: state.loss,
     leaving: state.leaving,
     woundCount: state.wounds.length,
+    predatorNear: state.signs.includes('predator-near'),
     waterC: state.conditions.waterC ?? null,
     fishId: state.identity?.fishId ?? null,
     notSameAs: state.notSameAs,

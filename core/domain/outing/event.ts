@@ -3,6 +3,8 @@ import type { Layout } from '../water/plan.js';
 import type { MatFace } from './careDeed.js';
 import type { WeatherHour } from './weather.js';
 import type { SpeciesId } from '../fish/species.js';
+import type { Loss, RodSetup } from '../capture/rodFacts.js';
+import type { RodInReason } from './rods.js';
 
 /** What lasts longer is more than one outing. */
 export const LONGEST_OUTING_MS = 14 * 24 * 3_600_000;
@@ -48,7 +50,16 @@ export interface OutingPayloads {
   'laid-out': { layout: Layout };
   /** One thing of the list of readiness, found in order or not any more. */
   'item-checked': { item: string; done: boolean };
-  'run-dropped': Record<string, never>;
+  /** A rod cast: how it fishes, whole. Cast anew, it fishes so from then on. */
+  'rod-out': { rod: number; setup: RodSetup; when: string };
+  /** A rod out of the water. */
+  'rod-in': { rod: number; why: RodInReason; when: string };
+  /** A run that came to nothing, on a rod where it was named. */
+  'run-dropped': { rod?: number; when?: string };
+  /** A bite that was struck at and missed. */
+  'bite-missed': { rod?: number; when?: string };
+  /** A fish that was on and got away before anything was tapped of it. */
+  'fish-lost': Loss & { rod?: number; when?: string };
   'outing-ended': { note?: string };
   /** A plan that came to nothing: no outing, and no blank. */
   'outing-called-off': { note?: string };
@@ -66,7 +77,11 @@ export const OUTING_EVENT_TYPES = [
   'care-done',
   'laid-out',
   'item-checked',
+  'rod-out',
+  'rod-in',
   'run-dropped',
+  'bite-missed',
+  'fish-lost',
   'outing-ended',
   'outing-called-off',
   'taken-back',

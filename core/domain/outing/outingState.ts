@@ -3,6 +3,8 @@ import type { CareDeed } from './careDeed.js';
 import type { WeatherHour } from './weather.js';
 import type { SpeciesId } from '../fish/species.js';
 import type { Condition, OutingEvent, OutingEventType } from './event.js';
+import { rodSpells, type RodSign, type RodSpell, type RodTap } from './rods.js';
+import { swimsFished, type SwimFished } from './swimFished.js';
 import { isReadableOfOuting } from './readableOutingEvent.js';
 
 /** A condition with its moment. */
@@ -27,6 +29,10 @@ export interface OutingState {
   readonly layout: Layout | null;
   readonly checked: readonly string[];
   readonly runsDropped: number;
+  /** How each rod fished, and when. */
+  readonly rods: readonly RodSpell[];
+  /** Runs dropped, bites missed and fish lost. */
+  readonly signs: readonly RodSign[];
   readonly endedAt: string | null;
   /** It never took place. */
   readonly calledOff: boolean;
@@ -51,7 +57,8 @@ function emptyOuting(outingId: string) {
     deeds: [] as OutingState['deeds'][number][],
     layout: null as Layout | null,
     checked: new Set<string>(),
-    runsDropped: 0,
+    rodTaps: [] as RodTap[],
+    signs: [] as RodSign[],
     endedAt: null as string | null,
     calledOff: false,
     note: null as string | null,
@@ -75,8 +82,12 @@ export function replayOuting(outingId: string, events: readonly OutingEvent[]): 
   const draft = emptyOuting(outingId);
   const standing = [...once.values()].filter((event) => event.type !== 'taken-back' && !gone.has(event.id));
   for (const event of standing.sort(byMomentThenId)) applyToOuting(draft, event);
+  const { rodTaps, ...told } = draft;
   return {
-    ...draft,
+    ...told,
+    runsDropped: draft.signs.filter(({ kind }) => kind === 'run-dropped').length,
+    rods: rodSpells(rodTaps, draft.endedAt === null ? null : Date.parse(draft.endedAt)),
+    signs: draft.signs.sort((a, b) => a.atMs - b.atMs),
     conditions: draft.conditions.sort((a, b) => a.atMs - b.atMs),
     checked: [...draft.checked],
     setAside: setAside.map(({ id, type }) => ({ eventId: id, type })),
@@ -100,6 +111,9 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       if (draft.swims.length > 0) {
         draft.layout = null;
         draft.checked.clear();
+        // Nor does a rod go on fishing where one has left.
+        for (const rod of new Set(draft.rodTaps.map((tap) => tap.rod)))
+          draft.rodTaps.push({ eventId: event.id, kind: 'in', rod, why: 'moved', atMs: Date.parse(event.at) });
       }
       draft.swims.push({ swimId: event.payload.swimId, at: event.at });
       break;
@@ -128,9 +142,24 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       if (done) draft.checked.add(item);
       break;
     }
-    case 'run-dropped':
-      draft.runsDropped += 1;
+    case 'rod-out': {
+      const { rod, setup, when } = event.payload;
+      draft.rodTaps.push({ eventId: event.id, kind: 'out', rod, setup, swimId: swimOf(draft), atMs: Date.parse(when) });
       break;
+    }
+    case 'rod-in': {
+      const { rod, why, when } = event.payload;
+      draft.rodTaps.push({ eventId: event.id, kind: 'in', rod, why, atMs: Date.parse(when) });
+      break;
+    }
+    case 'run-dropped':
+    case 'bite-missed':
+    case 'fish-lost': {
+      const { rod, when, ...loss } = event.payload;
+      const atMs = Date.parse(when ?? event.at);
+      draft.signs.push({ ...loss, eventId: event.id, kind: event.type, rod: rod ?? null, swimId: swimOf(draft), atMs });
+      break;
+    }
     case 'outing-called-off':
     case 'outing-ended':
       draft.calledOff = event.type === 'outing-called-off';
@@ -140,6 +169,11 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
     case 'taken-back':
       break;
   }
+}
+
+/** Where one is. */
+function swimOf({ swims }: Pick<OutingState, 'swims'>): string | null {
+  return swims.at(-1)?.swimId ?? null;
 }
 
 /**
@@ -168,20 +202,39 @@ export interface OutingSummary {
   readonly expected: readonly SpeciesId[];
   readonly companions: number;
   readonly runsDropped: number;
+  /** What each of its swims comes to, in the order in which they were fished. */
+  readonly fished: readonly SwimFished[];
   readonly note: string | null;
 }
 
 export function summaryOfOuting(state: OutingState): OutingSummary {
   const { outingId, waterId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note } = state;
   const swimId = state.swims.at(-1)?.swimId ?? null;
-  return { outingId, waterId, swimId, fromMs, toMs, endedAt, calledOff, expected, companions, runsDropped, note };
+  return {
+    outingId,
+    waterId,
+    swimId,
+    fromMs,
+    toMs,
+    endedAt,
+    calledOff,
+    expected,
+    companions,
+    runsDropped,
+    fished: swimsFished(state),
+    note,
+  };
 }
 
 /** Events that the keeper taps and may want to take back at once. */
 const TAPPED: readonly OutingEventType[] = [
   'condition-taken',
   'care-done',
+  'rod-out',
+  'rod-in',
   'run-dropped',
+  'bite-missed',
+  'fish-lost',
   'outing-ended',
   'outing-called-off',
 ];

@@ -1,6 +1,8 @@
 import { KIT_PIECES } from '../water/plan.js';
 import { SPECIES_IDS } from '../fish/species.js';
 import { isFlag, isNumber, isText, listOf, oneOf, optional, record, type Shape } from '../../measure/readableShape.js';
+import { lossShape, setupShape } from '../capture/readableEvent.js';
+import { ROD_IN_REASONS } from './rods.js';
 import { CARE_KINDS, CONDITION_SOURCES, WATER_DEPTHS, type OutingEvent, type OutingEventType } from './event.js';
 
 const isMomentText: Shape = (value) => typeof value === 'string' && !Number.isNaN(Date.parse(value));
@@ -18,6 +20,8 @@ const hour = record({
 });
 
 const point = record({ xM: isNumber, yM: isNumber });
+
+const onRod = { rod: optional(isNumber), when: optional(isMomentText) };
 
 const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
   'outing-planned': record({
@@ -44,7 +48,11 @@ const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
   'care-done': record({ kind: oneOf(CARE_KINDS), face: optional(oneOf(['up', 'down'])), when: isMomentText }),
   'laid-out': record({ layout: record(Object.fromEntries(KIT_PIECES.map((piece) => [piece, optional(point)]))) }),
   'item-checked': record({ item: isText, done: isFlag }),
-  'run-dropped': record({}),
+  'rod-out': record({ rod: isNumber, setup: record(setupShape), when: isMomentText }),
+  'rod-in': record({ rod: isNumber, why: oneOf(ROD_IN_REASONS), when: isMomentText }),
+  'run-dropped': record(onRod),
+  'bite-missed': record(onRod),
+  'fish-lost': record({ ...onRod, ...lossShape }),
   'outing-ended': record({ note: optional(isText) }),
   'outing-called-off': record({ note: optional(isText) }),
   'taken-back': record({ eventId: isText }),

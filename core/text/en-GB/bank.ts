@@ -1,4 +1,5 @@
 import { formatTemperature } from '../../measure/temperature.js';
+import { HOUR_MS } from '../../measure/timeSpan.js';
 import { list } from './list.js';
 import { KIT_WORDS, FIXTURE_WORDS } from '../../domain/water/plan.js';
 import { formatStrain, formatSize } from '../../measure/keeperUnits.js';
@@ -8,6 +9,10 @@ import type { BankMessages } from '../../bank/bankMessages.js';
 import { speciesName } from '../../domain/fish/species.js';
 import type { Texts } from '../texts.js';
 import { plural } from './plural.js';
+
+const hoursText = (ms: number) => String(Math.round(ms / HOUR_MS));
+/** Example: `1 time in 8`. */
+const onceText = (chance: number) => `1 time in ${Math.max(1, Math.round(1 / chance))}`;
 
 export const bankTexts: Texts<BankMessages> = {
   carry: ({ carryM, strides }) =>
@@ -41,6 +46,19 @@ export const bankTexts: Texts<BankMessages> = {
   weighOverMatReason: 'A sling is always hung over the mat, low: if something gives, it falls soft.',
   missingOnPlan: ({ piece }, say) => `No ${say(KIT_WORDS[piece])} on the plan.`,
   missingOnPlanReason: 'What is still in its bag when a fish takes is no use.',
+  moveAfterPredator: 'A predator follows your fish here: move before the next cast.',
+  moveAfterPredatorReason:
+    'The next fish hooked is its next meal, tired out and held for it. Common practice, no source.',
+  quietUnknown: ({ rodMs }) =>
+    rodMs === 0
+      ? 'Your book has no rod-hours of this water yet, so it cannot say whether this is long.'
+      : `Your book has only ${hoursText(rodMs)} rod-hours of this water, too few to say whether this is long.`,
+  quietUsual: ({ quietMs, rods, chance }) =>
+    `Quiet for ${spanText(quietMs)} on ${plural(rods, { one: 'one rod', other: `${rods} rods` })}: nothing unusual here, ${onceText(chance)}.`,
+  quietMove: ({ quietMs, rods, chance }) =>
+    `Quiet for ${spanText(quietMs)} on ${plural(rods, { one: 'one rod', other: `${rods} rods` })}. Here that comes by chance ${onceText(chance)}. Move?`,
+  quietReason: ({ ownSigns, ownRodMs, here }) =>
+    `By your own ${here === 'swim' ? 'hours in this swim' : 'hours on this water'}: ${plural(ownSigns, { one: 'one sign', other: `${ownSigns} signs` })} in ${hoursText(ownRodMs)} rod-hours, taken as a Poisson rate.`,
   loadTestNever: 'Not load-tested.',
   loadTestOld: 'Its load test is more than four weeks old.',
   loadTestAfterFish: 'Not load-tested since the last fish.',

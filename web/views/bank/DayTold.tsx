@@ -1,6 +1,8 @@
 import { bankText } from './text.en-GB.js';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { spanText } from '@keeper/core/measure/duration';
+import { rodTimeMs } from '@keeper/core/domain/outing/rods';
+import { rodText } from '../../parts/rod/rodText.js';
 import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { useSettings } from '../../data/queries.js';
 import { useSwims } from '../../data/rows.js';
@@ -10,7 +12,7 @@ import { Section } from '../../parts/Section.js';
 /** The day of an outing as it went: the hours, the swims, and what was measured. */
 export function DayTold({ state }: { state: OutingState }) {
   const swims = useSwims();
-  const { tempHabit } = useSettings();
+  const { tempHabit, lengthHabit } = useSettings();
   const { fromMs, toMs, endedAt, conditions, runsDropped, calledOff } = state;
   if (calledOff) return null;
   const endMs = Math.max(fromMs, endedAt === null ? toMs : Date.parse(endedAt));
@@ -32,6 +34,21 @@ export function DayTold({ state }: { state: OutingState }) {
               })}
             </li>
           ))}
+        {state.rods.map((spell) => (
+          <li key={`${spell.rod} ${spell.fromMs}`} className="border-t border-rule py-2">
+            {bankText.rodSpell({
+              at: clock(spell.fromMs),
+              rod: spell.rod,
+              told: rodText(spell.setup, lengthHabit),
+              span: spanText(Math.max(0, Math.min(spell.toMs ?? endMs, endMs) - spell.fromMs)),
+            })}
+          </li>
+        ))}
+        {state.rods.length > 0 && (
+          <li className="border-t border-rule py-2">
+            {bankText.rodTimeInAll({ rodTime: spanText(rodTimeMs(state.rods, endMs)) })}
+          </li>
+        )}
         {conditions.map((condition) => (
           <li key={condition.eventId} className="border-t border-rule py-2">
             {clock(condition.atMs)}: {readingText(condition, tempHabit)}.

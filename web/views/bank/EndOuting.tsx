@@ -1,27 +1,23 @@
 import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
-import { useBook } from '../../data/queries.js';
-import { useHeldSummaries } from '../../data/useCapture.js';
+import type { RodSign } from '@keeper/core/domain/outing/rods';
+import { useFishOf } from './useFishOf.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { useDraft } from '../../parts/useDraft.js';
 
-/** The fish of an outing, landed and lost, from the server and from this device. */
-export function useFishOf(outingId: string): { readonly landed: number; readonly lost: number; readonly open: number } {
-  const listed = useBook({ outingId }).data?.pages.flatMap(({ rows }) => rows) ?? [];
-  const held = useHeldSummaries().filter((row) => row.outingId === outingId);
-  const rows = [...new Map([...listed, ...held].map((row) => [row.captureId, row])).values()];
-  const count = (outcome: string) => rows.filter((row) => row.outcome === outcome).length;
-  return { landed: count('released'), lost: count('lost'), open: count('open') };
-}
-
 /** What came of an outing, a blank as honestly as a catch. */
-export function outcomeText(fish: { landed: number; lost: number }, runsDropped: number): string {
+export function outcomeText(fish: { landed: number; lost: number }, { signs }: Pick<OutingState, 'signs'>): string {
+  const count = (kind: RodSign['kind']) => signs.filter((sign) => sign.kind === kind).length;
+  const lost = fish.lost + count('fish-lost');
+  const runsDropped = count('run-dropped');
+  const bitesMissed = count('bite-missed');
   const things = [
     fish.landed === 0 ? bankText.aBlank : fish.landed === 1 ? bankText.oneFish : bankText.fish({ landed: fish.landed }),
-    ...(fish.lost > 0 ? [bankText.lost({ lost: fish.lost })] : []),
+    ...(lost > 0 ? [bankText.lost({ lost })] : []),
     ...(runsDropped > 0 ? [bankText.dropped2({ runsDropped })] : []),
+    ...(bitesMissed > 0 ? [bankText.bitesMissed({ count: bitesMissed })] : []),
   ];
   return `${things.join(', ')}.`;
 }
@@ -45,7 +41,7 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
             onEnd(draft.note.trim());
           }}
         >
-          <p className="font-book text-2xl">{outcomeText(fish, state.runsDropped)}</p>
+          <p className="font-book text-2xl">{outcomeText(fish, state)}</p>
           {fish.landed === 0 && <p>{bankText.aBlankBelongsIn}</p>}
           <NoteField label={bankText.anythingToRemember} value={draft.note} onChange={(note) => change({ note })} />
           <p className="text-soft">{bankText.kitReplaceHooksRinse}</p>

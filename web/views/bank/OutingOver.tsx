@@ -11,7 +11,8 @@ import { clockBetween, useBank } from '../../data/useOutingAssessment.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { whenText } from '../../parts/when.js';
 import { DayTold } from './DayTold.js';
-import { EndOuting, outcomeText, useFishOf } from './EndOuting.js';
+import { EndOuting, outcomeText } from './EndOuting.js';
+import { useFishOf } from './useFishOf.js';
 import { Strip } from './Strip.js';
 
 /** An outing that has ended, as it will be read years later. */
@@ -32,9 +33,7 @@ export function OutingOver({ state }: { state: OutingState }) {
         {water && `, ${water.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">{bankText.anOuting({ name: swim?.name })}</h1>
-      <p className="mt-1 mb-5 font-book text-2xl">
-        {state.calledOff ? bankText.calledOff : outcomeText(fish, state.runsDropped)}
-      </p>
+      <p className="mt-1 mb-5 font-book text-2xl">{state.calledOff ? bankText.calledOff : outcomeText(fish, state)}</p>
       {state.endedAt === null && (
         <p className="mb-5 max-w-prose border-l-4 border-water pl-4">{bankText.itsTimeIsOver}</p>
       )}

@@ -1,3 +1,5 @@
+import { QuietSwim } from './QuietSwim.js';
+import { Rods } from './Rods.js';
 import { paths } from '../../app/paths.js';
 import { weekdayText } from '../../parts/when.js';
 import { bankText } from './text.en-GB.js';
@@ -50,7 +52,11 @@ export function OutingPage() {
 const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
   'condition-taken': bankText.measurement,
   'care-done': bankText.careOfMatAnd,
+  'rod-out': bankText.castRod,
+  'rod-in': bankText.rodTakenIn,
   'run-dropped': bankText.droppedRun,
+  'bite-missed': bankText.missedBite,
+  'fish-lost': bankText.lostFish,
 };
 
 function OutingOf({ state }: { state: OutingState }) {
@@ -60,7 +66,11 @@ function OutingOf({ state }: { state: OutingState }) {
   const underWay = isUnderWay(state, nowMs);
   // Whoever has measured, moved or dropped a run was there, whatever the plan said.
   const isBegun =
-    nowMs >= state.fromMs || state.swims.length > 1 || state.conditions.length > 0 || state.runsDropped > 0;
+    nowMs >= state.fromMs ||
+    state.swims.length > 1 ||
+    state.conditions.length > 0 ||
+    state.signs.length > 0 ||
+    state.rods.length > 0;
   const [lookMs, setLookMs] = useState<number>();
   const { water, swim, assessment } = useBank(state, underWay ? undefined : lookMs);
   const { keep, notKept } = useRecord();
@@ -119,6 +129,8 @@ function OutingOf({ state }: { state: OutingState }) {
       <NotKept when={notKept} />
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_22rem] lg:grid-rows-[auto_1fr]">
         <div className="grid content-start gap-10 lg:col-start-2">
+          <Rods state={state} nowMs={nowMs} note={note} />
+          <QuietSwim state={state} nowMs={nowMs} onMove={(swimId) => void note('swim-taken', { swimId })} />
           <Advice advice={advice} />
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
@@ -189,10 +201,12 @@ function OutingOf({ state }: { state: OutingState }) {
           </Section>
           <Section title={bankText.duringTheDay}>
             <div className="grid gap-3">
-              <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
-                {bankText.droppedRun2}
-                {state.runsDropped > 0 && bankText.soFar({ runsDropped: state.runsDropped })}
-              </button>
+              {state.rods.length === 0 && (
+                <button type="button" className="button min-h-14" onClick={() => void note('run-dropped', {})}>
+                  {bankText.droppedRun2}
+                  {state.runsDropped > 0 && bankText.soFar({ runsDropped: state.runsDropped })}
+                </button>
+              )}
               <AnotherSwim state={state} onTaken={(swimId) => void note('swim-taken', { swimId })} />
               {lastTap && TAP_WORDS[lastTap.type] && (
                 <button

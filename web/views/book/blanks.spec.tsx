@@ -24,6 +24,7 @@ const outing = (outingId: string, change: Partial<OutingSummary> = {}): OutingSu
   calledOff: false,
   companions: 0,
   runsDropped: 0,
+  fished: [],
   note: null,
   ...change,
 });

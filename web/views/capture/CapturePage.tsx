@@ -34,6 +34,7 @@ import { tapName } from './timeText.js';
 import { LeftAs } from './LeftAs.js';
 import { StrikeOut, StruckOut } from './StrikeOut.js';
 import { HandlingReview } from './HandlingReview.js';
+import { RodTold } from './RodTold.js';
 import { WoundsNoted } from './WoundsNoted.js';
 
 /** One fish with its whole history: as it happened, as it was read, and as it was corrected. */
@@ -103,6 +104,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
           <AddPictures state={state} shown={false} />
         </div>
         <div className="grid gap-8">
+          <RodTold state={state} />
           <WoundsNoted state={state} />
           {facts.weight && (
             <Section title={captureText.weightAsRead}>

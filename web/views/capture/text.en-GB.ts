@@ -96,4 +96,11 @@ export const captureText = localised('capture', {
     `${value} (${asRead} less ${tare} of sling)`,
   fishLost: 'Fish lost',
   anotherTap: 'Another tap',
+  onWhat: 'On what',
+  hookHeld: ({ hold }: { hold: string }) => `Hook hold: ${hold}.`,
+  lostBy: ({ reason }: { reason: string }) => `Lost: ${reason}.`,
+  leftInIt: ({ left }: { left: string }) => `It has on it since: ${left}.`,
+  changeOnWhat: 'Change rig, bait or place',
+  tellOnWhat: 'Say rig, bait and place',
+  keepOnWhat: 'Save it',
 });

@@ -7,6 +7,7 @@ import type { RunState } from '@keeper/core/care/run/runState';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { lazyPart } from '../../parts/lazyPart.js';
+import { LossQuestions } from './LossQuestions.js';
 import type { RunDesk } from './runDesk.js';
 
 /** That it was found dead is noted later, on its page. */
@@ -46,6 +47,7 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
           <AfterWeighing desk={desk} />
         </Suspense>
       )}
+      {outcome === 'lost' && <LossQuestions state={state} onTold={(loss) => void tap('loss-told', loss)} />}
       <div className="grid gap-3">
         {outcome === 'merged' && state.mergedInto ? (
           <Link to={paths.run(state.mergedInto)} className="button button-main min-h-16 text-lg">

@@ -14,6 +14,7 @@ import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
 import { useOutingBound } from '../../data/useOutingBound.js';
+import { rodTakenIn, useRodsAtTake } from '../../data/rodOfTake.js';
 import { useRunContext } from '../../data/useRunContext.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 
@@ -37,7 +38,8 @@ function RunOf({ capture }: { capture: Capture }) {
   const { state, events } = capture;
   const { captureId, startedAt } = state;
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
-  const { expected } = useOuting(state.outingId).state;
+  const outing = useOuting(state.outingId).state;
+  const rods = useRodsAtTake(state, outing);
   const context = useRunContext(state);
   useOutingBound(state);
   // A second run opens at its top, wherever the first one stood.
@@ -47,7 +49,8 @@ function RunOf({ capture }: { capture: Capture }) {
   // Nothing on the screen changes before the tap is on the device.
   const tap: Tap = async (type, payload) => {
     try {
-      await record([makeEvent(captureId, startedAt, type, payload)]);
+      const event = makeEvent(captureId, startedAt, type, payload);
+      await record([event, ...rodTakenIn(state, outing, event)]);
       return true;
     } catch {
       return false;
@@ -63,7 +66,8 @@ function RunOf({ capture }: { capture: Capture }) {
   return (
     <RunView
       desk={desk}
-      expected={expected}
+      expected={outing.expected}
+      rods={rods}
       header={
         <>
           <Link to={paths.today} aria-label={runText.leaveTheRunThe} className="grid size-14 place-items-center">

@@ -6,6 +6,9 @@ import { counselOfRun } from '@keeper/core/care/run/counselOfRun';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { longGapSince } from '@keeper/core/domain/capture/longGap';
 import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
+import { HOOK_HOLDS, HOOK_HOLD_WORDS, type HookHold } from '@keeper/core/domain/capture/rodFacts';
+import type { RodSpell } from '@keeper/core/domain/outing/rods';
+import { say } from '../../text/say.js';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { clockText } from '@keeper/core/measure/duration';
@@ -16,7 +19,9 @@ import { KindTaps } from './KindTaps.js';
 import { LengthPanel } from './LengthPanel.js';
 import { LongGap } from './LongGap.js';
 import { Over } from './Over.js';
+import { OneTapEach } from './OneTapEach.js';
 import { Recovery } from './Recovery.js';
+import { WhichRod } from './WhichRod.js';
 import type { RunDesk } from './runDesk.js';
 import { RunningClocks } from './RunningClocks.js';
 import { Steps } from './Steps.js';
@@ -32,6 +37,8 @@ const WoundMap = lazyPart(async () => (await import('./WoundMap.js')).WoundMap);
 interface RunViewProps {
   readonly desk: RunDesk;
   readonly header: ReactNode;
+  /** The rods that were out at the take. */
+  readonly rods?: readonly RodSpell[];
   /** Species that it may be, while it was not said. */
   readonly expected: readonly SpeciesId[];
   /** What stands above the counsel while it goes on. */
@@ -42,10 +49,12 @@ interface RunViewProps {
   readonly over?: ReactNode;
 }
 
+const NO_RODS: readonly RodSpell[] = [];
+
 type Panel = 'weight' | 'length' | 'wounds' | 'camera';
 
 /** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
-export function RunView({ desk: given, header, expected, told, footer, over }: RunViewProps) {
+export function RunView({ desk: given, header, rods = NO_RODS, expected, told, footer, over }: RunViewProps) {
   const [notKept, setNotKept] = useState(false);
   // A weight that was being set when the page was left is gone on with.
   const [panel, setPanel] = useState<Panel | undefined>(() => (isWeightBegun(given.state) ? 'weight' : undefined));
@@ -121,6 +130,16 @@ export function RunView({ desk: given, header, expected, told, footer, over }: R
                 expected={expected}
                 onSay={(species) => void tap('described', { facts: kindFacts(state, species) })}
               />
+              {(run.phase === 'playing' || run.phase === 'netted') && (
+                <WhichRod state={state} rods={rods} onTold={(facts) => void tap('rod-told', facts)} />
+              )}
+              {(state.hookEnd === 'out' || state.hookEnd === 'cut') && state.hookHold === null && (
+                <OneTapEach<HookHold>
+                  label={runText.whereDidItHold}
+                  options={HOOK_HOLDS.map((value) => ({ value, label: say(HOOK_HOLD_WORDS[value]) }))}
+                  onTap={(hold) => void tap('hook-held', { hold })}
+                />
+              )}
               {run.phase === 'holding' && <Recovery desk={desk} />}
               <Steps
                 state={state}
@@ -188,7 +207,7 @@ function TakenWeight({ state }: { state: CaptureState }) {
 }
 
 /** Taps that are made many at a time in one place. */
-const STAYS: readonly EventType[] = ['gill-beat', 'recovering', 'wound-noted', 'treated'];
+const STAYS: readonly EventType[] = ['rod-told', 'hook-held', 'gill-beat', 'recovering', 'wound-noted', 'treated'];
 
 /** A tap that says when it could not be kept, and takes a fish up again that was set aside. */
 function watched({ state, tap }: RunDesk, setNotKept: (is: boolean) => void): RunDesk['tap'] {

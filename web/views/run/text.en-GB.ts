@@ -182,4 +182,11 @@ export const runText = localised('run', {
   noFishFound: 'No fish found.',
   nothingWrongWithIt: 'Nothing wrong with it.',
   fight: 'Fight',
+  whichRod: 'Which rod?',
+  howLongGiven: 'How long was the take given?',
+  given: ({ givenS }: { givenS: number }) =>
+    givenS === 0 ? 'Struck at once' : givenS === 30 ? '30 s or more' : `${givenS} s`,
+  whereDidItHold: 'Where did it hold?',
+  howDidItGetAway: 'How did it get away?',
+  whatDoesItHaveOnIt: 'What does it have on it since?',
 });

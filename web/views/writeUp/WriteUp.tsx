@@ -31,6 +31,9 @@ import { Waterline } from '../../parts/Waterline.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 import { whenText } from '../../parts/when.js';
+import { RodFields } from '../../parts/rod/RodFields.js';
+import { rodDraftOf, rodSetupOf, type RodDraft } from '../../parts/rod/rodDraft.js';
+import { partsText } from '../../parts/text.en-GB.js';
 import { useDraft } from '../../parts/useDraft.js';
 
 interface Draft extends TypedWeight {
@@ -42,6 +45,8 @@ interface Draft extends TypedWeight {
   readonly lengthOf?: LengthOf;
   readonly girth: string;
   readonly note: string;
+  /** What it took on, once something of it was changed. */
+  readonly rod?: RodDraft;
 }
 
 /** The paperwork after the release: what is missing is asked once, and may stay missing. */
@@ -83,7 +88,9 @@ function WriteUpOf({ state }: { state: CaptureState }) {
   const length = readLengthText(draft.length, settings.lengthHabit);
   const girth = readLengthText(draft.girth, settings.lengthHabit);
   const lengthOf = draft.lengthOf ?? settings.lengthOf;
-  const unread = (length && !length.ok) || (girth && !girth.ok);
+  const rodDraft = draft.rod ?? rodDraftOf(state.rod ?? {}, settings.lengthHabit);
+  const rod = rodSetupOf(rodDraft, settings.lengthHabit);
+  const unread = !rod || (length && !length.ok) || (girth && !girth.ok);
 
   const put = async () => {
     setTried(true);
@@ -108,7 +115,11 @@ function WriteUpOf({ state }: { state: CaptureState }) {
     const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
       makeEvent(state.captureId, state.startedAt, type, payload);
     const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
-    await record([...events, make('written-up', {})]);
+    const { rod: number, givenS } = state.rod ?? {};
+    const told = draft.rod &&
+      rod && { ...rod, ...(number && { rod: number }), ...(givenS !== undefined && { givenS }) };
+    const ofRod = told ? [makeEvent(state.captureId, state.startedAt, 'rod-told', told)] : [];
+    await record([...events, ...ofRod, make('written-up', {})]);
     clearDraft();
     await navigate(paths.capture(state.captureId));
   };
@@ -182,6 +193,17 @@ function WriteUpOf({ state }: { state: CaptureState }) {
             )}
           </Section>
         )}
+        <Section title={writeUpText.onWhat}>
+          <div className="max-w-lg">
+            <RodFields
+              draft={rodDraft}
+              waterId={draft.waterId ?? facts.waterId ?? null}
+              units={settings.lengthHabit}
+              onChange={(rod) => change({ rod: { ...rodDraft, ...rod } })}
+            />
+          </div>
+          {tried && !rod && <Notice role="alert">{partsText.distanceOrDepthIs}</Notice>}
+        </Section>
         <Section title={writeUpText.pictures}>
           <AddPictures state={state} />
           <WhoLink state={state} className="button mt-3" />

@@ -24,4 +24,5 @@ export const writeUpText = localised('writeUp', {
   long: ({ length }: { length: string }) => `, ${length} long`,
   correctItOnIts: 'Correct it on its page',
   where: 'Where?',
+  onWhat: 'What did it take?',
 });

@@ -1,0 +1,102 @@
+import type { OutingEvents } from '@keeper/contract/outings';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
+import { expect, onlyCapture, step, test } from './keeperTest.js';
+import { outingNow } from './hotOuting.js';
+
+test(
+  'a day with two rods: cast, re-baited in two taps, a dropped run, a fish told of its rod in one tap, a lost one',
+  { tag: '@phone' },
+  async ({ page, server, noErrors }) => {
+    const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
+    await page.goto(`${server.url}/bank/${outingId}`);
+    const rods = page.getByRole('region', { name: 'Rods' });
+    await rods.getByRole('button', { name: 'Cast the first rod' }).click();
+    const sheet = page.getByRole('dialog', { name: 'Rod 1' });
+    await sheet.getByLabel('Bait', { exact: true }).fill('Tiger nuts');
+    await sheet.getByLabel('Where it lies', { exact: true }).fill('Left margin');
+    await sheet.getByLabel(/^How far out/).fill('far');
+    await sheet.getByRole('button', { name: 'Cast it so' }).click();
+    await expect(sheet.getByRole('alert')).toContainText('cannot be read');
+    await sheet.getByLabel(/^How far out/).fill('40');
+    await sheet.getByRole('button', { name: 'Cast it so' }).click();
+    const first = rods.getByRole('group', { name: 'Rod 1', exact: true });
+    await expect(first).toContainText('Tiger nuts');
+    await expect(first).toContainText(/Left margin, 40 (yd|m) out/);
+    await rods.getByRole('button', { name: 'Another rod' }).click();
+    const other = page.getByRole('dialog', { name: 'Rod 2' });
+    // Baited as the first one, unless it is told otherwise.
+    await expect(other.getByLabel('Bait', { exact: true })).toHaveValue('Tiger nuts');
+    await other.getByLabel('Bait', { exact: true }).fill('Bread');
+    await other.getByRole('button', { name: 'Cast it so' }).click();
+    const second = rods.getByRole('group', { name: 'Rod 2', exact: true });
+    await expect(second).toContainText('Bread');
+    // Two taps: the bait, and which.
+    await first.getByRole('combobox', { name: 'Other bait' }).click();
+    await page.getByRole('option', { name: 'Bread' }).click();
+    await expect(first).toContainText('Bread');
+    await second.getByRole('button', { name: 'Dropped run' }).click();
+    await expect(second.getByRole('button', { name: 'Dropped run 1' })).toBeVisible();
+
+    if (process.env['SHOTS'])
+      await page.screenshot({ path: `/tmp/rods-${test.info().project.name}.png`, fullPage: true });
+    await page.getByRole('button', { name: /^Fish on/ }).click();
+    await page.waitForURL(/\/run\//);
+    if (process.env['SHOTS']) await page.screenshot({ path: `/tmp/rodrun-${test.info().project.name}.png` });
+    await page.getByRole('group', { name: 'Which rod?' }).getByRole('button', { name: 'Rod 2' }).click();
+    await page.getByRole('group', { name: /given/ }).getByRole('button', { name: 'Struck at once' }).click();
+    await step(page, 'In the net', 'netted');
+    await step(page, 'Hook out', 'hook out');
+    await page.getByRole('group', { name: 'Where did it hold?' }).getByRole('button', { name: 'Lip' }).click();
+    await expect(page.getByRole('group', { name: 'Where did it hold?' })).toHaveCount(0);
+    await step(page, 'Released', 'released');
+    const { events } = await onlyCapture(server);
+    expect(events.findLast(({ type }) => type === 'rod-told')?.payload).toEqual({ rod: 2, bait: 'Bread', givenS: 0 });
+    expect(events.find(({ type }) => type === 'hook-held')?.payload).toEqual({ hold: 'lip' });
+
+    // The rod that took the fish is out of the water since the take; it is cast again in one tap.
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await expect(second).toContainText('Took a fish');
+    await second.getByRole('button', { name: 'Cast again' }).click();
+    await expect(second).toContainText('Fishing for');
+    await second.getByRole('button', { name: 'Lost fish' }).click();
+    await expect(second.getByRole('button', { name: 'Lost fish 1' })).toBeVisible();
+    await expect
+      .poll(async () => {
+        const log = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
+        return log.events.filter(({ type }) => type.startsWith('rod-') || type === 'fish-lost').map(({ type }) => type);
+      })
+      .toEqual(['rod-out', 'rod-out', 'rod-out', 'rod-in', 'rod-out', 'fish-lost']);
+
+    await page.getByRole('button', { name: 'End the outing' }).click();
+    const end = page.getByRole('dialog');
+    await expect(end).toContainText('One fish, 1 lost, 1 run dropped.');
+    await end.getByRole('button', { name: 'Put it in the book' }).click();
+    await expect(page.getByRole('region', { name: 'The day' })).toContainText(/rod 2 in, Bread/);
+    const [outing] = (await (await fetch(`${server.url}/api/outings`)).json()) as OutingSummary[];
+    expect(outing?.fished).toMatchObject([{ runsDropped: 1, fishLost: 1, bitesMissed: 0 }]);
+    expect(outing?.fished[0]?.rodMs).toBeGreaterThan(0);
+    expect(noErrors).toEqual([]);
+  },
+);
+
+test('an old capture gets its rod at the desk, from what was told before', async ({ page, server, noErrors }) => {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.waitForURL(/\/run\//);
+  await step(page, 'In the net', 'netted');
+  await step(page, 'Released', 'released');
+  await page.getByRole('button', { name: 'Strong, with a kick' }).click();
+  await page.getByRole('link', { name: 'Write it up' }).click();
+  await page.getByLabel('Bait', { exact: true }).fill('Worm');
+  await page.getByLabel('Where it lies', { exact: true }).fill('Under the willow');
+  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  const told = page.getByRole('region', { name: 'On what' });
+  await expect(told).toContainText('Worm, Under the willow.');
+  await told.getByRole('button', { name: 'Change rig, bait or place' }).click();
+  await page.getByRole('dialog').getByLabel('Method', { exact: true }).fill('Float');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save it' }).click();
+  await expect(told).toContainText('Worm, Float, Under the willow.');
+  const { events } = await onlyCapture(server);
+  expect(events.filter(({ type }) => type === 'rod-told')).toHaveLength(2);
+  expect(noErrors).toEqual([]);
+});

@@ -1,0 +1,110 @@
+import type { RodSetup } from '@keeper/core/domain/capture/rodFacts';
+import type { OutingState } from '@keeper/core/domain/outing/outingState';
+import type { RodSign, RodSpell } from '@keeper/core/domain/outing/rods';
+import { spanText } from '@keeper/core/measure/duration';
+import { useSettings } from '../../data/queries.js';
+import { useRodWords } from '../../data/rods.js';
+import { useRigs } from '../../data/rows.js';
+import { Picker } from '../../parts/Picker.js';
+import { rodText } from '../../parts/rod/rodText.js';
+import { partsText } from '../../parts/text.en-GB.js';
+import { bankText } from './text.en-GB.js';
+
+interface RodCardProps {
+  readonly state: OutingState;
+  /** How the rod fishes now, or fished last. */
+  readonly spell: RodSpell;
+  readonly nowMs: number;
+  readonly onCast: (setup: RodSetup) => void;
+  readonly onIn: () => void;
+  readonly onSign: (kind: RodSign['kind']) => void;
+  readonly onMore: () => void;
+}
+
+const SIGNS = [
+  { kind: 'run-dropped', words: bankText.droppedRun2 },
+  { kind: 'bite-missed', words: bankText.missedBite },
+  { kind: 'fish-lost', words: bankText.lostFish },
+] as const;
+
+/** One rod: whether it fishes, with what, for how long, and what happened on it. */
+export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onMore }: RodCardProps) {
+  const { rod, setup, fromMs, toMs } = spell;
+  const { lengthHabit } = useSettings();
+  const { baits } = useRodWords(state.waterId);
+  const rigs = useRigs();
+  const out = toMs === null;
+  const signs = state.signs.filter((sign) => sign.rod === rod);
+  const { bait: _bait, ...unbaited } = setup;
+  const shown = rodText(unbaited, lengthHabit);
+  return (
+    <div role="group" aria-label={partsText.rodNumber({ rod })} className="rounded-xl border border-rule p-4">
+      <div className="flex items-start justify-between gap-4">
+        <div className="min-w-0">
+          <p className="text-lg font-semibold">
+            <span className="mr-2 font-book text-2xl">{rod}</span>
+            {setup.bait ?? bankText.noBaitNamed}
+          </p>
+          {shown && <p className="text-soft">{shown}</p>}
+          <p className="tabular-nums">
+            {out
+              ? bankText.fishesFor({ span: spanText(Math.max(0, nowMs - fromMs)) })
+              : bankText.inFor({ span: spanText(Math.max(0, nowMs - toMs)), fish: spell.endedBy === 'fish' })}
+          </p>
+        </div>
+        <button
+          type="button"
+          className={`button min-h-14 shrink-0 px-5 ${out ? '' : 'button-main'}`}
+          onClick={() => (out ? onIn() : onCast(setup))}
+        >
+          {out ? bankText.takeItIn : bankText.castAgain}
+        </button>
+      </div>
+      <div className="mt-3 grid grid-cols-2 gap-2">
+        <Picker
+          label={bankText.changeTheBait}
+          value=""
+          onChange={(bait) => (bait === ANOTHER ? onMore() : onCast({ ...setup, bait }))}
+          options={[
+            ...baits.filter((bait) => bait !== setup.bait).map((bait) => ({ value: bait, label: bait })),
+            { value: ANOTHER, label: bankText.anotherWord },
+          ]}
+        />
+        <Picker
+          label={bankText.changeTheRig}
+          value=""
+          onChange={(id) => {
+            const rig = rigs.find((each) => each.id === id);
+            if (rig) onCast({ ...setup, rigId: rig.id, rig: rig.name });
+            else onMore();
+          }}
+          options={[
+            ...rigs.filter(({ id }) => id !== setup.rigId).map(({ id, name }) => ({ value: id, label: name })),
+            { value: ANOTHER, label: bankText.anotherPlace },
+          ]}
+        />
+      </div>
+      {out && (
+        <div className="mt-2 grid grid-cols-3 gap-2">
+          {SIGNS.map(({ kind, words }) => {
+            const count = signs.filter((sign) => sign.kind === kind).length;
+            return (
+              <button
+                key={kind}
+                type="button"
+                className="button min-h-14 px-2 font-normal leading-tight"
+                onClick={() => onSign(kind)}
+              >
+                {words}
+                {count > 0 && ` ${count}`}
+              </button>
+            );
+          })}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** No bait is called so: it is longer than a bait may be named. */
+const ANOTHER = '\u2026'.repeat(61);
