@@ -155,6 +155,52 @@ describe('outings', () => {
     expect(kept.map(({ id }) => id)).not.toContain(fresh.id);
   });
 
+  test('swims are told by rod time, signs and fish, but for the outing that is compared with them', async () => {
+    const [otherId, waterId, swimId] = [newId(), newId(), newId()];
+    const of = (type: string, at: string, payload: object) => ({ ...event(type, payload), outingId: otherId, at });
+    const at = (time: string) => `2026-07-16T${time}:00.000Z`;
+    const captureOf = (more: object) => ({
+      id: newId(),
+      captureId: newId(),
+      deviceId: 'phone',
+      at: at('08:00'),
+      elapsedMs: 0,
+      type: 'hooked',
+      payload: { outingId: otherId, ...more },
+    });
+    await send(
+      of('outing-planned', at('05:00'), { ...planned.payload, waterId, fromAt: at('06:00'), toAt: at('10:00') }),
+      of('swim-taken', at('05:30'), { swimId }),
+      of('rod-out', at('06:00'), { rod: 1, setup: { bait: 'Bread' }, when: at('06:00') }),
+      of('rod-out', at('06:30'), { rod: 2, setup: {}, when: at('07:00') }),
+      of('run-dropped', at('07:30'), { rod: 2 }),
+      of('bite-missed', at('07:40'), {}),
+      of('fish-lost', at('07:50'), { rod: 1, reason: 'snagged' }),
+      captureOf({ swimId }),
+      captureOf({ swimId }),
+      // Elsewhere on that day: no rod time stands beside it.
+      captureOf({ swimId: newId() }),
+      of('rod-in', at('08:00'), { rod: 1, why: 'fish', when: at('08:00') }),
+      of('outing-ended', at('09:00'), {}),
+    ).expect(201);
+    const ask = async (query = '') => (await server.http.get(`/api/outings/swims${query}`).expect(200)).body as unknown;
+    // Two hours of the one and two of the other, which nobody took in before the end.
+    const rate = {
+      waterId,
+      swimId,
+      outings: 1,
+      rodMs: 4 * 3_600_000,
+      fish: 2,
+      runsDropped: 1,
+      bitesMissed: 1,
+      fishLost: 1,
+    };
+    expect(await ask()).toEqual([rate]);
+    expect(await ask(`?without=${outingId}`)).toEqual([rate]);
+    expect(await ask(`?without=${otherId}`)).toEqual([]);
+    await server.http.get('/api/outings/swims?without=here').expect(400);
+  });
+
   test('water at 60 degrees is refused at its field', async () => {
     const answer = await send(event('condition-taken', { source: 'hand', waterC: 60, when: AT })).expect(400);
     expect(answer.body.fields[0]).toMatchObject({

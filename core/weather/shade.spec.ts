@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { inShadow, isShaded, shadowOf, shadowOutline, treeShade, type ShadeCaster } from './shade.js';
-import { towards } from '../domain/water/plan.js';
+import { inShadow, isShaded, shadeCasters, shadowOf, shadowOutline, treeShade, type ShadeCaster } from './shade.js';
+import { towards, type Fixture } from '../domain/water/plan.js';
 
 const at = (xM: number, yM: number) => ({ xM, yM });
 /** The sun in the south; the swim faces north, so that shadows fall over the water. */
@@ -90,4 +90,25 @@ test('the outline is convex, holds both ends, and lies on the rim', () => {
     expect(inShadow(at(p.xM * 1.02, 2 + (p.yM - 2) * 1.02), shadow)).toBe(false);
   }
   expect(Math.max(...outline.map(({ yM }) => yM))).toBeCloseTo(4.5, 1);
+});
+
+test('trees and bushes that stand up cast shade, and a brolly; stones, and what is flat, do not', () => {
+  const fixture = (kind: Fixture['kind'], heightM: number): Fixture => ({
+    ...at(1, 2),
+    id: kind,
+    kind,
+    radiusM: 1,
+    heightM,
+  });
+  const casters = shadeCasters([fixture('tree', 8), fixture('bush', 1), fixture('tree', 0), fixture('stones', 2)], {});
+  expect(casters.map(({ topHeightM }) => topHeightM)).toEqual([8, 1]);
+  expect(shadeCasters([], { brolly: at(3, -1) })).toEqual([
+    { ...at(3, -1), baseHeightM: 1, topHeightM: 1.6, baseRadiusM: 1.1, topRadiusM: 0.2 },
+  ]);
+});
+
+test('one caster of several is enough, and a sun below two degrees throws nothing', () => {
+  expect(isShaded(at(0, 2), [{ ...column, xM: 50 }, column], south45, 0)).toBe(true);
+  expect(shadowOf(column, { altitudeDeg: 2, azimuthDeg: 180 }, 0)).not.toBeNull();
+  expect(shadowOf(column, { altitudeDeg: 1.999, azimuthDeg: 180 }, 0)).toBeNull();
 });
