@@ -7,6 +7,7 @@ import {
   IsInt,
   IsNumber,
   IsOptional,
+  Matches,
   Max,
   Min,
   ValidateIf,
@@ -24,6 +25,7 @@ const LATITUDE = 'A latitude runs from -90 in the south to 90 in the north.';
 const LONGITUDE = 'A longitude runs from -180 in the west to 180 in the east.';
 const ALTITUDE = `A height above the sea is between ${LEAST_ALTITUDE_M} and ${MOST_ALTITUDE_M} m. Write it in metres.`;
 const SALINITY = 'Salinity runs from 0 in fresh water to 40; the open sea has 35.';
+const COUNTRY = 'A country is written by its two capital letters.';
 const MINUTES = 'Say for how many minutes a fish may be retained: whole ones, twelve hours at most.';
 const STOP_LINE = `A temperature limit lies between 0 and ${TEMP_BOUNDS.water.mostC} degrees C.`;
 
@@ -104,6 +106,8 @@ export class WriteWaterDto {
   @Max(40, { message: SALINITY })
   salinity?: number;
   @Maybe() @Nested(() => WaterRulesDto) rules?: WaterRulesDto;
+  @IsOptional() @Matches(/^[A-Z]{2}$/, { message: COUNTRY }) country?: string | null;
+  @IsOptional() @IsText(400) meetingPoint?: string | null;
   @IsOptional() @IsText(4000) note?: string | null;
   @Maybe() @IsBoolean() retired?: boolean;
   @IsInt() @Min(0) revision: number;

@@ -69,8 +69,11 @@ export function* bookJson(
   },
   choices: ExportChoices,
 ): Generator<string> {
-  const guarded = <T extends { readonly position: unknown }>({ position, ...rest }: T) =>
-    choices.positions ? { ...rest, position } : rest;
+  // Where helpers are met says where it lies as well.
+  const guarded = <T extends { readonly position: unknown; readonly meetingPoint?: unknown }>(place: T) => {
+    const { position: _position, meetingPoint: _meetingPoint, ...rest } = place;
+    return choices.positions ? place : rest;
+  };
   const head = { ...BOOK_FORMAT, exportedAt: book.exportedAt, positions: choices.positions ? 'included' : 'left out' };
   yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
   yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;

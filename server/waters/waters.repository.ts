@@ -30,6 +30,9 @@ export class WatersRepository {
         altitudeM: wanted.altitudeM ?? null,
         salinity: wanted.salinity ?? 0,
         rules: wanted.rules ? JSON.stringify(wanted.rules) : (standing?.rules ?? null),
+        // A form that knows nothing of them does not wipe them out.
+        country: wanted.country === undefined ? (standing?.country ?? null) : wanted.country,
+        meetingPoint: wanted.meetingPoint === undefined ? (standing?.meetingPoint ?? null) : wanted.meetingPoint,
         note: wanted.note ?? null,
         revision: wanted.revision + 1,
         updatedAt: now.toISOString(),

@@ -2,6 +2,8 @@
 export const paths = {
   today: '/',
   run: (captureId: string) => `/run/${captureId}`,
+  /** Somebody is hurt, with a fish waiting perhaps. */
+  hurt: (captureId?: string) => (captureId === undefined ? '/hurt' : `/hurt?fish=${captureId}`),
   writeUps: '/write-up',
   writeUp: (captureId: string) => `/write-up/${captureId}`,
   book: '/book',

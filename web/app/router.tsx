@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
         path: paths.writeUp(':captureId'),
         lazy: async () => ({ Component: (await import('../views/writeUp/WriteUp.js')).WriteUp }),
       },
+      { path: paths.hurt(), lazy: async () => ({ Component: (await import('../views/hurt/HurtPage.js')).HurtPage }) },
       { path: paths.book, lazy: async () => ({ Component: (await import('../views/book/Book.js')).Book }) },
       {
         path: paths.capture(':captureId'),

@@ -33,5 +33,9 @@ export interface Water {
   /** Practical salinity; 0 in fresh water. */
   readonly salinity: number;
   readonly rules: WaterRules;
+  /** The country that it lies in, by its two letters (ISO 3166-1); it says which number helps. */
+  readonly country?: string | null;
+  /** Where helpers are met, in words that can be read out on the telephone. As secret as the position. */
+  readonly meetingPoint?: string | null;
   readonly note: string | null;
 }

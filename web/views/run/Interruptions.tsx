@@ -1,7 +1,7 @@
 import { paths } from '../../app/paths.js';
 import { runText } from './text.en-GB.js';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { fishOn } from '../../data/record.js';
 import type { RunDesk } from './runDesk.js';
 
@@ -42,6 +42,12 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
       >
         {runText.somebodyTakesOver}
       </button>
+      <Link
+        to={paths.hurt(state.captureId)}
+        className="button col-span-2 min-h-14 px-2 font-normal leading-tight text-rust"
+      >
+        {runText.somebodyIsHurt}
+      </Link>
       {handing && <p className="col-span-2">{runText.onTheOtherDevice({ helped: context.helped })}</p>}
     </div>
   );

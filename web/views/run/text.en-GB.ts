@@ -189,4 +189,5 @@ export const runText = localised('run', {
   whereDidItHold: 'Where did it hold?',
   howDidItGetAway: 'How did it get away?',
   whatDoesItHaveOnIt: 'What does it have on it since?',
+  somebodyIsHurt: 'Somebody is hurt',
 });

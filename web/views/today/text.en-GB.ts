@@ -26,4 +26,5 @@ export const todayText = localised('today', {
   bestOfEachKind: 'Best of each kind',
   bestOfEach: 'Best of each',
   inTheAir: ({ airMs }: { airMs: string }) => `${airMs} in the air`,
+  somebodyIsHurt: 'Somebody is hurt',
 });

@@ -10,12 +10,14 @@ import { useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Field } from '../../parts/Field.js';
 import { NoteField } from '../../parts/NoteField.js';
+import { Picker } from '../../parts/Picker.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 import { parseTypedNumber, parseTypedSize } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
+import { countryOptions, guessCountry } from './countries.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
 import { StopLineFields } from './StopLineFields.js';
@@ -40,6 +42,8 @@ interface Draft extends PlaceDraft {
     readonly species: WaterRules['stopTemperatures'][number]['species'];
     readonly temp: string;
   }[];
+  readonly country: string;
+  readonly meetingPoint: string;
   readonly note: string;
   /** The one that it was read at when the writing began. */
   readonly revision: number;
@@ -203,6 +207,25 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </Field>
           </div>
         </Section>
+        <Section title={watersText.ifSomebodyIsHurt}>
+          <div className="grid gap-4">
+            <Field title={watersText.country}>
+              <div className="max-w-sm">
+                <Picker
+                  label={watersText.country}
+                  value={draft.country}
+                  onChange={(country) => change({ country })}
+                  options={countryOptions()}
+                />
+              </div>
+            </Field>
+            <NoteField
+              label={watersText.whereHelpersAreMet}
+              value={draft.meetingPoint}
+              onChange={(meetingPoint) => change({ meetingPoint })}
+            />
+          </div>
+        </Section>
         <NoteField label={watersText.aNoteOnThe} value={draft.note} onChange={(note) => change({ note })} />
         {water?.retired && <p>{watersText.thisWaterIsArchived}</p>}
         {water && !water.retired && <WrittenTwice water={water} />}
@@ -230,6 +253,8 @@ function draftOf(water: KeptWater | undefined, inches: boolean): Draft {
     treatments: rules.treatments ?? 'unsaid',
     closedSeasons: rules.closedSeasons,
     stopTemperatures: rules.stopTemperatures.map(({ species, tempC }) => ({ species, temp: String(tempC) })),
+    country: water?.country ?? guessCountry(navigator.language),
+    meetingPoint: water?.meetingPoint ?? '',
     note: water?.note ?? '',
     revision: water?.revision ?? 0,
   };
@@ -260,6 +285,8 @@ function bodyOf(draft: Draft, inches: boolean) {
         tempC: parseTypedNumber(temp) ?? NaN,
       })),
     },
+    country: draft.country || null,
+    meetingPoint: draft.meetingPoint.trim() || null,
     note: draft.note.trim() || null,
     revision: draft.revision,
   };

@@ -79,4 +79,7 @@ export const watersText = localised('waters', {
   allowed: 'allowed',
   none: 'none',
   forbidden: 'forbidden',
+  ifSomebodyIsHurt: 'If somebody is hurt',
+  country: 'Country',
+  whereHelpersAreMet: 'Where helpers are met: gate, road, landmark',
 });
