@@ -27,6 +27,7 @@ export const PAGES = [
   '/waters',
   '/waters/:waterId',
   '/waters/:waterId/swims/:swimId',
+  '/hurt',
   '/kit',
   '/kit/rigs/:rigId',
   '/kit/items/:itemId',

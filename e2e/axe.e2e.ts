@@ -46,6 +46,7 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
   const views = [
     '/',
     '/write-up',
+    '/hurt',
     `/write-up/${waiting.rows[0]?.captureId}`,
     '/book',
     '/book?as=pictures',
