@@ -50,7 +50,7 @@ test('a rod that is in already is not taken in again, and one that never was out
   expect(told([back(1, 5), out(1, 6), back(1, 8), back(1, 9)])).toEqual([[1, 'corn', 6, 8]]);
 });
 
-test('an outing that was ended before a rod was cast, by a clock put back, has no time below nothing', () => {
+test('an outing that was ended before a rod was cast, by a clock put back, has no time below zero', () => {
   expect(told([out(1, 6)], 5)).toEqual([[1, 'corn', 6, 6]]);
 });
 
