@@ -20,7 +20,8 @@ export function setupOf(species: SpeciesId, luck: Rng): RodSetup {
     bait: luck.pick(BAITS[species] ?? ['Worm']),
     method: species === 'pike' ? 'Float' : 'Bottom',
     place: luck.pick(PLACES),
-    distanceM: luck.whole(4, 45),
+    // Whole yards, as this keeper counts them.
+    distanceM: Number((luck.whole(4, 45) * 0.9144).toFixed(3)),
   };
 }
 

@@ -129,9 +129,11 @@ function OutingOf({ state }: { state: OutingState }) {
       <NotKept when={notKept} />
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_22rem] lg:grid-rows-[auto_1fr]">
         <div className="grid content-start gap-10 lg:col-start-2">
+          {/* On the day the rods come first; before it, whether there should be one. */}
+          {!isBegun && <Advice advice={advice} />}
           <Rods state={state} nowMs={nowMs} note={note} />
           <QuietSwim state={state} nowMs={nowMs} onMove={(swimId) => void note('swim-taken', { swimId })} />
-          <Advice advice={advice} />
+          {isBegun && <Advice advice={advice} />}
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Conditions
