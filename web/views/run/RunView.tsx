@@ -133,7 +133,8 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
               {(run.phase === 'playing' || run.phase === 'netted') && (
                 <WhichRod state={state} rods={rods} onTold={(facts) => void tap('rod-told', facts)} />
               )}
-              {(state.hookEnd === 'out' || state.hookEnd === 'cut') && state.hookHold === null && (
+              {/* Never while it lies in the air: there scale and camera have the room. */}
+              {run.phase !== 'air' && wantsHold(state) && (
                 <OneTapEach<HookHold>
                   label={runText.whereDidItHold}
                   options={HOOK_HOLDS.map((value) => ({ value, label: say(HOOK_HOLD_WORDS[value]) }))}
@@ -186,6 +187,11 @@ function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
       <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> {runText.outOfTheWater}
     </p>
   );
+}
+
+/** A hook that came out was held somewhere, and nobody said where. */
+function wantsHold({ hookEnd, hookHold }: CaptureState): boolean {
+  return (hookEnd === 'out' || hookEnd === 'cut') && hookHold === null;
 }
 
 /** Another kind than before has neither its scaling nor its name. */

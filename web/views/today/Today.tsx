@@ -57,7 +57,7 @@ export function Today() {
       ))}
       <Begin />
       <TakenBack />
-      <Link to={paths.hurt()} className="quiet-link mt-5 inline-flex min-h-11 items-center">
+      <Link to={paths.hurt()} className="quiet-link mt-2 inline-flex min-h-11 items-center">
         {todayText.somebodyIsHurt}
       </Link>
       <section className="mt-12 grid gap-10 lg:grid-cols-[1fr_17rem]">
