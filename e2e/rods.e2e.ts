@@ -42,6 +42,9 @@ test(
     await page.getByRole('button', { name: /^Fish on/ }).click();
     await page.waitForURL(/\/run\//);
     if (process.env['SHOTS']) await page.screenshot({ path: `/tmp/rodrun-${test.info().project.name}.png` });
+    // Tapped wrongly, and put right.
+    await page.getByRole('group', { name: 'Which rod?' }).getByRole('button', { name: 'Rod 1' }).click();
+    await page.getByRole('button', { name: 'Rod 1: not right?' }).click();
     await page.getByRole('group', { name: 'Which rod?' }).getByRole('button', { name: 'Rod 2' }).click();
     await page.getByRole('group', { name: /given/ }).getByRole('button', { name: 'Struck at once' }).click();
     await step(page, 'In the net', 'netted');
@@ -56,6 +59,7 @@ test(
     // The rod that took the fish is out of the water since the take; it is cast again in one tap.
     await page.goto(`${server.url}/bank/${outingId}`);
     await expect(second).toContainText('Took a fish');
+    await expect(first).toContainText('Fishing for');
     await second.getByRole('button', { name: 'Cast again' }).click();
     await expect(second).toContainText('Fishing for');
     await second.getByRole('button', { name: 'Lost fish' }).click();
@@ -65,7 +69,7 @@ test(
         const log = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
         return log.events.filter(({ type }) => type.startsWith('rod-') || type === 'fish-lost').map(({ type }) => type);
       })
-      .toEqual(['rod-out', 'rod-out', 'rod-out', 'rod-in', 'rod-out', 'fish-lost']);
+      .toEqual(['rod-out', 'rod-out', 'rod-out', 'rod-in', 'rod-in', 'rod-out', 'rod-out', 'fish-lost']);
 
     await page.getByRole('button', { name: 'End the outing' }).click();
     const end = page.getByRole('dialog');

@@ -14,7 +14,7 @@ import type { RunDesk, Tap } from './runDesk.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
 import { useOutingBound } from '../../data/useOutingBound.js';
-import { rodTakenIn, useRodsAtTake } from '../../data/rodOfTake.js';
+import { outingEventsOf, useRodsAtTake } from '../../data/rodOfTake.js';
 import { useRunContext } from '../../data/useRunContext.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 
@@ -50,7 +50,7 @@ function RunOf({ capture }: { capture: Capture }) {
   const tap: Tap = async (type, payload) => {
     try {
       const event = makeEvent(captureId, startedAt, type, payload);
-      await record([event, ...rodTakenIn(state, outing, event)]);
+      await record([event, ...outingEventsOf(state, outing, event)]);
       return true;
     } catch {
       return false;

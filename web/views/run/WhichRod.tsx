@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { RodFacts } from '@keeper/core/domain/capture/rodFacts';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { RodSpell } from '@keeper/core/domain/outing/rods';
@@ -19,7 +20,8 @@ const GIVEN_S = [0, 5, 10, 30] as const;
  */
 export function WhichRod({ state, rods, onTold }: WhichRodProps) {
   const { rod } = state;
-  if (!rod) {
+  const [again, setAgain] = useState(false);
+  if (!rod || again) {
     if (rods.length < 2) return null;
     return (
       <div role="group" aria-label={runText.whichRod} className="grid auto-cols-fr grid-flow-col gap-2.5">
@@ -28,7 +30,10 @@ export function WhichRod({ state, rods, onTold }: WhichRodProps) {
             key={spell.rod}
             type="button"
             className="button min-h-14 flex-col gap-0 px-2 leading-tight"
-            onClick={() => onTold({ rod: spell.rod, ...spell.setup })}
+            onClick={() => {
+              setAgain(false);
+              onTold({ rod: spell.rod, ...spell.setup });
+            }}
           >
             {partsText.rodNumber({ rod: spell.rod })}
             <span className="max-w-full truncate text-sm font-normal">{spell.setup.bait ?? spell.setup.rig}</span>
@@ -37,19 +42,32 @@ export function WhichRod({ state, rods, onTold }: WhichRodProps) {
       </div>
     );
   }
-  if (rod.givenS !== undefined || rod.rod === undefined) return null;
+  if (rod.rod === undefined) return null;
   return (
-    <div role="group" aria-label={runText.howLongGiven} className="grid grid-cols-4 gap-2.5">
-      {GIVEN_S.map((givenS) => (
+    <>
+      {rods.length > 1 && (
         <button
-          key={givenS}
           type="button"
-          className="button min-h-14 px-2 font-normal leading-tight"
-          onClick={() => onTold({ ...rod, givenS })}
+          className="quiet-link min-h-11 justify-self-start text-left"
+          onClick={() => setAgain(true)}
         >
-          {runText.given({ givenS })}
+          {runText.rodNotRight({ rod: rod.rod })}
         </button>
-      ))}
-    </div>
+      )}
+      {rod.givenS === undefined && (
+        <div role="group" aria-label={runText.howLongGiven} className="grid grid-cols-4 gap-2.5">
+          {GIVEN_S.map((givenS) => (
+            <button
+              key={givenS}
+              type="button"
+              className="button min-h-14 px-2 font-normal leading-tight"
+              onClick={() => onTold({ ...rod, givenS })}
+            >
+              {runText.given({ givenS })}
+            </button>
+          ))}
+        </div>
+      )}
+    </>
   );
 }

@@ -183,6 +183,7 @@ export const runText = localised('run', {
   nothingWrongWithIt: 'Nothing wrong with it.',
   fight: 'Fight',
   whichRod: 'Which rod?',
+  rodNotRight: ({ rod }: { rod: number }) => `Rod ${rod}: not right?`,
   howLongGiven: 'How long was the take given?',
   given: ({ givenS }: { givenS: number }) =>
     givenS === 0 ? 'Struck at once' : givenS === 30 ? '30 s or more' : `${givenS} s`,
