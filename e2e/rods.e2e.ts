@@ -49,12 +49,15 @@ test(
     await page.getByRole('group', { name: /given/ }).getByRole('button', { name: 'Struck at once' }).click();
     await step(page, 'In the net', 'netted');
     await step(page, 'Hook out', 'hook out');
+    // Tapped wrongly, and taken back.
+    await page.getByRole('group', { name: 'Where did it hold?' }).getByRole('button', { name: 'Deep' }).click();
+    await page.getByRole('button', { name: 'Undo “hook hold”' }).click();
     await page.getByRole('group', { name: 'Where did it hold?' }).getByRole('button', { name: 'Lip' }).click();
     await expect(page.getByRole('group', { name: 'Where did it hold?' })).toHaveCount(0);
     await step(page, 'Released', 'released');
     const { events } = await onlyCapture(server);
     expect(events.findLast(({ type }) => type === 'rod-told')?.payload).toEqual({ rod: 2, bait: 'Bread', givenS: 0 });
-    expect(events.find(({ type }) => type === 'hook-held')?.payload).toEqual({ hold: 'lip' });
+    expect(events.findLast(({ type }) => type === 'hook-held')?.payload).toEqual({ hold: 'lip' });
 
     // The rod that took the fish is out of the water since the take; it is cast again in one tap.
     await page.goto(`${server.url}/bank/${outingId}`);
@@ -82,6 +85,28 @@ test(
     expect(noErrors).toEqual([]);
   },
 );
+
+test('with one rod out the fish is told of it by itself, and nothing is asked', async ({ page, server, noErrors }) => {
+  const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
+  await page.goto(`${server.url}/bank/${outingId}`);
+  await page.getByRole('button', { name: 'Cast the first rod' }).click();
+  await page.getByRole('dialog').getByLabel('Bait', { exact: true }).fill('Bread');
+  await page.getByRole('button', { name: 'Cast it so' }).click();
+  await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Fishing for');
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.waitForURL(/\/run\//);
+  await expect(page.getByRole('group', { name: /given/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Which rod?' })).toHaveCount(0);
+  const told = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told');
+  await expect.poll(async () => (await told()).map(({ payload }) => payload)).toEqual([{ rod: 1, bait: 'Bread' }]);
+  // Opened once more it is not told once more.
+  await page.reload();
+  await page.getByRole('region', { name: 'Clocks' }).waitFor();
+  await page.goto(`${server.url}/bank/${outingId}`);
+  await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Took a fish');
+  expect(await told()).toHaveLength(1);
+  expect(noErrors).toEqual([]);
+});
 
 test('an old capture gets its rod at the desk, from what was told before', async ({ page, server, noErrors }) => {
   await page.goto(server.url);

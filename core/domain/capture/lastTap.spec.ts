@@ -17,3 +17,10 @@ test('a species said on the bank is a tap; what is written after the release is 
   expect(lastTap([hooked, said])).toBe(said);
   expect(lastTap([hooked, released, event('described', 30, { facts: { note: 'Windy.' } })])).toBe(released);
 });
+
+test('where the hook held is a tap like another; the rod is put right where it was told', () => {
+  const [hooked, out] = [event('hooked', 0), event('hook-out', 10)];
+  const held = event('hook-held', 20, { hold: 'lip' });
+  expect(lastTap([hooked, out, held])).toBe(held);
+  expect(lastTap([hooked, out, event('rod-told', 20, { rod: 1 })])).toBe(out);
+});

@@ -5,6 +5,7 @@ import type { CaptureEvent, EventType } from './event.js';
 const TAPS: readonly EventType[] = [
   ...RUN_STEPS,
   ...([
+    'hook-held',
     'seen',
     'wound-noted',
     'gill-beat',

@@ -71,6 +71,7 @@ function OutingOf({ state }: { state: OutingState }) {
     state.conditions.length > 0 ||
     state.signs.length > 0 ||
     state.rods.length > 0;
+  const rodsFirst = underWay || state.rods.length > 0;
   const [lookMs, setLookMs] = useState<number>();
   const { water, swim, assessment } = useBank(state, underWay ? undefined : lookMs);
   const { keep, notKept } = useRecord();
@@ -130,10 +131,10 @@ function OutingOf({ state }: { state: OutingState }) {
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_22rem] lg:grid-rows-[auto_1fr]">
         <div className="grid content-start gap-10 lg:col-start-2">
           {/* On the day the rods come first; before it, whether there should be one. */}
-          {!isBegun && <Advice advice={advice} />}
+          {!rodsFirst && <Advice advice={advice} />}
           <Rods state={state} nowMs={nowMs} note={note} />
           <QuietSwim state={state} nowMs={nowMs} onMove={(swimId) => void note('swim-taken', { swimId })} />
-          {isBegun && <Advice advice={advice} />}
+          {rodsFirst && <Advice advice={advice} />}
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Conditions

@@ -3,7 +3,7 @@ import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import type { CaptureEvent } from '@keeper/core/domain/capture/event';
+import type { CaptureEvent, RecoverySign } from '@keeper/core/domain/capture/event';
 import { lastTap } from '@keeper/core/domain/capture/lastTap';
 import { SIGN_WORDS } from '@keeper/core/domain/capture/sign';
 import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
@@ -29,15 +29,28 @@ export function Undo({ desk }: { desk: RunDesk }) {
   );
 }
 
+const RECOVERY_WORDS: Readonly<Record<RecoverySign, string>> = {
+  gills: runText.undoGills,
+  fins: runText.undoFins,
+  upright: runText.undoUpright,
+  kick: runText.undoKick,
+};
+
 /** What a tap is called when it is to be taken back. */
 export function tapWord(event: CaptureEvent): string {
   switch (event.type) {
     case 'lost':
-      return 'lost';
+      return runText.undoLost;
     case 'reading-taken':
-      return 'weight';
+      return runText.undoWeight;
+    case 'hook-held':
+      return runText.undoHookHeld;
     case 'described':
-      return event.payload.facts.species ? 'species' : event.payload.facts.guess ? 'guess' : 'length';
+      return event.payload.facts.species
+        ? runText.undoSpecies
+        : event.payload.facts.guess
+          ? runText.undoGuess
+          : runText.undoLength;
     case 'seen':
       return say(SIGN_WORDS[event.payload.sign]).toLowerCase();
     case 'wound-noted':
@@ -45,17 +58,17 @@ export function tapWord(event: CaptureEvent): string {
     case 'sling-hung':
       return runText.emptySling;
     case 'treated':
-      return event.payload.with === 'antiseptic' ? 'cleaned' : 'sealed';
+      return event.payload.with === 'antiseptic' ? runText.undoCleaned : runText.undoSealed;
     case 'gill-beat':
       return runText.gillBeats;
     case 'recovering':
-      return event.payload.sign;
+      return RECOVERY_WORDS[event.payload.sign];
     case 'left-as':
       return runText.howItLeft;
     case 'gap-told':
       return runText.whatBecameOfIt2;
     case 'interrupted':
-      return 'interruption';
+      return runText.undoInterruption;
     default:
       return say(STEP_WORDS[event.type as RunStep].done);
   }
