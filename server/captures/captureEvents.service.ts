@@ -8,13 +8,13 @@ import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
-import { captures, events, settings, waters } from '../storage/schema.js';
+import { projectAnew } from '../storage/projectAnew.js';
+import { captures, events, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
 import { RunningCaptures } from './runningCaptures.js';
 
 /** Counts up whenever logs are replayed or summed up differently: then every summary is rebuilt once, from its log. */
-const PROJECTION_VERSION = '10';
-const PROJECTION_SETTING = 'telling';
+const PROJECTION = { setting: 'telling', version: '10' } as const;
 
 /** Ranks below every weight. */
 const NOT_WEIGHED = -1;
@@ -36,22 +36,10 @@ export class CaptureEventsService implements OnModuleInit {
 
   /** Replays every capture when an earlier version of the application projected them. */
   onModuleInit(): void {
-    const { drizzle } = this.database;
-    // A damaged book is left as it is.
-    if (this.database.foundDamage().length > 0) return;
-    const projected = drizzle.select().from(settings).where(eq(settings.name, PROJECTION_SETTING)).get();
-    if (projected?.value === PROJECTION_VERSION) return;
-    this.database.write(() => {
-      for (const { id } of drizzle.select({ id: captures.id }).from(captures).all()) {
+    projectAnew(this.database, PROJECTION, () => {
+      for (const { id } of this.database.drizzle.select({ id: captures.id }).from(captures).all()) {
         this.project(id, this.states.of(id), undefined);
       }
-      const row = {
-        name: PROJECTION_SETTING,
-        value: PROJECTION_VERSION,
-        revision: 1,
-        updatedAt: new Date().toISOString(),
-      };
-      drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
     });
   }
 

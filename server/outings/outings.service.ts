@@ -7,11 +7,11 @@ import { payloadOf } from '../captures/eventRow.js';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
-import { captures, outingEvents, outings, settings } from '../storage/schema.js';
+import { projectAnew } from '../storage/projectAnew.js';
+import { captures, outingEvents, outings } from '../storage/schema.js';
 
 /** Outings are told again from their events when an earlier version of the application told them. */
-const PROJECTION_SETTING = 'outingProjection';
-const PROJECTION_VERSION = '1';
+const PROJECTION = { setting: 'outingProjection', version: '1' } as const;
 
 /** The log of outings, and the row of each that is told from it. */
 @Injectable()
@@ -19,16 +19,8 @@ export class OutingsService implements OnModuleInit {
   constructor(private readonly database: Database) {}
 
   onModuleInit(): void {
-    const { drizzle } = this.database;
-    // A damaged book is left as it is.
-    if (this.database.foundDamage().length > 0) return;
-    const projected = drizzle.select().from(settings).where(eq(settings.name, PROJECTION_SETTING)).get();
-    if (projected?.value === PROJECTION_VERSION) return;
-    this.database.write(() => {
-      for (const { id } of drizzle.select({ id: outings.id }).from(outings).all()) this.project(id);
-      const updatedAt = new Date().toISOString();
-      const row = { name: PROJECTION_SETTING, value: PROJECTION_VERSION, revision: 1, updatedAt };
-      drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+    projectAnew(this.database, PROJECTION, () => {
+      for (const { id } of this.database.drizzle.select({ id: outings.id }).from(outings).all()) this.project(id);
     });
   }
 

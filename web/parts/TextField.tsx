@@ -11,12 +11,24 @@ interface TextFieldProps {
   readonly placeholder?: string;
   readonly type?: 'text' | 'date' | 'datetime-local';
   readonly numeric?: boolean;
+  readonly mostLetters?: number;
   readonly className?: string;
 }
 
 /** One field with its label and, when it cannot be read, the sentence that says why. */
 export function TextField(props: TextFieldProps) {
-  const { label, value, onChange, problem, hint, placeholder, type = 'text', numeric, className = '' } = props;
+  const {
+    label,
+    value,
+    onChange,
+    problem,
+    hint,
+    placeholder,
+    type = 'text',
+    numeric,
+    mostLetters,
+    className = '',
+  } = props;
   const id = useId();
   const about = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ');
   return (
@@ -31,6 +43,7 @@ export function TextField(props: TextFieldProps) {
         autoComplete="off"
         inputMode={numeric ? 'decimal' : undefined}
         placeholder={placeholder}
+        maxLength={mostLetters}
         value={value}
         aria-invalid={problem !== undefined}
         aria-describedby={about || undefined}

@@ -24,6 +24,12 @@ export interface RodFacts extends RodSetup {
   readonly givenS?: number;
 }
 
+/** A rod that was told of fishes another way: which it was, and how long the take was given, stay as they were told. */
+export function withSetup(told: RodFacts | null, setup: RodSetup): RodFacts {
+  const { rod, givenS } = told ?? {};
+  return { ...setup, ...(rod !== undefined && { rod }), ...(givenS !== undefined && { givenS }) };
+}
+
 /** Bounds of what is told of a rod. */
 export const ROD_BOUNDS = { mostDistanceM: 1_000, mostDepthM: 200, mostGivenS: 600, mostText: 60 } as const;
 

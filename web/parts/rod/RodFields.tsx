@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { ROD_BOUNDS } from '@keeper/core/domain/capture/rodFacts';
 import { useRigs } from '../../data/rows.js';
 import { useRodWords } from '../../data/rods.js';
 import { Picker } from '../Picker.js';
@@ -75,20 +75,9 @@ interface WordFieldProps {
 
 /** A word of the keeper's own, with those told before a tap away. */
 function WordField({ label, words, value, onChange }: WordFieldProps) {
-  const id = useId();
   return (
     <div>
-      <label htmlFor={id} className="mb-1 block text-sm">
-        {label}
-      </label>
-      <input
-        id={id}
-        className="field"
-        autoComplete="off"
-        maxLength={60}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-      />
+      <TextField label={label} value={value} mostLetters={ROD_BOUNDS.mostText} onChange={onChange} />
       {words.length > 0 && (
         <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={partsText.toldBefore({ label })}>
           {words.slice(0, SHOWN).map((word) => (

@@ -4,11 +4,11 @@ import type { OutingEventType, OutingPayloads } from '@keeper/core/domain/outing
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { rodsNow, rodTimeMs } from '@keeper/core/domain/outing/rods';
 import { spanText } from '@keeper/core/measure/duration';
+import { RodForm } from '../../parts/rod/RodForm.js';
 import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { partsText } from '../../parts/text.en-GB.js';
 import { RodCard } from './RodCard.js';
-import { RodSheet } from './RodSheet.js';
 import { bankText } from './text.en-GB.js';
 
 /** Writes one event of the outing. */
@@ -62,11 +62,12 @@ export function Rods({ state, nowMs, note }: RodsProps) {
         }}
       >
         {open !== undefined && (
-          <RodSheet
+          <RodForm
+            submit={bankText.castItSo}
             waterId={state.waterId}
             // A second rod is mostly baited and rigged as the first.
             setup={rods.find(({ rod }) => rod === open)?.setup ?? withoutPlace(rods.at(-1)?.setup)}
-            onCast={(setup) => {
+            onTold={(setup) => {
               setOpen(undefined);
               void cast(open, setup);
             }}

@@ -1,13 +1,17 @@
 import { useState } from 'react';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
-import { HOOK_HOLD_WORDS, LOSS_WORDS, TACKLE_LEFT_WORDS } from '@keeper/core/domain/capture/rodFacts';
+import {
+  HOOK_HOLD_WORDS,
+  LOSS_WORDS,
+  TACKLE_LEFT_WORDS,
+  withSetup,
+  type RodSetup,
+} from '@keeper/core/domain/capture/rodFacts';
 import { makeEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
 import { useSettings } from '../../data/queries.js';
 import { NotKept } from '../../parts/NotKept.js';
-import { Notice } from '../../parts/Notice.js';
-import { RodFields } from '../../parts/rod/RodFields.js';
-import { rodDraftOf, rodSetupOf } from '../../parts/rod/rodDraft.js';
+import { RodForm } from '../../parts/rod/RodForm.js';
 import { rodText } from '../../parts/rod/rodText.js';
 import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
@@ -20,7 +24,12 @@ export function RodTold({ state }: { state: CaptureState }) {
   const { rod, hookHold, loss } = state;
   const { lengthHabit } = useSettings();
   const [open, setOpen] = useState(false);
+  const { keep, notKept } = useRecord();
   const told = rod && rodText(rod, lengthHabit);
+  const put = async (setup: RodSetup) => {
+    const event = makeEvent(state.captureId, state.startedAt, 'rod-told', withSetup(rod, setup));
+    if (await keep(() => record([event]))) setOpen(false);
+  };
   return (
     <Section title={captureText.onWhat}>
       {rod?.rod !== undefined && <p className="text-soft">{partsText.rodNumber({ rod: rod.rod })}</p>}
@@ -34,46 +43,14 @@ export function RodTold({ state }: { state: CaptureState }) {
         {told ? captureText.changeOnWhat : captureText.tellOnWhat}
       </button>
       <Sheet title={captureText.onWhat} open={open} onOpenChange={setOpen}>
-        <RodForm state={state} onDone={() => setOpen(false)} />
+        <RodForm
+          waterId={state.facts.waterId ?? null}
+          setup={rod ?? {}}
+          submit={captureText.keepOnWhat}
+          onTold={(setup) => void put(setup)}
+        />
+        <NotKept when={notKept} />
       </Sheet>
     </Section>
-  );
-}
-
-function RodForm({ state, onDone }: { state: CaptureState; onDone: () => void }) {
-  const { captureId, startedAt, facts } = state;
-  const { lengthHabit } = useSettings();
-  const { keep, notKept } = useRecord();
-  const [draft, setDraft] = useState(() => rodDraftOf(state.rod ?? {}, lengthHabit));
-  const [tried, setTried] = useState(false);
-  const setup = rodSetupOf(draft, lengthHabit);
-  const put = async () => {
-    setTried(true);
-    if (!setup) return;
-    const { rod, givenS } = state.rod ?? {};
-    const told = { ...setup, ...(rod !== undefined && { rod }), ...(givenS !== undefined && { givenS }) };
-    if (await keep(() => record([makeEvent(captureId, startedAt, 'rod-told', told)]))) onDone();
-  };
-  return (
-    <form
-      className="grid gap-5"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void put();
-      }}
-    >
-      <RodFields
-        draft={draft}
-        waterId={facts.waterId ?? null}
-        units={lengthHabit}
-        onChange={(change) => setDraft((standing) => ({ ...standing, ...change }))}
-      />
-      {tried && !setup && <Notice role="alert">{partsText.distanceOrDepthIs}</Notice>}
-      <NotKept when={notKept} />
-      <button type="submit" className="button button-main min-h-14">
-        {captureText.keepOnWhat}
-      </button>
-    </form>
   );
 }

@@ -7,6 +7,7 @@ import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import { missingThings } from '@keeper/core/domain/capture/missing';
 import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
+import { withSetup } from '@keeper/core/domain/capture/rodFacts';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
@@ -115,10 +116,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
     const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
       makeEvent(state.captureId, state.startedAt, type, payload);
     const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
-    const { rod: number, givenS } = state.rod ?? {};
-    const told = draft.rod &&
-      rod && { ...rod, ...(number && { rod: number }), ...(givenS !== undefined && { givenS }) };
-    const ofRod = told ? [makeEvent(state.captureId, state.startedAt, 'rod-told', told)] : [];
+    const ofRod = draft.rod ? [makeEvent(state.captureId, state.startedAt, 'rod-told', withSetup(state.rod, rod))] : [];
     await record([...events, ...ofRod, make('written-up', {})]);
     clearDraft();
     await navigate(paths.capture(state.captureId));

@@ -1,20 +1,21 @@
 import { useState } from 'react';
 import type { RodSetup } from '@keeper/core/domain/capture/rodFacts';
 import { useSettings } from '../../data/queries.js';
-import { Notice } from '../../parts/Notice.js';
-import { RodFields } from '../../parts/rod/RodFields.js';
-import { rodDraftOf, rodSetupOf } from '../../parts/rod/rodDraft.js';
-import { partsText } from '../../parts/text.en-GB.js';
-import { bankText } from './text.en-GB.js';
+import { Notice } from '../Notice.js';
+import { RodFields } from './RodFields.js';
+import { rodDraftOf, rodSetupOf } from './rodDraft.js';
+import { partsText } from '../text.en-GB.js';
 
-interface RodSheetProps {
+interface RodFormProps {
   readonly waterId: string | null;
   readonly setup: RodSetup;
-  readonly onCast: (setup: RodSetup) => void;
+  /** What the button says that takes it. */
+  readonly submit: string;
+  readonly onTold: (setup: RodSetup) => void;
 }
 
-/** The whole of how a rod fishes, to be cast so. */
-export function RodSheet({ waterId, setup, onCast }: RodSheetProps) {
+/** The whole of how a rod fishes; what cannot be read is said, and nothing is taken. */
+export function RodForm({ waterId, setup, submit, onTold }: RodFormProps) {
   const { lengthHabit } = useSettings();
   const [draft, setDraft] = useState(() => rodDraftOf(setup, lengthHabit));
   const [tried, setTried] = useState(false);
@@ -26,7 +27,7 @@ export function RodSheet({ waterId, setup, onCast }: RodSheetProps) {
       onSubmit={(event) => {
         event.preventDefault();
         setTried(true);
-        if (read) onCast(read);
+        if (read) onTold(read);
       }}
     >
       <RodFields
@@ -37,7 +38,7 @@ export function RodSheet({ waterId, setup, onCast }: RodSheetProps) {
       />
       {tried && !read && <Notice role="alert">{partsText.distanceOrDepthIs}</Notice>}
       <button type="submit" className="button button-main min-h-14">
-        {bankText.castItSo}
+        {submit}
       </button>
     </form>
   );
