@@ -55,9 +55,10 @@ test(
     await page.getByRole('group', { name: 'Where did it hold?' }).getByRole('button', { name: 'Lip' }).click();
     await expect(page.getByRole('group', { name: 'Where did it hold?' })).toHaveCount(0);
     await step(page, 'Released', 'released');
-    const { events } = await onlyCapture(server);
-    expect(events.findLast(({ type }) => type === 'rod-told')?.payload).toEqual({ rod: 2, bait: 'Bread', givenS: 0 });
-    expect(events.findLast(({ type }) => type === 'hook-held')?.payload).toEqual({ hold: 'lip' });
+    const lastOf = async (type: string) =>
+      (await onlyCapture(server)).events.findLast((event) => event.type === type)?.payload;
+    await expect.poll(() => lastOf('hook-held')).toEqual({ hold: 'lip' });
+    expect(await lastOf('rod-told')).toEqual({ rod: 2, bait: 'Bread', givenS: 0 });
 
     // The rod that took the fish is out of the water since the take; it is cast again in one tap.
     await page.goto(`${server.url}/bank/${outingId}`);
