@@ -21,6 +21,7 @@ const floors = [
   ['statistics', 'geometry'],
   ['image'],
   ['domain/fish'],
+  ['domain/practice'],
   ['domain/water', 'domain/kit'],
   ['domain/capture'],
   ['domain/outing', 'domain/identity'],

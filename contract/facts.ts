@@ -1,10 +1,16 @@
-import { BodyLengthDto, LengthDto, MassDto } from './measures.js';
+import { BodyLengthDto, LengthDto, MassDto, ReadMassDto } from './measures.js';
 import { WeightReadingDto } from './weightReading.js';
 import 'reflect-metadata';
 import { IsIn, IsOptional } from 'class-validator';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
-import { IsId, IsText, Nested } from './fields.js';
+import { ANGLERS, type Angler } from '@keeper/core/domain/capture/angler';
+import { IsId, IsText, Maybe, Nested } from './fields.js';
 import { HasItsTare, IsFormOfSpecies } from './possible.js';
+
+export class AnglerDto {
+  @IsIn(ANGLERS) who: Angler['who'];
+  @Maybe() @IsText(80) name?: string;
+}
 
 export class FactsDto {
   @IsOptional() @IsIn(SPECIES_IDS) species?: SpeciesId | null;
@@ -15,5 +21,9 @@ export class FactsDto {
   @IsOptional() @Nested(() => BodyLengthDto) length?: BodyLengthDto | null;
   @IsOptional() @Nested(() => LengthDto) girth?: LengthDto | null;
   @IsOptional() @Nested(() => MassDto) guess?: MassDto | null;
+  /** Where every scale there ended. */
+  @IsOptional() @Nested(() => ReadMassDto) overScale?: ReadMassDto | null;
+  /** Who caught it, where it was not the keeper. */
+  @IsOptional() @Nested(() => AnglerDto) angler?: AnglerDto | null;
   @IsOptional() @IsText(4000) note?: string | null;
 }

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpec';
-import { MassDto } from './measures.js';
+import { MassDto, ReadMassDto } from './measures.js';
 import type { Archived } from './rows.js';
 import { IsId, IsMoment, IsCalendarDay, IsName, Nested, NestedList, Maybe } from './fields.js';
 
@@ -38,6 +38,8 @@ export class ScaleSpecDto {
   @Nested(() => MassDto) division: MassDto;
   @IsIn(SCALE_CLASSES) scaleClass: ScaleClass;
   @NestedList(() => ScaleCheckDto, { most: 200 }) checks: ScaleCheckDto[];
+  @IsOptional() @Nested(() => ReadMassDto) capacity?: ReadMassDto | null;
+  @IsOptional() @Nested(() => ReadMassDto) leastLoad?: ReadMassDto | null;
 }
 
 export class DisinfectionDto {

@@ -4,7 +4,18 @@ import { ShownDto } from './measures.js';
 import { HookHeldDto, LossToldDto, RodToldDto } from './rods.js';
 import { WeightReadingDto } from './weightReading.js';
 import 'reflect-metadata';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min, ValidateIf } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  Matches,
+  Max,
+  Min,
+  ValidateIf,
+} from 'class-validator';
 import {
   LAST_ELAPSED_MS,
   IDENTITIES,
@@ -138,6 +149,16 @@ export class LeftAsDto {
   @IsIn(LEAVINGS) leaving: Leaving;
 }
 
+export class PicturedDto {
+  /** Half of it under, without a lift. */
+  @Maybe() @IsIn(['water']) in?: 'water';
+}
+
+export class ReleasedDto {
+  /** Away at once, by choice neither weighed nor pictured. */
+  @Maybe() @IsBoolean() straight?: boolean;
+}
+
 export class InterruptedDto {
   @IsIn(INTERRUPTIONS) why: Interruption;
 }
@@ -192,7 +213,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   weighed: NothingDto,
   'reading-taken': ReadingTakenDto,
   measured: NothingDto,
-  pictured: NothingDto,
+  pictured: PicturedDto,
   rested: NothingDto,
   returned: NothingDto,
   carried: NothingDto,
@@ -202,7 +223,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   'entry-kept': EntryKeptDto,
   'gill-beat': GillBeatDto,
   recovering: RecoveringDto,
-  released: NothingDto,
+  released: ReleasedDto,
   lost: NothingDto,
   'loss-told': LossToldDto,
   'rod-told': RodToldDto,

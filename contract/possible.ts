@@ -1,7 +1,7 @@
 import { FORM_IDS, speciesOf, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { lengthMm, LENGTH_UNITS, LONGEST_MM, type Length } from '@keeper/core/measure/length';
-import { gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
-import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { addMasses, gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
+import type { AlsoRead, WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import { checked } from './fields.js';
 
@@ -39,11 +39,25 @@ export function IsUnderGross(): PropertyDecorator {
   return checked({
     name: 'isUnderGross',
     validate: (tare, args) => {
-      const { method, asRead } = beside<WeightReading>(args) ?? {};
+      const { method = 'gross-minus-tare', asRead } = beside<WeightReading>(args) ?? {};
       if (method !== 'gross-minus-tare' || !isMass(asRead) || !isMass(tare)) return true;
       return gramsOf(tare) < gramsOf(asRead);
     },
     sentence: 'The tare is as heavy as fish and sling together. One of them was misread.',
+  });
+}
+
+/** What two scales read of one fish is counted in one family of units, and by one method. */
+export function IsAddable(): PropertyDecorator {
+  return checked({
+    name: 'isAddable',
+    validate: (also, args) => {
+      const { asRead, tare } = beside<WeightReading>(args) ?? {};
+      const other = (also ?? {}) as Partial<AlsoRead>;
+      if (!isMass(asRead) || !isMass(other.asRead)) return true;
+      return addMasses(asRead, other.asRead).ok && (tare === undefined) === (other.tare === undefined);
+    },
+    sentence: 'Two scales are read in the same units, and each with its own sling, or both set to zero with theirs.',
   });
 }
 

@@ -1,13 +1,13 @@
 import type { Layout } from '@keeper/core/domain/water/plan';
-import { DEFAULT_PRACTICES, type BankPractices } from '@keeper/core/domain/capture/practices';
+import { DEFAULT_PRACTICES, type BankPractices } from '@keeper/core/domain/practice/bankPractices';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
-import type { BarbPractice } from '@keeper/core/domain/kit/rig';
-import type { HotCapturePractice } from '@keeper/core/care/hotCapture';
-import type { StopPractice } from '@keeper/core/care/stopLine';
+import type { BarbPractice } from '@keeper/core/domain/practice/barbPractice';
+import type { HotCapturePractice } from '@keeper/core/domain/practice/hotCapturePractice';
+import type { StopPractice } from '@keeper/core/domain/practice/stopPractice';
 import type { TempUnit } from '@keeper/core/measure/temperature';
 import type { MassUnit } from '@keeper/core/measure/mass';
 import type { Rounding } from '@keeper/core/weighing/rounding';
-import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
+import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 
 export const LENGTH_HABITS = ['in', 'cm'] as const;
 export type LengthHabit = (typeof LENGTH_HABITS)[number];

@@ -32,6 +32,11 @@ export class WriteRigDto {
   @IsIn(LEADERS) leader: Leader;
   @IsNumber({}, { message: STRAIN }) @Min(0.45, { message: STRAIN }) @Max(100, { message: STRAIN }) linkKg: number;
   @IsInt({ message: HOOK }) @Min(1, { message: HOOK }) @Max(26, { message: HOOK }) hookSize: number;
+  @IsOptional()
+  @IsNumber({}, { message: STRAIN })
+  @Min(0.45, { message: STRAIN })
+  @Max(100, { message: STRAIN })
+  hookOpensKg?: number | null;
   @IsIn(BARBS) barb: Barb;
   @IsIn(LEADS) lead: LeadArrangement;
   @IsIn(TRACES) trace: Trace;

@@ -1,42 +1,17 @@
 import 'reflect-metadata';
-import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
-import { BARB_PRACTICES, type BarbPractice } from '@keeper/core/domain/kit/rig';
-import {
-  AIR_PRACTICES,
-  FIGHT_PRACTICES,
-  KEEP_PRACTICES,
-  LIFT_PRACTICES,
-  UNHOOK_PRACTICES,
-  type AirPractice,
-  type FightPractice,
-  type KeepPractice,
-  type LiftPractice,
-  type UnhookPractice,
-} from '@keeper/core/domain/capture/practices';
+import { IsBoolean, IsIn, IsInt, IsOptional, Min } from 'class-validator';
+import { BARB_PRACTICES, type BarbPractice } from '@keeper/core/domain/practice/barbPractice';
+import { BankPracticesDto } from './practices.js';
 import { LENGTH_OF, type LengthOf } from '@keeper/core/domain/fish/bodyLength';
-import { HOT_CAPTURE_PRACTICES, type HotCapturePractice } from '@keeper/core/care/hotCapture';
-import { STOP_PRACTICES, type StopPractice } from '@keeper/core/care/stopLine';
+import { HOT_CAPTURE_PRACTICES, type HotCapturePractice } from '@keeper/core/domain/practice/hotCapturePractice';
+import { STOP_PRACTICES, type StopPractice } from '@keeper/core/domain/practice/stopPractice';
 import { TEMP_UNITS, type TempUnit } from '@keeper/core/measure/temperature';
 import { LayoutDto } from './layout.js';
 import { LENGTH_HABITS, type LengthHabit } from './preferences.js';
-import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/capture/weightReading';
+import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
 import { Nested } from './fields.js';
-
-const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
-
-export class BankPracticesDto {
-  @IsIn(UNHOOK_PRACTICES) unhook: UnhookPractice;
-  @IsIn(LIFT_PRACTICES) lift: LiftPractice;
-  @IsIn(FIGHT_PRACTICES) fight: FightPractice;
-  @IsIn(AIR_PRACTICES) air: AirPractice;
-  @IsInt({ message: OWN_AIR }) @Min(1, { message: OWN_AIR }) @Max(300, { message: OWN_AIR }) airOwnS: number;
-  @IsIn(KEEP_PRACTICES) keep: KeepPractice;
-  @IsBoolean() weigh: boolean;
-  @IsBoolean() measure: boolean;
-  @IsBoolean() picture: boolean;
-}
 
 /** The keeper's preferences. `revision` is the one they were read at; 0 before they were ever written. */
 export class WriteSettingsDto {

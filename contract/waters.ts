@@ -18,6 +18,7 @@ import { LEAST_ALTITUDE_M, MOST_ALTITUDE_M } from '@keeper/core/weather/atmosphe
 import { OWN_KIT_RULES, type OwnKitRule } from '@keeper/core/domain/water/rules';
 import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/domain/water/water';
 import { IsDayOfYear } from './dayOfYear.js';
+import { WaterPracticesDto } from './practices.js';
 import type { Revisioned } from './rows.js';
 import { IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
 
@@ -106,6 +107,7 @@ export class WriteWaterDto {
   @Max(40, { message: SALINITY })
   salinity?: number;
   @Maybe() @Nested(() => WaterRulesDto) rules?: WaterRulesDto;
+  @IsOptional() @Nested(() => WaterPracticesDto) practices?: WaterPracticesDto | null;
   @IsOptional() @Matches(/^[A-Z]{2}$/, { message: COUNTRY }) country?: string | null;
   @IsOptional() @IsText(400) meetingPoint?: string | null;
   @IsOptional() @IsText(4000) note?: string | null;

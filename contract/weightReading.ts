@@ -5,13 +5,19 @@ import { MOST_GRAMS } from '@keeper/core/measure/mass';
 import {
   READING_WAYS,
   SCALE_SUPPORTS,
-  WEIGH_METHODS,
   type ReadingWay,
   type ScaleSupport,
-  type WeighMethod,
 } from '@keeper/core/domain/capture/weightReading';
+import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { IsId, IsMoment, IsText, Nested, Maybe } from './fields.js';
-import { IsUnderGross } from './possible.js';
+import { IsAddable, IsUnderGross } from './possible.js';
+
+/** What a second scale read of the same fish. */
+export class AlsoReadDto {
+  @Nested(() => ReadMassDto) asRead: ReadMassDto;
+  @Maybe() @Nested(() => MassDto) @IsUnderGross() tare?: MassDto;
+  @Maybe() @IsId() scalesId?: string;
+}
 
 export class WeightReadingDto {
   @Nested(() => ReadMassDto) asRead: ReadMassDto;
@@ -29,4 +35,5 @@ export class WeightReadingDto {
   @Maybe() @IsInt() @Min(1) @Max(10_000) steadyFreedom?: number;
   @Maybe() @IsNumber() @Min(0) @Max(5000) resolutionGrams?: number;
   @Maybe() @IsNumber() @Min(0) @Max(MOST_GRAMS) settledGrams?: number;
+  @Maybe() @Nested(() => AlsoReadDto) @IsAddable() also?: AlsoReadDto;
 }

@@ -130,7 +130,15 @@ describe('the bank of the demo', () => {
     const now = '2026-05-03T08:00:00Z';
     expect(RIGS.filter((rig) => loadTestState(rig, now) === 'never')).toHaveLength(1);
     for (const rig of RIGS) {
-      const { verdict } = judgeRig({ rig, rules: NO_RULES, water: '', school: 'barbless', system: 'kg', now });
+      const { verdict } = judgeRig({
+        rig,
+        rules: NO_RULES,
+        water: '',
+        school: 'barbless',
+        gives: 'link',
+        system: 'kg',
+        now,
+      });
       expect(verdict).toBe(loadTestState(rig, now) === 'stands' ? 'good' : 'care');
     }
   });

@@ -71,6 +71,12 @@ export interface BankMessages {
   linkTooStrong: { linkKg: number; system: MassSystem; mainLineKg: number };
   linkTooStrongReason: None;
   linkTooStrongChanges: { mainLineKg: number; system: MassSystem };
+  hookHolds: { hookOpensKg: number; mainLineKg: number; system: MassSystem };
+  hookHoldsReason: None;
+  hookHoldsChanges: { mainLineKg: number; system: MassSystem };
+  hookNotTried: None;
+  hookNotTriedReason: None;
+  hookNotTriedChanges: None;
   noWirePike: None;
   noWire: None;
   noWireReason: None;

@@ -25,6 +25,7 @@ const judge = (change: Partial<Rig>, state: Partial<RigState> = {}) =>
     rules: NO_RULES,
     water: 'Mere',
     school: 'barbless',
+    gives: 'link',
     system: 'kg',
     now: NOW,
     ...state,
@@ -35,6 +36,8 @@ const barbless = { rules: { ...NO_RULES, barblessOnly: true } };
 const FIRES: Record<string, [Partial<Rig>, Partial<Rig>, Partial<RigState>?]> = {
   'lead-stays': [{ lead: 'fixed' }, { lead: 'pulls-free' }],
   'link-too-strong': [{ linkKg: 7 }, { linkKg: 6.9 }],
+  'hook-holds': [{ hookOpensKg: 7 }, { hookOpensKg: 6.9 }, { gives: 'hook' }],
+  'hook-not-tried': [{ hookOpensKg: null }, { hookOpensKg: 5 }, { gives: 'hook' }],
   'no-wire': [{ ...pike, trace: 'heavy-mono' }, pike],
   'no-up-trace': [{ ...pike, upTrace: false }, pike],
   'water-wants-barbless': [{ barb: 'micro' }, { barb: 'barbless' }, barbless],
@@ -118,6 +121,7 @@ test('a load test lapses after four weeks, a fish of its kind, or a snag', () =>
   expect(loadTestState({ ...tested, snaggedAt: '2026-06-02T05:00:00Z' }, NOW)).toBe('stands');
   expect(
     judgeRig({
+      gives: 'link',
       rig: { ...rig, ...tested, snaggedAt: NOW },
       rules: NO_RULES,
       water: '',

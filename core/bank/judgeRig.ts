@@ -4,7 +4,9 @@ import type { WaterRules } from '../domain/water/rules.js';
 import type { MassSystem } from '../measure/mass.js';
 import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } from '../care/counsel.js';
 import { isToothed } from '../care/stopLine.js';
-import { type Rig, type LoadTestState, loadTestState, type BarbPractice } from '../domain/kit/rig.js';
+import { type Rig, type LoadTestState, loadTestState } from '../domain/kit/rig.js';
+import { nameOfWay, type GivesPractice } from '../domain/practice/bankPractices.js';
+import type { BarbPractice } from '../domain/practice/barbPractice.js';
 
 /** A rig on a water, judged by one who fishes by a school of hooks. */
 export interface RigState {
@@ -12,6 +14,10 @@ export interface RigState {
   readonly rules: WaterRules;
   readonly water: string;
   readonly school: BarbPractice;
+  /** What is to give before the line does. */
+  readonly gives: GivesPractice;
+  /** Whether the ways are set for this water alone. */
+  readonly isSetHere?: boolean;
   /** The keeper's family of units, for strains in words. */
   readonly system: MassSystem;
   readonly now: string;
@@ -26,6 +32,11 @@ export const LOAD_TEST_WORDS: Readonly<Record<Exclude<LoadTestState, 'stands'>, 
   'after-fish': bankMessage('loadTestAfterFish'),
   'after-snag': bankMessage('loadTestAfterSnag'),
 };
+
+/** The hook opens under a pull that the line still bears. */
+function opensFirst({ hookOpensKg, mainLineKg }: Rig): boolean {
+  return typeof hookOpensKg === 'number' && hookOpensKg < mainLineKg;
+}
 
 const RULES: readonly Rule<RigState>[] = [
   {
@@ -43,14 +54,40 @@ const RULES: readonly Rule<RigState>[] = [
   },
   {
     id: 'link-too-strong',
-    look: ({ rig, system }) =>
-      rig.linkKg >= rig.mainLineKg
+    look: ({ rig, system, gives }) =>
+      rig.linkKg >= rig.mainLineKg && !(gives === 'hook' && opensFirst(rig))
         ? {
             severity: 'stop',
             text: bankMessage('linkTooStrong', { linkKg: rig.linkKg, system, mainLineKg: rig.mainLineKg }),
             reason: bankMessage('linkTooStrongReason'),
             basis: COMMON_PRACTICE,
             changes: bankMessage('linkTooStrongChanges', { mainLineKg: rig.mainLineKg, system }),
+          }
+        : null,
+  },
+  {
+    id: 'hook-holds',
+    look: ({ rig, system, gives }) =>
+      gives === 'hook' && typeof rig.hookOpensKg === 'number' && !opensFirst(rig)
+        ? {
+            severity: 'stop',
+            text: bankMessage('hookHolds', { hookOpensKg: rig.hookOpensKg, mainLineKg: rig.mainLineKg, system }),
+            reason: bankMessage('hookHoldsReason'),
+            basis: { kind: 'school', name: nameOfWay('gives', 'hook') },
+            changes: bankMessage('hookHoldsChanges', { mainLineKg: rig.mainLineKg, system }),
+          }
+        : null,
+  },
+  {
+    id: 'hook-not-tried',
+    look: ({ rig, gives }) =>
+      gives === 'hook' && typeof rig.hookOpensKg !== 'number'
+        ? {
+            severity: 'care',
+            text: bankMessage('hookNotTried'),
+            reason: bankMessage('hookNotTriedReason'),
+            basis: { kind: 'school', name: nameOfWay('gives', 'hook') },
+            changes: bankMessage('hookNotTriedChanges'),
           }
         : null,
   },
@@ -110,13 +147,13 @@ const RULES: readonly Rule<RigState>[] = [
   },
   {
     id: 'not-your-school',
-    look: ({ rig, rules, school }) =>
+    look: ({ rig, rules, school, isSetHere, water }) =>
       school === 'barbless' && (rig.barb === 'micro' || rig.barb === 'rolled') && !rules.barblessOnly
         ? {
             severity: 'care',
             text: bankMessage('notYourSchool', { barb: rig.barb }),
             reason: bankMessage('notYourSchoolReason'),
-            basis: { kind: 'school', name: bankMessage('barblessOnly') },
+            basis: { kind: 'school', name: bankMessage('barblessOnly'), ...(isSetHere && { water }) },
             changes: bankMessage('notYourSchoolChanges'),
           }
         : null,

@@ -44,6 +44,7 @@ const KIT = [
 const water = (change: Partial<WaterRules>) => ({ id: 'w', name: 'Mere', rules: { ...NO_RULES, ...change } });
 const mild: ReadinessState = {
   expected: ['carp'],
+  gives: 'link',
   longestMm: 950,
   lastFishAt: {},
   nowMs: Date.UTC(2026, 6, 15, 6),

@@ -248,7 +248,7 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
     reason: bankMessage('rigsReason'),
     problem: (state) => {
       const used = state.rigs.filter(({ species }) => state.expected.length === 0 || state.expected.includes(species));
-      const { rules, name } = state.water;
+      const { rules, name, practices } = state.water;
       const now = new Date(state.nowMs).toISOString();
       const last = ({ species }: Rig) => state.lastFishAt[species];
       const bad = used
@@ -259,6 +259,8 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
             rules,
             water: name,
             school: state.barbSchool,
+            gives: state.gives,
+            isSetHere: practices?.barbSchool !== undefined,
             system: state.massSystem,
             now,
             lastFishAt: last(rig),

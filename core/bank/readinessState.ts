@@ -6,10 +6,13 @@ import type { MassSystem } from '../measure/mass.js';
 import type { TempUnit } from '../measure/temperature.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { BankKind, Hazard } from '../domain/water/swim.js';
-import type { WeighMethod } from '../domain/capture/weightReading.js';
+import type { WeighMethod } from '../domain/practice/weighMethod.js';
 import type { LayoutJudgement } from './layoutPoint.js';
 import type { KitItem } from '../domain/kit/kit.js';
-import type { BarbPractice, Rig } from '../domain/kit/rig.js';
+import type { Rig } from '../domain/kit/rig.js';
+import type { WaterPractices } from '../domain/practice/practicesAt.js';
+import type { GivesPractice } from '../domain/practice/bankPractices.js';
+import type { BarbPractice } from '../domain/practice/barbPractice.js';
 
 /** All that a list of readiness is fitted to. */
 export interface ReadinessState {
@@ -24,13 +27,19 @@ export interface ReadinessState {
    */
   readonly nowMs: number;
   readonly zeroedMs: number | null;
-  readonly water: { readonly id: string; readonly name: string; readonly rules: WaterRules };
+  readonly water: {
+    readonly id: string;
+    readonly name: string;
+    readonly rules: WaterRules;
+    readonly practices?: WaterPractices | null;
+  };
   readonly bank: BankKind;
   readonly hazards: readonly Hazard[];
   readonly helped: boolean;
   readonly kit: readonly KitItem[];
   readonly rigs: readonly Rig[];
   readonly barbSchool: BarbPractice;
+  readonly gives: GivesPractice;
   readonly weighMethod: WeighMethod;
   /** `YYYY-MM-DD` of the outing, in the keeper's own calendar. */
   readonly day: string;

@@ -8,7 +8,7 @@ export interface CareMessages {
   basisPublished: { source: string };
   basisCommonPractice: None;
   basisLocalRule: { water: string | null };
-  basisChoice: { name: Message };
+  basisChoice: { name: Message; water: string | null };
   basisComputed: { method: Message };
   deathWarm: { waterC: number; tempC: number };
   deathOxygen: { oxygenShare: number };

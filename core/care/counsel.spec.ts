@@ -24,7 +24,7 @@ test('each basis has its message', () => {
     { code: 'care.basisCommonPractice' },
     { code: 'care.basisPublished', values: { source: 'A (1990)' } },
     { code: 'care.basisLocalRule', values: { water: 'Mere' } },
-    { code: 'care.basisChoice', values: { name: { code: 'barbless' } } },
+    { code: 'care.basisChoice', values: { name: { code: 'barbless' }, water: null } },
     { code: 'care.basisComputed', values: { method: { code: 'heat' } } },
   ]);
 });

@@ -5,7 +5,8 @@ export type Basis =
   | { readonly kind: 'published'; readonly source: string }
   | { readonly kind: 'common-practice' }
   | { readonly kind: 'local-rule'; readonly water: string | null }
-  | { readonly kind: 'school'; readonly name: Message }
+  /** The keeper's own way; `water` where it is the way of that water only. */
+  | { readonly kind: 'school'; readonly name: Message; readonly water?: string }
   | { readonly kind: 'computed'; readonly method: Message };
 
 export const COMMON_PRACTICE: Basis = { kind: 'common-practice' };
@@ -27,6 +28,8 @@ export interface Finding {
   /** What it asks for and what it advises against, by name: no two findings of one state may pull both ways. */
   readonly does?: readonly string[];
   readonly avoids?: readonly string[];
+  /** Nothing else is said beside it. */
+  readonly alone?: true;
 }
 
 /** A rule: looks at a state and speaks, or stays silent. */
@@ -60,7 +63,7 @@ export function basisMessage(basis: Basis): Message {
     case 'local-rule':
       return careMessage('basisLocalRule', { water: basis.water });
     case 'school':
-      return careMessage('basisChoice', { name: basis.name });
+      return careMessage('basisChoice', { name: basis.name, water: basis.water ?? null });
     case 'computed':
       return careMessage('basisComputed', { method: basis.method });
   }

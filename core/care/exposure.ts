@@ -1,6 +1,6 @@
 import type { Message } from '../measure/message.js';
 import { careMessage } from './careMessages.js';
-import type { AirPractice } from '../domain/capture/practices.js';
+import type { AirPractice } from '../domain/practice/bankPractices.js';
 import type { Sign } from '../domain/capture/sign.js';
 import { COMMON_PRACTICE, type Basis } from './counsel.js';
 

@@ -9,12 +9,13 @@ import { COMMON_PRACTICE, findings, type Finding, type Rule, type Severity } fro
 import type { HeatMoment } from './heatForecast.js';
 import { oxygenAtSaturation } from './oxygen.js';
 import { GAS_BUBBLES, oxygenLimitOf, SUPERSATURATED, type OxygenLimit } from './oxygenLimit.js';
-import { stopLineOf, type StopLine, type StopPractice } from './stopLine.js';
+import { stopLineOf, type StopLine } from './stopLine.js';
+import type { StopPractice } from '../domain/practice/stopPractice.js';
 
 /** What is known when it is asked whether to fish. What is not known is null, and then said. */
 export interface FishingState {
   readonly species: SpeciesId;
-  readonly water: Pick<Water, 'name' | 'altitudeM' | 'salinity' | 'rules'>;
+  readonly water: Pick<Water, 'name' | 'altitudeM' | 'salinity' | 'rules' | 'practices'>;
   readonly school: StopPractice;
   readonly today: DayOfYear;
   /** The further days on which the outing goes on, in order. */
@@ -278,10 +279,11 @@ export interface FishingAdvice {
  */
 export function shouldWeFish(state: FishingState): FishingAdvice {
   const { water, species, school, waterC } = state;
+  const here = water.practices?.stopSchool;
   const pressureHpa = pressureAtWaterHpa(state.pressureHpa ?? STANDARD_PRESSURE_HPA, water.altitudeM ?? 0);
   const saturationMgL =
     waterC === null ? null : oxygenAtSaturation({ tempC: Math.max(0, waterC), pressureHpa, salinity: water.salinity });
-  const line = stopLineOf(species, school, water.rules, water.name);
+  const line = stopLineOf(species, here ?? school, water.rules, water.name, here !== undefined);
   const said = findings(RULES, { ...state, line, saturationMgL, oxygen: oxygenLimitOf(species) });
   return { species, verdict: said[0]?.severity ?? 'good', findings: said, saturationMgL };
 }

@@ -1,9 +1,6 @@
+import type { HotCapturePractice } from '../domain/practice/hotCapturePractice.js';
 import type { Message } from '../measure/message.js';
 import { careMessage } from './careMessages.js';
-/** Schools on a fish that was hooked by accident in water that is too warm for it. */
-export const HOT_CAPTURE_PRACTICES = ['land', 'break-off'] as const;
-export type HotCapturePractice = (typeof HOT_CAPTURE_PRACTICES)[number];
-
 /** One way of ending it, with what is for it and against it. */
 export interface HotCaptureWay {
   readonly school: HotCapturePractice;

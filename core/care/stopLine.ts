@@ -1,13 +1,10 @@
 import type { Message } from '../measure/message.js';
 import { careMessage } from './careMessages.js';
+import type { StopPractice } from '../domain/practice/stopPractice.js';
 import { SPECIES, type SpeciesId } from '../domain/fish/species.js';
 import type { WaterRules } from '../domain/water/rules.js';
 import type { Basis } from './counsel.js';
 import { celsiusOf } from '../measure/temperature.js';
-
-/** Schools on the water temperature at which one stops fishing for a species. */
-export const STOP_PRACTICES = ['per-species', 'eighty-fahrenheit', 'cool-pike'] as const;
-export type StopPractice = (typeof STOP_PRACTICES)[number];
 
 /** What each school says, and why somebody holds it. */
 export const STOP_PRACTICE_WORDS: Readonly<Record<StopPractice, { readonly name: Message; readonly why: Message }>> = {
@@ -54,17 +51,22 @@ export interface StopLine {
 
 /**
  * The stop line of a species: the water's own rule before the keeper's school. `water` is the name that the rule is
- * given under. Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
+ * given under, and the school where it is set for that water alone. Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
  */
 export function stopLineOf(
   species: SpeciesId,
   school: StopPractice,
   rules: Pick<WaterRules, 'stopTemperatures'>,
   water: string,
+  isOfThisWater = false,
 ): StopLine {
   const own = rules.stopTemperatures.find((line) => line.species === species);
   if (own) return { tempC: own.tempC, basis: { kind: 'local-rule', water } };
-  const basis: Basis = { kind: 'school', name: STOP_PRACTICE_WORDS[school].name };
+  const basis: Basis = {
+    kind: 'school',
+    name: STOP_PRACTICE_WORDS[school].name,
+    ...(isOfThisWater && { water }),
+  };
   if (school === 'eighty-fahrenheit' && LARGE_PREDATORS.includes(species)) return { tempC: celsiusOf(80), basis };
   if (school === 'cool-pike' && species === 'pike') return { tempC: COOL_PIKE_C, basis };
   return { tempC: PER_SPECIES_C[species], basis };

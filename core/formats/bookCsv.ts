@@ -2,6 +2,7 @@ import type { Say } from '../measure/message.js';
 import Papa from 'papaparse';
 import type { CaptureRecord } from '../domain/capture/record.js';
 import type { CaptureSummary } from '../domain/capture/summary.js';
+import { estimatedWeight } from '../biometry/estimatedWeight.js';
 import { woundPlace } from '../domain/fish/wound.js';
 import { formatLength, lengthMm } from '../measure/length.js';
 import { localTime } from '../measure/localTime.js';
@@ -71,6 +72,13 @@ const COLUMNS = [
   'hook_hold',
   'lost_how',
   'tackle_left',
+  'straight_back',
+  'caught_by',
+  'second_scale_as_read',
+  'over_scale_g',
+  'estimated_weight_g',
+  'estimated_from_g',
+  'estimated_to_g',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -143,6 +151,11 @@ export function csvFields(
     tenths(result?.best.expandedGrams),
     setAside.join('; '),
     ...rodFields(summary),
+    summary.straightBack ? 'yes' : '',
+    summary.angler ? [summary.angler.who, summary.angler.name].filter(Boolean).join(': ') : '',
+    massText(weighing?.also?.asRead),
+    tenths(summary.overScaleGrams),
+    ...estimateFields(summary),
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
 }
@@ -174,6 +187,12 @@ function rodFields({ rod, hookHold, loss }: CaptureSummary): string[] {
     loss?.reason ?? '',
     loss?.left ?? '',
   ];
+}
+
+/** What it weighs by length and girth, with its limits; only where no scale read it. */
+function estimateFields({ net, overScaleGrams, ...asked }: CaptureSummary): string[] {
+  const estimate = net ? undefined : estimatedWeight({ ...asked, overGrams: overScaleGrams });
+  return [tenths(estimate?.grams), tenths(estimate?.leastGrams), tenths(estimate?.mostGrams)];
 }
 
 /** The columns of how it was handled; empty for a page that was begun from pictures. */

@@ -58,3 +58,14 @@ function poundsAndOunces(ounces: number, decimals: number): string {
 function roundUp(value: number, step: number): number {
   return Math.ceil(value / step - 1e-9) * step;
 }
+
+/** A mass in whole pounds or kilograms, for one that was never read. Example: 49 200 g is `108 lb` or `49 kg`. */
+export function formatRoughMass(grams: number, system: MassSystem): string {
+  return system === 'kg' ? `${Math.round(grams / 1000)} kg` : `${Math.round(grams / GRAMS_PER_POUND)} lb`;
+}
+
+/** From where to where, as wide as it is: the ends are never drawn in. Example: `92 to 127 lb`. */
+export function formatMassRange(leastGrams: number, mostGrams: number, system: MassSystem): string {
+  const unit = system === 'kg' ? 1000 : GRAMS_PER_POUND;
+  return `${Math.floor(leastGrams / unit + 1e-9)} to ${Math.ceil(mostGrams / unit - 1e-9)} ${system === 'kg' ? 'kg' : 'lb'}`;
+}

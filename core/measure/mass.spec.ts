@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Qty from 'js-quantities';
-import { formatMass, formatMassIn } from './formatMass.js';
-import { convertMass, gramsOf, MASS_UNITS, poundsOunces, recount, sameMass, subtractTare, type Mass } from './mass.js';
+import { addMasses, formatMass, formatMassIn } from './formatMass.js';
+import { addMasses, convertMass, gramsOf, MASS_UNITS, poundsOunces, recount, sameMass, subtractTare, type Mass } from './mass.js';
 import { parseMass } from './parseMass.js';
 
 const anyMass = (mostGrams = 150_000) =>
@@ -108,4 +108,15 @@ test.each([
 test('the other family is rounded down', () => {
   expect(formatMassIn({ unit: 'g', count: 10_000 }, 'lb-oz')).toBe('22 lb 0 oz');
   expect(formatMassIn(poundsOunces(30, 0), 'kg')).toBe('13.607 kg');
+});
+
+test('two readings of one fish add in the finer unit, and pounds not to grams', () => {
+  expect(addMasses(poundsOunces(1, 15), { unit: 'quarter-oz', count: 6 })).toEqual({
+    ok: true,
+    value: { unit: 'quarter-oz', count: 130 },
+  });
+  expect(addMasses(poundsOunces(1, 0), { unit: 'g', count: 1 })).toEqual({
+    ok: false,
+    reason: { code: 'measure.scalesInOtherUnits' },
+  });
 });

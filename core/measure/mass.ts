@@ -95,6 +95,18 @@ export function subtractTare(gross: Mass, tare: Mass): Result<Mass> {
 }
 
 /**
+ * Two readings of one fish together, exact in the finest unit that counts both. Refuses pounds with grams. Example: 110
+ * lb on one scale and 24 lb 3 oz on the other are 134 lb 3 oz.
+ */
+export function addMasses(a: Mass, b: Mass): Result<Mass> {
+  const unit = commonUnit(a, b);
+  const one = unit && recount(a, unit);
+  const other = unit && recount(b, unit);
+  if (!unit || !one || !other) return err(measureMessage('scalesInOtherUnits'));
+  return ok({ unit, count: one.count + other.count });
+}
+
+/**
  * A mass in another family, rounded down to the unit (no weight grows by being converted).
  * Example: `convertMass({ unit: 'g', count: 10000 }, 'oz')` is 352 oz, that is 22 lb.
  */

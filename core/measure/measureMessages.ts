@@ -42,6 +42,7 @@ export interface MeasureMessages {
   temperatureMeantF: { degrees: number; of: 'water' | 'air' };
   temperatureNowhere: { of: 'water' | 'air'; degrees: number; scale: string };
   tareInOtherUnits: None;
+  scalesInOtherUnits: None;
   tareHeavier: None;
 }
 

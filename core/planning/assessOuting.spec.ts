@@ -81,6 +81,7 @@ const input: AssessmentInput = {
   ways: {
     stopSchool: 'per-species',
     barbSchool: 'barbless',
+    bank: { gives: 'link' },
     weighMethod: 'zeroed',
     tempHabit: 'C',
     lengthHabit: 'cm',

@@ -6,7 +6,9 @@ import { layoutByHabit } from '../bank/autoLayout.js';
 import type { Layout } from '../domain/water/plan.js';
 import { longestExpectedMm, readiness, readinessList, type Readiness } from '../bank/readiness.js';
 import type { ReadinessItem } from '../bank/readinessState.js';
-import type { BarbPractice, Rig } from '../domain/kit/rig.js';
+import type { Rig } from '../domain/kit/rig.js';
+import type { BankPractices } from '../domain/practice/bankPractices.js';
+import type { BarbPractice } from '../domain/practice/barbPractice.js';
 import { shadeCasters } from '../weather/shade.js';
 import { CIVIL_DUSK_DEG, sunAt } from '../weather/sun.js';
 import { shouldWeFish, type FishingAdvice } from '../care/fishing.js';
@@ -18,13 +20,13 @@ import {
   type HeatForecastInput,
   type HeatMoment,
 } from '../care/heatForecast.js';
-import type { StopPractice } from '../care/stopLine.js';
+import type { StopPractice } from '../domain/practice/stopPractice.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import { massSystemOf, type MassUnit } from '../measure/mass.js';
 import type { TempUnit } from '../measure/temperature.js';
 import type { Swim } from '../domain/water/swim.js';
 import type { Position, Water } from '../domain/water/water.js';
-import type { WeighMethod } from '../domain/capture/weightReading.js';
+import type { WeighMethod } from '../domain/practice/weighMethod.js';
 import { conditionsNow, type ConditionsNow } from '../domain/outing/conditionsNow.js';
 import { outingMoment, type OutingState } from '../domain/outing/outingState.js';
 import { correctedForecast } from './correctedForecast.js';
@@ -34,6 +36,7 @@ import { HOUR_MS } from '../measure/timeSpan.js';
 export interface AssessmentPreferences {
   readonly stopSchool: StopPractice;
   readonly barbSchool: BarbPractice;
+  readonly bank: Pick<BankPractices, 'gives'>;
   readonly weighMethod: WeighMethod;
   readonly tempHabit: TempUnit;
   readonly lengthHabit: 'in' | 'cm';
@@ -99,6 +102,7 @@ export function assessOuting(input: AssessmentInput): OutingAssessment {
  */
 export function assessAhead(input: AssessmentInput): Omit<OutingAssessment, 'readiness'> {
   const { state, water, swim, ways, kit, rigs, nowMs, clock } = input;
+  const { practices } = water;
   const momentMs = input.lookMs ?? outingMoment(state, nowMs);
   const position = swim?.position ?? water.position;
   const now = conditionsNow(state, momentMs);
@@ -153,8 +157,9 @@ export function assessAhead(input: AssessmentInput): Omit<OutingAssessment, 'rea
     lastFishAt: input.own?.lastFishAt ?? {},
     nowMs: momentMs,
     zeroedMs: input.zeroedMs ?? null,
-    barbSchool: ways.barbSchool,
-    weighMethod: ways.weighMethod,
+    barbSchool: practices?.barbSchool ?? ways.barbSchool,
+    gives: practices?.gives ?? ways.bank.gives,
+    weighMethod: practices?.weighMethod ?? ways.weighMethod,
     tempHabit: ways.tempHabit,
     lengthHabit: ways.lengthHabit,
     massSystem: massSystemOf(ways.massUnit),

@@ -1,13 +1,13 @@
 import type { Message } from '../measure/message.js';
 import { rehearseMessage } from './rehearseMessages.js';
 import { runContextOf, type RunContext } from '../care/run/runContext.js';
-import { DEFAULT_PRACTICES, type BankPractices } from '../domain/capture/practices.js';
+import { DEFAULT_PRACTICES, type BankPractices } from '../domain/practice/bankPractices.js';
 import { splitsOf, type Split } from '../care/handling.js';
 import type { RunStep } from '../domain/capture/steps.js';
 import type { CaptureState } from '../domain/capture/captureState.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import { runStateOf, type RunState } from '../care/run/runState.js';
-import type { StopPractice } from '../care/stopLine.js';
+import type { StopPractice } from '../domain/practice/stopPractice.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { Scenario } from './scenario.js';
 

@@ -2,17 +2,23 @@ import fc from 'fast-check';
 import { runStateOf, type RunState } from '../care/run/runState.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import {
+  GIVES_PRACTICES,
+  GRIP_PRACTICES,
+  PICTURE_PRACTICES,
+  RECOVER_PRACTICES,
+  SWALLOWED_PRACTICES,
+  WELS_GRIP_PRACTICES,
   DEFAULT_PRACTICES,
   FIGHT_PRACTICES,
   KEEP_PRACTICES,
   LIFT_PRACTICES,
   AIR_PRACTICES,
   UNHOOK_PRACTICES,
-} from '../domain/capture/practices.js';
+} from '../domain/practice/bankPractices.js';
 import { runContextOf, type RunContext, type RunContextInput } from '../care/run/runContext.js';
 import { replay } from '../domain/capture/replay.js';
-import { HOT_CAPTURE_PRACTICES } from '../care/hotCapture.js';
-import { STOP_PRACTICES } from '../care/stopLine.js';
+import { HOT_CAPTURE_PRACTICES } from '../domain/practice/hotCapturePractice.js';
+import { STOP_PRACTICES } from '../domain/practice/stopPractice.js';
 import { SPECIES_IDS } from '../domain/fish/species.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import { BANK_KINDS, HAZARDS } from '../domain/water/swim.js';
@@ -67,6 +73,12 @@ export const anySituation: fc.Arbitrary<RunContext> = fc
       air: fc.constantFrom(...AIR_PRACTICES),
       airOwnS: fc.constant(40),
       keep: fc.constantFrom(...KEEP_PRACTICES),
+      grip: fc.constantFrom(...GRIP_PRACTICES),
+      welsGrip: fc.constantFrom(...WELS_GRIP_PRACTICES),
+      swallowed: fc.constantFrom(...SWALLOWED_PRACTICES),
+      pictureAt: fc.constantFrom(...PICTURE_PRACTICES),
+      recover: fc.constantFrom(...RECOVER_PRACTICES),
+      gives: fc.constantFrom(...GIVES_PRACTICES),
       weigh: fc.boolean(),
       measure: fc.boolean(),
       picture: fc.boolean(),
@@ -75,6 +87,7 @@ export const anySituation: fc.Arbitrary<RunContext> = fc
       retention: fc.constantFrom(null, { kind: 'none' as const }, { kind: 'minutes' as const, most: 10 }),
       treatments: fc.constantFrom(null, 'allowed' as const, 'forbidden' as const),
     }),
+    otherFish: fc.constantFrom(null, 'playing' as const, 'in-water' as const, 'in-air' as const),
     matC: fc.option(fc.integer({ min: 0, max: 60 })),
   })
   .map(({ rules, ...input }) =>

@@ -5,6 +5,7 @@ import type { CareMessages } from '../care/careMessages.js';
 import type { FishMessages } from '../domain/fish/fishMessages.js';
 import type { KitMessages } from '../domain/kit/kitMessages.js';
 import type { MeasureMessages } from '../measure/measureMessages.js';
+import type { PracticeMessages } from '../domain/practice/practiceMessages.js';
 import type { PicturesMessages } from '../pictures/pictureMessages.js';
 import type { RegisterMessages } from '../formats/registerMessages.js';
 import type { RehearseMessages } from '../rehearse/rehearseMessages.js';
@@ -23,6 +24,7 @@ export interface Language {
   readonly fish: Texts<FishMessages>;
   readonly kit: Texts<KitMessages>;
   readonly measure: Texts<MeasureMessages>;
+  readonly practice: Texts<PracticeMessages>;
   readonly pictures: Texts<PicturesMessages>;
   readonly register: Texts<RegisterMessages>;
   readonly rehearse: Texts<RehearseMessages>;

@@ -1,11 +1,12 @@
 import type { CaptureState } from '../domain/capture/captureState.js';
 import type { Mass } from '../measure/mass.js';
-import type { WeightReading } from '../domain/capture/weightReading.js';
+import { eachScale, type WeightReading } from '../domain/capture/weightReading.js';
 import { weightResult, type WeightResult } from './result.js';
 import type { Rounding } from './rounding.js';
 import { checkInForce } from './scaleCheck.js';
 import type { ScaleSpec } from '../domain/kit/scaleSpec.js';
 import { slingDrain } from './slingDrain.js';
+import { addResults } from './twoScales.js';
 import { type TareNote } from '../domain/kit/tareNote.js';
 import { weighingOf } from '../domain/capture/weighingOf.js';
 
@@ -35,6 +36,16 @@ export function resultOf(state: CaptureState, kit: readonly WeighedOn[], roundin
  * The same of a weighing that was taken from its state before. `takenAt` stands in where nobody noted when it was read.
  */
 export function resultOfReading(
+  weighing: WeightReading,
+  takenAt: string,
+  kit: readonly WeighedOn[],
+  rounding: Rounding,
+): WeightResult | undefined {
+  const [first, second] = eachScale(weighing).map((each) => resultOfOne(each, takenAt, kit, rounding));
+  return weighing.also ? first && second && addResults(first, second) : first;
+}
+
+function resultOfOne(
   weighing: WeightReading,
   takenAt: string,
   kit: readonly WeighedOn[],

@@ -21,6 +21,8 @@ const MOST_WEIGHED = 5000;
 /** A weight is compared with so many of the heaviest of its kind. */
 const COMPARED_WITH = 8;
 
+/** Caught by the keeper: only these are bests. */
+const OWN = sql`json_extract(summary, '$.angler') IS NULL`;
 const WAITING = and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']));
 const ORDERS = {
   newest: { column: captures.startedAt, down: true },
@@ -199,7 +201,7 @@ export class CapturesRepository {
       SELECT id, weighing FROM (
         SELECT id, json_extract(summary, '$.weighing') AS weighing,
           row_number() OVER (PARTITION BY species ORDER BY net_grams DESC, id) AS place
-        FROM captures WHERE ${IN_THE_BOOK} AND net_grams IS NOT NULL
+        FROM captures WHERE ${IN_THE_BOOK} AND net_grams IS NOT NULL AND ${OWN}
       ) WHERE place <= ${COMPARED_WITH}`);
     return new Map(
       ranked.flatMap(({ id, weighing }) => (weighing ? [[id, JSON.parse(weighing) as WeightReading] as const] : [])),
@@ -290,7 +292,7 @@ export class CapturesRepository {
     const row = this.database.drizzle
       .select({ summary: captures.summary })
       .from(captures)
-      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`weight_rank >= 0`))
+      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`weight_rank >= 0`, OWN))
       .orderBy(desc(captures.weightRank), desc(captures.id))
       .limit(1)
       .get();

@@ -11,6 +11,8 @@ export const waters = sqliteTable('waters', {
   salinity: real('salinity').notNull().default(0),
   /** The water's own rules, as JSON; null while none were written down. */
   rules: text('rules'),
+  /** The keeper's own ways there, as JSON; null where they are those of everywhere. */
+  practices: text('practices'),
   country: text('country'),
   meetingPoint: text('meeting_point'),
   note: text('note'),

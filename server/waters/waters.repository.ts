@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { asc, eq } from 'drizzle-orm';
 import type { KeptWater, WriteWaterDto } from '@keeper/contract/waters';
 import { NO_RULES, type WaterRules } from '@keeper/core/domain/water/rules';
+import type { WaterPractices } from '@keeper/core/domain/practice/practicesAt';
 import type { WaterKind } from '@keeper/core/domain/water/water';
 import { rowToStand } from '../rows/rowToStand.js';
 import { Database } from '../storage/database.js';
@@ -30,6 +31,7 @@ export class WatersRepository {
         altitudeM: wanted.altitudeM ?? null,
         salinity: wanted.salinity ?? 0,
         rules: wanted.rules ? JSON.stringify(wanted.rules) : (standing?.rules ?? null),
+        practices: practicesText(wanted.practices, standing?.practices ?? null),
         // A form that knows nothing of them does not wipe them out.
         country: wanted.country === undefined ? (standing?.country ?? null) : wanted.country,
         meetingPoint: wanted.meetingPoint === undefined ? (standing?.meetingPoint ?? null) : wanted.meetingPoint,
@@ -46,11 +48,18 @@ export class WatersRepository {
   }
 }
 
+/** What is written of the ways here; a form that knows nothing of them does not wipe them out. */
+function practicesText(wanted: WriteWaterDto['practices'], standing: string | null): string | null {
+  if (wanted === undefined) return standing;
+  return wanted === null || Object.keys(wanted).length === 0 ? null : JSON.stringify(wanted);
+}
+
 type Row = typeof waters.$inferSelect;
 
 function keptWater(row: Row): KeptWater {
-  const { latitudeDeg, longitudeDeg, rules, ...rest } = row;
+  const { latitudeDeg, longitudeDeg, rules, practices, ...rest } = row;
   const position = latitudeDeg === null || longitudeDeg === null ? null : { latitudeDeg, longitudeDeg };
+  const parsed = practices === null ? null : (JSON.parse(practices) as WaterPractices);
   const written = rules === null ? {} : (JSON.parse(rules) as Partial<WaterRules>);
-  return { ...rest, kind: row.kind as WaterKind, position, rules: { ...NO_RULES, ...written } };
+  return { ...rest, kind: row.kind as WaterKind, position, rules: { ...NO_RULES, ...written }, practices: parsed };
 }

@@ -3,7 +3,8 @@ import { runContextOf, type RunContext } from '@keeper/core/care/run/runContext'
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { useSame } from '../parts/useSame.js';
-import { useSettings } from './queries.js';
+import { useOtherFish } from './useOtherFish.js';
+import { usePracticesAt } from './usePractices.js';
 import { useSwims, useWaters } from './rows.js';
 import { useOuting } from './useOuting.js';
 import { useBank, useMinute } from './useOutingAssessment.js';
@@ -14,7 +15,8 @@ export function useRunContext(state: CaptureState): RunContext {
   const { assessment } = useBank(outing);
   const swim = useSwims().find(({ id }) => id === state.swimId);
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
-  const { bank, stopSchool, hotCaptureSchool } = useSettings();
+  const { bank, stopSchool, hotCaptureSchool, ofThisWater } = usePracticesAt(state.facts.waterId);
+  const otherFish = useOtherFish(state.captureId);
   const moment = assessment?.moments?.findLast(({ atMs }) => atMs <= assessment.momentMs);
   const expected = outing.expected.length === 1 ? outing.expected[0] : undefined;
   const species = state.facts.species ?? expected ?? null;
@@ -32,6 +34,8 @@ export function useRunContext(state: CaptureState): RunContext {
         water: water ?? null,
         conditions,
         schools: bank,
+        practicesHere: ofThisWater,
+        otherFish,
         stopSchool,
         matC,
         hotCapture: hotCaptureSchool,
@@ -39,6 +43,6 @@ export function useRunContext(state: CaptureState): RunContext {
         bank: swim?.bank ?? null,
         hazards: swim?.hazards ?? [],
       }),
-    [species, water, conditions, bank, stopSchool, hotCaptureSchool, mayBe, matC, swim],
+    [species, water, conditions, bank, ofThisWater, otherFish, stopSchool, hotCaptureSchool, mayBe, matC, swim],
   );
 }

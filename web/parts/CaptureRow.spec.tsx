@@ -15,6 +15,10 @@ jest.mock('./BookPicture.js', () => ({
 }));
 const summary: CaptureSummary = {
   fromPictures: false,
+  straightBack: false,
+  angler: null,
+  girthMm: null,
+  overScaleGrams: null,
   captureId: 'c1',
   startedAt: '2024-06-06T05:12:00.000Z',
   zone: null,

@@ -1,7 +1,9 @@
 import { paths } from '../app/paths.js';
 import { partsText } from './text.en-GB.js';
 import { say } from '../text/say.js';
+import { Suspense } from 'react';
 import { Link } from 'react-router';
+import type { MassUnit } from '@keeper/core/measure/mass';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { useSettings } from '../data/queries.js';
@@ -9,7 +11,11 @@ import { useWaters } from '../data/rows.js';
 import { BookPicture } from './BookPicture.js';
 import { MassText } from './MassText.js';
 import { Waterline } from './Waterline.js';
+import { anglerText } from './anglerText.js';
+import { lazyPart } from './lazyPart.js';
 import { whenText } from './when.js';
+
+const EstimateText = lazyPart(async () => (await import('./weight/EstimateText.js')).EstimateText);
 
 /** One fish as a line of the book: its picture, what it was, how long it was out, what it weighed. */
 export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: string }) {
@@ -39,6 +45,7 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           <span className="block text-sm text-soft">
             {whenText(capture.startedAt ?? '', undefined, capture.zone)}
             {water && <span className="block truncate">{water.name}</span>}
+            {capture.angler && <span className="block truncate">{anglerText(capture.angler)}</span>}
           </span>
         </span>
         <span className="col-start-1 row-start-2 block w-22 sm:col-start-auto sm:row-start-auto sm:w-33">
@@ -52,10 +59,24 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           ) : capture.outcome === 'died' ? (
             <span className="font-normal text-soft">{partsText.died}</span>
           ) : (
-            <MassText mass={capture.net} unit={massUnit} />
+            <RowWeight capture={capture} unit={massUnit} />
           )}
         </span>
       </Link>
     </li>
   );
+}
+
+/** As it was read; what no scale read is never shown without saying so. */
+function RowWeight({ capture, unit }: { capture: CaptureSummary; unit: MassUnit }) {
+  const { net, girthMm, overScaleGrams, straightBack } = capture;
+  if (!net && (girthMm !== null || overScaleGrams !== null)) {
+    return (
+      <Suspense>
+        <EstimateText asked={{ ...capture, overGrams: overScaleGrams }} unit={unit} />
+      </Suspense>
+    );
+  }
+  if (!net && straightBack) return <span className="font-normal text-soft">{partsText.straightBack}</span>;
+  return <MassText mass={net} unit={unit} />;
 }

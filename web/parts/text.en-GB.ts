@@ -2,6 +2,14 @@ import { localised } from '../text/localised.js';
 
 /** Words of the parts that screens share, in British English. */
 export const partsText = localised('parts', {
+  straightBack: 'straight back',
+  whoCaughtIt: 'Who caught it',
+  iDid: 'I did',
+  aFriend: 'A friend',
+  aChild: 'A child',
+  nameIfYouLike: 'A name, if you like',
+  fishOfAnother: ({ who, name }: { who: 'friend' | 'child'; name: string | null }) =>
+    name === null ? (who === 'friend' ? 'a friend’s fish' : 'a child’s fish') : `${name}’s fish`,
   cleaned: 'cleaned',
   sealed: 'sealed',
   isLargerThanMb: ({ name }: { name: string }) => `${name} is larger than 25 MB and was not taken. The others were.`,

@@ -1,7 +1,11 @@
 import type { Message } from '../../measure/message.js';
-import { runMessage } from './runMessages.js';
+import { runMessage, type TreatedWhere } from './runMessages.js';
 import { isOpenWound, treatmentWanted } from '../../domain/fish/wound.js';
+import type { WoundOfCapture } from '../../domain/capture/captureState.js';
+import { nameOfWay } from '../../domain/practice/bankPractices.js';
 import { COMMON_PRACTICE } from '../counsel.js';
+import { picturesInWater } from './orderOfWork.js';
+import { practiceBasis } from './practiceBasis.js';
 import { MAT_BURNS_C } from '../heatForecast.js';
 import { type RunRule } from './runRule.js';
 
@@ -132,7 +136,7 @@ export const AIR_RULES: readonly RunRule[] = [
       const cleaned = wanted === 'sealant';
       return {
         severity: 'care',
-        text: cleaned ? runMessage('woundTreatNowTheSealThen') : runMessage('woundTreatCleanItFirstThen'),
+        text: runMessage('woundTreat', { sealNow: cleaned, where: treatedWhere(wounds) }),
         reason: runMessage('woundTreatReason', { treatments: rules.treatments }),
         basis: COMMON_PRACTICE,
         does: cleaned ? ['seal'] : ['clean', 'seal'],
@@ -202,10 +206,31 @@ export const AIR_RULES: readonly RunRule[] = [
         : null,
   },
   {
+    id: 'picture-in-water',
+    look: ({ phase, pictured, dropped, signs, hookEnd, fromTheNet, context }) =>
+      (phase === 'netted' || phase === 'resting') &&
+      picturesInWater(context) &&
+      hookEnd !== null &&
+      !fromTheNet &&
+      !signs.has('small') &&
+      !pictured &&
+      !dropped &&
+      !signs.has('thrashing') &&
+      !signs.has('bleeding')
+        ? {
+            severity: 'good',
+            text: runMessage('pictureInWater'),
+            reason: runMessage('pictureInWaterReason'),
+            basis: practiceBasis(context, 'pictureAt', nameOfWay('pictureAt', 'water')),
+          }
+        : null,
+  },
+  {
     id: 'picture-low',
     look: ({ phase, pictured, use, dropped, signs, hookEnd, fromTheNet, context: { schools, bank } }) =>
       phase === 'air' &&
       schools.picture &&
+      !picturesInWater({ schools, bank }) &&
       hookEnd !== null &&
       !fromTheNet &&
       !signs.has('small') &&
@@ -224,6 +249,13 @@ export const AIR_RULES: readonly RunRule[] = [
         : null,
   },
 ];
+
+/** Where the open wounds are that are not sealed yet. */
+function treatedWhere(wounds: readonly WoundOfCapture[]): TreatedWhere {
+  const sides = wounds.filter((wound) => isOpenWound(wound) && !wound.treatedWith.includes('sealant'));
+  const inMouth = sides.filter(({ side }) => side === 'mouth').length;
+  return inMouth === 0 ? 'body' : inMouth === sides.length ? 'mouth' : 'both';
+}
 
 function budgetReason(spellMs: number, reasons: readonly Message[]): Message {
   return reasons.length === 0

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { CaptureEvent, EventPayloads, EventType } from '../../domain/capture/event.js';
-import { DEFAULT_PRACTICES, type FightPractice } from '../../domain/capture/practices.js';
+import { DEFAULT_PRACTICES, type FightPractice } from '../../domain/practice/bankPractices.js';
 import type { RunContextInput } from './runContext.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { replay } from '../../domain/capture/replay.js';
@@ -12,8 +12,11 @@ import { findings } from '../counsel.js';
 import { counselOfRun, RUN_RULES } from './counselOfRun.js';
 import { runStateOf } from './runState.js';
 import type { RunMessages } from './runMessages.js';
+import { enGB } from '../../text/en-GB/catalogue.js';
+import { sayIn } from '../../text/texts.js';
 import { spoken } from '../../text/en-GB/spoken.js';
 
+const inEnglish = sayIn(enGB);
 type Tap = readonly [type: EventType, atS: number, payload?: object];
 const log = (...taps: readonly Tap[]): CaptureEvent[] => [
   event('hooked', 0),
@@ -35,6 +38,9 @@ const water = (rules: Partial<WaterRules>): Partial<RunContextInput> => ({
 const warm = { conditions: { waterC: 26 } };
 const hot = { conditions: { waterC: 29 } };
 const school = (fight: FightPractice): Partial<RunContextInput> => ({ schools: { ...DEFAULT_PRACTICES, fight } });
+const mesh: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, lift: 'mesh' } };
+const crouching: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, pictureAt: 'water' } };
+const pliers: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, swallowed: 'pliers' } };
 const onMat: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } };
 
 /**
@@ -95,15 +101,68 @@ const CASES: Record<
   'thrashing-in-air': [[...LIFTED, seen('thrashing', 351)], 352, {}, 'downWithItMat', LIFTED, 352, {}],
   bleeding: [[...NETTED, seen('bleeding', 305)], 310, {}, 'bleeding', NETTED, 310, {}],
   'from-the-net': [UNHOOKED, 320, hot, 'fromTheNet', UNHOOKED, 320, warm],
-  'grip-toothed': [NETTED, 310, { species: 'pike' }, 'gripToothedFingersAlongTheInside', NETTED, 310, {}],
+  'grip-toothed': [NETTED, 310, { species: 'pike' }, 'gripToothed', NETTED, 310, {}],
   'grip-on-the-mat': [
     [...NETTED, ['lifted', 350]],
     352,
     { species: 'pike', ...onMat },
-    'gripOnTheMatOnTheMatIts',
+    'gripToothed',
     LIFTED,
     352,
     { species: 'pike', ...onMat },
+  ],
+  hung: [
+    [...LIFTED, seen('hangs-upright', 351)],
+    352,
+    {},
+    'hung',
+    [...LIFTED, seen('hangs-upright', 351), seen('level', 352)],
+    353,
+    {},
+  ],
+  'two-fish-on': [[], 60, { otherFish: 'playing' }, 'twoFishOn', [], 60, { otherFish: 'in-water' }],
+  'two-fish-one-net': [[], 60, { otherFish: 'in-water' }, 'twoFishOneNet', [], 60, {}],
+  'two-fish-first-waits': [
+    UNHOOKED,
+    320,
+    { otherFish: 'playing' },
+    'twoFishFirstWaits',
+    UNHOOKED,
+    320,
+    { otherFish: 'in-water' },
+  ],
+  'two-fish-back-in': [
+    LIFTED,
+    352,
+    { otherFish: 'playing' },
+    'twoFishBackIn',
+    LIFTED,
+    352,
+    { otherFish: 'playing', conditions: { companions: 1 } },
+  ],
+  'without-net': [[seen('no-net')], 60, {}, 'withoutNet', [...NETTED, seen('no-net', 301)], 310, {}],
+  'rig-away': [UNHOOKED, 354, {}, 'rigAway', UNHOOKED, 355, {}],
+  'hook-back': [NETTED, 310, {}, 'hookBack', [...NETTED, seen('hook-deep', 305)], 310, {}],
+  'net-off': [LIFTED, 359, mesh, 'netOff', LIFTED, 360, mesh],
+  'zip-again': [RESTING, 365, {}, 'zipAgain', UNHOOKED, 365, {}],
+  carry: [
+    [...LIFTED, ['looked-over', 351], ['weighed', 352], ['pictured', 355]],
+    356,
+    {},
+    'carry',
+    [...LIFTED, ['looked-over', 351], ['weighed', 352]],
+    356,
+    {},
+  ],
+  'picture-in-water': [UNHOOKED, 320, crouching, 'pictureInWater', UNHOOKED, 320, { ...crouching, bank: 'boat' }],
+  'swallowed-pliers': [
+    [...NETTED, seen('hook-swallowed', 305)],
+    359,
+    pliers,
+    'swallowedPliers',
+    [...NETTED, seen('hook-swallowed', 305)],
+    360,
+    pliers,
   ],
   'to-the-mat': [NETTED, 310, onMat, 'toTheMat', NETTED, 310, { ...onMat, bank: 'boat' }],
   'lifted-against': [LIFTED, 352, hot, 'liftedAgainstBackInNowNo', LIFTED, 352, warm],
@@ -112,7 +171,7 @@ const CASES: Record<
   settle: [UNHOOKED, 320, {}, 'settle', UNHOOKED, 331, {}],
   'small-one': [[...NETTED, seen('small', 305)], 310, {}, 'smallOne', NETTED, 310, {}],
   shed: [[...NETTED, ['hook-shed', 305]], 310, {}, 'shed', UNHOOKED, 320, {}],
-  'before-the-lift': [UNHOOKED, 345, {}, 'beforeTheLiftSlingUnderItIn', LIFTED, 352, {}],
+  'before-the-lift': [UNHOOKED, 345, {}, 'beforeTheLift', LIFTED, 352, {}],
   'air-over': [LIFTED, 381, {}, 'airOverBackIntoTheWater', LIFTED, 379, {}],
   'no-further-lift': [[...LIFTED, ['rested', 411]], 420, {}, 'noFurtherLift', [...LIFTED, ['rested', 409]], 420, {}],
   dropped: [[...LIFTED, ['dropped', 352]], 353, {}, 'dropped', LIFTED, 353, {}],
@@ -126,15 +185,7 @@ const CASES: Record<
     411,
     { schools: { ...DEFAULT_PRACTICES, air: 'own', airOwnS: 200 } },
   ],
-  'wound-treat': [
-    [...LIFTED, wound(352)],
-    353,
-    {},
-    'woundTreatCleanItFirstThen',
-    [...LIFTED, wound(352, 'healed')],
-    353,
-    {},
-  ],
+  'wound-treat': [[...LIFTED, wound(352)], 353, {}, 'woundTreat', [...LIFTED, wound(352, 'healed')], 353, {}],
   'wound-leave': [
     [...LIFTED, wound(352)],
     353,
@@ -229,4 +280,42 @@ test('a deep-hooked pike at 22 degrees in a boat: land it fast, cut the hook, aw
 
 test('times as they are said', () => {
   expect([29_000, 61_000, 95_000, 125_000].map(spoken)).toEqual(['29 seconds', '1 minute', '1½ minutes', '2 minutes']);
+});
+
+test.each([
+  ['pike', 'chin', false, 'Fingers along the gill cover’s edge'],
+  ['pike', 'plate', false, 'Fingers flat along the inside'],
+  ['zander', 'cradle', true, 'On the mat, its back towards you. The cradle holds it'],
+  ['wels', 'thumb', true, 'On the mat, belly down. Glove on'],
+] as const)('a %s is held by the keeper’s way: %s', (species, grip, mat, begins) => {
+  const schools = {
+    ...DEFAULT_PRACTICES,
+    grip: grip === 'thumb' ? 'chin' : grip,
+    unhook: mat ? 'mat' : 'water',
+  } as const;
+  const taps: Tap[] = mat ? [...NETTED, ['lifted', 305]] : NETTED;
+  const [line] = counselOfRun(runAfter(log(...taps), 306_000, { species, schools }));
+  expect(line && inEnglish(line.text)).toMatch(new RegExp(`^${begins}`));
+});
+
+test('a way that is set for one water says so where it acts', () => {
+  const schools = { ...DEFAULT_PRACTICES, recover: 'rock' } as const;
+  const practicesHere = new Set(['recover'] as const);
+  const [here] = counselOfRun(runAfter(log(...HOLDING), 400_000, { schools, practicesHere }));
+  expect(here?.basis).toMatchObject({ kind: 'school', water: 'Mere' });
+  expect(here && inEnglish(here.text)).toMatch(/to and fro/);
+  const [elsewhere] = counselOfRun(runAfter(log(...HOLDING), 400_000, { schools }));
+  expect(elsewhere?.basis).not.toHaveProperty('water');
+});
+
+test.each([
+  [['mouth'], 'mouth'],
+  [['left', 'right'], 'body'],
+  [['mouth', 'left'], 'both'],
+] as const)('wounds at %j take the preparation of the %s', (sides, where) => {
+  const wounds = sides.map((side, i): Tap => [
+    ...(['wound-noted', 352 + i, { wound: { kind: 'hook-hold', side, at: { u: 0.5, v: 0 }, sizeMm: 5 } }] as const),
+  ]);
+  const said = findings(RUN_RULES, runAfter(log(...LIFTED, ...wounds), 356_000));
+  expect(said.find(({ rule }) => rule === 'wound-treat')?.text.values).toEqual({ sealNow: false, where });
 });

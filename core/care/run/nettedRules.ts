@@ -1,5 +1,7 @@
 import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
+import { nameOfWay } from '../../domain/practice/bankPractices.js';
+import { practiceBasis } from './practiceBasis.js';
 import { type RunRule } from './runRule.js';
 
 /** A few tries take about this long; then the hook is cut (common practice, no source). */
@@ -16,8 +18,12 @@ const DOWN_WITH_IT = {
 export const NETTED_RULES: readonly RunRule[] = [
   {
     id: 'swallowed',
-    look: ({ hookEnd, signs, phase }) =>
-      hookEnd === null && signs.has('hook-swallowed') && phase !== 'playing' && phase !== 'gone'
+    look: ({ hookEnd, signs, phase, unhookingMs, context: { schools } }) =>
+      hookEnd === null &&
+      signs.has('hook-swallowed') &&
+      phase !== 'playing' &&
+      phase !== 'gone' &&
+      !(schools.swallowed === 'pliers' && unhookingMs < TRIES_MS)
         ? {
             severity: 'stop',
             text: runMessage('swallowed'),
@@ -31,6 +37,24 @@ export const NETTED_RULES: readonly RunRule[] = [
             ],
             does: ['line-cut'],
             avoids: ['hook-out', 'hook-cut'],
+          }
+        : null,
+  },
+  {
+    id: 'swallowed-pliers',
+    look: ({ hookEnd, signs, phase, unhookingMs, context }) =>
+      hookEnd === null &&
+      signs.has('hook-swallowed') &&
+      phase !== 'playing' &&
+      phase !== 'gone' &&
+      context.schools.swallowed === 'pliers' &&
+      unhookingMs < TRIES_MS
+        ? {
+            severity: 'stop',
+            text: runMessage('swallowedPliers'),
+            reason: runMessage('swallowedPliersReason'),
+            basis: practiceBasis(context, 'swallowed', nameOfWay('swallowed', 'pliers')),
+            avoids: ['hook-cut'],
           }
         : null,
   },
@@ -137,61 +161,6 @@ export const NETTED_RULES: readonly RunRule[] = [
         : null,
   },
   {
-    id: 'grip-toothed',
-    look: ({ phase, hookEnd, signs, context: { toothed, species } }) =>
-      phase === 'netted' &&
-      hookEnd === null &&
-      toothed &&
-      species !== 'trout' &&
-      !signs.has('thrashing') &&
-      !signs.has('small')
-        ? {
-            severity: 'care',
-            text:
-              species === 'wels'
-                ? runMessage('gripToothedGloveOnThumbOver')
-                : runMessage('gripToothedFingersAlongTheInside'),
-            reason: runMessage('gripToothedReason'),
-            basis: COMMON_PRACTICE,
-            does: ['grip'],
-          }
-        : null,
-  },
-  {
-    id: 'grip-trout',
-    look: ({ phase, context: { species } }) =>
-      phase === 'netted' && species === 'trout'
-        ? {
-            severity: 'care',
-            text: runMessage('gripTrout'),
-            reason: runMessage('gripTroutReason'),
-            basis: COMMON_PRACTICE,
-            does: ['grip'],
-          }
-        : null,
-  },
-  {
-    id: 'grip-on-the-mat',
-    look: ({ phase, hookEnd, use, signs, context: { toothed, species, bank } }) =>
-      phase === 'air' &&
-      hookEnd === null &&
-      use.stage !== 'over' &&
-      toothed &&
-      species !== 'trout' &&
-      !signs.has('thrashing') &&
-      !signs.has('small') &&
-      bank !== 'boat' &&
-      bank !== 'wading'
-        ? {
-            severity: 'care',
-            text: species === 'wels' ? runMessage('gripOnTheMatOnTheMatBelly') : runMessage('gripOnTheMatOnTheMatIts'),
-            reason: runMessage('gripOnTheMatReason'),
-            basis: COMMON_PRACTICE,
-            does: ['grip'],
-          }
-        : null,
-  },
-  {
     id: 'line-caught',
     look: ({ phase, signs }) =>
       (phase === 'netted' || phase === 'resting') && signs.has('line-caught')
@@ -207,11 +176,11 @@ export const NETTED_RULES: readonly RunRule[] = [
   },
   {
     id: 'settle',
-    look: ({ phase, hookEnd, signs, fromTheNet, context: { schools }, retention }) =>
+    look: ({ phase, hookEnd, signs, fromTheNet, context, retention }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&
-      schools.fight !== 'played-out' &&
+      context.schools.fight !== 'played-out' &&
       retention.ms < 30_000 &&
       !signs.has('calm') &&
       !signs.has('thrashing') &&
@@ -219,11 +188,9 @@ export const NETTED_RULES: readonly RunRule[] = [
         ? {
             severity: 'good',
             text: runMessage('settle'),
-            reason: schools.fight === 'short' ? runMessage('settleItCameInGreen') : runMessage('settleAFishThatHas'),
-            basis: {
-              kind: 'school',
-              name: schools.fight === 'short' ? runMessage('settleAsShortAsCan') : runMessage('settleShortThenLetIt'),
-            },
+            reason:
+              context.schools.fight === 'short' ? runMessage('settleItCameInGreen') : runMessage('settleAFishThatHas'),
+            basis: practiceBasis(context, 'fight', nameOfWay('fight', context.schools.fight)),
             does: ['wait'],
           }
         : null,
@@ -255,22 +222,22 @@ export const NETTED_RULES: readonly RunRule[] = [
   },
   {
     id: 'to-the-mat',
-    look: ({ phase, hookToTheMat, signs, fromTheNet, context: { schools } }) =>
+    look: ({ phase, hookToTheMat, signs, fromTheNet, context }) =>
       phase === 'netted' &&
       hookToTheMat &&
       !fromTheNet &&
       !['line-caught', 'thrashing', 'bleeding', 'small'].some((sign) => signs.has(sign as 'small'))
         ? {
             severity: 'care',
-            text: runMessage('toTheMat', { lift: schools.lift }),
+            text: runMessage('toTheMat', { lift: context.schools.lift }),
             reason: runMessage('toTheMatReason'),
-            basis: { kind: 'school', name: runMessage('toTheMatName') },
+            basis: practiceBasis(context, 'unhook', nameOfWay('unhook', 'mat')),
           }
         : null,
   },
   {
     id: 'before-the-lift',
-    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, context: { schools, bank } }) =>
+    look: ({ phase, hookEnd, signs, fromTheNet, lookedOver, context }) =>
       phase === 'netted' &&
       hookEnd !== null &&
       !fromTheNet &&
@@ -281,18 +248,13 @@ export const NETTED_RULES: readonly RunRule[] = [
       !lookedOver
         ? {
             severity: 'good',
-            text:
-              schools.lift === 'sling'
-                ? runMessage('beforeTheLiftSlingUnderItIn', { bank })
-                : runMessage('beforeTheLiftRollTheMeshTo', { bank }),
+            text: runMessage('beforeTheLift', {
+              lift: context.schools.lift,
+              bank: context.bank,
+              helped: context.helped,
+            }),
             reason: runMessage('beforeTheLiftReason'),
-            basis: {
-              kind: 'school',
-              name:
-                schools.lift === 'sling'
-                  ? runMessage('beforeTheLiftInTheSling')
-                  : runMessage('beforeTheLiftInTheRolledNet'),
-            },
+            basis: practiceBasis(context, 'lift', nameOfWay('lift', context.schools.lift)),
           }
         : null,
   },

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { runStateOf } from './runState.js';
-import { advisedAgainst } from './counselOfRun.js';
+import { advisedAgainst, counselOfRun } from './counselOfRun.js';
 import { anyHistory, CAPTURE, event } from '../../spec/events.js';
 import { anySituation, runAfter, context } from '../../spec/runContexts.js';
 import type { CaptureEvent } from '../../domain/capture/event.js';
-import { nextTap, orderOfWork, rolesOf } from './order.js';
-import { DEFAULT_PRACTICES } from '../../domain/capture/practices.js';
+import { nextTap, rolesOf } from './order.js';
+import { orderOfWork } from './orderOfWork.js';
+import { DEFAULT_PRACTICES } from '../../domain/practice/bankPractices.js';
 import { NO_RULES } from '../../domain/water/rules.js';
 import { retentionLimit, type RunContextInput } from './runContext.js';
 import { canHappen } from '../../domain/capture/steps.js';
@@ -161,4 +162,52 @@ test.each([
 ] as const)('keeping by the school %s under a rule of %j: the stricter counts', (keep, retention, minutes) => {
   const water = { name: 'Mere', rules: { ...NO_RULES, retention }, altitudeM: 0, salinity: 0 };
   expect(retentionLimit(context({ schools: { ...DEFAULT_PRACTICES, keep }, water })).ms).toBe(minutes * 60_000);
+});
+
+const crouching = { ...DEFAULT_PRACTICES, pictureAt: 'water' } as const;
+test.each<[string, Partial<RunContextInput>, string[]]>([
+  [
+    'pictured in the water, then lifted to be weighed',
+    { schools: crouching },
+    ['netted', 'hook-out', 'pictured', 'lifted', 'looked-over', 'weighed', 'carried', 'held', 'released'],
+  ],
+  [
+    'pictured in the water with nothing to read, it never leaves it',
+    { schools: { ...crouching, weigh: false } },
+    ['netted', 'hook-out', 'pictured', 'held', 'released'],
+  ],
+  [
+    'over the side of a boat nobody crouches',
+    { schools: crouching, bank: 'boat' },
+    ['netted', 'hook-out', 'lifted', 'looked-over', 'weighed', 'pictured', 'held', 'released'],
+  ],
+])('%s', (_, change, expected) => expect(follow(change)).toEqual(expected));
+
+test('with no net the hook comes out in the water, whatever the school', () => {
+  const schools = { ...DEFAULT_PRACTICES, unhook: 'mat' } as const;
+  expect(order({ schools }).slice(0, 3)).toEqual(['netted', 'lifted', 'hook-out']);
+  expect(order({ schools }, event('seen', 5, { sign: 'no-net' })).slice(0, 3)).toEqual([
+    'netted',
+    'hook-out',
+    'lifted',
+  ]);
+});
+
+test('hung, it is laid level before anything else, and nothing else is said', () => {
+  const lifted = [event('hooked', 0), event('netted', 1000), event('hook-out', 2000), event('lifted', 10_000)];
+  const hung = [
+    ...lifted,
+    event('seen', 11_000, { sign: 'hangs-upright' }),
+    event('seen', 11_500, { sign: 'bleeding' }),
+  ];
+  expect(next(hung, 60_000)).toBe('level');
+  expect(counselOfRun(runAfter(hung, 60_000)).map(({ rule }) => rule)).toEqual(['hung']);
+  expect(next([...hung, event('seen', 12_000, { sign: 'level' })], 13_000)).not.toBe('level');
+});
+
+test('with pliers as the school a swallowed hook is tried for a minute, then left', () => {
+  const schools = { ...DEFAULT_PRACTICES, swallowed: 'pliers' } as const;
+  const swallowed = [event('hooked', 0), event('netted', 1000), event('seen', 2000, { sign: 'hook-swallowed' })];
+  expect(next(swallowed, 60_999, { schools })).toBe('hook-out');
+  expect(next(swallowed, 61_000, { schools })).toBe('line-cut');
 });

@@ -1,54 +1,26 @@
 import type { Message } from '../../measure/message.js';
 import { runMessage } from './runMessages.js';
 import { advisedAgainst } from './counselOfRun.js';
+import { IN_AIR, orderOfWork, picturesInWater } from './orderOfWork.js';
 import { unhooksOnMat, type RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { canHappen, done, type RunStep } from '../../domain/capture/steps.js';
 import type { RunContext } from './runContext.js';
 import type { CaptureState } from '../../domain/capture/captureState.js';
 
-/** What is done out of the water, in its order. */
-const IN_AIR: readonly RunStep[] = ['looked-over', 'weighed', 'measured', 'pictured', 'carried'];
-
-/**
- * The steps that this fish asks for, in the order of doing: by species, size, conditions, schools, the water's rules,
- * the bank and the hands there are. Steps that are left out can still be tapped. Example: a pike over its stop line is
- * netted, unhooked, held and released.
- */
-export function orderOfWork(run: RunState): RunStep[] {
-  const { context, fromTheNet, signs } = run;
-  const { schools, bank } = context;
-  const away: RunStep[] = ['held', 'released'];
-  // However the hook came away, that is the step that was done.
-  const hook: RunStep = run.hookEnd === null ? 'hook-out' : HOOK_STEPS[run.hookEnd];
-  if (fromTheNet || signs.has('small')) return ['netted', hook, ...away];
-  const weighs = schools.weigh && (bank !== 'wading' || context.helped);
-  const outside: RunStep[] = [
-    'looked-over',
-    ...(weighs ? (['weighed'] as const) : []),
-    ...(schools.measure ? (['measured'] as const) : []),
-    ...(schools.picture ? (['pictured'] as const) : []),
-    ...(bank === 'boat' || bank === 'wading' ? [] : (['carried'] as const)),
-  ];
-  return unhooksOnMat(context)
-    ? ['netted', 'lifted', hook, ...outside, ...away]
-    : ['netted', hook, 'lifted', ...outside, ...away];
-}
-
-const HOOK_STEPS = { out: 'hook-out', cut: 'hook-cut', 'left-in': 'line-cut', shed: 'hook-shed' } as const;
-
 /** What the large control taps: a step, or a sign that has to be seen before anything else can be done. */
 export type NextTap =
   { readonly kind: 'step'; readonly step: RunStep } | { readonly kind: 'sign'; readonly sign: Sign };
 
 /**
- * The one tap that comes next; null when the fish has gone. While it thrashes, or line and fins are caught, that it no
- * longer does comes before any step. Example: after `hooked` it is the net.
+ * The one tap that comes next; null when the fish has gone. While it hangs, thrashes, or line and fins are caught, that
+ * it no longer does comes before any step. Example: after `hooked` it is the net.
  */
 export function nextTap(state: CaptureState, run: RunState): NextTap | null {
   const { phase, signs, use } = run;
   if (phase === 'gone' || state.startedAt === null) return null;
   const inHand = phase === 'netted' || phase === 'resting' || (phase === 'air' && use.stage !== 'over');
+  if (signs.has('hangs-upright') && (inHand || phase === 'air')) return { kind: 'sign', sign: 'level' };
   if (inHand && signs.has('thrashing')) return { kind: 'sign', sign: 'calm' };
   if (inHand && phase !== 'air' && signs.has('line-caught')) return { kind: 'sign', sign: 'line-clear' };
   return { kind: 'step', step: nextStep(state, run) };
@@ -73,6 +45,13 @@ function nextStep(state: CaptureState, run: RunState): RunStep {
     case 'netted': {
       const hookFirst = !lifts || !unhooksOnMat(run.context);
       if (state.hookEnd === null && hookFirst) return hook;
+      if (
+        picturesInWater(run.context) &&
+        order.includes('pictured') &&
+        !done(state, 'pictured') &&
+        !against.has('pictured')
+      )
+        return 'pictured';
       return lifts ? 'lifted' : 'held';
     }
     case 'resting': {

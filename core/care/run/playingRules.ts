@@ -1,5 +1,8 @@
 import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
+import { nameOfWay } from '../../domain/practice/bankPractices.js';
+import { practiceBasis } from './practiceBasis.js';
+import type { RunContext } from './runContext.js';
 import type { RunRule } from './runRule.js';
 
 /** From the take to the net. */
@@ -20,16 +23,16 @@ export const PLAYING_RULES: readonly RunRule[] = [
   },
   {
     id: 'hot-water-break-off',
-    look: ({ phase, context: { waterC, stopLine, hotCapture } }) =>
-      phase === 'playing' && waterC !== null && waterC >= stopLine.tempC && hotCapture === 'break-off'
+    look: ({ phase, context }) =>
+      phase === 'playing' && isTooWarm(context) && context.hotCapture === 'break-off'
         ? {
             severity: 'stop',
             text: runMessage('hotWaterBreakOff'),
             reason: runMessage('hotWaterBreakOffReason'),
-            basis: { kind: 'school', name: runMessage('hotWaterBreakOffName') },
+            basis: practiceBasis(context, 'hotCaptureSchool', runMessage('hotWaterBreakOffName')),
             steps: [
               runMessage('hotWaterBreakOffPointTheRodAt'),
-              runMessage('hotWaterBreakOffOnlyWithALink'),
+              runMessage('hotWaterBreakOffGives', { way: context.schools.gives }),
               runMessage('hotWaterBreakOffThenFishLostAnd'),
             ],
             avoids: ['lifted', 'weighed', 'measured', 'pictured'],
@@ -102,35 +105,35 @@ export const PLAYING_RULES: readonly RunRule[] = [
   },
   {
     id: 'fight-short',
-    look: ({ phase, clocks, signs, context: { schools, waterC, stopLine } }) =>
+    look: ({ phase, clocks, signs, context }) =>
       phase === 'playing' &&
-      schools.fight === 'short' &&
+      context.schools.fight === 'short' &&
       clocks.fightMs < 10 * 60_000 &&
       !signs.has('predator-near') &&
-      !(waterC !== null && waterC >= stopLine.tempC)
+      !isTooWarm(context)
         ? {
             severity: 'good',
             text: runMessage('fightShort'),
             reason: runMessage('fightShortReason'),
-            basis: { kind: 'school', name: runMessage('fightShortName') },
+            basis: practiceBasis(context, 'fight', nameOfWay('fight', 'short')),
             does: ['pull-hard'],
           }
         : null,
   },
   {
     id: 'fight-played-out',
-    look: ({ phase, clocks, signs, fromTheNet, context: { schools, waterC, stopLine } }) =>
+    look: ({ phase, clocks, signs, fromTheNet, context }) =>
       phase === 'playing' &&
-      schools.fight === 'played-out' &&
+      context.schools.fight === 'played-out' &&
       clocks.fightMs < 10 * 60_000 &&
       !fromTheNet &&
       !signs.has('predator-near') &&
-      !(waterC !== null && waterC >= stopLine.tempC)
+      !isTooWarm(context)
         ? {
             severity: 'good',
             text: runMessage('fightPlayedOut'),
             reason: runMessage('fightPlayedOutReason'),
-            basis: { kind: 'school', name: runMessage('fightPlayedOutName') },
+            basis: practiceBasis(context, 'fight', nameOfWay('fight', 'played-out')),
           }
         : null,
   },
@@ -163,3 +166,7 @@ export const PLAYING_RULES: readonly RunRule[] = [
         : null,
   },
 ];
+
+function isTooWarm({ waterC, stopLine }: RunContext): boolean {
+  return waterC !== null && waterC >= stopLine.tempC;
+}

@@ -1,5 +1,7 @@
 import { runMessage } from './runMessages.js';
+import { nameOfWay } from '../../domain/practice/bankPractices.js';
 import { COMMON_PRACTICE } from '../counsel.js';
+import { practiceBasis } from './practiceBasis.js';
 import { type RunRule } from './runRule.js';
 
 /**
@@ -80,11 +82,11 @@ export const RESTING_RULES: readonly RunRule[] = [
   },
   {
     id: 'not-coming',
-    look: ({ phase, heldMs, recoverySigns, signs }) =>
+    look: ({ phase, heldMs, recoverySigns, signs, context }) =>
       phase === 'holding' && heldMs >= NOT_COMING_MS && recoverySigns < 3 && !signs.has('predator-near')
         ? {
             severity: 'care',
-            text: runMessage('notComing'),
+            text: runMessage('notComing', { way: context.schools.recover }),
             reason: runMessage('notComingReason'),
             basis: COMMON_PRACTICE,
             steps: [
@@ -114,13 +116,13 @@ export const RESTING_RULES: readonly RunRule[] = [
   },
   {
     id: 'hold-upright',
-    look: ({ phase, heldMs, signs }) =>
+    look: ({ phase, heldMs, signs, context }) =>
       phase === 'holding' && heldMs < SLOW_MS && !signs.has('predator-near')
         ? {
             severity: 'good',
-            text: runMessage('holdUpright'),
+            text: runMessage('holdUpright', { way: context.schools.recover }),
             reason: runMessage('holdUprightReason'),
-            basis: COMMON_PRACTICE,
+            basis: practiceBasis(context, 'recover', nameOfWay('recover', context.schools.recover)),
           }
         : null,
   },

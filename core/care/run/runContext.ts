@@ -1,14 +1,20 @@
 import { runMessage } from './runMessages.js';
-import { stopLineOf, isToothed, type StopPractice } from '../stopLine.js';
+import { stopLineOf, isToothed } from '../stopLine.js';
+import type { StopPractice } from '../../domain/practice/stopPractice.js';
 import type { Basis } from '../counsel.js';
-import type { HotCapturePractice } from '../hotCapture.js';
+import type { HotCapturePractice } from '../../domain/practice/hotCapturePractice.js';
 import { oxygenAtSaturation } from '../oxygen.js';
 import type { SpeciesId } from '../../domain/fish/species.js';
 import { standardPressureHpa } from '../../weather/atmosphere.js';
 import { NO_RULES, type Retention, type WaterRules } from '../../domain/water/rules.js';
 import type { BankKind, Hazard } from '../../domain/water/swim.js';
 import type { CaptureConditions } from '../../domain/capture/conditions.js';
-import type { BankPractices } from '../../domain/capture/practices.js';
+import type { BankPractices } from '../../domain/practice/bankPractices.js';
+import type { PracticeName } from '../../domain/practice/practicesAt.js';
+import { practiceBasis } from './practiceBasis.js';
+
+/** Where another fish is: on its rod, in net or sling in the water, or out of it. */
+export type OtherFish = 'playing' | 'in-water' | 'in-air';
 
 /** Where and how a fish is dealt with: what the order of work and the counsel hang on besides the log itself. */
 export interface RunContext {
@@ -22,6 +28,10 @@ export interface RunContext {
   readonly waterName: string | null;
   readonly rules: WaterRules;
   readonly schools: BankPractices;
+  /** Which of the ways are set for this water alone. */
+  readonly practicesHere: ReadonlySet<PracticeName>;
+  /** Where another fish is that is on at the same time; null: there is none. */
+  readonly otherFish: OtherFish | null;
   readonly waterC: number | null;
   readonly airC: number | null;
   readonly oxygenShare: number | null;
@@ -48,9 +58,13 @@ export interface RunContextInput {
   } | null;
   readonly conditions: CaptureConditions;
   readonly schools: BankPractices;
+  readonly practicesHere?: ReadonlySet<PracticeName>;
+  readonly otherFish?: OtherFish | null;
   readonly stopSchool: StopPractice;
   readonly matC?: number | null;
 }
+
+const NONE: ReadonlySet<PracticeName> = new Set();
 
 /** Builds the context of a run; what is not known is taken for the usual: a grass bank, alone, in daylight. */
 export function runContextOf(input: RunContextInput): RunContext {
@@ -66,6 +80,8 @@ export function runContextOf(input: RunContextInput): RunContext {
     waterName: water?.name ?? null,
     rules,
     schools,
+    practicesHere: input.practicesHere ?? NONE,
+    otherFish: input.otherFish ?? null,
     waterC: conditions.waterC ?? null,
     airC: conditions.airC ?? null,
     oxygenShare: oxygenShare(conditions, water),
@@ -80,10 +96,10 @@ export function runContextOf(input: RunContextInput): RunContext {
 const MAY_BE: readonly SpeciesId[] = ['carp', 'pike', 'barbel', 'wels'];
 
 /** The line of its kind; of a fish that nobody has named yet the strictest of the kinds that it may be. */
-function strictestLine({ species, mayBe = [], stopSchool, water }: RunContextInput, rules: WaterRules) {
+function strictestLine({ species, mayBe = [], stopSchool, practicesHere, water }: RunContextInput, rules: WaterRules) {
   const kinds = species ? [species] : mayBe.length > 0 ? mayBe : MAY_BE;
   return kinds
-    .map((kind) => stopLineOf(kind, stopSchool, rules, water?.name ?? ''))
+    .map((kind) => stopLineOf(kind, stopSchool, rules, water?.name ?? '', practicesHere?.has('stopSchool')))
     .reduce((strictest, line) => (line.tempC < strictest.tempC ? line : strictest));
 }
 
@@ -100,14 +116,18 @@ const SHORT_REST_MS = 15 * 60_000;
  * The longest that a fish may be held in net or sling, and whose rule that is: the water's rule or the keeper's school,
  * whichever is stricter. Example: a water that allows twenty minutes does not loosen a keeper who keeps nothing.
  */
-export function retentionLimit({ rules, schools, waterName }: RunContext): {
+export function retentionLimit(context: RunContext): {
   readonly ms: number;
   readonly basis: Basis;
 } {
+  const { rules, schools, waterName } = context;
   const rule: Retention | null = rules.retention;
   const own = schools.keep === 'none' ? 0 : SHORT_REST_MS;
   const allowed = rule ? (rule.kind === 'none' ? 0 : rule.most * 60_000) : Infinity;
   return allowed <= own
     ? { ms: allowed, basis: { kind: 'local-rule', water: waterName } }
-    : { ms: own, basis: { kind: 'school', name: own === 0 ? runMessage('noKeeping') : runMessage('shortRestOnly') } };
+    : {
+        ms: own,
+        basis: practiceBasis(context, 'keep', own === 0 ? runMessage('noKeeping') : runMessage('shortRestOnly')),
+      };
 }

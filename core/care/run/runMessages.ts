@@ -1,8 +1,56 @@
+import type {
+  GivesPractice,
+  GripPractice,
+  LiftPractice,
+  RecoverPractice,
+  WelsGripPractice,
+} from '../../domain/practice/bankPractices.js';
+import type { BankKind } from '../../domain/water/swim.js';
 import type { HookEnd } from '../../domain/capture/captureState.js';
 import { messagesOf, type Message, type None } from '../../measure/message.js';
 
+/** Where the wounds are that want something: each part of the fish has a preparation of its own. */
+export type TreatedWhere = 'mouth' | 'body' | 'both';
+
 /** What the counsel of a run says. */
 export interface RunMessages {
+  hung: None;
+  hungReason: None;
+  gripToothed: { way: GripPractice; onMat: boolean };
+  gripWels: { way: WelsGripPractice; onMat: boolean };
+  gripReason: None;
+  twoFishOn: { helped: boolean };
+  twoFishOnReason: None;
+  twoFishOneNet: None;
+  twoFishOneNetReason: None;
+  twoFishFirstWaits: { helped: boolean; hookIn: boolean };
+  twoFishFirstWaitsReason: None;
+  twoFishBackIn: None;
+  withoutNet: None;
+  withoutNetReason: None;
+  withoutNetTire: None;
+  withoutNetShallow: None;
+  withoutNetToothed: None;
+  withoutNetUnder: None;
+  withoutNetHook: None;
+  rigAway: None;
+  rigAwayReason: None;
+  hookBack: None;
+  hookBackReason: None;
+  netOff: None;
+  netOffReason: None;
+  zipAgain: { lift: LiftPractice };
+  zipReason: None;
+  carry: { helped: boolean };
+  pictureInWater: None;
+  pictureInWaterReason: None;
+  swallowedPliers: None;
+  swallowedPliersReason: None;
+  holdUpright: { way: RecoverPractice };
+  notComing: { way: RecoverPractice };
+  hotWaterBreakOffGives: { way: GivesPractice };
+  woundTreat: { sealNow: boolean; where: TreatedWhere };
+  beforeTheLift: { lift: LiftPractice; bank: BankKind; helped: boolean };
   airOverBackIntoTheWater: None;
   airOverItHasBeenOut: None;
   liftedAgainstHookOutAtOnce: None;
@@ -18,8 +66,6 @@ export interface RunMessages {
   matHotMethod: None;
   pour: { dryMs: number };
   pourReason: None;
-  woundTreatNowTheSealThen: None;
-  woundTreatCleanItFirstThen: None;
   woundTreatReason: { treatments: 'allowed' | null };
   woundLeave: None;
   woundLeaveReason: None;
@@ -61,33 +107,20 @@ export interface RunMessages {
   fromTheNetTheWaterIsToo: None;
   fromTheNetInFrostGillsAnd: None;
   fromTheNetItHasNothingLeft: None;
-  gripToothedGloveOnThumbOver: None;
-  gripToothedFingersAlongTheInside: None;
-  gripToothedReason: None;
   gripTrout: None;
   gripTroutReason: None;
-  gripOnTheMatOnTheMatBelly: None;
-  gripOnTheMatOnTheMatIts: None;
-  gripOnTheMatReason: None;
   lineCaught: None;
   lineCaughtReason: None;
   settle: None;
   settleItCameInGreen: None;
   settleAFishThatHas: None;
-  settleAsShortAsCan: None;
-  settleShortThenLetIt: None;
   smallOne: { toothed: boolean; hookEnd: HookEnd | null };
   smallOneReason: None;
   shed: None;
   shedReason: None;
   toTheMat: { lift: 'sling' | 'mesh' };
   toTheMatReason: None;
-  toTheMatName: None;
-  beforeTheLiftSlingUnderItIn: { bank: 'grass' | 'gravel' | 'platform' | 'boat' | 'wading' };
-  beforeTheLiftRollTheMeshTo: { bank: 'grass' | 'gravel' | 'platform' | 'boat' | 'wading' };
   beforeTheLiftReason: None;
-  beforeTheLiftInTheSling: None;
-  beforeTheLiftInTheRolledNet: None;
   roleHookedYou: None;
   roleHookedHelper: None;
   roleHookYou: None;
@@ -112,7 +145,6 @@ export interface RunMessages {
   hotWaterBreakOffReason: None;
   hotWaterBreakOffName: None;
   hotWaterBreakOffPointTheRodAt: None;
-  hotWaterBreakOffOnlyWithALink: None;
   hotWaterBreakOffThenFishLostAnd: None;
   lightningFight: None;
   lightningFightReason: None;
@@ -126,10 +158,8 @@ export interface RunMessages {
   longFightWarmReason: None;
   fightShort: None;
   fightShortReason: None;
-  fightShortName: None;
   fightPlayedOut: None;
   fightPlayedOutReason: None;
-  fightPlayedOutName: None;
   goToTheFishStandStillAndBring: { dark: boolean };
   goToTheFishGoInToThe: None;
   goToTheFishColdWaterDrownsAnd: None;
@@ -145,7 +175,6 @@ export interface RunMessages {
   keptHalfReason: None;
   predatorRelease: None;
   predatorReleaseReason: None;
-  notComing: None;
   notComingReason: None;
   notComingCoolerMovingWaterIf: None;
   notComingBellySupportedGillCovers: None;
@@ -153,7 +182,6 @@ export interface RunMessages {
   notComingAskWhatThisWater: None;
   slowRecovery: None;
   slowRecoveryReason: None;
-  holdUpright: None;
   holdUprightReason: None;
   restBeforePicture: None;
   restBeforePictureReason: None;

@@ -2,6 +2,7 @@ import { clocksAt, type Clocks } from '../../domain/capture/clocks.js';
 import { retentionLimit, type RunContext } from './runContext.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { done } from '../../domain/capture/steps.js';
+import type { EventType } from '../../domain/capture/event.js';
 import type { CaptureState, HookEnd, WoundOfCapture } from '../../domain/capture/captureState.js';
 import type { Basis } from '../counsel.js';
 import { exposureBudget, exposureUse, type ExposureBudget, type ExposureUse } from '../exposure.js';
@@ -20,6 +21,8 @@ export interface RunState {
   readonly lookedOver: boolean;
   readonly pictured: boolean;
   readonly dropped: boolean;
+  /** Everything that was tapped of it so far. */
+  readonly done: ReadonlySet<EventType>;
   readonly zeroed: boolean;
   /** Soaked while the fish was still in the water. */
   readonly matSoaked: boolean;
@@ -31,6 +34,8 @@ export interface RunState {
   readonly retention: { readonly ms: number; readonly limitMs: number; readonly basis: Basis };
   /** In the net, with the hook still in. */
   readonly unhookingMs: number;
+  /** Since the hook came away; 0 while it is in. */
+  readonly sinceHookMs: number;
   /** Since it was first held upright. */
   readonly heldMs: number;
   readonly recoverySigns: number;
@@ -79,6 +84,7 @@ export function runStateOf(state: CaptureState, context: RunContext, nowMs: numb
     lookedOver: done(state, 'looked-over') || state.wounds.length > 0,
     pictured: done(state, 'pictured'),
     dropped: done(state, 'dropped'),
+    done: new Set(state.marks.map(({ type }) => type)),
     zeroed: done(state, 'zeroed'),
     matSoaked: soakedBeforeLift(state),
     use: exposureUse(budget, clocks.airNowMs, clocks.airMs),
@@ -89,6 +95,7 @@ export function runStateOf(state: CaptureState, context: RunContext, nowMs: numb
       basis: limit.basis,
     },
     unhookingMs: nettedMs !== undefined && state.hookEnd === null ? Math.max(0, untilMs - nettedMs) : 0,
+    sinceHookMs: sinceHook(state, untilMs),
     heldMs,
     recoverySigns: state.recovery.signs.length,
     fromTheNet:
@@ -117,6 +124,14 @@ function phaseOf(state: CaptureState, clocks: Clocks): Phase {
     ? 'netted'
     : 'playing';
 }
+
+/** However it came away: the last of the four ways that was tapped. */
+function sinceHook({ marks }: CaptureState, untilMs: number): number {
+  const away = marks.findLast(({ type }) => HOOK_AWAY.includes(type));
+  return away ? Math.max(0, untilMs - away.atMs) : 0;
+}
+
+const HOOK_AWAY: readonly EventType[] = ['hook-out', 'hook-cut', 'line-cut', 'hook-shed'];
 
 function soakedBeforeLift({ marks }: CaptureState): boolean {
   const soaked = marks.findIndex(({ type }) => type === 'wetted');

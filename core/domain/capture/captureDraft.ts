@@ -114,6 +114,7 @@ export class CaptureDraft {
       case 'measured':
       case 'pictured':
         this.mark(event);
+        if (event.type === 'pictured' && event.payload.in === 'water') break;
         plain.airComplete &&= this.spells.some(({ medium }) => medium === 'air');
         break;
       case 'netted':
@@ -173,6 +174,7 @@ export class CaptureDraft {
       case 'lost':
         if (plain.endMs !== null) break;
         this.mark(event);
+        plain.straightBack = event.type === 'released' && event.payload.straight === true;
         this.end(event.type, atMs);
         break;
       case 'left-as':

@@ -1,35 +1,7 @@
 import { messagesOf, type None } from '../../measure/message.js';
 
-/** Steps, signs and practices of the bank by name. */
+/** Steps and signs of the bank by name. */
 export interface CaptureMessages {
-  unhookWaterName: None;
-  unhookWaterWhy: None;
-  unhookMatName: None;
-  unhookMatWhy: None;
-  liftSlingName: None;
-  liftSlingWhy: None;
-  liftMeshName: None;
-  liftMeshWhy: None;
-  fightSettleName: None;
-  fightSettleWhy: None;
-  fightShortName: None;
-  fightShortWhy: None;
-  fightPlayedOutName: None;
-  fightPlayedOutWhy: None;
-  airThirtyName: None;
-  airThirtyWhy: None;
-  airCountSixName: None;
-  airCountSixWhy: None;
-  airOwnBreathName: None;
-  airOwnBreathWhy: None;
-  airSixtyName: None;
-  airSixtyWhy: None;
-  airOwnName: None;
-  airOwnWhy: None;
-  keepShortName: None;
-  keepShortWhy: None;
-  keepNoneName: None;
-  keepNoneWhy: None;
   signHookEasy: None;
   signHookDeep: None;
   signHookSwallowed: None;
@@ -42,6 +14,9 @@ export interface CaptureMessages {
   signSpent: None;
   signSmall: None;
   signPredatorNear: None;
+  signHangsUpright: None;
+  signLevel: None;
+  signNoNet: None;
   stepNettedTodo: None;
   stepNettedDone: None;
   stepOffRigTodo: None;

@@ -305,3 +305,44 @@ test('off the rig the hook is still in', () => {
   expect(canHappen(state, 'hook-out')).toBe(true);
   expect(canHappen(state, 'off-rig')).toBe(false);
 });
+
+describe('straight back', () => {
+  const netted = [event('hooked', 0), event('netted', 60_000)];
+  test('it has gone, and nothing that was not wanted is missing', () => {
+    const state = told([...netted, event('released', 70_000, { straight: true })]);
+    expect(state).toMatchObject({ outcome: 'released', straightBack: true, endMs: 70_000 });
+    expect(missingThings(state)).toEqual(['species', 'water']);
+    expect(summaryOf(state)).toMatchObject({ straightBack: true, writtenUp: false });
+  });
+  test('named and placed it waits for no paper', () => {
+    const facts = { species: 'pike', waterId: 'w1' } as const;
+    const state = told([
+      ...netted,
+      event('released', 70_000, { straight: true }),
+      event('described', 80_000, { facts }),
+    ]);
+    expect(summaryOf(state).writtenUp).toBe(true);
+    const plain = told([...netted, event('released', 70_000), event('described', 80_000, { facts })]);
+    expect(plain.straightBack).toBe(false);
+    expect(summaryOf(plain).writtenUp).toBe(false);
+  });
+});
+
+test('a picture taken in the water asks for no lift; one whose place was not said does', () => {
+  const pictured = (payload: { in?: 'water' }) =>
+    told([event('hooked', 0), event('netted', 1000), event('pictured', 2000, payload)]).airComplete;
+  expect(pictured({ in: 'water' })).toBe(true);
+  expect(pictured({})).toBe(false);
+});
+
+test('past the end of the scale its length answers for its weight', () => {
+  const over = { overScale: poundsOunces(110, 0) };
+  const length = { unit: 'half-cm', count: 400 } as const;
+  const state = (facts: object) => told([...cleanCapture(), event('described', 600_000, { facts })]);
+  expect(missingThings(state(over))).toContain('weight');
+  expect(missingThings(state({ ...over, length }))).not.toContain('weight');
+  expect(summaryOf(state({ ...over, girth: { unit: 'half-cm', count: 170 } }))).toMatchObject({
+    girthMm: 850,
+    net: null,
+  });
+});

@@ -99,6 +99,8 @@ export interface CaptureState {
   readonly lastWetMs: number | null;
   readonly recovery: Recovery;
   readonly leaving: Leaving | null;
+  /** It went straight back, by choice: no weight and no picture are missing. */
+  readonly straightBack: boolean;
   /** What the scale showed with the empty wet sling on it afterwards. */
   readonly slingAfter: Mass | null;
   readonly slingAfterWay: ReadingWay | null;
@@ -157,6 +159,7 @@ export function emptyCapture(captureId: string): CaptureState {
     lastWetMs: null,
     recovery: { heldMs: null, gillBeats: [], signs: [] },
     leaving: null,
+    straightBack: false,
     slingAfter: null,
     slingAfterWay: null,
     entryKept: null,

@@ -10,6 +10,7 @@ import type { CaptureConditions } from './conditions.js';
 import type { GapTold } from './gapTold.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
+import type { Angler } from './angler.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
 export interface Facts {
@@ -23,6 +24,10 @@ export interface Facts {
   girth?: Length | null;
   /** What the keeper took it for before it was read. */
   guess?: Mass | null;
+  /** Where every scale there ended: it weighs at least this. */
+  overScale?: Mass | null;
+  /** Who caught it, where it was not the keeper. */
+  angler?: Angler | null;
   note?: string | null;
 }
 
@@ -37,6 +42,8 @@ export const FACT_NAMES: readonly FactName[] = [
   'length',
   'girth',
   'guess',
+  'overScale',
+  'angler',
   'note',
 ];
 
@@ -136,7 +143,8 @@ export interface EventPayloads {
   'reading-taken': { weight: WeightReading };
   /** On the board; the number may follow. */
   measured: Record<string, never>;
-  pictured: Record<string, never>;
+  /** `in: 'water'`: half of it under, without a lift. */
+  pictured: { in?: 'water' };
   /** In the water again, in net or sling, to rest before the next thing. */
   rested: Record<string, never>;
   /** On the way to where it is let go, in the zipped sling. */
@@ -153,7 +161,8 @@ export interface EventPayloads {
   recovering: { sign: RecoverySign };
   /** Back in the water, still held or in the net. */
   returned: Record<string, never>;
-  released: Record<string, never>;
+  /** `straight`: away at once, by choice neither weighed nor pictured. */
+  released: { straight?: boolean };
   lost: Record<string, never>;
   /** How it was lost, and what it has on it since. */
   'loss-told': Loss;

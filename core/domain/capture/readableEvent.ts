@@ -14,7 +14,8 @@ import {
   record,
   type Shape,
 } from '../../measure/readableShape.js';
-import { READING_WAYS, SCALE_SUPPORTS, WEIGH_METHODS } from './weightReading.js';
+import { READING_WAYS, SCALE_SUPPORTS } from './weightReading.js';
+import { WEIGH_METHODS } from '../practice/weighMethod.js';
 import {
   IDENTITIES,
   INTERRUPTIONS,
@@ -24,6 +25,7 @@ import {
   type CaptureEvent,
   type EventType,
 } from './event.js';
+import { ANGLERS } from './angler.js';
 import { GAPS_TOLD } from './gapTold.js';
 import { HOOK_HOLDS, LOSS_REASONS, TACKLE_LEFT } from './rodFacts.js';
 import { SIGNS } from './sign.js';
@@ -50,6 +52,7 @@ const weight = record({
   steadyGrams: optional(isNumber),
   steadyFreedom: optional(isNumber),
   resolutionGrams: optional(isNumber),
+  also: optional(record({ asRead: mass, tare: optional(mass), scalesId: optional(isText) })),
 });
 
 const facts = record({
@@ -61,6 +64,8 @@ const facts = record({
   length: optional(nullOr(bodyLength)),
   girth: optional(nullOr(length)),
   guess: optional(nullOr(mass)),
+  overScale: optional(nullOr(mass)),
+  angler: optional(nullOr(record({ who: oneOf(ANGLERS), name: optional(isText) }))),
   note: optional(nullOr(isText)),
 });
 
@@ -155,7 +160,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   'sling-hung': record({ shown: mass, way: optional(oneOf(READING_WAYS)) }),
   'entry-kept': record({ note: optional(isText) }),
   measured: nothing,
-  pictured: nothing,
+  pictured: record({ in: optional(oneOf(['water'])) }),
   rested: nothing,
   returned: nothing,
   carried: nothing,
@@ -163,7 +168,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   held: nothing,
   'gill-beat': record({ perMinute: isNumber }),
   recovering: record({ sign: oneOf(RECOVERY_SIGNS) }),
-  released: nothing,
+  released: record({ straight: optional(isFlag) }),
   lost: nothing,
   'loss-told': record(lossShape),
   'rod-told': record({ ...setupShape, rod: optional(isNumber), givenS: optional(isNumber) }),

@@ -14,6 +14,9 @@ export const SIGNS = [
   'spent',
   'small',
   'predator-near',
+  'hangs-upright',
+  'level',
+  'no-net',
 ] as const;
 export type Sign = (typeof SIGNS)[number];
 
@@ -31,6 +34,9 @@ export const SIGN_WORDS: Readonly<Record<Sign, Message>> = {
   spent: captureMessage('signSpent'),
   small: captureMessage('signSmall'),
   'predator-near': captureMessage('signPredatorNear'),
+  'hangs-upright': captureMessage('signHangsUpright'),
+  level: captureMessage('signLevel'),
+  'no-net': captureMessage('signNoNet'),
 };
 
 /** Signs of which only the newest can be true. */
@@ -43,6 +49,8 @@ const EXCLUDES: Partial<Record<Sign, readonly Sign[]>> = {
   calm: ['thrashing'],
   'line-caught': ['line-clear'],
   'line-clear': ['line-caught'],
+  'hangs-upright': ['level'],
+  level: ['hangs-upright'],
 };
 
 /**

@@ -1,9 +1,12 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
 import { totalLength } from '../fish/bodyLength.js';
+import { lengthMm } from '../../measure/length.js';
 import { gramsOf, type Mass } from '../../measure/mass.js';
+import type { Angler } from './angler.js';
 import type { WeightReading } from './weightReading.js';
 import { weighingOf } from './weighingOf.js';
 import { clocksAt } from './clocks.js';
+import { missingThings } from './missing.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PictureView } from './pictureReading.js';
 import type { Leaving, PictureRole } from './event.js';
@@ -65,6 +68,12 @@ export interface CaptureSummary {
   readonly rod: RodFacts | null;
   readonly loss: Loss | null;
   readonly leaving: Leaving | null;
+  readonly straightBack: boolean;
+  /** Who caught it, where it was not the keeper. */
+  readonly angler: Angler | null;
+  readonly girthMm: number | null;
+  /** Where every scale there ended. */
+  readonly overScaleGrams: number | null;
   readonly woundCount: number;
   /** A predator was near it. */
   readonly predatorNear: boolean;
@@ -83,7 +92,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
   const lastMs = state.marks.at(-1)?.atMs ?? 0;
   const clocks = clocksAt(state, lastMs);
   const net = netOf(state) ?? null;
-  const { species, form, kindName, waterId, length, guess } = state.facts;
+  const { species, form, kindName, waterId, length, girth, guess, overScale, angler } = state.facts;
   return {
     captureId: state.captureId,
     startedAt: state.startedAt,
@@ -110,12 +119,17 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     marks: state.marks.slice(0, MOST_DRAWN).map(({ type, atMs }) => ({ type, atMs })),
     pictures: picturesOf(state),
     amendmentCount: state.amendments.length,
-    writtenUp: state.writtenUp,
+    // What went straight back, named and placed, asks for nothing more.
+    writtenUp: state.writtenUp || (state.straightBack && missingThings(state).length === 0),
     hookEnd: state.hookEnd,
     hookHold: state.hookHold,
     rod: state.rod,
     loss: state.loss,
     leaving: state.leaving,
+    straightBack: state.straightBack,
+    angler: angler ?? null,
+    girthMm: girth ? lengthMm(girth) : null,
+    overScaleGrams: overScale ? gramsOf(overScale) : null,
     woundCount: state.wounds.length,
     predatorNear: state.signs.includes('predator-near'),
     waterC: state.conditions.waterC ?? null,

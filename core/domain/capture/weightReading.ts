@@ -1,13 +1,6 @@
-import { gramsOf, subtractTare, type Mass } from '../../measure/mass.js';
+import { addMasses, gramsOf, subtractTare, type Mass } from '../../measure/mass.js';
+import type { WeighMethod } from '../practice/weighMethod.js';
 import { ok, type Result } from '../../measure/result.js';
-
-/**
- * `zeroed`: scale zeroed with the wet sling on the hook, the reading is the weight. `gross-minus-tare`: the sling is
- * taken off by sum.
- */
-export type WeighMethod = 'zeroed' | 'gross-minus-tare';
-
-export const WEIGH_METHODS: readonly WeighMethod[] = ['zeroed', 'gross-minus-tare'];
 
 /**
  * How a reading came in: from a connected scale, set by thumb beside it, typed afterwards, or read off a picture of the
@@ -22,6 +15,17 @@ export type ReadingWay = (typeof READING_WAYS)[number];
  */
 export const SCALE_SUPPORTS = ['hung', 'loop', 'cupped', 'held'] as const;
 export type ScaleSupport = (typeof SCALE_SUPPORTS)[number];
+
+/**
+ * What a second scale read of the same fish: both carried it on one bar, or its ends hung in two slings. The fish is
+ * the sum.
+ */
+export interface AlsoRead {
+  readonly asRead: Mass;
+  /** Of its own sling; only with `gross-minus-tare`. */
+  readonly tare?: Mass;
+  readonly scalesId?: string;
+}
 
 /** A weighing exactly as it was read. The net weight is always worked out, never stored in its place. */
 export interface WeightReading {
@@ -56,6 +60,8 @@ export interface WeightReading {
    */
   readonly slingAfter?: Mass;
   readonly slingAfterWay?: ReadingWay;
+  /** What the second scale read, where one was not enough. */
+  readonly also?: AlsoRead;
 }
 
 /**
@@ -63,8 +69,23 @@ export interface WeightReading {
  * Example: a zeroed reading of 379 oz has a net of 379 oz.
  */
 export function netWeight(reading: WeightReading): Result<Mass> | undefined {
-  if (reading.method === 'zeroed') return ok(reading.asRead);
-  return reading.tare && subtractTare(reading.asRead, reading.tare);
+  const first = netOfOne(reading.asRead, reading.tare, reading.method);
+  if (!reading.also || !first?.ok) return first;
+  const second = netOfOne(reading.also.asRead, reading.also.tare, reading.method);
+  return second?.ok ? addMasses(first.value, second.value) : second;
+}
+
+function netOfOne(asRead: Mass, tare: Mass | undefined, method: WeighMethod): Result<Mass> | undefined {
+  if (method === 'zeroed') return ok(asRead);
+  return tare && subtractTare(asRead, tare);
+}
+
+/** The two scales of a weighing as weighings of their own; one where there was one. */
+export function eachScale({ also, ...first }: WeightReading): readonly WeightReading[] {
+  if (!also) return [first];
+  const { method, support, zeroedAt, readAt, way } = first;
+  const around = { method, ...(support && { support }), ...(zeroedAt && { zeroedAt }), ...(readAt && { readAt }) };
+  return [first, { ...around, ...(way && { way }), ...also }];
 }
 
 /**
@@ -78,7 +99,14 @@ const COARSEST_STEP_GRAMS = 227;
  * Undefined while a tare is missing. Example: a scale of 50 g that settled at 10 735 g has read 10 700 g and knows 10
  * 735 g.
  */
-export function fineNetGrams({ asRead, sent, settledGrams, method, tare }: WeightReading): number | undefined {
+export function fineNetGrams({ also, ...reading }: WeightReading): number | undefined {
+  const first = fineOfOne(reading);
+  if (!also || first === undefined) return first;
+  const second = fineOfOne({ ...also, method: reading.method });
+  return second === undefined ? undefined : first + second;
+}
+
+function fineOfOne({ asRead, sent, settledGrams, method, tare }: WeightReading): number | undefined {
   const read = gramsOf(asRead);
   const fine = settledGrams ?? (sent ? gramsOf(sent) : read);
   const grams = Math.abs(fine - read) <= COARSEST_STEP_GRAMS ? fine : read;

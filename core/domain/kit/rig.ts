@@ -34,6 +34,8 @@ export interface Rig {
   readonly linkKg: number;
   /** As it stands on the packet: a larger number is a smaller hook. */
   readonly hookSize: number;
+  /** The pull at which its wire opens, for those who fish a hook that straightens; null: never tried. */
+  readonly hookOpensKg?: number | null;
   readonly barb: Barb;
   readonly lead: LeadArrangement;
   readonly trace: Trace;
@@ -76,9 +78,6 @@ export function loadTestState(
   if (since(lastFishAt)) return 'after-fish';
   return Date.parse(now) - testedMs > LOAD_TEST_WEEKS * 7 * DAY_MS ? 'old' : 'stands';
 }
-
-export const BARB_PRACTICES = ['barbless', 'rolled', 'micro'] as const;
-export type BarbPractice = (typeof BARB_PRACTICES)[number];
 
 export const BARB_TEXT: Readonly<Record<Barb, Message>> = {
   barbless: kitMessage('barbBarbless'),

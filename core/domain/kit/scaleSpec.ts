@@ -22,6 +22,9 @@ export interface ScaleSpec {
   readonly division: Mass;
   readonly scaleClass: ScaleClass;
   readonly checks: readonly ScaleCheck[];
+  /** The most that it bears, and the least that it is good for; null or absent where nobody said. */
+  readonly capacity?: Mass | null;
+  readonly leastLoad?: Mass | null;
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { Message } from '../../measure/message.js';
 import { waterMessage } from './waterMessages.js';
+import type { WaterPractices } from '../practice/practicesAt.js';
 import type { WaterRules } from './rules.js';
 
 /** What kind of water it is, in the keeper's words. */
@@ -33,6 +34,8 @@ export interface Water {
   /** Practical salinity; 0 in fresh water. */
   readonly salinity: number;
   readonly rules: WaterRules;
+  /** The keeper's own ways here, where they differ from those of everywhere else. */
+  readonly practices?: WaterPractices | null;
   /** The country that it lies in, by its two letters (ISO 3166-1); it says which number helps. */
   readonly country?: string | null;
   /** Where helpers are met, in words that can be read out on the telephone. As secret as the position. */

@@ -70,6 +70,13 @@ export const bankTexts: Texts<BankMessages> = {
     `The link (${formatStrain(linkKg, system)}) is no weaker than the main line (${formatStrain(mainLineKg, system)}).`,
   linkTooStrongReason: 'When the line parts it parts above the rig, and the fish trails the lot.',
   linkTooStrongChanges: ({ mainLineKg, system }) => `A link under ${formatStrain(mainLineKg, system)}.`,
+  hookHolds: ({ hookOpensKg, mainLineKg, system }) =>
+    `The hook opens at ${formatStrain(hookOpensKg, system)}; the line (${formatStrain(mainLineKg, system)}) parts before.`,
+  hookHoldsReason: 'A hook that does not straighten first leaves the fish with the line.',
+  hookHoldsChanges: ({ mainLineKg, system }) => `A finer wire that opens under ${formatStrain(mainLineKg, system)}.`,
+  hookNotTried: 'At what pull does the hook open?',
+  hookNotTriedReason: 'Your way is a hook that straightens: it does so only where its wire is the weakest.',
+  hookNotTriedChanges: 'Pull one straight against your scale, at home, and write it down.',
   noWirePike: 'No wire: a pike bites through it.',
   noWire: 'Nothing against teeth.',
   noWireReason: 'A fish that bites off swims away with hooks in its throat.',

@@ -27,7 +27,7 @@ export const careTexts: Texts<CareMessages> = {
   basisPublished: ({ source }) => source,
   basisCommonPractice: 'common practice',
   basisLocalRule: ({ water }) => `rule of ${water ?? 'this water'}`,
-  basisChoice: ({ name }, say) => `your choice: ${clause(say(name))}`,
+  basisChoice: ({ name, water }, say) => `your choice${water === null ? '' : ` for ${water}`}: ${clause(say(name))}`,
   basisComputed: ({ method }, say) => `computed: ${say(method)}`,
   deathWarm: ({ waterC, tempC }) =>
     `The water was at ${waterC.toFixed(1)} °C, over the limit of ${tempC.toFixed(1)} °C.`,

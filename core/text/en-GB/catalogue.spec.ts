@@ -64,7 +64,10 @@ test('what stands within a sentence only sometimes', () => {
 
 test('a choice is named within its sentence', () => {
   const name = careMessage('stopPerSpecies');
-  expect(say(careMessage('basisChoice', { name }))).toBe('your choice: a limit for each species');
+  expect(say(careMessage('basisChoice', { name, water: null }))).toBe('your choice: a limit for each species');
+  expect(say(careMessage('basisChoice', { name, water: 'The Mere' }))).toBe(
+    'your choice for The Mere: a limit for each species',
+  );
 });
 
 test('spells follow one another with an and', () => {

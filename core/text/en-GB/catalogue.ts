@@ -5,6 +5,7 @@ import { captureTexts } from './capture.js';
 import { careTexts } from './care.js';
 import { fishTexts } from './fish.js';
 import { kitTexts } from './kit.js';
+import { practiceTexts } from './practice.js';
 import { picturesTexts } from './pictures.js';
 import { rehearseTexts } from './rehearse.js';
 import { runTexts } from './run.js';
@@ -23,6 +24,7 @@ export const enGB: Language = {
   fish: fishTexts,
   kit: kitTexts,
   pictures: picturesTexts,
+  practice: practiceTexts,
   rehearse: rehearseTexts,
   run: runTexts,
   measure: measureTexts,

@@ -55,6 +55,7 @@ export const measureTexts: Texts<MeasureMessages> = {
     `${degrees} degrees C is warmer than any ${of} gets. If that is Fahrenheit, write ${degrees} F.`,
   temperatureNowhere: ({ of, degrees, scale }) =>
     `${of === 'water' ? 'Water' : 'Air'} at ${degrees} ${scale} does not happen on a bank. Check the thermometer.`,
+  scalesInOtherUnits: 'One scale shows pounds and the other kilograms. Set both to one of them to add them.',
   tareInOtherUnits:
     'The weight and the tare were read in units that do not convert exactly. Read both off the same scale.',
   tareHeavier: 'The tare is heavier than the weight it is taken from. One of the two is not as read.',

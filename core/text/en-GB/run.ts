@@ -1,11 +1,91 @@
 import { clause } from './clause.js';
 import { spoken } from './spoken.js';
-import type { RunMessages } from '../../care/run/runMessages.js';
+import type { RunMessages, TreatedWhere } from '../../care/run/runMessages.js';
 import type { Texts } from '../texts.js';
 
 const atATime = (spellMs: number) => `${Math.round(spellMs / 1000)} seconds at a time`;
 
+const GRIPS = {
+  chin: 'Fingers along the gill cover’s edge up to the chin, wrist cocked, chin up.',
+  plate: 'Fingers flat along the inside of the gill plate, up to the stop, clear of the red rakers; chin up.',
+  cradle: 'The cradle holds it; no hand in its head. Spreader in from the front.',
+} as const;
+const WELS_GRIPS = {
+  thumb: 'Glove on, thumb over the lower lip, jaw pressed against the cradle.',
+  cradle: 'The cradle holds it; hands off the jaw.',
+} as const;
+const PREPARATIONS: Readonly<Record<TreatedWhere, string>> = {
+  mouth: 'The mouth’s own preparation, not the body’s.',
+  body: 'The body’s preparation, not the mouth’s.',
+  both: 'Mouth and body have a preparation each.',
+};
+
 export const runTexts: Texts<RunMessages> = {
+  hung: 'Level, at once: the other hand under its belly, between the hind fins.',
+  hungReason:
+    'Hung by jaw or gill plate its own weight tears at jaw, gills and spine; the bigger it is, the more. Never upright, not for a moment.',
+  gripToothed: ({ way, onMat }) =>
+    `${onMat ? 'On the mat, its back towards you. ' : ''}${GRIPS[way]} Long pliers, from the far side of the teeth.`,
+  gripWels: ({ way, onMat }) =>
+    `${onMat ? 'On the mat, belly down. ' : ''}${WELS_GRIPS[way]} Long pliers, from behind the rasp.`,
+  gripReason:
+    'Held firmly it opens its mouth by itself, and clear of the rakers it is not hurt. Never hung by it: the bigger it is, the sooner a hand goes under the belly.',
+  twoFishOn: ({ helped }) =>
+    helped
+      ? 'Two on: a rod each, the nearer one to the net first. The other stays out in open water.'
+      : 'Two on: the nearer one first. The other rod low in its rest, line free to run, well clear.',
+  twoFishOnReason: 'One net, one fish. What is hurried in green, or wound into the other line, is lost or hurt.',
+  twoFishOneNet:
+    'The first stays in the net, in the water, head into the current. Let it go, or move it to the sling in the water, before this one comes to the net.',
+  twoFishOneNetReason: 'Two in one net tear at each other’s scales and at the line.',
+  twoFishFirstWaits: ({ helped, hookIn }) =>
+    helped
+      ? `One of you stays with this one: in the water, gills under${hookIn ? ', hook out' : ''}. The other sees to the second rod.`
+      : `It stays in the water, gills under, the net’s arms on the bank${hookIn ? '; hook out if it is one move' : ''}. Then the other rod.`,
+  twoFishFirstWaitsReason: 'In the water it breathes for as long as the other takes; on the mat nobody looks at it.',
+  twoFishBackIn: 'The other rod goes: this one back into the net first, in the water.',
+  withoutNet: 'No net: play it longer, and land it in the water, by hand.',
+  withoutNetReason: 'It has an order of its own: what is swung, dragged or beached is hurt where nobody sees it.',
+  withoutNetTire: 'Wait until it lies on its side and stays so.',
+  withoutNetShallow: 'Wet hands. Lead its head over shallow water; go in to it as far as is safe.',
+  withoutNetToothed: 'Slide the wet hand along the gill cover’s edge to the chin; the other under the belly, level.',
+  withoutNetUnder: 'One wet hand round the wrist of the tail, the other under the belly behind the front fins.',
+  withoutNetHook: 'Hook out there, in the water. No lift without a sling under it; never up the bank.',
+  rigAway: 'The rig out of the way now: up on the rod’s ring.',
+  rigAwayReason: 'A loose hook finds a hand or the fish; a baited one in the margin finds a bird.',
+  hookBack: 'Hands wet and cool. Turn the hook back the way it went in.',
+  hookBackReason: 'Pulled sideways it tears what it held; warm dry hands take the slime off.',
+  netOff: 'The net off from head to tail, with the scales.',
+  netOffReason: 'Against the scales the mesh lifts them and splits the fins.',
+  zipAgain: ({ lift }) => `${lift === 'sling' ? 'Zip shut? ' : ''}Fins flat, hands wet: at each lift anew.`,
+  zipReason: 'A sling that opens on the way drops it. A blow to the head kills days later.',
+  carry: ({ helped }) =>
+    `Zip shut? In the sling, low, over mat and water; not in the arms.${helped ? ' Whoever helps moves slowly.' : ''}`,
+  pictureInWater: 'Crouch in the water, gloves wet, half of it under. Both flanks once each.',
+  pictureInWaterReason: 'It never leaves its element, and a kick takes it where it wants to go.',
+  swallowedPliers: 'Swallowed: long pliers if you see it and it comes at one gentle try. Else cut the line close.',
+  swallowedPliersReason: 'In sight and loose it may come; anything that resists is where it lives.',
+  holdUpright: ({ way }) =>
+    way === 'still'
+      ? 'Upright, head into the current; wrist of the tail, hand under the belly. Never thrown. Watch it swim.'
+      : 'Upright; a hand’s breadth to and fro, gently; wrist of the tail, hand under the belly. Never thrown. Watch it swim.',
+  notComing: ({ way }) =>
+    `Stay with it. ${way === 'still' ? 'Head into what current there is, no rocking to and fro.' : 'To and fro, slowly, or head into a current if there is one.'} If the gills stop, it has not recovered.`,
+  hotWaterBreakOffGives: ({ way }) =>
+    way === 'link'
+      ? 'Only with a link weaker than the main line, and a lead that comes free.'
+      : 'Only with a hook that straightens before the line parts, and a lead that comes free.',
+  woundTreat: ({ sealNow, where }) =>
+    `${sealNow ? 'Now the seal, then wet it so that it sets.' : 'Clean it first, then seal, then wet.'} ${PREPARATIONS[where]} Clear of gills and eyes.`,
+  beforeTheLift: ({ lift, bank, helped }) =>
+    [
+      'Hands wet.',
+      lift === 'sling'
+        ? 'Sling under it in the water, zip shut; pectorals flat, tail straight.'
+        : 'Roll the mesh to a pouch, a hand under; pectorals flat, tail straight.',
+      bank === 'boat' ? 'Low, over the side; if it kicks, overboard.' : 'Low, a step or two.',
+      ...(helped ? ['Whoever helps moves slowly.'] : []),
+    ].join(' '),
   airOverBackIntoTheWater: 'Back into the water now.',
   airOverItHasBeenOut: 'It has been out long enough: back into the water, and no more lifts.',
   liftedAgainstHookOutAtOnce: 'Hook out at once, and back in: no scale, no picture.',
@@ -19,10 +99,9 @@ export const runTexts: Texts<RunMessages> = {
   matHot: ({ matC }) => `The mat is at about ${Math.round(matC)} °C: soak it, or turn it, before the fish lies on it.`,
   matHotReason: 'A dark mat in the sun burns skin and slime.',
   matHotMethod: 'heat of the mat',
-  pour: ({ dryMs }) => `Dry since ${spoken(dryMs)}: pour, head to tail, a hand over the gill cover.`,
+  pour: ({ dryMs }) =>
+    `Dry since ${spoken(dryMs)}: pour, head to tail, a hand over the gill cover, the bottle clear of it.`,
   pourReason: 'Keep it wet all the time. Never pour up the body into the gills.',
-  woundTreatNowTheSealThen: 'Now the seal, then wet it so that it sets. Clear of gills and eyes.',
-  woundTreatCleanItFirstThen: 'Clean it first, then seal, then wet. Clear of gills and eyes.',
   woundTreatReason: ({ treatments }) =>
     `Sealant alone traps the dirt in a wound.${treatments === null ? ' Ask what this water and the label allow.' : ''}`,
   woundLeave: 'No treatment on this water: note the wound and leave it.',
@@ -39,7 +118,7 @@ export const runTexts: Texts<RunMessages> = {
   budgetBecause: ({ spellMs, reasons }, say) =>
     `${atATime(spellMs)}: ${reasons.map((each) => clause(say(each))).join(', ')}.`,
   downWithItMat: 'Down with it, onto the mat; cover the eye, hold it still.',
-  downWithItBoat: 'Down with it, low on the padded floor, or let it go over the side. Cover the eye.',
+  downWithItBoat: 'Down with it: over the side rather than inboard. Else low on the padded floor, eye covered.',
   downWithItWading: 'Down with it, into the water; hold it there.',
   swallowed: 'Swallowed: cut the line close and leave the hook.',
   swallowedReason: 'Pulling from there tears vital organs. Most hooks left in work loose.',
@@ -57,7 +136,8 @@ export const runTexts: Texts<RunMessages> = {
   deepHookLookForBleedingCount: 'Look for bleeding. Count the pieces.',
   tooManyTries: ({ unhookingMs }) => `${spoken(unhookingMs)} with the hook: cut it now.`,
   tooManyTriesReason: 'More than a few tries is too long. New hooks are in the box.',
-  thrashing: 'Wait. Head under, cover the eye, firm still hands. Nothing else until it lies calm.',
+  thrashing:
+    'Wait. Head under, eye covered, firm still hands; turned on its back it goes quiet. Nothing else until it lies calm.',
   thrashingReason: 'A fish that is still fighting hurts itself on mat and hook, and you.',
   thrashingInAirReason: 'It falls less far from low. Once it kicks there is nothing to be read or pictured.',
   bleeding: 'It is bleeding: leave the place alone, keep it in the water, let it go from the net.',
@@ -66,28 +146,15 @@ export const runTexts: Texts<RunMessages> = {
   fromTheNetTheWaterIsToo: 'The water is too warm for this fish.',
   fromTheNetInFrostGillsAnd: 'In frost gills and eyes freeze within seconds.',
   fromTheNetItHasNothingLeft: 'It has nothing left for time out of the water.',
-  gripToothedGloveOnThumbOver:
-    'Glove on, thumb over the lower lip, the other hand under the jaw. Long pliers, from behind the rasp.',
-  gripToothedFingersAlongTheInside:
-    'Fingers along the inside of the gill plate, clear of the red rakers; lift the chin. Long pliers, from the far side of the teeth.',
-  gripToothedReason: 'Held so it opens its mouth by itself. Spreader gently, on its cord.',
   gripTrout: 'Never by lip, jaw or gills: both hands under it, in the water.',
   gripTroutReason: 'The jaws and gills of trout and salmon cannot take it.',
-  gripOnTheMatOnTheMatBelly:
-    'On the mat, belly down: glove on, thumb over the lower lip. Long pliers, from behind the rasp.',
-  gripOnTheMatOnTheMatIts:
-    'On the mat, its back towards you: fingers along the gill cover’s edge or flat inside the plate, wrist cocked, chin up.',
-  gripOnTheMatReason:
-    'Held firmly it opens its mouth by itself; clear of the red rakers it is not hurt. Never hung by it.',
   lineCaught: 'Free line and fins from mesh and net arms before anything is lifted.',
   lineCaughtReason: 'Weight on a folded fin or tail breaks it; a tight line tears the hook out.',
   settle: 'Let it settle, head up, gills under. Set camera and scale meanwhile.',
   settleItCameInGreen: 'It came in green: let it calm down in the net.',
   settleAFishThatHas: 'A fish that has settled lies still on the mat.',
-  settleAsShortAsCan: 'as short as can be',
-  settleShortThenLetIt: 'short, then let it settle',
   smallOne: ({ toothed, hookEnd }) =>
-    `A small one: by the wrist of the tail${toothed ? ', fingers clear of the teeth' : ''}${hookEnd === null ? ', hook out in the water' : ''}, and away. No scale, no camera.`,
+    `A small one: by the wrist of the tail${toothed ? ', fingers clear of the teeth' : ''}${hookEnd === null ? ', hook out in the water' : ''}, and away by hand, never thrown. No scale, no camera.`,
   smallOneReason: 'Not every fish needs a number, and a small one is held without a hand in its gills.',
   shed: 'It shed the hook: find it in the mesh before you roll the net.',
   shedReason: 'A loose hook in the net ends in the fish or in a hand.',
@@ -95,14 +162,7 @@ export const runTexts: Texts<RunMessages> = {
     `Line slack and clear of the net’s arms; pectorals flat, tail straight${lift === 'sling' ? '; sling under it, zip closed' : '; mesh rolled to a pouch, a hand under'}. Then to the mat, low.`,
   toTheMatReason:
     'The hook is still in: a tight line tears it out, and weight on a folded fin breaks it. Off the rig first, where the clip allows.',
-  toTheMatName: 'unhooked on the mat',
-  beforeTheLiftSlingUnderItIn: ({ bank }) =>
-    `Sling under it in the water; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side.' : 'Low, a step or two.'}`,
-  beforeTheLiftRollTheMeshTo: ({ bank }) =>
-    `Roll the mesh to a pouch; pectorals flat, tail straight. ${bank === 'boat' ? 'Low, over the side, with a hand under.' : 'Low, a step or two, with a hand under.'}`,
   beforeTheLiftReason: 'Weight on a folded fin breaks it. Water or a thick wet mat below, all the way.',
-  beforeTheLiftInTheSling: 'in the sling',
-  beforeTheLiftInTheRolledNet: 'in the rolled net',
   roleHookedYou: 'Rod and line',
   roleHookedHelper: 'Net, deep and still',
   roleHookYou: 'The hook',
@@ -130,7 +190,6 @@ export const runTexts: Texts<RunMessages> = {
   hotWaterBreakOffName: 'break it off, or straighten the hook',
   hotWaterBreakOffPointTheRodAt:
     'Point the rod at the fish, clamp the spool, walk back until hook or link gives. Face turned away.',
-  hotWaterBreakOffOnlyWithALink: 'Only with a link weaker than the main line, and a lead that comes free.',
   hotWaterBreakOffThenFishLostAnd: 'Then “Fish lost”, and stop fishing here.',
   lightningFight: 'Thunder: rod low, tip down. If it is close, lay the rod down and get away from it.',
   lightningFightReason:
@@ -145,10 +204,8 @@ export const runTexts: Texts<RunMessages> = {
   longFightWarmReason: 'Heat and exertion add up, and the damage shows only hours later.',
   fightShort: 'Steady and hard, low from the side, as short as the tackle allows. The net is in already.',
   fightShortReason: 'The less it tires, the sooner it recovers. It comes in green, so rest it in the net.',
-  fightShortName: 'as short as can be',
   fightPlayedOut: 'Let it tire before the net: it is ready when it slides over on its side.',
   fightPlayedOutReason: 'Brought in green it thrashes on the mat. After ten minutes this no longer applies.',
-  fightPlayedOutName: 'played out',
   goToTheFishStandStillAndBring: ({ dark }) =>
     `Stand still and bring it round to you; do not wade deeper${dark ? ' in the dark' : ''}.`,
   goToTheFishGoInToThe: 'Go in to the fish. Do not drag it over gravel.',
@@ -167,8 +224,6 @@ export const runTexts: Texts<RunMessages> = {
   keptHalfReason: 'Resting is for minutes.',
   predatorRelease: 'A predator is about: hold it longer, in shallow water, or let it go farther along. Then move.',
   predatorReleaseReason: 'It cannot flee for some minutes after a fight.',
-  notComing:
-    'Stay with it. Head into what current there is, no rocking to and fro. If the gills stop, it has not recovered.',
   notComingReason:
     'Some come back after half an hour. If it does not, local rules say whether it goes back or is reported; write it down as it was.',
   notComingCoolerMovingWaterIf: 'Cooler, moving water if it is a step away.',
@@ -177,7 +232,6 @@ export const runTexts: Texts<RunMessages> = {
   notComingAskWhatThisWater: 'Ask what this water wants done.',
   slowRecovery: 'As long as it takes: five minutes are not unusual.',
   slowRecoveryReason: 'It goes when it is ready. Pushing it off does not help.',
-  holdUpright: 'Upright, head into the current; wrist of the tail, hand under the belly. Watch it swim.',
   holdUprightReason: 'Even gill beats, fins moving, upright by itself, a kick: then it is ready.',
   restBeforePicture: 'Let it breathe a minute. Frame the picture on the empty mat.',
   restBeforePictureReason: 'A rest in the water between two steps costs nothing.',

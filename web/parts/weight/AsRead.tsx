@@ -23,6 +23,15 @@ export function AsRead({ state }: { state: CaptureState }) {
           <dd>{weight.tare ? `− ${formatMass(weight.tare)}` : weightWords.notNoted}</dd>
         </div>
       )}
+      {weight.also && (
+        <div className={line}>
+          <dt>{weightWords.secondScale}</dt>
+          <dd>
+            + {formatMass(weight.also.asRead)}
+            {weight.also.tare && ` − ${formatMass(weight.also.tare)}`}
+          </dd>
+        </div>
+      )}
       <div className="flex justify-between border-t-2 border-ink py-2 font-semibold tabular-nums">
         <dt>{weightWords.net}</dt>
         <dd>{net ? formatMass(net) : weightWords.notKnownWithoutThe}</dd>

@@ -1,6 +1,6 @@
 import { weightWords } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import type { WeighMethod } from '@keeper/core/domain/capture/weightReading';
+import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { Choice } from '../Choice.js';
 import { FieldSentence } from '../Notice.js';
 import type { TypedWeight, WeightQuestion } from './readWeight.js';

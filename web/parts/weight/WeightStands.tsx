@@ -98,8 +98,8 @@ function Budget({ result, system }: { result: WeightResult; system: MassSystem }
   return (
     <div className="mt-2">
       <ul>
-        {budget.map(({ source, uGrams, why }) => (
-          <li key={source} className="border-t border-rule py-2">
+        {budget.map(({ source, uGrams, why }, i) => (
+          <li key={i} className="border-t border-rule py-2">
             <span className="grid grid-cols-[1fr_5rem_4.5rem] items-center gap-3">
               <span className="font-medium">{SOURCE_WORDS[source]}</span>
               <span aria-hidden className="h-3">
@@ -134,8 +134,8 @@ function Best({ state, result }: { state: CaptureState; result: WeightResult }) 
   const kit = useKit();
   const { rounding } = useSettings();
   const { species, weight } = state.facts;
-  // A dead fish is not praised.
-  if (!species || state.outcome === 'died') return null;
+  // A dead fish is not praised, and another's is not the keeper's best.
+  if (!species || state.outcome === 'died' || state.facts.angler) return null;
   const others = weighed.filter((fish) => fish.species === species && fish.captureId !== state.captureId);
   if (others.length === 0) return null;
   const rivals = others.flatMap(({ weighing, startedAt, grams }) => {

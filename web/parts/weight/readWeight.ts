@@ -1,7 +1,8 @@
 import { say } from '../../text/say.js';
 import type { Mass, MassSystem } from '@keeper/core/measure/mass';
 import { parseMass, type MassMeaning } from '@keeper/core/measure/parseMass';
-import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
+import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 
 /** What the weight fields hold, as typed, and what was chosen where that could mean two things. */
 export interface TypedWeight {

@@ -3,6 +3,11 @@ import { plural } from '@keeper/core/text/en-GB/plural';
 
 /** Words of the fields of a weight, in British English. */
 export const weightWords = localised('parts.weight', {
+  overTheScale: ({ over }: { over: string }) => `over ${over}`,
+  about: ({ grams }: { grams: string }) => `about ${grams}`,
+  estimated: ({ range }: { range: string }) => `estimated, ${range}`,
+  estimatedByGirth: ({ range }: { range: string }) => `estimated by length and girth: ${range}, in 19 of 20 fish`,
+  secondScale: 'The second scale',
   readWetSlingZeroed: ({ method }: { method: string }) =>
     method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling',
   tareTheWetSling: 'Tare, the wet sling',

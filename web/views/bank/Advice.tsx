@@ -2,7 +2,8 @@ import { bankText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { basisMessage, type Finding, type Severity } from '@keeper/core/care/counsel';
 import type { FishingAdvice } from '@keeper/core/care/fishing';
-import { hotCaptureWays, type HotCapturePractice } from '@keeper/core/care/hotCapture';
+import { hotCaptureWays } from '@keeper/core/care/hotCapture';
+import type { HotCapturePractice } from '@keeper/core/domain/practice/hotCapturePractice';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { Section } from '../../parts/Section.js';
 

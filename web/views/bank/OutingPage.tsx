@@ -180,7 +180,7 @@ function OutingOf({ state }: { state: OutingState }) {
               </p>
             )}
           </Section>
-          <HotCaptureCard advice={advice} school={settings.hotCaptureSchool} />
+          <HotCaptureCard advice={advice} school={water?.practices?.hotCaptureSchool ?? settings.hotCaptureSchool} />
           <Section title={bankText.theRulesOf({ name: water.name })}>
             {rules.length === 0 ? (
               <p className="text-soft">{bankText.noneWrittenDownYet}</p>

@@ -10,6 +10,7 @@ import { AmendForm } from './AmendForm.js';
 const mockRecorded: CaptureEvent[] = [];
 let mockHasRoom = true;
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
+jest.mock('../../data/usePractices.js', () => ({ usePracticesAt: () => FIRST_SETTINGS }));
 jest.mock('../../data/deviceOutbox.js', () => ({}));
 jest.mock('../../data/record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),

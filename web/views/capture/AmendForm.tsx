@@ -2,15 +2,18 @@ import { captureText } from './text.en-GB.js';
 import { useState } from 'react';
 import { AmendedDto } from '@keeper/contract/payloads';
 import { problemsIn } from '@keeper/contract/validation';
+import type { Angler } from '@keeper/core/domain/capture/angler';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 import { clockText } from '@keeper/core/measure/duration';
 import { massSystemOf } from '@keeper/core/measure/mass';
+import { parseMass } from '@keeper/core/measure/parseMass';
 import { makeEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
@@ -18,18 +21,21 @@ import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
 import { readElapsed, tapName } from './timeText.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
+import { WhoCaught } from '../../parts/WhoCaught.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 
-type Subject = 'time' | 'weight' | 'species' | 'waterId' | 'length' | 'girth' | 'note';
+type Subject = 'time' | 'weight' | 'overScale' | 'species' | 'waterId' | 'length' | 'girth' | 'angler' | 'note';
 
 const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
   { value: 'weight', label: captureText.theWeight },
+  { value: 'overScale', label: captureText.theScaleEnded },
   { value: 'species', label: captureText.theSpecies },
   { value: 'waterId', label: captureText.theWater },
   { value: 'length', label: captureText.theLength },
   { value: 'girth', label: captureText.theGirth },
+  { value: 'angler', label: captureText.whoCaughtIt },
   { value: 'note', label: captureText.theNote },
   { value: 'time', label: captureText.aTime },
 ];
@@ -37,9 +43,12 @@ const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] =
 /** A correction is a further entry with its reason. What stood before stays in the book. */
 export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () => void }) {
   const settings = useSettings();
+  const ways = usePracticesAt(state.facts.waterId);
   const [subject, setSubject] = useState<Subject>('weight');
+  const [angler, setAngler] = useState<Angler | null>(state.facts.angler ?? null);
+  const [over, setOver] = useState('');
   const [weight, setWeight] = useState<TypedWeight>({
-    method: state.facts.weight?.method ?? settings.weighMethod,
+    method: state.facts.weight?.method ?? ways.weighMethod,
     asRead: '',
     tare: '',
   });
@@ -47,7 +56,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const [kindName, setKindName] = useState(state.facts.kindName ?? '');
   const [waterId, setWaterId] = useState<string>();
   const [length, setLength] = useState('');
-  const [lengthOf, setLengthOf] = useState<LengthOf>(state.facts.length?.of ?? settings.lengthOf);
+  const [lengthOf, setLengthOf] = useState<LengthOf>(state.facts.length?.of ?? ways.lengthOf);
   const [note, setNote] = useState(state.facts.note ?? '');
   const [tapId, setTapId] = useState('');
   const [time, setTime] = useState('');
@@ -56,6 +65,8 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const recording = useRecord();
 
   const readingUnit = state.facts.weight?.asRead.unit ?? settings.massUnit;
+  const readOver = parseMass(over, massSystemOf(readingUnit));
+  const overScale = readOver.kind === 'mass' ? readOver.mass : undefined;
   const read = readWeight(weight, massSystemOf(readingUnit));
   const readLength = readLengthText(length, settings.lengthHabit);
   const facts: Record<Subject, Facts | undefined> = {
@@ -69,6 +80,8 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
     length: readLength?.ok ? { length: { ...readLength.value, of: lengthOf } } : undefined,
     girth: readLength?.ok ? { girth: readLength.value } : undefined,
     note: { note: note.trim() || null },
+    angler: { angler },
+    overScale: overScale ? { overScale } : undefined,
     time: undefined,
   };
   const taps = state.marks.filter(({ type }) => type !== 'hooked');
@@ -142,6 +155,16 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
             <FieldSentence id="amend-length-problem">{captureText.noLengthWasGiven}</FieldSentence>
           )}
         </div>
+      )}
+      {subject === 'angler' && <WhoCaught value={angler} onChange={setAngler} />}
+      {subject === 'overScale' && (
+        <TextField
+          className="max-w-sm"
+          label={captureText.theScaleEnded}
+          value={over}
+          problem={tried && !overScale ? captureText.noWeightWasGiven : undefined}
+          onChange={setOver}
+        />
       )}
       {subject === 'note' && (
         <textarea

@@ -7,8 +7,9 @@ import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import type { Amendment } from '@keeper/core/domain/capture/facts';
 import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
-import { formatLength } from '@keeper/core/measure/length';
+import { formatBodyLength, totalLength } from '@keeper/core/domain/fish/bodyLength';
+import { gramsOf, type MassUnit } from '@keeper/core/measure/mass';
+import { formatLength, lengthMm } from '@keeper/core/measure/length';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
@@ -25,6 +26,8 @@ import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
+import { anglerText } from '../../parts/anglerText.js';
+import { EstimateText } from '../../parts/weight/EstimateText.js';
 import { AsRead } from '../../parts/weight/AsRead.js';
 import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
 import { WeightStands } from '../../parts/weight/WeightStands.js';
@@ -65,12 +68,13 @@ function CaptureOf({ state }: { state: CaptureState }) {
       <h1 className="text-3xl font-semibold md:text-4xl">
         {lost && !facts.species ? captureText.lostFish : say(speciesName(facts.species, facts.form, facts.kindName))}
       </h1>
+      {facts.angler && <p className="mt-1 text-lg">{anglerText(facts.angler)}</p>}
       {state.outcome === 'died' && (
         <p className="mt-1 font-book text-2xl text-rust">{captureText.itWasFoundDead({ leaving: state.leaving })}</p>
       )}
       {!lost && (
         <p className="mt-1 mb-5 text-3xl font-bold">
-          <MassText mass={netOf(state) ?? null} unit={massUnit} />
+          <Weight state={state} unit={massUnit} />
           {facts.length && (
             <span className="ml-4 text-2xl font-normal tabular-nums">
               {formatBodyLength(facts.length)}
@@ -180,6 +184,25 @@ function CaptureOf({ state }: { state: CaptureState }) {
   );
 }
 
+/** As it was read; else what length and girth say, marked as that. */
+function Weight({ state, unit }: { state: CaptureState; unit: MassUnit }) {
+  const net = netOf(state);
+  const { species, length, girth, overScale } = state.facts;
+  if (net || (!girth && !overScale)) return <MassText mass={net ?? null} unit={unit} />;
+  return (
+    <EstimateText
+      whole
+      unit={unit}
+      asked={{
+        species: species ?? null,
+        lengthMm: length ? totalLength(length, species).totalMm : null,
+        girthMm: girth ? lengthMm(girth) : null,
+        overGrams: overScale ? gramsOf(overScale) : null,
+      }}
+    />
+  );
+}
+
 /** The waterline said in one sentence, with its reason where a number is only a bound. */
 function HandlingSentence({ state }: { state: CaptureState }) {
   const clocks = clocksAt(state, 0);
@@ -240,6 +263,7 @@ function AroundSentence({ state }: { state: CaptureState }) {
   const said = [
     ...(waterC === undefined ? [] : [captureText.water({ waterC: formatTemperature(waterC, tempHabit) })]),
     ...(state.hookEnd && state.hookEnd !== 'out' ? [HOOK_WORDS[state.hookEnd]] : []),
+    ...(state.straightBack ? [captureText.straightBack] : []),
     ...(gill ? [captureText.gillBeatsAMinute({ perMinute: gill.perMinute })] : []),
     ...(state.leaving && state.outcome !== 'died'
       ? [captureText.itLeft({ leaving: LEAVING_WORDS[state.leaving].toLowerCase() })]

@@ -1,11 +1,13 @@
 import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
+import type { Angler } from '@keeper/core/domain/capture/angler';
 import type { FactName, Facts } from '@keeper/core/domain/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatBodyLength, type BodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
+import { anglerText } from '../../parts/anglerText.js';
 import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
@@ -17,17 +19,21 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   length: captureText.length,
   girth: captureText.girth,
   guess: captureText.guess,
+  overScale: captureText.overScale,
+  angler: captureText.whoCaughtIt,
   note: captureText.note,
 };
 
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
 export function factText(field: FactName, value: Facts[FactName], waterName: (id: string) => string): string {
+  if (field === 'angler' && !value) return captureText.theKeeper;
   if (value === null || value === undefined) return captureText.notKnown;
   if (field === 'species') return say(speciesName(value as SpeciesId));
   if (field === 'waterId') return waterName(value as string);
   if (field === 'length') return formatBodyLength(value as BodyLength);
   if (field === 'girth') return formatLength(value as Length);
-  if (field === 'guess') return formatMass(value as Mass);
+  if (field === 'angler') return anglerText(value as Angler);
+  if (field === 'guess' || field === 'overScale') return formatMass(value as Mass);
   if (field === 'weight') return weightText(value as WeightReading);
   return typeof value === 'string' ? value : '';
 }
@@ -35,6 +41,11 @@ export function factText(field: FactName, value: Facts[FactName], waterName: (id
 /** Net where it can be worked out, with what it was worked out from. */
 export function weightText(reading: WeightReading): string {
   const asRead = formatMass(reading.asRead);
+  if (reading.also) {
+    const sum = netWeight(reading);
+    const parts = `${asRead} + ${formatMass(reading.also.asRead)}`;
+    return sum?.ok ? captureText.byTwoScales({ sum: formatMass(sum.value), parts }) : parts;
+  }
   if (reading.method === 'zeroed') return asRead;
   const net = netWeight(reading);
   if (!net?.ok || !reading.tare) return captureText.grossNoTare({ asRead });

@@ -2,6 +2,12 @@ import { localised } from '../../text/localised.js';
 
 /** Words of the screen “capture”, in British English. */
 export const captureText = localised('capture', {
+  overScale: 'The scale ended at',
+  whoCaughtIt: 'Who caught it',
+  theKeeper: 'the keeper',
+  byTwoScales: ({ sum, parts }: { sum: string; parts: string }) => `${sum} (${parts})`,
+  theScaleEnded: 'Where the scale ended',
+  straightBack: 'It went straight back: by choice neither weighed nor pictured.',
   theWeight: 'The weight',
   theSpecies: 'The species',
   theWater: 'The water',

@@ -23,7 +23,7 @@ import { whenText } from '../../parts/when.js';
 export function Kit() {
   const rigs = useRigs();
   const kit = useKit();
-  const { barbSchool, massUnit } = useSettings();
+  const { barbSchool, bank, massUnit } = useSettings();
   const nowMs = useMinute();
   const { lastFishAt } = useOwnRecords();
   const [freshRig] = useState(newId);
@@ -40,6 +40,7 @@ export function Kit() {
               rules: NO_RULES,
               water: '',
               school: barbSchool,
+              gives: bank.gives,
               system: massSystemOf(massUnit),
               now: new Date(nowMs).toISOString(),
               lastFishAt: lastFishAt[rig.species],

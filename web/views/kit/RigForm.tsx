@@ -2,7 +2,7 @@ import { paths } from '../../app/paths.js';
 import { kitText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { strainIn, strainKg } from '@keeper/core/measure/keeperUnits';
-import { massSystemOf } from '@keeper/core/measure/mass';
+import { massSystemOf, type MassSystem } from '@keeper/core/measure/mass';
 import { useNavigate, useParams } from 'react-router';
 import { WriteRigDto, type KeptRig } from '@keeper/contract/rigs';
 import {
@@ -22,6 +22,7 @@ import { judgeRig } from '@keeper/core/bank/judgeRig';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { useMinute, useOwnRecords } from '../../data/useOutingAssessment.js';
 import { useRigs, useWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
@@ -43,6 +44,7 @@ interface Draft {
   readonly leader: Leader;
   readonly link: string;
   readonly hook: string;
+  readonly hookOpens: string;
   readonly barb: Barb;
   readonly lead: LeadArrangement;
   readonly trace: Trace;
@@ -82,7 +84,7 @@ export function RigForm() {
 
 function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) {
   const navigate = useNavigate();
-  const { barbSchool, massUnit } = useSettings();
+  const { massUnit } = useSettings();
   const system = massSystemOf(massUnit);
   const pounds = system === 'lb-oz';
   const strainText = (kg: number) => String(Number(strainIn(kg, system).toFixed(1)));
@@ -90,6 +92,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
   const { lastFishAt } = useOwnRecords();
   const waterId = localStorage.getItem('keeper.water');
   const water = useWaters().find(({ id }) => id === waterId);
+  const { barbSchool, bank, ofThisWater } = usePracticesAt(waterId);
   const [draft, change, clear] = useDraft<Draft>(`rig.${rigId}.${system}`, {
     name: rig?.name ?? '',
     species: rig?.species ?? 'carp',
@@ -97,6 +100,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     leader: rig?.leader ?? 'none',
     link: rig ? strainText(rig.linkKg) : pounds ? '12' : '6',
     hook: rig ? String(rig.hookSize) : '6',
+    hookOpens: rig?.hookOpensKg ? strainText(rig.hookOpensKg) : '',
     barb: rig?.barb ?? 'barbless',
     lead: rig?.lead ?? 'drops-off',
     trace: rig?.trace ?? 'none',
@@ -119,6 +123,7 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     mainLineKg: strainKg(parseTypedNumber(draft.mainLine) ?? NaN, system),
     linkKg: strainKg(parseTypedNumber(draft.link) ?? NaN, system),
     hookSize: parseTypedNumber(draft.hook) ?? NaN,
+    hookOpensKg: typedStrain(draft.hookOpens, system),
     revision: draft.revision,
   });
   const body = bodyOf(false);
@@ -127,6 +132,8 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
     rules: water?.rules ?? NO_RULES,
     water: water?.name ?? '',
     school: barbSchool,
+    gives: bank.gives,
+    isSetHere: ofThisWater.has('barbSchool'),
     system,
     now: new Date(nowMs).toISOString(),
     lastFishAt: lastFishAt[draft.species],
@@ -190,6 +197,15 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
               problem={at('hookSize')}
               onChange={(hook) => change({ hook })}
             />
+            {(bank.gives === 'hook' || draft.hookOpens !== '') && (
+              <TextField
+                label={kitText.hookOpensAt({ pounds })}
+                numeric
+                value={draft.hookOpens}
+                problem={at('hookOpensKg')}
+                onChange={(hookOpens) => change({ hookOpens })}
+              />
+            )}
           </div>
           <Field title={kitText.theHookIs}>
             <Choice<Barb>
@@ -263,4 +279,9 @@ function RigFormOf({ rigId, rig }: { rigId: string; rig: KeptRig | undefined }) 
       </div>
     </RowForm>
   );
+}
+
+function typedStrain(typed: string, system: MassSystem): number | null {
+  const strain = parseTypedNumber(typed);
+  return strain === undefined ? null : strainKg(strain, system);
 }

@@ -58,6 +58,7 @@ export const kitText = localised('kit', {
   mainLine: ({ pounds }: { pounds: boolean }) => `Main line, ${pounds ? 'lb' : 'kg'}`,
   linkOrTrace: ({ pounds }: { pounds: boolean }) => `Link or trace, ${pounds ? 'lb' : 'kg'}`,
   hookSize: 'Hook size',
+  hookOpensAt: ({ pounds }: { pounds: boolean }) => `The hook opens at, ${pounds ? 'lb' : 'kg'}`,
   theHookIs: 'The hook is',
   barb: 'Barb',
   theLead: 'The lead',

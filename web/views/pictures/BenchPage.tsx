@@ -20,6 +20,7 @@ import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record } from '../../data/record.js';
 import { addressOf, usePictureBytes } from '../../data/pictureBytes.js';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { useCapture } from '../../data/useCapture.js';
 import { ROLE_WORDS } from '../../parts/BookPicture.js';
 import { Choice } from '../../parts/Choice.js';
@@ -51,7 +52,8 @@ type Work = 'fish' | 'board' | 'marks';
 
 function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCapture }) {
   const { bytes, gone } = usePictureBytes(picture.sha256);
-  const { lengthHabit, lengthOf } = useSettings();
+  const { lengthHabit } = useSettings();
+  const { lengthOf } = usePracticesAt(state.facts.waterId);
   const inches = lengthHabit === 'in';
   const bench = useBench(state, picture);
   const { reading, role } = picture;

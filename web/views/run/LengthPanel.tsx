@@ -2,11 +2,16 @@ import { runText } from './text.en-GB.js';
 import type { LengthHabit } from '@keeper/contract/preferences';
 import type { BodyLength, LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { useWheels, type Wheel } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 
 interface LengthPanelProps {
+  readonly state: CaptureState;
+  /** Round its thickest part, before the back fin, instead of its length. */
+  readonly girth?: boolean;
   readonly onSet: (length: BodyLength) => void;
   readonly onLater: () => void;
 }
@@ -38,16 +43,22 @@ const OF_WORDS: Readonly<Record<LengthOf, string>> = {
 };
 
 /** Sets the length as it is read off the board, down to its mark, without typing. */
-export function LengthPanel({ onSet, onLater }: LengthPanelProps) {
-  const { lengthHabit, lengthOf } = useSettings();
+export function LengthPanel({ state: { facts }, girth = false, onSet, onLater }: LengthPanelProps) {
+  const { lengthHabit } = useSettings();
+  const { lengthOf } = usePracticesAt(facts.waterId);
   const { unit, perWhole, wheels } = BOARDS[lengthHabit];
   const state = useWheels<'length'>(wheels, { length: [] }, 'length');
   const [whole = 0, part = 0] = state.values.length;
   const length: BodyLength = { unit, count: whole * perWhole + part, of: lengthOf };
   return (
-    <div role="group" aria-label={runText.length} className="grid gap-3" onKeyDown={keypadKeys(state)}>
-      <p>{runText.noseToTheStop({ lengthOf: OF_WORDS[lengthOf] })}</p>
-      <Wheels state={state} row="length" name={runText.length} named={false} wheels={wheels} />
+    <div
+      role="group"
+      aria-label={girth ? runText.girth : runText.length}
+      className="grid gap-3"
+      onKeyDown={keypadKeys(state)}
+    >
+      <p>{girth ? runText.roundItsThickest : runText.noseToTheStop({ lengthOf: OF_WORDS[lengthOf] })}</p>
+      <Wheels state={state} row="length" name={girth ? runText.girth : runText.length} named={false} wheels={wheels} />
       <Keypad {...state} />
       <div className="grid grid-cols-[1fr_2fr] gap-3">
         <button type="button" className="button min-h-20 text-xl" onClick={onLater}>

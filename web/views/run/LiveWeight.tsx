@@ -5,6 +5,7 @@ import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { wasZeroed } from '@keeper/core/weighing/wasZeroed';
 import { useDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { scaleOf } from '../../data/scale.js';
 import { lastTare } from '../../data/tares.js';
 import { useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
@@ -18,7 +19,8 @@ interface LiveWeightProps {
 
 /** The connected scale beside a fish: its value goes into the book when it has settled. */
 export function LiveWeight({ state, onSet }: LiveWeightProps) {
-  const { weighMethod, rounding } = useSettings();
+  const { rounding } = useSettings();
+  const { weighMethod } = usePracticesAt(state.facts.waterId);
   const way = useDevicePreference('scale');
   const { nature, slingGrams, zeroedAt } = useWeighingKit();
   const around = useWeighedWith();

@@ -8,6 +8,7 @@ import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 import { LossQuestions } from './LossQuestions.js';
+import { WhoseFish } from './WhoseFish.js';
 import type { RunDesk } from './runDesk.js';
 
 /** That it was found dead is noted later, on its page. */
@@ -46,6 +47,12 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
         <Suspense>
           <AfterWeighing desk={desk} />
         </Suspense>
+      )}
+      {(outcome === 'released' || outcome === 'died') && (
+        <WhoseFish
+          angler={state.facts.angler ?? null}
+          onSaid={(angler) => void tap('described', { facts: { angler } })}
+        />
       )}
       {outcome === 'lost' && <LossQuestions state={state} onTold={(loss) => void tap('loss-told', loss)} />}
       <div className="grid gap-3">

@@ -1,5 +1,5 @@
 import { runText } from './text.en-GB.js';
-import { Suspense, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { EventType, Facts } from '@keeper/core/domain/capture/event';
 import type { Finding } from '@keeper/core/care/counsel';
 import { counselOfRun } from '@keeper/core/care/run/counselOfRun';
@@ -8,6 +8,7 @@ import { longGapSince } from '@keeper/core/domain/capture/longGap';
 import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
 import { HOOK_HOLDS, HOOK_HOLD_WORDS, type HookHold } from '@keeper/core/domain/capture/rodFacts';
 import type { RodSpell } from '@keeper/core/domain/outing/rods';
+import type { RunStep } from '@keeper/core/domain/capture/steps';
 import { say } from '../../text/say.js';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
@@ -16,7 +17,6 @@ import { useDevicePreference } from '../../data/devicePreferences.js';
 import { Notice } from '../../parts/Notice.js';
 import { Counsel } from './Counsel.js';
 import { KindTaps } from './KindTaps.js';
-import { LengthPanel } from './LengthPanel.js';
 import { LongGap } from './LongGap.js';
 import { Over } from './Over.js';
 import { OneTapEach } from './OneTapEach.js';
@@ -28,11 +28,8 @@ import { Steps } from './Steps.js';
 import { useAlerts, useKeepingNag } from './useAlerts.js';
 import { useRunningClock } from './useRunningClock.js';
 import { useWakeLock } from './useWakeLock.js';
-import { isWeightBegun, WeighPanel } from './WeighPanel.js';
-import { lazyPart } from '../../parts/lazyPart.js';
-
-const CameraPanel = lazyPart(async () => (await import('./CameraPanel.js')).CameraPanel);
-const WoundMap = lazyPart(async () => (await import('./WoundMap.js')).WoundMap);
+import { RunPanel, type Panel } from './RunPanel.js';
+import { isWeightBegun } from './WeighPanel.js';
 
 interface RunViewProps {
   readonly desk: RunDesk;
@@ -50,8 +47,6 @@ interface RunViewProps {
 }
 
 const NO_RODS: readonly RodSpell[] = [];
-
-type Panel = 'weight' | 'length' | 'wounds' | 'camera';
 
 /** Beside the fish: the clocks, the waterline, what matters now, and one tap for each thing that happens. */
 export function RunView({ desk: given, header, rods = NO_RODS, expected, told, footer, over }: RunViewProps) {
@@ -71,7 +66,6 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
   useAlerts(run.use.stage, run.phase === 'air');
   useKeepingNag(counsel.some(({ rule }) => rule === 'kept-too-long' || rule === 'overnight'));
   const wake = useWakeLock(open);
-  const shut = (kept: boolean) => setPanel((now) => (kept ? undefined : now));
   return (
     <main className="mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 pb-32 short:pb-5 lg:px-8 lg:pb-5">
       <header className="flex min-h-14 items-center justify-between gap-3">{header}</header>
@@ -86,7 +80,11 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
           <RunningClocks desk={desk} />
           {wake === 'refused' && open && <p className="mt-3 text-sm text-soft">{runText.thisDeviceMayDim}</p>}
         </section>
-        <section aria-label={runText.whatHappens} className="grid content-start gap-2.5">
+        <section
+          aria-label={runText.whatHappens}
+          // Upright, a panel stands at the foot of the screen, where the thumb is.
+          className={`flex flex-col gap-2.5 ${open && panel ? 'min-h-[calc(100dvh-11rem)] short:min-h-0 lg:min-h-0' : ''}`}
+        >
           {notKept && <Notice role="alert">{runText.thatTapCouldNot}</Notice>}
           {open && panel && <ClockBar run={run} />}
           {open && told}
@@ -102,26 +100,10 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
               inAir={run.phase === 'air'}
               onTold={(gap) => void tap('gap-told', gap)}
             />
-          ) : panel === 'weight' ? (
-            <WeighPanel
-              state={state}
-              onSet={(weight) => void tap('reading-taken', { weight }).then(shut)}
-              onGuess={(guess) => void tap('described', { facts: { guess } })}
-              onLater={() => shut(true)}
-            />
-          ) : panel === 'length' ? (
-            <LengthPanel
-              onSet={(length) => void tap('described', { facts: { length } }).then(shut)}
-              onLater={() => shut(true)}
-            />
-          ) : panel === 'camera' ? (
-            <Suspense fallback={<p>{runText.openingTheCamera}</p>}>
-              <CameraPanel desk={desk} onDone={() => shut(true)} />
-            </Suspense>
-          ) : panel === 'wounds' ? (
-            <Suspense fallback={<p>{runText.drawingTheFish}</p>}>
-              <WoundMap desk={desk} onDone={() => shut(true)} />
-            </Suspense>
+          ) : panel ? (
+            <div className="mt-auto grid short:mt-0 lg:mt-0">
+              <RunPanel panel={panel} desk={desk} onPanel={setPanel} />
+            </div>
           ) : (
             <>
               <KindTaps
@@ -146,7 +128,7 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
                 state={state}
                 run={run}
                 onStep={(step) => {
-                  void (step === 'treated' ? Promise.resolve(true) : tap(step, {})).then((kept) => {
+                  void (step === 'treated' ? Promise.resolve(true) : tap(step, payloadOf(step, run))).then((kept) => {
                     // Seen kicking away it is not asked once more how it left.
                     if (kept && step === 'released' && kicked) void tap('left-as', { leaving: 'strong' });
                     if (kept && step === 'weighed') setPanel('weight');
@@ -159,6 +141,7 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
                 onTreated={(treatment) => void tap('treated', { with: treatment })}
                 onCamera={() => setPanel('camera')}
                 onLost={() => void tap('lost', {})}
+                onStraightBack={() => void tap('released', { straight: true })}
                 onDied={() => void tap('left-as', { leaving: 'not-recovered' })}
               />
               {footer}
@@ -192,6 +175,11 @@ function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
 /** A hook that came out was held somewhere, and nobody said where. */
 function wantsHold({ hookEnd, hookHold }: CaptureState): boolean {
   return (hookEnd === 'out' || hookEnd === 'cut') && hookHold === null;
+}
+
+/** A picture that is taken without a lift says so: no time in the air is missing then. */
+function payloadOf(step: RunStep, { phase }: RunState): { in?: 'water' } {
+  return step === 'pictured' && phase !== 'air' && phase !== 'playing' ? { in: 'water' } : {};
 }
 
 /** Another kind than before has neither its scaling nor its name. */

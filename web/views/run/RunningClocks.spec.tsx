@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import type { RunContextInput } from '@keeper/core/care/run/runContext';
-import { DEFAULT_PRACTICES } from '@keeper/core/domain/capture/practices';
+import { DEFAULT_PRACTICES } from '@keeper/core/domain/practice/bankPractices';
 import { replay } from '@keeper/core/domain/capture/replay';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { CAPTURE, event } from '@keeper/core/spec/events';

@@ -1,6 +1,6 @@
 import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import { AIR_WORDS } from '@keeper/core/domain/capture/practices';
+import { wordsOfWay } from '@keeper/core/domain/practice/bankPractices';
 import { basisMessage } from '@keeper/core/care/counsel';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
@@ -114,10 +114,9 @@ function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { m
 
 /** Why a fish may be out for so long and no longer. */
 function roomReason({ budget, context }: RunState): string {
-  const school = runText.yourChoice({
-    name: say(AIR_WORDS[context.schools.air].name),
-    why: say(AIR_WORDS[context.schools.air].why),
-  });
+  const { name, why } = wordsOfWay('air', context.schools.air);
+  const here = context.practicesHere.has('air') ? context.waterName : null;
+  const school = runText.yourChoice({ name: say(name), why: say(why), water: here });
   const shorter = budget.reasons.map(({ text, basis }) => `${say(text)} (${say(basisMessage(basis))})`).join(' ');
   return shorter === '' ? school : runText.shortened({ school, shorter });
 }

@@ -6,7 +6,8 @@ import { replay } from '@keeper/core/domain/capture/replay';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { runAfter } from '@keeper/core/spec/runContexts';
-import { DEFAULT_PRACTICES } from '@keeper/core/domain/capture/practices';
+import { DEFAULT_PRACTICES } from '@keeper/core/domain/practice/bankPractices';
+import userEvent from '@testing-library/user-event';
 import { Steps } from './Steps.js';
 
 function steps(events: readonly CaptureEvent[], change: Partial<RunContextInput> = {}) {
@@ -23,6 +24,7 @@ function steps(events: readonly CaptureEvent[], change: Partial<RunContextInput>
       onTreated={(treatment) => done.push(treatment)}
       onCamera={() => done.push('camera')}
       onLost={() => done.push('lost')}
+      onStraightBack={() => done.push('straight back')}
       onDied={() => done.push('died')}
     />,
   );
@@ -41,7 +43,7 @@ afterEach(() => jest.useRealTimers());
 test('the next step comes first, then what is likely; everything else stands in one tap too', () => {
   steps([event('hooked', 0)]);
   expect(names().slice(0, 4)).toEqual(['In the net', 'Hook out', 'Lift', 'Fish lost']);
-  expect(inGroup('What you see')).toEqual(['Predator about', 'A small one']);
+  expect(inGroup('What you see')).toEqual(['Predator about', 'A small one', 'No net to hand']);
   expect(inGroup('What else can happen')).toContain('Released');
 });
 
@@ -67,6 +69,21 @@ test('a wound that was marked can be cleaned, then sealed, where the water allow
   const rules = { ...NO_RULES, treatments: 'forbidden' } as const;
   steps(marked, { water: { name: 'Mere', rules, altitudeM: 60, salinity: 0 } });
   expect(names()).not.toContain('Cleaned');
+});
+
+test('in the net it can go straight back; without a net it is taken in hand', async () => {
+  const done = steps([event('hooked', 0), event('netted', 1000)]);
+  await userEvent.click(screen.getByRole('button', { name: 'Straight back' }));
+  expect(done).toEqual(['straight back']);
+  cleanup();
+  steps([event('hooked', 0), event('seen', 500, { sign: 'no-net' })]);
+  expect(names()[0]).toBe('In hand');
+});
+
+test('pictured in the water, by that school, with the camera at hand and no lift', () => {
+  const schools = { ...DEFAULT_PRACTICES, pictureAt: 'water' } as const;
+  steps([event('hooked', 0), event('netted', 1000), event('hook-out', 2000)], { schools });
+  expect(names().slice(0, 2)).toEqual(['Picture', 'Camera']);
 });
 
 test('a weight that was read is not asked for again', () => {

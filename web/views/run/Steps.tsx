@@ -19,6 +19,7 @@ interface StepsProps {
   readonly onTreated: (treatment: Treatment) => void;
   readonly onCamera: () => void;
   readonly onLost: () => void;
+  readonly onStraightBack: () => void;
   readonly onDied: () => void;
 }
 
@@ -36,6 +37,7 @@ export function Steps({
   onTreated,
   onCamera,
   onLost,
+  onStraightBack,
   onDied,
 }: StepsProps) {
   const next = nextTap(state, run);
@@ -65,6 +67,11 @@ export function Steps({
         </div>
       )}
       <div className="grid grid-cols-2 gap-2.5">
+        {step === 'pictured' && run.phase !== 'air' && (
+          <button {...tapped(onCamera)} className="button min-h-16 px-2">
+            {runText.camera}
+          </button>
+        )}
         {run.phase === 'air' && (
           <>
             <button {...tapped(onCamera)} className="button min-h-16 px-2">
@@ -85,6 +92,11 @@ export function Steps({
             {stepLabel(state, run, each)}
           </button>
         ))}
+        {run.phase === 'netted' && (
+          <button {...tapped(onStraightBack)} className="button min-h-16 px-2 leading-tight">
+            {runText.straightBack}
+          </button>
+        )}
         {weightWaits && (
           <button type="button" className="button min-h-16 px-2" onClick={onSetWeight}>
             {runText.setTheWeight}
@@ -136,8 +148,9 @@ export function Steps({
 
 const TREATMENT_DONE: Readonly<Record<Treatment, string>> = { antiseptic: runText.cleaned, sealant: runText.sealed };
 
-function stepLabel(state: CaptureState, { phase }: RunState, step: RunStep): string {
+function stepLabel(state: CaptureState, { phase, signs }: RunState, step: RunStep): string {
   if (step === 'wetted') return phase === 'air' ? runText.pouredOverIt : runText.matSoaked;
+  if (step === 'netted' && signs.has('no-net')) return runText.inHand;
   const words = say(STEP_WORDS[step].todo);
   return timesDone(state, step) > 0 ? runText.again({ words }) : words;
 }

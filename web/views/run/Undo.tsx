@@ -3,7 +3,7 @@ import { runText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import type { CaptureEvent, RecoverySign } from '@keeper/core/domain/capture/event';
+import type { CaptureEvent, Facts, RecoverySign } from '@keeper/core/domain/capture/event';
 import { lastTap } from '@keeper/core/domain/capture/lastTap';
 import { SIGN_WORDS } from '@keeper/core/domain/capture/sign';
 import { STEP_WORDS, type RunStep } from '@keeper/core/domain/capture/steps';
@@ -46,11 +46,7 @@ export function tapWord(event: CaptureEvent): string {
     case 'hook-held':
       return runText.undoHookHeld;
     case 'described':
-      return event.payload.facts.species
-        ? runText.undoSpecies
-        : event.payload.facts.guess
-          ? runText.undoGuess
-          : runText.undoLength;
+      return factsWord(event.payload.facts);
     case 'seen':
       return say(SIGN_WORDS[event.payload.sign]).toLowerCase();
     case 'wound-noted':
@@ -72,4 +68,16 @@ export function tapWord(event: CaptureEvent): string {
     default:
       return say(STEP_WORDS[event.type as RunStep].done);
   }
+}
+
+/** What was noted, by the first of it that has a name. */
+function factsWord(facts: Facts): string {
+  const words: readonly [keyof Facts, string][] = [
+    ['species', runText.undoSpecies],
+    ['guess', runText.undoGuess],
+    ['overScale', runText.undoPastTheEnd],
+    ['girth', runText.undoGirth],
+    ['angler', runText.undoWhose],
+  ];
+  return words.find(([name]) => facts[name] !== undefined)?.[1] ?? runText.undoLength;
 }

@@ -30,6 +30,7 @@ function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {
           taken.push(reading);
         }}
         onGuess={(guess) => guessed.push(guess)}
+        onPastTheEnd={() => undefined}
         onLater={() => (later += 1)}
       />
     </QueryClientProvider>,

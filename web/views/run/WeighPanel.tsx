@@ -6,11 +6,13 @@ import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
 import { massFromParts, partsFromMass } from '@keeper/core/measure/massParts';
-import { netWeight, type WeighMethod, type WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
+import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { nearest } from '@keeper/core/measure/nearestMass';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { setDevicePreference, useDevicePreference, type ScaleWay } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { keepTare, lastTare } from '../../data/tares.js';
 import { useWeighedWith, useWeighingKit } from '../../data/useWeighingKit.js';
 import { Choice } from '../../parts/Choice.js';
@@ -27,13 +29,15 @@ interface WeighPanelProps {
   readonly state: CaptureState;
   readonly onSet: (reading: WeightReading) => void;
   readonly onGuess: (guess: Mass) => void;
+  /** The scale ended before the fish did. */
+  readonly onPastTheEnd: () => void;
   readonly onLater: () => void;
 }
 
 /**
  * The weight beside the fish: off a connected scale by itself, or by steppers and keypad; "later" is always an answer.
  */
-export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) {
+export function WeighPanel({ state, onSet, onGuess, onPastTheEnd, onLater }: WeighPanelProps) {
   const way = useDevicePreference('scale');
   const { guessFirst } = useSettings();
   const [guessing, setGuessing] = useState(guessFirst && !state.facts.guess && !state.facts.weight);
@@ -46,8 +50,8 @@ export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) 
   if (byHand) {
     return (
       <>
+        <ListenTo onChosen={() => setByHand(false)} onPastTheEnd={onPastTheEnd} />
         <ByHand state={state} onSet={onSet} onLater={onLater} />
-        <ListenTo onChosen={() => setByHand(false)} />
       </>
     );
   }
@@ -56,6 +60,9 @@ export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) 
       <Suspense fallback={<p>{runText.lookingForTheScale}</p>}>
         <LiveWeight state={state} onSet={onSet} />
       </Suspense>
+      <button type="button" className="button min-h-14 font-normal" onClick={onPastTheEnd}>
+        {runText.itWentPast}
+      </button>
       <div className="grid grid-cols-3 gap-3">
         <button type="button" className="button min-h-20 px-2" onClick={() => setByHand(true)}>
           {runText.setItByHand}
@@ -70,13 +77,16 @@ export function WeighPanel({ state, onSet, onGuess, onLater }: WeighPanelProps) 
 }
 
 /** A scale is chosen once; from then on it is listened to by itself. */
-function ListenTo({ onChosen }: { onChosen: () => void }) {
+function ListenTo({ onChosen, onPastTheEnd }: { onChosen: () => void; onPastTheEnd: () => void }) {
   const choose = (way: ScaleWay) => {
     setDevicePreference('scale', way);
     onChosen();
   };
   return (
-    <div role="group" aria-label={runText.listenToAScale} className="flex flex-wrap items-center gap-2.5">
+    <div role="group" aria-label={runText.listenToAScale} className="mb-3 flex flex-wrap items-center gap-2.5">
+      <button type="button" className="button min-h-14 font-normal" onClick={onPastTheEnd}>
+        {runText.itWentPast}
+      </button>
       <span className="text-soft">{runText.listenToAScale2}</span>
       <button type="button" className="button min-h-14 font-normal" onClick={() => choose('simulated')}>
         {runText.theSimulatedOne}
@@ -95,12 +105,13 @@ type Row = 'asRead' | 'tare';
 /** Sets the weight by steppers or keypad, with wet thumbs and without typing. */
 function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSet' | 'onLater'>) {
   const settings = useSettings();
+  const ways = usePracticesAt(state.facts.waterId);
   const current = state.facts.weight ?? undefined;
   const around = useWeighedWith();
   const unit = current?.asRead.unit ?? settings.massUnit;
   const [begun] = useState(() => begunOf(state.captureId));
   const { slingGrams, sling } = useWeighingKit();
-  const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? settings.weighMethod);
+  const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? ways.weighMethod);
   // The sling's tare as it is known stands there from the beginning; it is set right beside the scale.
   const knownTare = sling && sling.tares.length > 0 ? nearest(slingGrams, unit) : undefined;
   const parts = massWheels(unit);

@@ -28,5 +28,5 @@ test('what can be seen follows the phase; of the hook only while it is in', () =
   expect(controls(NETTED).sights).not.toContain('hook-easy');
   expect(controls([...NETTED, event('seen', 1500, { sign: 'hook-deep' })]).sights).toContain('hook-easy');
   expect(controls([...NETTED, event('hook-out', 1500)]).sights.some((sign) => sign.startsWith('hook-'))).toBe(false);
-  expect(controls(LIFTED).sights).toEqual(['thrashing', 'bleeding', 'spent']);
+  expect(controls(LIFTED).sights).toEqual(['hangs-upright', 'thrashing', 'bleeding', 'spent']);
 });

@@ -15,7 +15,7 @@ const LIKELY: Readonly<Record<Phase, readonly RunStep[]>> = {
 
 /** What can be seen of the fish, by phase. */
 const SIGHTS: Readonly<Record<Phase, readonly Sign[]>> = {
-  playing: ['predator-near', 'small'],
+  playing: ['predator-near', 'small', 'no-net'],
   netted: [
     'thrashing',
     'hook-deep',
@@ -26,8 +26,9 @@ const SIGHTS: Readonly<Record<Phase, readonly Sign[]>> = {
     'bleeding',
     'spent',
     'small',
+    'hangs-upright',
   ],
-  air: ['thrashing', 'bleeding', 'spent'],
+  air: ['hangs-upright', 'thrashing', 'bleeding', 'spent'],
   resting: ['thrashing', 'line-caught', 'spent', 'predator-near'],
   holding: ['predator-near', 'spent'],
   gone: [],

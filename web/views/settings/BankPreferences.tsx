@@ -1,22 +1,10 @@
 import { settingsText } from './text.en-GB.js';
-import { say } from '../../text/say.js';
 import type { KeptSettings } from '@keeper/contract/preferences';
-import {
-  AIR_PRACTICES,
-  AIR_WORDS,
-  FIGHT_PRACTICES,
-  FIGHT_WORDS,
-  KEEP_PRACTICES,
-  KEEP_WORDS,
-  LIFT_PRACTICES,
-  LIFT_WORDS,
-  UNHOOK_PRACTICES,
-  UNHOOK_WORDS,
-  type BankPractices,
-  type PracticeWords,
-} from '@keeper/core/domain/capture/practices';
-import { Choice } from '../../parts/Choice.js';
+import type { BankChoiceName, BankPractices } from '@keeper/core/domain/practice/bankPractices';
 import { Choices } from '../../parts/Choices.js';
+import { OwnSeconds } from '../../parts/practice/OwnSeconds.js';
+import { PracticeChoice } from '../../parts/practice/PracticeChoice.js';
+import { BANK_WAYS } from '../../parts/practice/practiceWays.js';
 import { Section } from '../../parts/Section.js';
 
 interface BankWaysProps {
@@ -31,69 +19,25 @@ const WANTED: readonly { value: Wanted; label: string }[] = [
   { value: 'picture', label: settingsText.picture },
 ];
 
-/**
- * The schools of the bank: how a fish is played, unhooked, lifted, and how long it may be out. A water's rule comes
- * before each.
- */
+/** The keeper's ways with a fish on, in the order of the work. A water's rule comes before each. */
 export function BankWays({ bank, onChange }: BankWaysProps) {
   const change = (part: Partial<BankPractices>) => onChange({ ...bank, ...part });
   return (
     <Section title={settingsText.withAFishOn}>
+      <p className="mb-4 max-w-prose text-soft">{settingsText.aWaterCanDiffer}</p>
       <div className="grid gap-5">
-        <School
-          title={settingsText.outOfTheWater}
-          value={bank.air}
-          schools={AIR_PRACTICES}
-          words={AIR_WORDS}
-          onChange={(air) => change({ air })}
-        />
-        {bank.air === 'own' && (
-          <label className="grid gap-1">
-            {settingsText.seconds}
-            <input
-              type="number"
-              inputMode="numeric"
-              min={1}
-              max={300}
-              className="field max-w-40"
-              defaultValue={bank.airOwnS}
-              onBlur={(event) => {
-                const airOwnS = Math.round(Number(event.target.value));
-                if (airOwnS >= 1 && airOwnS <= 300) change({ airOwnS });
-                else event.target.value = String(bank.airOwnS);
-              }}
+        {BANK_WAYS.map((practice) => (
+          <div key={practice.name} className="grid gap-3">
+            <PracticeChoice
+              practice={practice}
+              value={bank[practice.name as BankChoiceName]}
+              onChange={(way) => change({ [practice.name]: way })}
             />
-            <span className="text-soft">{settingsText.fromTo}</span>
-          </label>
-        )}
-        <School
-          title={settingsText.theFight}
-          value={bank.fight}
-          schools={FIGHT_PRACTICES}
-          words={FIGHT_WORDS}
-          onChange={(fight) => change({ fight })}
-        />
-        <School
-          title={settingsText.theHookComesOut}
-          value={bank.unhook}
-          schools={UNHOOK_PRACTICES}
-          words={UNHOOK_WORDS}
-          onChange={(unhook) => change({ unhook })}
-        />
-        <School
-          title={settingsText.theLift}
-          value={bank.lift}
-          schools={LIFT_PRACTICES}
-          words={LIFT_WORDS}
-          onChange={(lift) => change({ lift })}
-        />
-        <School
-          title={settingsText.keepingItForA}
-          value={bank.keep}
-          schools={KEEP_PRACTICES}
-          words={KEEP_WORDS}
-          onChange={(keep) => change({ keep })}
-        />
+            {practice.name === 'air' && bank.air === 'own' && (
+              <OwnSeconds value={bank.airOwnS} onChange={(airOwnS) => change({ airOwnS })} />
+            )}
+          </div>
+        ))}
         <div>
           <p className="mb-1 text-sm">{settingsText.whatYouDoWith}</p>
           <Choices<Wanted>
@@ -111,28 +55,5 @@ export function BankWays({ bank, onChange }: BankWaysProps) {
         </div>
       </div>
     </Section>
-  );
-}
-
-interface SchoolProps<S extends string> {
-  readonly title: string;
-  readonly value: S;
-  readonly schools: readonly S[];
-  readonly words: Readonly<Record<S, PracticeWords>>;
-  readonly onChange: (school: S) => void;
-}
-
-function School<S extends string>({ title, value, schools, words, onChange }: SchoolProps<S>) {
-  return (
-    <div>
-      <p className="mb-1 text-sm">{title}</p>
-      <Choice<S>
-        label={title}
-        value={value}
-        onChange={onChange}
-        options={schools.map((school) => ({ value: school, label: say(words[school].name) }))}
-      />
-      <p className="mt-1.5 text-soft">{say(words[value].why)}</p>
-    </div>
   );
 }

@@ -4,6 +4,7 @@ import { watersText } from './text.en-GB.js';
 import { useNavigate, useParams } from 'react-router';
 import { WriteWaterDto, type KeptWater } from '@keeper/contract/waters';
 import { NO_RULES, type OwnKitRule, type WaterRules } from '@keeper/core/domain/water/rules';
+import type { WaterPractices } from '@keeper/core/domain/practice/practicesAt';
 import { WATER_KINDS, WATER_KIND_WORDS, type WaterKind } from '@keeper/core/domain/water/water';
 import { useSettings } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
@@ -20,6 +21,7 @@ import { useDraft } from '../../parts/useDraft.js';
 import { countryOptions, guessCountry } from './countries.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
+import { WaysHere } from './WaysHere.js';
 import { StopLineFields } from './StopLineFields.js';
 import { WrittenTwice } from './WrittenTwice.js';
 
@@ -42,6 +44,7 @@ interface Draft extends PlaceDraft {
     readonly species: WaterRules['stopTemperatures'][number]['species'];
     readonly temp: string;
   }[];
+  readonly practices: WaterPractices;
   readonly country: string;
   readonly meetingPoint: string;
   readonly note: string;
@@ -58,7 +61,8 @@ export function WaterForm() {
 
 function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | undefined }) {
   const navigate = useNavigate();
-  const { lengthHabit } = useSettings();
+  const settings = useSettings();
+  const { lengthHabit } = settings;
   const inches = lengthHabit === 'in';
   const [draft, change, clear] = useDraft<Draft>(`water.${waterId}.${lengthHabit}`, draftOf(water, inches));
   const form = useRowForm({
@@ -207,6 +211,10 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
             </Field>
           </div>
         </Section>
+        <Section title={watersText.yourWaysHere}>
+          <p className="mb-4 max-w-prose text-soft">{watersText.whatIsNotNamed}</p>
+          <WaysHere ways={draft.practices} settings={settings} onChange={(practices) => change({ practices })} />
+        </Section>
         <Section title={watersText.ifSomebodyIsHurt}>
           <div className="grid gap-4">
             <Field title={watersText.country}>
@@ -253,6 +261,7 @@ function draftOf(water: KeptWater | undefined, inches: boolean): Draft {
     treatments: rules.treatments ?? 'unsaid',
     closedSeasons: rules.closedSeasons,
     stopTemperatures: rules.stopTemperatures.map(({ species, tempC }) => ({ species, temp: String(tempC) })),
+    practices: water?.practices ?? {},
     country: water?.country ?? guessCountry(navigator.language),
     meetingPoint: water?.meetingPoint ?? '',
     note: water?.note ?? '',
@@ -285,6 +294,7 @@ function bodyOf(draft: Draft, inches: boolean) {
         tempC: parseTypedNumber(temp) ?? NaN,
       })),
     },
+    practices: draft.practices,
     country: draft.country || null,
     meetingPoint: draft.meetingPoint.trim() || null,
     note: draft.note.trim() || null,

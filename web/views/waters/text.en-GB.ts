@@ -2,6 +2,9 @@ import { localised } from '../../text/localised.js';
 
 /** Words of the screen “waters”, in British English. */
 export const watersText = localised('waters', {
+  yourWaysHere: 'Your ways here',
+  whatIsNotNamed:
+    'What is not named here is done as everywhere, by your settings. Where one of these acts, it says so.',
   stopFrom: 'from, °C',
   latitudeDegreesNorth: 'Latitude, degrees north',
   longitudeDegreesEast: 'Longitude, degrees east',

@@ -16,6 +16,7 @@ import { massSystemOf } from '@keeper/core/measure/mass';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record } from '../../data/record.js';
 import { useSettings } from '../../data/queries.js';
+import { usePracticesAt } from '../../data/usePractices.js';
 import { useWaters } from '../../data/rows.js';
 import { useCapture } from '../../data/useCapture.js';
 import { useWeighedWith } from '../../data/useWeighingKit.js';
@@ -32,6 +33,8 @@ import { Waterline } from '../../parts/Waterline.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 import { whenText } from '../../parts/when.js';
+import type { Angler } from '@keeper/core/domain/capture/angler';
+import { WhoCaught } from '../../parts/WhoCaught.js';
 import { RodFields } from '../../parts/rod/RodFields.js';
 import { rodDraftOf, rodSetupOf, type RodDraft } from '../../parts/rod/rodDraft.js';
 import { partsText } from '../../parts/text.en-GB.js';
@@ -46,6 +49,8 @@ interface Draft extends TypedWeight {
   readonly lengthOf?: LengthOf;
   readonly girth: string;
   readonly note: string;
+  /** Whose fish it is, once that was said here. */
+  readonly angler?: Angler | null;
   /** What it took on, once something of it was changed. */
   readonly rod?: RodDraft;
 }
@@ -60,11 +65,12 @@ export function WriteUp() {
 
 function WriteUpOf({ state }: { state: CaptureState }) {
   const settings = useSettings();
+  const ways = usePracticesAt(state.facts.waterId);
   const navigate = useNavigate();
   const { facts } = state;
   const standing = facts.weight ?? undefined;
   const [draft, change, clearDraft] = useDraft<Draft>(state.captureId, {
-    method: standing?.method ?? settings.weighMethod,
+    method: standing?.method ?? ways.weighMethod,
     asRead: standing ? formatMass(standing.asRead) : '',
     tare: '',
     length: '',
@@ -88,7 +94,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
   const question = 'question' in weight ? weight.question : undefined;
   const length = readLengthText(draft.length, settings.lengthHabit);
   const girth = readLengthText(draft.girth, settings.lengthHabit);
-  const lengthOf = draft.lengthOf ?? settings.lengthOf;
+  const lengthOf = draft.lengthOf ?? ways.lengthOf;
   const rodDraft = draft.rod ?? rodDraftOf(state.rod ?? {}, settings.lengthHabit);
   const rod = rodSetupOf(rodDraft, settings.lengthHabit);
   const unread = !rod || (length && !length.ok) || (girth && !girth.ok);
@@ -106,6 +112,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
       ...(reading && (asked.has('weight') || asked.has('tare')) && { weight: reading }),
       ...(length?.ok && { length: { ...length.value, of: lengthOf } }),
       ...(girth?.ok && { girth: girth.value }),
+      ...(draft.angler !== undefined && { angler: draft.angler }),
       ...(draft.note.trim() && { note: draft.note.trim() }),
     };
     const [bad] = problemsIn(DescribedDto, { facts: noted });
@@ -191,6 +198,12 @@ function WriteUpOf({ state }: { state: CaptureState }) {
             )}
           </Section>
         )}
+        <Section title={partsText.whoCaughtIt}>
+          <WhoCaught
+            value={draft.angler === undefined ? (facts.angler ?? null) : draft.angler}
+            onChange={(angler) => change({ angler })}
+          />
+        </Section>
         <Section title={writeUpText.onWhat}>
           <div className="max-w-lg">
             <RodFields

@@ -1,0 +1,61 @@
+import { messagesOf, type None } from '../../measure/message.js';
+
+/** The ways that keepers disagree about, each with what speaks for it. */
+export interface PracticeMessages {
+  unhookWaterName: None;
+  unhookWaterWhy: None;
+  unhookMatName: None;
+  unhookMatWhy: None;
+  liftSlingName: None;
+  liftSlingWhy: None;
+  liftMeshName: None;
+  liftMeshWhy: None;
+  fightSettleName: None;
+  fightSettleWhy: None;
+  fightShortName: None;
+  fightShortWhy: None;
+  fightPlayedOutName: None;
+  fightPlayedOutWhy: None;
+  airThirtyName: None;
+  airThirtyWhy: None;
+  airCountSixName: None;
+  airCountSixWhy: None;
+  airOwnBreathName: None;
+  airOwnBreathWhy: None;
+  airSixtyName: None;
+  airSixtyWhy: None;
+  airOwnName: None;
+  airOwnWhy: None;
+  keepShortName: None;
+  keepShortWhy: None;
+  keepNoneName: None;
+  keepNoneWhy: None;
+  gripChinName: None;
+  gripChinWhy: None;
+  gripPlateName: None;
+  gripPlateWhy: None;
+  gripCradleName: None;
+  gripCradleWhy: None;
+  welsThumbName: None;
+  welsThumbWhy: None;
+  welsCradleName: None;
+  welsCradleWhy: None;
+  pictureMatName: None;
+  pictureMatWhy: None;
+  pictureWaterName: None;
+  pictureWaterWhy: None;
+  recoverStillName: None;
+  recoverStillWhy: None;
+  recoverRockName: None;
+  recoverRockWhy: None;
+  swallowedCutName: None;
+  swallowedCutWhy: None;
+  swallowedPliersName: None;
+  swallowedPliersWhy: None;
+  givesLinkName: None;
+  givesLinkWhy: None;
+  givesHookName: None;
+  givesHookWhy: None;
+}
+
+export const practiceMessage = messagesOf<PracticeMessages>('practice');

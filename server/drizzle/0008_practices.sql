@@ -1,0 +1,1 @@
+ALTER TABLE `waters` ADD `practices` text;
