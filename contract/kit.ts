@@ -1,12 +1,16 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
+import { MOST_GRAMS } from '@keeper/core/measure/mass';
 import { SCALE_CLASSES, type ScaleClass } from '@keeper/core/domain/kit/scaleSpec';
 import { MassDto, ReadMassDto } from './measures.js';
 import type { Archived } from './rows.js';
 import { IsId, IsMoment, IsCalendarDay, IsName, Nested, NestedList, Maybe } from './fields.js';
 
 const SIZE = 'A size is a length between 1 cm and 5 m.';
+const MESH = 'A mesh is between 1 mm and 10 cm wide.';
+const PADDING = 'A padding is between 1 mm and 30 cm thick.';
+const BEARS = `What it bears lies between 0.5 and ${MOST_GRAMS / 1000} kg.`;
 
 export class TareNoteDto {
   @IsMoment() at: string;
@@ -59,6 +63,15 @@ export class WriteKitItemDto {
   name: string;
   @IsOptional() @IsInt({ message: SIZE }) @Min(10, { message: SIZE }) @Max(5000, { message: SIZE }) sizeMm:
     number | null;
+  @IsOptional() @IsInt({ message: MESH }) @Min(1, { message: MESH }) @Max(100, { message: MESH }) meshMm?:
+    number | null;
+  @IsOptional() @IsInt({ message: PADDING }) @Min(1, { message: PADDING }) @Max(300, { message: PADDING }) paddingMm?:
+    number | null;
+  @IsOptional()
+  @IsNumber({}, { message: BEARS })
+  @Min(500, { message: BEARS })
+  @Max(MOST_GRAMS, { message: BEARS })
+  capacityGrams?: number | null;
   @IsBoolean() onLanyard: boolean;
   @IsBoolean() spare: boolean;
   @IsBoolean() toReplace: boolean;
@@ -71,6 +84,8 @@ export class WriteKitItemDto {
   @IsOptional() @Nested(() => ScaleSpecDto) scale?: ScaleSpecDto | null;
   @IsOptional() @Nested(() => DisinfectionDto) disinfected: DisinfectionDto | null;
   @IsOptional() @Nested(() => LastWaterDto) lastWater: LastWaterDto | null;
+  @IsOptional() @IsMoment() dryingSince?: string | null;
+  @IsOptional() @IsId() waterId?: string | null;
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
 }

@@ -3,6 +3,7 @@ import { lengthMm, LENGTH_UNITS, LONGEST_MM, type Length } from '@keeper/core/me
 import { addMasses, gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
 import type { AlsoRead, WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
+import type { LegalSize } from '@keeper/core/domain/water/rules';
 import { checked } from './fields.js';
 
 /** The object that a field stands in; what is wrong with its other fields is said at those. */
@@ -105,4 +106,16 @@ function isForm(value: unknown): value is FormId {
 function isMass(value: unknown): value is Mass {
   const { unit, count } = (value ?? {}) as Partial<Mass>;
   return typeof count === 'number' && MASS_UNITS.some((each) => each === unit);
+}
+
+/** The most of a span lies over its least; where one of them is left out there is nothing to hold. */
+export function IsOverLeast(): PropertyDecorator {
+  return checked({
+    name: 'isOverLeast',
+    validate: (mostMm, args) => {
+      const leastMm = beside<LegalSize>(args)?.leastMm;
+      return typeof mostMm !== 'number' || typeof leastMm !== 'number' || mostMm > leastMm;
+    },
+    sentence: 'The least size lies under the most.',
+  });
 }

@@ -82,6 +82,12 @@ export const ROUTES: readonly Route[] = [
   },
   {
     method: 'get',
+    path: '/captures/measured',
+    summary: 'Every fish that was measured or weighed, newest first: for lists, meetings and the sizes of kit',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
     path: '/captures/weighed',
     summary: 'Every fish that was weighed, newest first: what other weights are compared with',
     gives: JSON_TYPE,

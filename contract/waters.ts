@@ -20,6 +20,7 @@ import { WATER_KINDS, type Water, type WaterKind } from '@keeper/core/domain/wat
 import { IsDayOfYear } from './dayOfYear.js';
 import { WaterPracticesDto } from './practices.js';
 import type { Revisioned } from './rows.js';
+import { IsOverLeast } from './possible.js';
 import { IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
 
 const LATITUDE = 'A latitude runs from -90 in the south to 90 in the north.';
@@ -69,6 +70,20 @@ export class RetentionDto {
   most?: number;
 }
 
+const LEGAL = 'A legal size is a length between 1 cm and 3 m, and the least lies under the most.';
+
+export class LegalSizeDto {
+  @IsIn(SPECIES_IDS) species: SpeciesId;
+  @IsOptional() @IsInt({ message: LEGAL }) @Min(10, { message: LEGAL }) @Max(3000, { message: LEGAL }) leastMm:
+    number | null;
+  @IsOptional()
+  @IsInt({ message: LEGAL })
+  @Min(10, { message: LEGAL })
+  @Max(3000, { message: LEGAL })
+  @IsOverLeast()
+  mostMm: number | null;
+}
+
 export class WaterRulesDto {
   @IsBoolean() barblessOnly: boolean;
   @IsOptional() @Nested(() => RetentionDto) retention: RetentionDto | null;
@@ -88,6 +103,13 @@ export class WaterRulesDto {
   closedSeasons: ClosedSeasonDto[];
   @NestedList(() => StopTemperatureDto, { most: 20 })
   stopTemperatures: StopTemperatureDto[];
+  @Maybe() @NestedList(() => LegalSizeDto, { most: 20 }) legalSizes: LegalSizeDto[] = [];
+  @Maybe()
+  @IsArray()
+  @ArrayMaxSize(40)
+  @IsName(200, 'A closed area needs words that you will know it by.')
+  closedAreas: string[] = [];
+  @Maybe() @IsBoolean() guideNeeded: boolean = false;
 }
 
 /** A water as it is written. `revision` is the one it was read at; 0 for a new water. */

@@ -51,7 +51,7 @@ test('a deep-hooked pike at 22 degrees in a boat: the right counsel in the right
   await fishOnOuting(page, server, await outingNow(server, { bank: 'boat', expected: ['pike'], waterC: 22 }));
   await expect(counsel(page)).toContainText('Too warm for this fish: land it as fast as the tackle allows.');
   await step(page, 'In the net', 'netted');
-  await expect(counsel(page)).toContainText('Fingers along the inside of the gill plate');
+  await expect(counsel(page)).toContainText('Fingers along the gill cover’s edge up to the chin');
   await seen(page, 'Hook is deep');
   await expect(counsel(page)).toContainText('Deep: cut the hook, do not pull.');
   await counsel(page)

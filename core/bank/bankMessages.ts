@@ -1,5 +1,6 @@
 import type { TempUnit } from '../measure/temperature.js';
 import type { FixtureKind, KitPiece } from '../domain/water/plan.js';
+import type { LegalSize } from '../domain/water/rules.js';
 import type { MassSystem } from '../measure/mass.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import { messagesOf, type Message, type None } from '../measure/message.js';
@@ -210,6 +211,19 @@ export interface BankMessages {
   hazardTraffic: None;
   swimHazardsReason: None;
   hazardsPowerLineProblem: None;
+  licence: None;
+  licenceUntil: { atMs: number };
+  licenceReason: None;
+  licenceLapsed: { names: readonly string[] };
+  licenceSoon: { names: readonly string[] };
+  guide: None;
+  guideReason: None;
+  closedAreas: None;
+  closedAreasAre: { areas: readonly string[] };
+  closedAreasReason: None;
+  legalSizes: None;
+  legalSizesAre: { sizes: readonly LegalSize[]; lengthHabit: 'in' | 'cm' };
+  legalSizesReason: None;
   rulesRead: None;
   rulesReadReason: None;
 }

@@ -2,7 +2,8 @@ import { NO_RULES, type WaterRules } from '../domain/water/rules.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import type { LayoutJudgement, LayoutPoint } from './layoutPoint.js';
 import { longestExpectedMm, readiness, readinessList } from './readiness.js';
-import { matLengthMm, netWidthMm, READINESS_ITEMS } from './readinessItems.js';
+import { lengthForMm, netWidthForMm } from './kitSizes.js';
+import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessState } from './readinessState.js';
 import type { Rig } from '../domain/kit/rig.js';
 
@@ -111,6 +112,13 @@ const ON_THE_LIST: Record<string, [Partial<ReadinessState>, Partial<ReadinessSta
   frost: [{ airC: -1 }, {}],
   light: [{ night: true }, {}],
   hazards: [{ hazards: ['stones'] }, {}],
+  licence: [{ kit: [item('licence')] }, { kit: [item('licence', { waterId: 'other' })] }],
+  guide: [{ water: water({ guideNeeded: true }) }, {}],
+  'closed-areas': [{ water: water({ closedAreas: ['The bay'] }) }, {}],
+  'legal-sizes': [
+    { water: water({ legalSizes: [{ species: 'carp', leastMm: 350, mostMm: null }] }) },
+    { water: water({ legalSizes: [{ species: 'pike', leastMm: 500, mostMm: null }] }) },
+  ],
   'rules-read': [{}, null],
 };
 
@@ -147,10 +155,19 @@ test.each<[string, Partial<ReadinessState>, 'stop' | 'care']>([
   ['rigs', { rigs: [{ ...rig, lead: 'fixed' }] }, 'stop'],
   ['care-kit', { kit: [item('care', { inDateUntil: '2026-07-14' })] }, 'care'],
   ['camera', { kit: [item('camera', { charge: 'low' })] }, 'care'],
+  ['licence', { kit: [item('licence', { inDateUntil: '2026-07-14' })] }, 'stop'],
+  ['licence', { kit: [item('licence', { inDateUntil: '2026-07-29' })] }, 'care'],
   ['hazards', { hazards: ['power-line'] }, 'stop'],
 ])('%s: what is known against it is said', (id, state, severity) => {
   expect(one(id, state)?.problem?.severity).toBe(severity);
   expect(one(id)?.problem ?? null).toBeNull();
+});
+
+test('a licence that lasts more than a fortnight is only said until when', () => {
+  const lasting = one('licence', { kit: [item('licence', { inDateUntil: '2026-07-30' })] });
+  expect(lasting?.problem).toBeNull();
+  expect(lasting?.detail).toEqual({ code: 'bank.licenceUntil', values: { atMs: Date.UTC(2026, 6, 30) } });
+  expect(one('licence', { kit: [item('licence')] })?.problem).toBeNull();
 });
 
 test('the net comes first, on every bank', () => {
@@ -182,10 +199,11 @@ test('toothed fish want other tools; heat and moments are said', () => {
 
 // By hand: nine tenths of the fish in steps of 5 cm, 70 to 125 cm; the mat 10 cm longer than the fish.
 test('sizes follow the fish and the water’s rules', () => {
-  expect(netWidthMm({ longestMm: 930, water: water({}) })).toBe(850);
-  expect(netWidthMm({ longestMm: 500, water: water({}) })).toBe(700);
-  expect(netWidthMm({ longestMm: 500, water: water({ leastNetMm: 1070 }) })).toBe(1070);
-  expect(matLengthMm({ longestMm: 930, water: water({}) })).toBe(1050);
+  expect(netWidthForMm(930)).toBe(850);
+  expect(netWidthForMm(500)).toBe(700);
+  expect(netWidthForMm(2000)).toBe(1250);
+  expect(lengthForMm(930)).toBe(1050);
+  expect(lengthForMm(900)).toBe(1000);
   expect(longestExpectedMm(['carp', 'pike'])).toBe(1150);
   expect(longestExpectedMm(['carp'], { carp: 1010 })).toBe(1010);
 });

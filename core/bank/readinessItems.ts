@@ -6,6 +6,7 @@ import { isUnclean, type KitKind } from '../domain/kit/kit.js';
 import { CHECK_EVERY_DAYS } from '../weighing/scaleCheck.js';
 import { OLD_ZERO_MIN } from '../weighing/slingDrain.js';
 import type { ReadinessItem, ReadinessState } from './readinessState.js';
+import { lengthForMm, netWidthForMm } from './kitSizes.js';
 import { judgeRig, LOAD_TEST_WORDS } from './judgeRig.js';
 import { loadTestState, type Rig } from '../domain/kit/rig.js';
 import { DAY_MS } from '../measure/timeSpan.js';
@@ -33,24 +34,17 @@ const isHot = ({ heat }: ReadinessState) => heat !== null && (heat.matWarmMs !==
 const A_DAY_MIN = 12 * 60;
 const isCold = ({ airC }: ReadinessState) => airC !== null && airC <= 2;
 
-/**
- * Width of net for the longest fish expected, in mm: nine tenths of its length, and no less than 70 cm (common
- * practice, no source).
- */
-export function netWidthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
-  const wanted = Math.min(Math.max(Math.ceil((0.9 * longestMm) / 50) * 50, 700), 1250);
-  return Math.max(wanted, water.rules.leastNetMm ?? 0);
+/** Width of net for the longest fish expected, in mm, and no less than the water asks. */
+function netWidthMm({ longestMm, water }: ReadinessState): number {
+  return Math.max(netWidthForMm(longestMm), water.rules.leastNetMm ?? 0);
 }
 
-/** Length of mat for the longest fish expected, in mm: half a hand more at each end. */
-export function matLengthMm({ longestMm, water }: Pick<ReadinessState, 'longestMm' | 'water'>): number {
-  return Math.max(Math.ceil((longestMm + 100) / 50) * 50, water.rules.leastMatMm ?? 0);
+/** Length of mat for the longest fish expected, in mm, and no less than the water asks. */
+function matLengthMm({ longestMm, water }: ReadinessState): number {
+  return Math.max(lengthForMm(longestMm), water.rules.leastMatMm ?? 0);
 }
 
-/** Length of sling and board, in mm: as of the mat, and a hand beyond the nose. */
-export function slingLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>): number {
-  return Math.ceil((longestMm + 100) / 50) * 50;
-}
+const slingLengthMm = ({ longestMm }: ReadinessState) => lengthForMm(longestMm);
 
 /**
  * Length of the pliers, in mm: past the teeth of a mouth of nearly a quarter of its length, and no less than 20 cm
@@ -58,6 +52,23 @@ export function slingLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>):
  */
 export function plierLengthMm({ longestMm }: Pick<ReadinessState, 'longestMm'>): number {
   return Math.min(400, Math.max(200, Math.ceil((0.22 * longestMm) / 10) * 10));
+}
+
+/** A ticket that lapses within so many days is worth a word (common practice, no source). */
+const LAPSES_SOON_DAYS = 14;
+
+/** Licences, and the tickets of this water. */
+function ticketsFor(state: ReadinessState) {
+  return kitOf(state, 'licence').filter(({ waterId }) => !waterId || waterId === state.water.id);
+}
+
+function daysUntil(day: string, from: string): number {
+  return (Date.parse(day) - Date.parse(from)) / DAY_MS;
+}
+
+/** The legal sizes of what is fished for; of all where nothing is said. */
+function sizesFor({ water, expected }: ReadinessState) {
+  return water.rules.legalSizes.filter(({ species }) => expected.length === 0 || expected.includes(species));
 }
 
 function tooSmall(
@@ -354,6 +365,53 @@ export const READINESS_ITEMS: readonly ItemRule[] = [
             : bankMessage('hazardTraffic'),
     reason: bankMessage('swimHazardsReason'),
     problem: ({ hazards }) => (hazards.includes('power-line') ? stop(bankMessage('hazardsPowerLineProblem')) : null),
+  },
+  {
+    id: 'licence',
+    essential: true,
+    applies: (state) => ticketsFor(state).length > 0,
+    text: () => bankMessage('licence'),
+    detail: (state) => {
+      const next = ticketsFor(state)
+        .flatMap(({ inDateUntil }) => inDateUntil ?? [])
+        .filter((day) => day >= state.day)
+        .sort()[0];
+      return next === undefined ? null : bankMessage('licenceUntil', { atMs: Date.parse(next) });
+    },
+    reason: bankMessage('licenceReason'),
+    problem: (state) => {
+      const tickets = ticketsFor(state).filter(({ inDateUntil }) => inDateUntil !== null);
+      const lapsed = tickets.filter(({ inDateUntil }) => (inDateUntil ?? '') < state.day);
+      if (lapsed.length > 0) return stop(bankMessage('licenceLapsed', { names: lapsed.map(({ name }) => name) }));
+      const soon = tickets.filter(({ inDateUntil }) => daysUntil(inDateUntil ?? '', state.day) <= LAPSES_SOON_DAYS);
+      return soon.length > 0 ? care(bankMessage('licenceSoon', { names: soon.map(({ name }) => name) })) : null;
+    },
+  },
+  {
+    id: 'guide',
+    essential: true,
+    applies: ({ water }) => water.rules.guideNeeded,
+    text: () => bankMessage('guide'),
+    reason: bankMessage('guideReason'),
+    basis: localRule,
+  },
+  {
+    id: 'closed-areas',
+    essential: true,
+    applies: ({ water }) => water.rules.closedAreas.length > 0,
+    text: () => bankMessage('closedAreas'),
+    detail: ({ water }) => bankMessage('closedAreasAre', { areas: water.rules.closedAreas }),
+    reason: bankMessage('closedAreasReason'),
+    basis: localRule,
+  },
+  {
+    id: 'legal-sizes',
+    essential: false,
+    applies: (state) => sizesFor(state).length > 0,
+    text: () => bankMessage('legalSizes'),
+    detail: (state) => bankMessage('legalSizesAre', { sizes: sizesFor(state), lengthHabit: state.lengthHabit }),
+    reason: bankMessage('legalSizesReason'),
+    basis: localRule,
   },
   {
     id: 'rules-read',

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import Qty from 'js-quantities';
-import { addMasses, formatMass, formatMassIn } from './formatMass.js';
-import { addMasses, convertMass, gramsOf, MASS_UNITS, poundsOunces, recount, sameMass, subtractTare, type Mass } from './mass.js';
+import { formatMass, formatMassIn } from './formatMass.js';
+import {
+  addMasses,
+  convertMass,
+  gramsOf,
+  MASS_UNITS,
+  poundsOunces,
+  recount,
+  sameMass,
+  subtractTare,
+  type Mass,
+} from './mass.js';
 import { parseMass } from './parseMass.js';
 
 const anyMass = (mostGrams = 150_000) =>

@@ -38,6 +38,13 @@ export class CapturesController {
     return this.book.weighed();
   }
 
+  /** A list of `MeasuredFish`. */
+  @Get('captures/measured')
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  measured(): string {
+    return this.book.measured();
+  }
+
   /** A list of `PicturedFish`. */
   @Get('captures/pictured')
   @Header('Content-Type', 'application/json; charset=utf-8')

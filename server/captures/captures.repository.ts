@@ -3,6 +3,7 @@ import { and, asc, between, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-o
 import type { BookOrder } from '@keeper/contract/orders';
 import type { BookFilterDto, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
+import { MEASURED_FIELDS } from '@keeper/core/domain/capture/measuredFish';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/care/handling';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -226,6 +227,18 @@ export class CapturesRepository {
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(MOST_WEIGHED)
       .all();
+  }
+
+  /** Every fish that was measured or weighed, newest first, as JSON text: a list of `MeasuredFish`. */
+  measured(): string {
+    const fields = MEASURED_FIELDS.map((name) => `'${name}', json_extract(summary, '$.${name}')`).join(', ');
+    const [row] = this.database.drizzle.all<{ list: string }>(sql`
+      SELECT json_group_array(json(fish)) AS list FROM (
+        SELECT json_object(${sql.raw(fields)}) AS fish FROM captures
+        WHERE ${IN_THE_BOOK} AND (net_grams IS NOT NULL
+          OR json_extract(summary, '$.lengthMm') IS NOT NULL OR json_extract(summary, '$.overScaleGrams') IS NOT NULL)
+        ORDER BY started_at DESC, id DESC)`);
+    return row?.list ?? '[]';
   }
 
   /** The summaries of every capture whose fish is known, oldest first, as JSON text. */

@@ -6,6 +6,7 @@ import type { OutingEvents, SwimRate } from '@keeper/contract/outings';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import type { KeptSettings } from '@keeper/contract/preferences';
 import type { WeighedFish } from '@keeper/contract/weighed';
+import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
@@ -30,6 +31,7 @@ export const asked = {
       queryFn: () => ask<HandlingPast>(`/captures/handling${species ? `?species=${species}` : ''}`),
     }),
   pictured: queryOptions({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') }),
+  measured: queryOptions({ queryKey: ['measured'], queryFn: () => ask<MeasuredFish[]>('/captures/measured') }),
   weighed: queryOptions({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }),
   decisions: queryOptions({
     queryKey: ['decisions'],

@@ -29,7 +29,10 @@ export async function readAgain(client: QueryClient, { subjects, types, rows }: 
   if (subjects.length > 0) for (const name of ALWAYS) void again(name);
   if (says(OF_IDENTITY)) void again('decisions');
   if (says(OF_IDENTITY) || lists(client.getQueryData<Asked<CaptureSummary[]>>(['known'])?.answer)) void again('known');
-  if (says(OF_WEIGHT) || lists(client.getQueryData<WeighedFish[]>(['weighed']))) void again('weighed');
+  if (says(OF_WEIGHT) || lists(client.getQueryData<WeighedFish[]>(['weighed']))) {
+    void again('weighed');
+    void again('measured');
+  }
   // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
   await Promise.all(rows.map((kind) => again(kind)));
 }

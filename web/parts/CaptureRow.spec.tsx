@@ -16,6 +16,8 @@ jest.mock('./BookPicture.js', () => ({
 const summary: CaptureSummary = {
   fromPictures: false,
   straightBack: false,
+  length: null,
+  openWounds: [],
   angler: null,
   girthMm: null,
   overScaleGrams: null,

@@ -1,5 +1,6 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
-import { totalLength } from '../fish/bodyLength.js';
+import { isOpenWound, type WoundKind } from '../fish/wound.js';
+import { totalLength, type BodyLength } from '../fish/bodyLength.js';
 import { lengthMm } from '../../measure/length.js';
 import { gramsOf, type Mass } from '../../measure/mass.js';
 import type { Angler } from './angler.js';
@@ -47,6 +48,8 @@ export interface CaptureSummary {
   readonly netGrams: number | null;
   /** How it was weighed, as the doubt of the weight is worked out from it. */
   readonly weighing: WeightReading | null;
+  /** As it was read, and to where. */
+  readonly length: BodyLength | null;
   /** As it is compared: to the tip, tail pinched, whatever was read. */
   readonly lengthMm: number | null;
   /** What it was taken for before it was read. */
@@ -75,6 +78,8 @@ export interface CaptureSummary {
   /** Where every scale there ended. */
   readonly overScaleGrams: number | null;
   readonly woundCount: number;
+  /** The wounds that are open: what the owner of the water should hear of. */
+  readonly openWounds: readonly WoundKind[];
   /** A predator was near it. */
   readonly predatorNear: boolean;
   readonly waterC: number | null;
@@ -108,6 +113,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     net,
     netGrams: net && gramsOf(net),
     weighing: weighingOf(state) ?? null,
+    length: length ?? null,
     lengthMm: length ? totalLength(length, species).totalMm : null,
     guessGrams: guess ? gramsOf(guess) : null,
     fightMs: clocks.fightMs,
@@ -131,6 +137,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     girthMm: girth ? lengthMm(girth) : null,
     overScaleGrams: overScale ? gramsOf(overScale) : null,
     woundCount: state.wounds.length,
+    openWounds: state.wounds.filter(isOpenWound).map(({ kind }) => kind),
     predatorNear: state.signs.includes('predator-near'),
     waterC: state.conditions.waterC ?? null,
     fishId: state.identity?.fishId ?? null,

@@ -14,6 +14,7 @@ export const KIT_KINDS = [
   'board',
   'bucket',
   'hooks',
+  'licence',
   'other',
 ] as const;
 export type KitKind = (typeof KIT_KINDS)[number];
@@ -29,6 +30,7 @@ export const KIT_KIND_WORDS: Readonly<Record<KitKind, Message>> = {
   board: kitMessage('kitKindBoard'),
   bucket: kitMessage('kitKindBucket'),
   hooks: kitMessage('kitKindHooks'),
+  licence: kitMessage('kitKindLicence'),
   other: kitMessage('kitKindOther'),
 };
 
@@ -45,14 +47,22 @@ export interface KitItem {
   readonly name: string;
   /** Width of a net, length of a mat, board or tool, in mm. */
   readonly sizeMm: number | null;
+  /** Of a net: the width of its mesh. */
+  readonly meshMm?: number | null;
+  /** Of a mat: how thick it is. */
+  readonly paddingMm?: number | null;
+  /** What net or sling is made to bear. */
+  readonly capacityGrams?: number | null;
   readonly onLanyard: boolean;
   readonly spare: boolean;
   /** Used up, blunt or broken: cut hooks above all. */
   readonly toReplace: boolean;
   readonly charge: 'full' | 'low' | null;
-  /** Last day on which a care kit is in date, `YYYY-MM-DD`. */
+  /** Last day on which a care kit is in date, or a licence or ticket is good, `YYYY-MM-DD`. */
   readonly inDateUntil: string | null;
   readonly tares: readonly TareNote[];
+  /** Of a ticket: the water that it is for; null: a licence for all of them. */
+  readonly waterId?: string | null;
   /** When a scale was last compared with a known mass without writing down what it showed. */
   readonly checkedAt: string | null;
   /** Of scales: its step, its class and its checks. */
@@ -60,6 +70,8 @@ export interface KitItem {
   readonly disinfected: Disinfection | null;
   /** The water where it was last wetted, and when. */
   readonly lastWater: { readonly waterId: string; readonly at: string } | null;
+  /** Hung up to dry since. */
+  readonly dryingSince?: string | null;
 }
 
 /** What touches fish and water, and so carries disease from one to the next. */

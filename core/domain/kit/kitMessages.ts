@@ -12,6 +12,7 @@ export interface KitMessages {
   kitKindBoard: None;
   kitKindBucket: None;
   kitKindHooks: None;
+  kitKindLicence: None;
   kitKindOther: None;
   barbBarbless: None;
   barbRolled: None;

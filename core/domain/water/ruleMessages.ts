@@ -26,6 +26,9 @@ export function ruleMessages(rules: WaterRules, { lengthHabit, tempHabit }: Rule
     ...(retention?.kind === 'minutes' ? [waterMessage('ruleRetention', { most: retention.most })] : []),
     ...(treatments ? [waterMessage('ruleTreatments', { treatments })] : []),
     ...rules.closedSeasons.map((season) => waterMessage('ruleClosed', season)),
+    ...rules.legalSizes.map((size) => waterMessage('ruleLegalSize', { ...size, lengthHabit })),
+    ...rules.closedAreas.map((area) => waterMessage('ruleClosedArea', { area })),
+    ...(rules.guideNeeded ? [waterMessage('ruleGuide')] : []),
     ...rules.stopTemperatures.map(({ species, tempC }) => waterMessage('ruleStop', { species, tempC, tempHabit })),
   ];
 }

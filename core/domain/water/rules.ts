@@ -14,6 +14,13 @@ export interface StopTemperature {
   readonly tempC: number;
 }
 
+/** Of a kind the least length, and the most, in mm; null where there is no such limit. */
+export interface LegalSize {
+  readonly species: SpeciesId;
+  readonly leastMm: number | null;
+  readonly mostMm: number | null;
+}
+
 /**
  * What a water asks of those who fish it. What is not written down is left to the keeper's own ways; these come before
  * them.
@@ -29,6 +36,12 @@ export interface WaterRules {
   readonly leastNetMm: number | null;
   readonly closedSeasons: readonly ClosedSeason[];
   readonly stopTemperatures: readonly StopTemperature[];
+  /** Lengths that a fish must have to be kept or counted here. */
+  readonly legalSizes: readonly LegalSize[];
+  /** Parts of the water that are not fished, in its own words. */
+  readonly closedAreas: readonly string[];
+  /** Whether a guide or warden must be there. */
+  readonly guideNeeded: boolean;
 }
 
 export const NO_RULES: WaterRules = {
@@ -40,4 +53,7 @@ export const NO_RULES: WaterRules = {
   leastNetMm: null,
   closedSeasons: [],
   stopTemperatures: [],
+  legalSizes: [],
+  closedAreas: [],
+  guideNeeded: false,
 };

@@ -1,4 +1,4 @@
-import type { OwnKitRule, WaterRules } from './rules.js';
+import type { LegalSize, OwnKitRule, WaterRules } from './rules.js';
 import type { ClosedSeason } from './season.js';
 import type { SpeciesId } from '../fish/species.js';
 import type { TempUnit } from '../../measure/temperature.js';
@@ -34,6 +34,9 @@ export interface WaterMessages {
   ruleTreatments: { treatments: NonNullable<WaterRules['treatments']> };
   ruleClosed: ClosedSeason;
   ruleStop: { species: SpeciesId; tempC: number; tempHabit: TempUnit };
+  ruleLegalSize: LegalSize & { lengthHabit: 'in' | 'cm' };
+  ruleClosedArea: { area: string };
+  ruleGuide: None;
   dayOfYear: { month: number; day: number };
   kitNet: None;
   kitMat: None;

@@ -1,6 +1,7 @@
 import { formatTemperature } from '../../measure/temperature.js';
 import { HOUR_MS } from '../../measure/timeSpan.js';
 import { list } from './list.js';
+import { waterMessage } from '../../domain/water/waterMessages.js';
 import { KIT_WORDS, FIXTURE_WORDS } from '../../domain/water/plan.js';
 import { formatStrain, formatSize } from '../../measure/keeperUnits.js';
 import { BARB_TEXT, LEAD_TEXT } from '../../domain/kit/rig.js';
@@ -224,6 +225,20 @@ export const bankTexts: Texts<BankMessages> = {
   swimHazardsReason:
     'A carbon rod near a power line kills. Slippery edges drown. Blows on stones cannot be seen at release.',
   hazardsPowerLineProblem: 'A carbon rod near it kills, even without touching.',
+  licence: 'Licence and ticket with you, in date',
+  licenceUntil: ({ atMs }, _say, dates) => `Good until ${dates.day(atMs)}.`,
+  licenceReason: 'Without them nothing of the day is lawful; they stand in the kit with their last day.',
+  licenceLapsed: ({ names }) => `Lapsed: ${list(names)}.`,
+  licenceSoon: ({ names }) => `Lapses within two weeks: ${list(names)}.`,
+  guide: 'Guide or warden asked, and there',
+  guideReason: 'This water is fished only with one.',
+  closedAreas: 'Nowhere near what is closed',
+  closedAreasAre: ({ areas }) => `Closed: ${list(areas)}.`,
+  closedAreasReason: 'Spawning grounds, other people’s swims, birds: what the water closes it closes for a reason.',
+  legalSizes: 'Legal sizes known',
+  legalSizesAre: ({ sizes, lengthHabit }, say) =>
+    sizes.map((size) => say(waterMessage('ruleLegalSize', { ...size, lengthHabit }))).join(' '),
+  legalSizesReason: 'They say what could be taken, even where nothing is; a meeting goes by them too.',
   rulesRead: 'The water’s rules read; licence with you',
   rulesReadReason: 'Local rules and licences decide, before anything said here.',
 };

@@ -12,6 +12,7 @@ export const kitTexts: Texts<KitMessages> = {
   kitKindBoard: 'Measuring board',
   kitKindBucket: 'Bucket',
   kitKindHooks: 'Hooks',
+  kitKindLicence: 'Licence or ticket',
   kitKindOther: 'Other',
   barbBarbless: 'barbless',
   barbRolled: 'barbed, rolled flat',

@@ -42,6 +42,14 @@ export const waterTexts: Texts<WaterMessages> = {
     `Closed from ${say(dayOfYearMessage(from))} to ${say(dayOfYearMessage(to))}: ${species.length === 0 ? 'all fishing' : species.map((each) => say(speciesName(each)).toLowerCase()).join(', ')}.`,
   ruleStop: ({ species, tempC, tempHabit }, say) =>
     `No fishing for ${say(speciesName(species)).toLowerCase()} from ${formatTemperature(tempC, tempHabit)}.`,
+  ruleLegalSize: ({ species, leastMm, mostMm, lengthHabit }, say) => {
+    const kind = say(speciesName(species));
+    const [least, most] = [leastMm, mostMm].map((mm) => mm && formatSize(mm, lengthHabit));
+    if (least && most) return `${kind}: only from ${least} to ${most} counts as takable.`;
+    return least ? `${kind}: takable from ${least}.` : `${kind}: takable up to ${most}.`;
+  },
+  ruleClosedArea: ({ area }) => `Not fished: ${area}.`,
+  ruleGuide: 'Only with a guide or warden.',
   dayOfYear: ({ month, day }, _say, dates) => dates.dayOfYear(Date.UTC(2000, month - 1, day)),
   kitNet: 'net',
   kitMat: 'mat',

@@ -2,6 +2,11 @@ import { bankText } from './text.en-GB.js';
 import { useState } from 'react';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import type { RodSign } from '@keeper/core/domain/outing/rods';
+import { useCloseOfDay } from './useCloseOfDay.js';
+import { useRecord } from '../../data/useRecord.js';
+import { useWaters } from '../../data/rows.js';
+import { Choices } from '../../parts/Choices.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { useFishOf } from './useFishOf.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { Sheet } from '../../parts/Sheet.js';
@@ -26,7 +31,13 @@ export function outcomeText(fish: { landed: number; lost: number }, { signs }: P
 export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: string) => void }) {
   const [open, setOpen] = useState(false);
   const fish = useFishOf(state.outingId);
-  const [draft, change, clear] = useDraft(`end.${state.outingId}`, { note: '' });
+  const [draft, change, clear] = useDraft<{ note: string; wetIds: readonly string[] }>(`end.${state.outingId}`, {
+    note: '',
+    wetIds: [],
+  });
+  const { close, learnWater } = useCloseOfDay(state);
+  const water = useWaters().find(({ id }) => id === state.waterId);
+  const { keep, notKept } = useRecord();
   return (
     <>
       <button type="button" className="button" onClick={() => setOpen(true)}>
@@ -37,14 +48,37 @@ export function EndOuting({ state, onEnd }: { state: OutingState; onEnd: (note: 
           className="grid gap-5"
           onSubmit={(event) => {
             event.preventDefault();
-            clear();
-            onEnd(draft.note.trim());
+            void keep(() => learnWater(draft.wetIds, new Date().toISOString())).then((kept) => {
+              if (!kept) return;
+              clear();
+              onEnd(draft.note.trim());
+            });
           }}
         >
           <p className="font-book text-2xl">{outcomeText(fish, state)}</p>
           {fish.landed === 0 && <p>{bankText.aBlankBelongsIn}</p>}
           <NoteField label={bankText.anythingToRemember} value={draft.note} onChange={(note) => change({ note })} />
-          <p className="text-soft">{bankText.kitReplaceHooksRinse}</p>
+          {close && close.wet.length > 0 && (
+            <p className="text-soft">
+              {bankText.learnsByItself({
+                names: close.wet.map(({ name }) => name).join(', '),
+                water: water?.name ?? '',
+              })}
+            </p>
+          )}
+          {close && close.perhapsWet.length > 0 && (
+            <div>
+              <p className="mb-1 text-sm">{bankText.whichGotWet}</p>
+              <Choices<string>
+                label={bankText.whichGotWet}
+                value={draft.wetIds}
+                onChange={(wetIds) => change({ wetIds })}
+                options={close.perhapsWet.map(({ id, name }) => ({ value: id, label: name }))}
+              />
+            </div>
+          )}
+          <p className="text-soft">{bankText.thenPutAway}</p>
+          <NotKept when={notKept} />
           <button type="submit" className="button button-main">
             {bankText.putItInThe}
           </button>

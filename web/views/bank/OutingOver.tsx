@@ -10,6 +10,7 @@ import { useSettings } from '../../data/queries.js';
 import { clockBetween, useBank } from '../../data/useOutingAssessment.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { whenText } from '../../parts/when.js';
+import { CloseOfDayList } from './CloseOfDayList.js';
 import { DayTold } from './DayTold.js';
 import { EndOuting, outcomeText } from './EndOuting.js';
 import { useFishOf } from './useFishOf.js';
@@ -43,6 +44,7 @@ export function OutingOver({ state }: { state: OutingState }) {
       {assessment?.moments && (
         <Strip moments={assessment.moments} conditions={state.conditions} momentMs={state.toMs} habit={tempHabit} />
       )}
+      {!state.calledOff && state.endedAt !== null && <CloseOfDayList state={state} />}
       <DayTold state={state} />
       <ul className="mt-6">
         {rows.map((capture) => (

@@ -1,7 +1,12 @@
 import { paths } from '../../app/paths.js';
 import { kitText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { tooBigFor } from '@keeper/core/bank/tooBigFor';
+import { wetnessOf } from '@keeper/core/domain/kit/drying';
+import { HOUR_MS } from '@keeper/core/measure/timeSpan';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { useMeasured } from '../../data/useMeasured.js';
 import { Link } from 'react-router';
 import { KIT_KIND_WORDS, lastTare } from '@keeper/core/domain/kit/kit';
 import { judgeRig } from '@keeper/core/bank/judgeRig';
@@ -82,6 +87,9 @@ function KitRow({ item }: { item: KeptKitItem }) {
   const lastWater = useWaters().find(({ id }) => id === item.lastWater?.waterId);
   const tare = lastTare(item, true);
   const { massUnit, lengthHabit } = useSettings();
+  const nowMs = useMinute();
+  const fish = useMeasured();
+  const tooBig = useMemo(() => tooBigFor(item, fish, nowMs).length, [item, fish, nowMs]);
   const kind = say(KIT_KIND_WORDS[item.kind]).toLowerCase();
   // “Dial scales” need not be called scales once more.
   const isNamed = item.name.toLowerCase().includes(kind);
@@ -94,13 +102,14 @@ function KitRow({ item }: { item: KeptKitItem }) {
     item.spare && kitText.aSpare,
     item.onLanyard && kitText.onALanyard,
     tare && kitText.wet({ mass: aboutGrams(gramsOf(tare.mass), massUnit) }),
+    item.capacityGrams && kitText.bears({ mass: aboutGrams(item.capacityGrams, massUnit) }),
+    item.scale?.capacity && kitText.bears({ mass: formatMass(item.scale.capacity) }),
+    item.meshMm && kitText.meshOf({ mm: item.meshMm }),
+    item.paddingMm && kitText.thick({ mm: item.paddingMm }),
     item.inDateUntil && kitText.goodUntil({ inDateUntil: item.inDateUntil }),
     item.checkedAt && kitText.comparedWithAKnown({ checkedAt: whenText(item.checkedAt).replace(/,.*/, '') }),
-    lastWater &&
-      kitText.lastWetAt({
-        name: lastWater.name,
-        how: item.disinfected ? kitText.since({ how: item.disinfected.how }) : '',
-      }),
+    lastWater && kitText.lastWetAt({ name: lastWater.name, how: drynessText(item, nowMs) }),
+    tooBig > 0 && kitText.tooBig({ count: tooBig }),
   ].filter(Boolean);
   return (
     <li className="border-t border-rule">
@@ -113,4 +122,12 @@ function KitRow({ item }: { item: KeptKitItem }) {
       </Link>
     </li>
   );
+}
+
+/** Whether it may go to another water. Examples: `, dipped since`; `, drying, 31 h to go`. */
+function drynessText(item: KeptKitItem, nowMs: number): string {
+  const wetness = wetnessOf(item, nowMs);
+  if (wetness.is === 'wet') return kitText.stillWet;
+  if (wetness.is === 'drying') return kitText.dryingStill({ hours: Math.ceil(wetness.leftMs / HOUR_MS) });
+  return item.disinfected ? kitText.since({ how: item.disinfected.how }) : '';
 }

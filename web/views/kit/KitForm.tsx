@@ -4,7 +4,10 @@ import { say } from '../../text/say.js';
 import { Link, useNavigate, useParams } from 'react-router';
 import { WriteKitItemDto, type KeptKitItem } from '@keeper/contract/kit';
 import { CARRIES_DISEASE, KIT_KIND_WORDS, KIT_KINDS, type KitItem, type KitKind } from '@keeper/core/domain/kit/kit';
+import { massSystemOf } from '@keeper/core/measure/mass';
 import { useSettings } from '../../data/queries.js';
+import { KitMeasures, TooBigFor } from './KitMeasures.js';
+import { kitMeasuresBody, kitMeasuresOf, type KitMeasuresDraft } from './kitMeasuresDraft.js';
 import { useKit, useStandingWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
@@ -21,15 +24,17 @@ type Flag = 'onLanyard' | 'spare' | 'toReplace';
 
 interface Draft extends Pick<
   KitItem,
-  'kind' | 'name' | 'charge' | 'tares' | 'checkedAt' | 'disinfected' | 'lastWater'
+  'kind' | 'name' | 'charge' | 'tares' | 'checkedAt' | 'disinfected' | 'lastWater' | 'dryingSince' | 'waterId'
 > {
   readonly size: string;
+  readonly measures: KitMeasuresDraft;
   readonly flags: readonly Flag[];
   readonly inDateUntil: string;
   /** The one that it was read at when the writing began. */
   readonly revision: number;
 }
 
+const ALL_WATERS = 'all';
 const SIZED: readonly KitKind[] = ['net', 'mat', 'sling', 'board', 'tool'];
 const CHARGED: readonly KitKind[] = ['scales', 'camera', 'other'];
 
@@ -43,9 +48,13 @@ export function KitForm() {
 function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undefined }) {
   const navigate = useNavigate();
   const waters = useStandingWaters();
-  const { lengthHabit } = useSettings();
+  const { lengthHabit, massUnit } = useSettings();
   const inches = lengthHabit === 'in';
-  const [draft, change, clear] = useDraft<Draft>(`kit.${itemId}.${lengthHabit}`, draftOf(item, inches));
+  const pounds = massSystemOf(massUnit) === 'lb-oz';
+  const [draft, change, clear] = useDraft<Draft>(
+    `kit.${itemId}.${lengthHabit}.${pounds ? 'lb' : 'kg'}`,
+    draftOf(item, inches, pounds),
+  );
   const bodyOf = (retired: boolean) => ({
     kind: draft.kind,
     name: draft.name,
@@ -56,7 +65,9 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
     lastWater: draft.lastWater,
     retired,
     revision: draft.revision,
-    scale: item?.scale ?? null,
+    ...kitMeasuresBody(draft.measures, { kind: draft.kind, scale: item?.scale, pounds, unit: massUnit }),
+    dryingSince: draft.dryingSince ?? null,
+    waterId: draft.kind === 'licence' ? (draft.waterId ?? null) : null,
     sizeMm: parseTypedSize(draft.size, inches) ?? null,
     onLanyard: draft.flags.includes('onLanyard'),
     spare: draft.flags.includes('spare'),
@@ -101,6 +112,13 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
               onChange={(size) => change({ size })}
             />
           )}
+          <KitMeasures
+            kind={draft.kind}
+            draft={draft.measures}
+            pounds={pounds}
+            at={at}
+            onChange={(part) => change({ measures: { ...draft.measures, ...part } })}
+          />
         </div>
         <Choices<Flag>
           label={kitText.condition}
@@ -123,15 +141,28 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
             ]}
           />
         )}
-        {draft.kind === 'care' && (
+        {(draft.kind === 'care' || draft.kind === 'licence') && (
           <TextField
             className="max-w-64"
             type="date"
-            label={kitText.goodUntil2}
+            label={draft.kind === 'care' ? kitText.goodUntil2 : kitText.lastDay}
             value={draft.inDateUntil}
             problem={at('inDateUntil')}
             onChange={(inDateUntil) => change({ inDateUntil })}
           />
+        )}
+        {draft.kind === 'licence' && (
+          <div className="max-w-sm">
+            <Picker
+              label={kitText.ofWhichWater}
+              value={draft.waterId ?? ALL_WATERS}
+              onChange={(waterId) => change({ waterId: waterId === ALL_WATERS ? null : waterId })}
+              options={[
+                { value: ALL_WATERS, label: kitText.allWaters },
+                ...waters.map(({ id, name }) => ({ value: id, label: name })),
+              ]}
+            />
+          </div>
         )}
         {draft.kind === 'scales' && item && (
           <p>
@@ -172,6 +203,11 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
                 ))}
               </div>
             </div>
+            {draft.lastWater && (
+              <button type="button" className="button mt-2 font-normal" onClick={() => change({ dryingSince: now() })}>
+                {kitText.hungToDry}
+              </button>
+            )}
             {draft.disinfected && (
               <p className="mt-2 text-soft">
                 {draft.disinfected.how}, {whenText(draft.disinfected.at)}
@@ -179,6 +215,7 @@ function KitFormOf({ itemId, item }: { itemId: string; item: KeptKitItem | undef
             )}
           </Section>
         )}
+        {item && <TooBigFor item={item} />}
       </div>
     </RowForm>
   );
@@ -197,7 +234,7 @@ function daysBefore(days: number): string {
   return at.toISOString();
 }
 
-function draftOf(item: KeptKitItem | undefined, inches: boolean): Draft {
+function draftOf(item: KeptKitItem | undefined, inches: boolean, pounds: boolean): Draft {
   const flags: Flag[] = (['onLanyard', 'spare', 'toReplace'] as const).filter((flag) => item?.[flag]);
   return {
     kind: item?.kind ?? 'net',
@@ -208,6 +245,9 @@ function draftOf(item: KeptKitItem | undefined, inches: boolean): Draft {
     checkedAt: item?.checkedAt ?? null,
     disinfected: item?.disinfected ?? null,
     lastWater: item?.lastWater ?? null,
+    dryingSince: item?.dryingSince ?? null,
+    waterId: item?.waterId ?? null,
+    measures: kitMeasuresOf(item, pounds),
     size: item?.sizeMm ? String(Number((item.sizeMm / (inches ? 25.4 : 10)).toFixed(1))) : '',
     inDateUntil: item?.inDateUntil ?? '',
     revision: item?.revision ?? 0,

@@ -7,7 +7,6 @@ import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { CAPTURE, event } from '@keeper/core/spec/events';
 import { runAfter } from '@keeper/core/spec/runContexts';
 import { DEFAULT_PRACTICES } from '@keeper/core/domain/practice/bankPractices';
-import userEvent from '@testing-library/user-event';
 import { Steps } from './Steps.js';
 
 function steps(events: readonly CaptureEvent[], change: Partial<RunContextInput> = {}) {
@@ -71,9 +70,9 @@ test('a wound that was marked can be cleaned, then sealed, where the water allow
   expect(names()).not.toContain('Cleaned');
 });
 
-test('in the net it can go straight back; without a net it is taken in hand', async () => {
+test('in the net it can go straight back; without a net it is taken in hand', () => {
   const done = steps([event('hooked', 0), event('netted', 1000)]);
-  await userEvent.click(screen.getByRole('button', { name: 'Straight back' }));
+  tap('Straight back');
   expect(done).toEqual(['straight back']);
   cleanup();
   steps([event('hooked', 0), event('seen', 500, { sign: 'no-net' })]);

@@ -21,6 +21,7 @@ import { useDraft } from '../../parts/useDraft.js';
 import { countryOptions, guessCountry } from './countries.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 import { SeasonFields } from './SeasonFields.js';
+import { LegalSizeFields, type TypedLegalSize } from './LegalSizeFields.js';
 import { WaysHere } from './WaysHere.js';
 import { StopLineFields } from './StopLineFields.js';
 import { WrittenTwice } from './WrittenTwice.js';
@@ -44,6 +45,10 @@ interface Draft extends PlaceDraft {
     readonly species: WaterRules['stopTemperatures'][number]['species'];
     readonly temp: string;
   }[];
+  readonly legalSizes: readonly TypedLegalSize[];
+  /** One area a line. */
+  readonly closedAreas: string;
+  readonly guide: 'yes' | Unsaid;
   readonly practices: WaterPractices;
   readonly country: string;
   readonly meetingPoint: string;
@@ -202,6 +207,30 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
                 onChange={(closedSeasons) => change({ closedSeasons })}
               />
             </Field>
+            <Field title={watersText.legalSizes}>
+              <LegalSizeFields
+                sizes={draft.legalSizes}
+                inches={inches}
+                problem={at('rules.legalSizes')}
+                onChange={(legalSizes) => change({ legalSizes })}
+              />
+            </Field>
+            <NoteField
+              label={watersText.areasThatAreClosed}
+              value={draft.closedAreas}
+              onChange={(closedAreas) => change({ closedAreas })}
+            />
+            <Field title={watersText.guideOrWarden}>
+              <Choice
+                label={watersText.guideOrWarden}
+                value={draft.guide}
+                onChange={(guide) => change({ guide })}
+                options={[
+                  { value: 'unsaid', label: watersText.nothingSaid },
+                  { value: 'yes', label: watersText.onlyWithOne },
+                ]}
+              />
+            </Field>
             <Field title={watersText.waterTooWarmTo}>
               <StopLineFields
                 lines={draft.stopTemperatures}
@@ -261,6 +290,13 @@ function draftOf(water: KeptWater | undefined, inches: boolean): Draft {
     treatments: rules.treatments ?? 'unsaid',
     closedSeasons: rules.closedSeasons,
     stopTemperatures: rules.stopTemperatures.map(({ species, tempC }) => ({ species, temp: String(tempC) })),
+    legalSizes: rules.legalSizes.map(({ species, leastMm, mostMm }) => ({
+      species,
+      least: size(leastMm),
+      most: size(mostMm),
+    })),
+    closedAreas: rules.closedAreas.join('\n'),
+    guide: rules.guideNeeded ? 'yes' : 'unsaid',
     practices: water?.practices ?? {},
     country: water?.country ?? guessCountry(navigator.language),
     meetingPoint: water?.meetingPoint ?? '',
@@ -293,6 +329,16 @@ function bodyOf(draft: Draft, inches: boolean) {
         species,
         tempC: parseTypedNumber(temp) ?? NaN,
       })),
+      legalSizes: draft.legalSizes.map(({ species, least, most }) => ({
+        species,
+        leastMm: parseTypedSize(least, inches) ?? null,
+        mostMm: parseTypedSize(most, inches) ?? null,
+      })),
+      closedAreas: draft.closedAreas
+        .split('\n')
+        .map((area) => area.trim())
+        .filter((area) => area !== ''),
+      guideNeeded: draft.guide === 'yes',
     },
     practices: draft.practices,
     country: draft.country || null,

@@ -2,6 +2,14 @@ import { localised } from '../../text/localised.js';
 
 /** Words of the screen “waters”, in British English. */
 export const watersText = localised('waters', {
+  legalSizes: 'Legal sizes',
+  speciesOfTheSize: 'Species of the size',
+  atLeast: ({ inches }: { inches: boolean }) => `From, ${inches ? 'in' : 'cm'}`,
+  atMost: ({ inches }: { inches: boolean }) => `Up to, ${inches ? 'in' : 'cm'}`,
+  addALegalSize: 'Add a legal size',
+  areasThatAreClosed: 'Areas that are closed, one a line',
+  guideOrWarden: 'Guide or warden',
+  onlyWithOne: 'Only with one',
   yourWaysHere: 'Your ways here',
   whatIsNotNamed:
     'What is not named here is done as everywhere, by your settings. Where one of these acts, it says so.',

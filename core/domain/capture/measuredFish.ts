@@ -1,0 +1,39 @@
+import type { CaptureSummary } from './summary.js';
+
+/** A fish that was measured or weighed, as far as kit, meetings and lists ask: a part of its line in the book. */
+export type MeasuredFish = Pick<
+  CaptureSummary,
+  | 'captureId'
+  | 'startedAt'
+  | 'zone'
+  | 'outcome'
+  | 'species'
+  | 'waterId'
+  | 'fishId'
+  | 'angler'
+  | 'length'
+  | 'lengthMm'
+  | 'net'
+  | 'netGrams'
+  | 'girthMm'
+  | 'overScaleGrams'
+  | 'pictures'
+>;
+
+export const MEASURED_FIELDS = [
+  'captureId',
+  'startedAt',
+  'zone',
+  'outcome',
+  'species',
+  'waterId',
+  'fishId',
+  'angler',
+  'length',
+  'lengthMm',
+  'net',
+  'netGrams',
+  'girthMm',
+  'overScaleGrams',
+  'pictures',
+] as const satisfies readonly (keyof MeasuredFish)[];
