@@ -107,7 +107,7 @@ export class WaterRulesDto {
   @Maybe()
   @IsArray()
   @ArrayMaxSize(40)
-  @IsName(200, 'A closed area needs words that you will know it by.')
+  @IsText(200, { each: true })
   closedAreas: string[] = [];
   @Maybe() @IsBoolean() guideNeeded: boolean = false;
 }

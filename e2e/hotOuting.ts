@@ -9,12 +9,14 @@ export const SUMMER = new Date().getUTCFullYear() + 1;
 export const HOT_DAY_MS = Date.UTC(SUMMER, 6, 15, 6);
 
 let made = 0;
-function uuid7(): string {
+/** An id as a device makes it. */
+export function uuid7(): string {
   made += 1;
   return `01983000-0000-7000-8000-${String(made).padStart(4, '0')}${randomUUID().slice(-8)}`;
 }
 
-async function send(server: KeeperServer, method: string, path: string, body: object): Promise<void> {
+/** Writes to the server as a device would. */
+export async function send(server: KeeperServer, method: string, path: string, body: object): Promise<void> {
   const answer = await fetch(`${server.url}/api${path}`, {
     method,
     headers: { 'content-type': 'application/json' },

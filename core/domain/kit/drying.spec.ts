@@ -14,6 +14,8 @@ test('what was never wet, or was dipped or found dry since, is clean', () => {
 
 test('the hours count from when it was hung up, and stop at none: that it is dry somebody must feel', () => {
   expect(wetnessOf(hung, at(0))).toEqual({ is: 'drying', leftMs: DRY_HOURS * HOUR_MS });
+  // By a clock that is a little behind it has no more to go than all of it.
+  expect(wetnessOf(hung, at(-0.1))).toEqual({ is: 'drying', leftMs: DRY_HOURS * HOUR_MS });
   expect(wetnessOf(hung, at(47.5))).toEqual({ is: 'drying', leftMs: HOUR_MS / 2 });
   expect(wetnessOf(hung, at(48))).toEqual({ is: 'drying', leftMs: 0 });
   expect(wetnessOf(hung, at(480))).toEqual({ is: 'drying', leftMs: 0 });

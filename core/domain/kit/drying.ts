@@ -21,5 +21,6 @@ export function wetnessOf(
 ): Wetness {
   if (!lastWater || (disinfected && disinfected.at >= lastWater.at)) return { is: 'clean' };
   if (!dryingSince || dryingSince < lastWater.at) return { is: 'wet' };
-  return { is: 'drying', leftMs: Math.max(0, Date.parse(dryingSince) + DRY_HOURS * HOUR_MS - nowMs) };
+  const passedMs = Math.max(0, nowMs - Date.parse(dryingSince));
+  return { is: 'drying', leftMs: Math.max(0, DRY_HOURS * HOUR_MS - passedMs) };
 }

@@ -8,6 +8,8 @@ import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 import { LossQuestions } from './LossQuestions.js';
+import type { SpeciesId } from '@keeper/core/domain/fish/species';
+import { KindTaps } from './KindTaps.js';
 import { WhoseFish } from './WhoseFish.js';
 import type { RunDesk } from './runDesk.js';
 
@@ -20,7 +22,7 @@ const AfterWeighing = lazyPart(async () => (await import('./AfterWeighing.js')).
 const WhoLink = lazyPart(async () => (await import('../../parts/WhoLink.js')).WhoLink);
 
 /** After the release: how it left, and where the writing waits. */
-export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
+export function Over({ desk, run, expected }: { desk: RunDesk; run: RunState; expected: readonly SpeciesId[] }) {
   const { state, tap } = desk;
   const { captureId, outcome, leaving } = state;
   const { clocks } = run;
@@ -47,6 +49,17 @@ export function Over({ desk, run }: { desk: RunDesk; run: RunState }) {
         <Suspense>
           <AfterWeighing desk={desk} />
         </Suspense>
+      )}
+      {(outcome === 'released' || outcome === 'died') && leaving !== null && !state.facts.species && (
+        <div className="mb-4 grid gap-2">
+          <p className="text-soft">{runText.whatIsIt}</p>
+          <KindTaps
+            species={null}
+            said={undefined}
+            expected={expected}
+            onSay={(species) => void tap('described', { facts: { species } })}
+          />
+        </div>
       )}
       {(outcome === 'released' || outcome === 'died') && (
         <WhoseFish

@@ -37,13 +37,17 @@ export function PastTheEnd({ state, onOver, onSet, onMeasure, onLater }: PastThe
       <p className="text-lg">{runText.itWeighsMoreThan({ over: formatMass(over) })}</p>
       <button
         type="button"
-        className="button min-h-20 px-3 text-xl leading-tight"
+        className="button min-h-20 flex-col gap-0 px-3 text-xl leading-tight"
         onClick={choose(() => setWay('two'))}
       >
         {runText.twoScales}
         <span className="text-base font-normal">{runText.twoScalesHow}</span>
       </button>
-      <button type="button" className="button min-h-20 px-3 text-xl leading-tight" onClick={choose(onMeasure)}>
+      <button
+        type="button"
+        className="button min-h-20 flex-col gap-0 px-3 text-xl leading-tight"
+        onClick={choose(onMeasure)}
+      >
         {runText.lengthAndGirth}
         <span className="text-base font-normal">{runText.lengthAndGirthHow}</span>
       </button>

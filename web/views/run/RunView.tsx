@@ -67,7 +67,10 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
   useKeepingNag(counsel.some(({ rule }) => rule === 'kept-too-long' || rule === 'overnight'));
   const wake = useWakeLock(open);
   return (
-    <main className="mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 pb-32 short:pb-5 lg:px-8 lg:pb-5">
+    <main
+      // Upright, the foot of the screen belongs to the next step; a panel has a foot of its own.
+      className={`mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 ${open && panel ? 'pb-2' : 'pb-32'} short:pb-5 lg:px-8 lg:pb-5`}
+    >
       <header className="flex min-h-14 items-center justify-between gap-3">{header}</header>
       <div
         className={`grid flex-1 content-start gap-x-12 gap-y-3 short:gap-x-6 ${leftHand ? 'short:grid-cols-[24rem_1fr] lg:grid-cols-[27rem_1fr]' : 'short:grid-cols-[1fr_24rem] lg:grid-cols-[1fr_27rem]'}`}
@@ -83,7 +86,7 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
         <section
           aria-label={runText.whatHappens}
           // Upright, a panel stands at the foot of the screen, where the thumb is.
-          className={`flex flex-col gap-2.5 ${open && panel ? 'min-h-[calc(100dvh-11rem)] short:min-h-0 lg:min-h-0' : ''}`}
+          className={`flex flex-col gap-2.5 ${open && panel ? 'min-h-[calc(100dvh-5.5rem)] short:min-h-0 lg:min-h-0' : ''}`}
         >
           {notKept && <Notice role="alert">{runText.thatTapCouldNot}</Notice>}
           {open && panel && <ClockBar run={run} />}
@@ -91,7 +94,7 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
           {open && <Counsel lines={besidePanel(counsel, panel)} />}
           {open && !panel && <TakenWeight state={state} />}
           {!open ? (
-            (over ?? <Over desk={desk} run={run} />)
+            (over ?? <Over desk={desk} run={run} expected={expected} />)
           ) : gapMs !== undefined && state.startedAt !== null ? (
             <LongGap
               sinceMs={gapMs}
