@@ -1,4 +1,5 @@
 import type { HandlingPast } from '@keeper/core/care/handling';
+import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
@@ -9,6 +10,7 @@ import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
 import type { CellsAnswer, FlanksAnswer } from './flanks.js';
 import type { Health } from './health.js';
+import type { KeptMeeting } from './meetings.js';
 import type { KeptKitItem } from './kit.js';
 import type { OutingEvents, SwimRate } from './outings.js';
 import type { PicturedFish } from './pictured.js';
@@ -35,6 +37,7 @@ export interface Answers {
   'get /captures/known': readonly CaptureSummary[];
   'get /captures/decisions': readonly IdentityDecision[];
   'get /captures/pictures': readonly PictureInBook[];
+  'get /captures/measured': readonly MeasuredFish[];
   'get /captures/weighed': readonly WeighedFish[];
   'get /captures/{captureId}': CaptureEvents;
   'get /flanks': FlanksAnswer;
@@ -53,6 +56,8 @@ export interface Answers {
   'get /register.json': RegisterFile;
   'get /registers': readonly FriendRegister[];
   'post /registers': ImportedRegister;
+  'get /meetings': readonly KeptMeeting[];
+  'put /meetings/{id}': KeptMeeting;
   'get /rehearsals': readonly KeptRehearsal[];
   'put /rehearsals/{id}': KeptRehearsal;
   'get /outings': readonly OutingSummary[];

@@ -56,6 +56,7 @@ const good: Record<EventType, object> = {
   'line-cut': {},
   'hook-shed': {},
   'hook-held': { hold: 'corner' },
+  'put-forward': { meetingId: ID, sha256: SHA, checks: ['identifier', 'mouth-shut'], lateWhy: 'No signal.' },
   seen: { sign: 'thrashing' },
   'looked-over': {},
   'wound-noted': { wound: { kind: 'ulcer', side: 'left', at: { u: 0.7, v: -0.05 }, sizeMm: 20 } },

@@ -6,6 +6,7 @@ import { WeightReadingDto } from './weightReading.js';
 import 'reflect-metadata';
 import {
   ArrayMaxSize,
+  ArrayUnique,
   IsArray,
   IsBoolean,
   IsIn,
@@ -30,6 +31,7 @@ import {
   type PictureRole,
   type RecoverySign,
 } from '@keeper/core/domain/capture/event';
+import { PROOF_CHECKS, type ProofCheck } from '@keeper/core/domain/meeting/putForward';
 import { GAPS_TOLD, type GapTold } from '@keeper/core/domain/capture/gapTold';
 import { SIGNS, type Sign } from '@keeper/core/domain/capture/sign';
 import { FLANK_BOUNDS } from '@keeper/core/domain/fish/flankPoint';
@@ -159,6 +161,13 @@ export class ReleasedDto {
   @Maybe() @IsBoolean() straight?: boolean;
 }
 
+export class PutForwardDto {
+  @IsId() meetingId: string;
+  @Matches(SHA256) sha256: string;
+  @IsArray() @ArrayUnique() @IsIn(PROOF_CHECKS, { each: true }) checks: ProofCheck[];
+  @Maybe() @IsText(400) lateWhy?: string;
+}
+
 export class InterruptedDto {
   @IsIn(INTERRUPTIONS) why: Interruption;
 }
@@ -212,7 +221,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   zeroed: NothingDto,
   weighed: NothingDto,
   'reading-taken': ReadingTakenDto,
-  measured: NothingDto,
+  measured: PicturedDto,
   pictured: PicturedDto,
   rested: NothingDto,
   returned: NothingDto,
@@ -239,6 +248,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   'picture-removed': PictureRemovedDto,
   'picture-read': PictureReadDto,
   identified: IdentifiedDto,
+  'put-forward': PutForwardDto,
   amended: AmendedDto,
   'written-up': NothingDto,
   undone: UndoneDto,

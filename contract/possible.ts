@@ -3,6 +3,7 @@ import { lengthMm, LENGTH_UNITS, LONGEST_MM, type Length } from '@keeper/core/me
 import { addMasses, gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
 import type { AlsoRead, WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
+import type { Meeting } from '@keeper/core/domain/meeting/meeting';
 import type { LegalSize } from '@keeper/core/domain/water/rules';
 import { checked } from './fields.js';
 
@@ -117,5 +118,18 @@ export function IsOverLeast(): PropertyDecorator {
       return typeof mostMm !== 'number' || typeof leastMm !== 'number' || mostMm > leastMm;
     },
     sentence: 'The least size lies under the most.',
+  });
+}
+
+/** Dates that are turned round are no span. */
+export function IsAfterItsBeginning(): PropertyDecorator {
+  return checked({
+    name: 'isAfterItsBeginning',
+    validate: (toAt, args) => {
+      const fromAt = beside<Meeting>(args)?.fromAt;
+      if (typeof toAt !== 'string' || typeof fromAt !== 'string') return true;
+      return !(Date.parse(toAt) <= Date.parse(fromAt));
+    },
+    sentence: 'It ends before it begins. Turn the dates round.',
   });
 }

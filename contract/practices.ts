@@ -1,7 +1,32 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, Max, Min } from 'class-validator';
 import { LENGTH_OF, type LengthOf } from '@keeper/core/domain/fish/bodyLength';
-import * as ways from '@keeper/core/domain/practice/bankPractices';
+import {
+  AIR_PRACTICES,
+  BOARD_PRACTICES,
+  FIGHT_PRACTICES,
+  GIVES_PRACTICES,
+  GRIP_PRACTICES,
+  KEEP_PRACTICES,
+  LIFT_PRACTICES,
+  PICTURE_PRACTICES,
+  RECOVER_PRACTICES,
+  SWALLOWED_PRACTICES,
+  UNHOOK_PRACTICES,
+  WELS_GRIP_PRACTICES,
+  type AirPractice,
+  type BoardPractice,
+  type FightPractice,
+  type GivesPractice,
+  type GripPractice,
+  type KeepPractice,
+  type LiftPractice,
+  type PicturePractice,
+  type RecoverPractice,
+  type SwallowedPractice,
+  type UnhookPractice,
+  type WelsGripPractice,
+} from '@keeper/core/domain/practice/bankPractices';
 import { BARB_PRACTICES, type BarbPractice } from '@keeper/core/domain/practice/barbPractice';
 import { HOT_CAPTURE_PRACTICES, type HotCapturePractice } from '@keeper/core/domain/practice/hotCapturePractice';
 import { STOP_PRACTICES, type StopPractice } from '@keeper/core/domain/practice/stopPractice';
@@ -12,18 +37,19 @@ const OWN_AIR = 'Seconds in the air are a whole number from 1 to 300.';
 
 /** The ways with a fish that is on. Those that were added later may be left out. */
 export class BankPracticesDto {
-  @IsIn(ways.UNHOOK_PRACTICES) unhook: ways.UnhookPractice;
-  @IsIn(ways.LIFT_PRACTICES) lift: ways.LiftPractice;
-  @IsIn(ways.FIGHT_PRACTICES) fight: ways.FightPractice;
-  @IsIn(ways.AIR_PRACTICES) air: ways.AirPractice;
+  @IsIn(UNHOOK_PRACTICES) unhook: UnhookPractice;
+  @IsIn(LIFT_PRACTICES) lift: LiftPractice;
+  @IsIn(FIGHT_PRACTICES) fight: FightPractice;
+  @IsIn(AIR_PRACTICES) air: AirPractice;
   @IsInt({ message: OWN_AIR }) @Min(1, { message: OWN_AIR }) @Max(300, { message: OWN_AIR }) airOwnS: number;
-  @IsIn(ways.KEEP_PRACTICES) keep: ways.KeepPractice;
-  @Maybe() @IsIn(ways.GRIP_PRACTICES) grip?: ways.GripPractice;
-  @Maybe() @IsIn(ways.WELS_GRIP_PRACTICES) welsGrip?: ways.WelsGripPractice;
-  @Maybe() @IsIn(ways.SWALLOWED_PRACTICES) swallowed?: ways.SwallowedPractice;
-  @Maybe() @IsIn(ways.PICTURE_PRACTICES) pictureAt?: ways.PicturePractice;
-  @Maybe() @IsIn(ways.RECOVER_PRACTICES) recover?: ways.RecoverPractice;
-  @Maybe() @IsIn(ways.GIVES_PRACTICES) gives?: ways.GivesPractice;
+  @IsIn(KEEP_PRACTICES) keep: KeepPractice;
+  @Maybe() @IsIn(GRIP_PRACTICES) grip?: GripPractice;
+  @Maybe() @IsIn(WELS_GRIP_PRACTICES) welsGrip?: WelsGripPractice;
+  @Maybe() @IsIn(SWALLOWED_PRACTICES) swallowed?: SwallowedPractice;
+  @Maybe() @IsIn(PICTURE_PRACTICES) pictureAt?: PicturePractice;
+  @Maybe() @IsIn(BOARD_PRACTICES) boardAt?: BoardPractice;
+  @Maybe() @IsIn(RECOVER_PRACTICES) recover?: RecoverPractice;
+  @Maybe() @IsIn(GIVES_PRACTICES) gives?: GivesPractice;
   @IsBoolean() weigh: boolean;
   @IsBoolean() measure: boolean;
   @IsBoolean() picture: boolean;
@@ -31,18 +57,19 @@ export class BankPracticesDto {
 
 /** The ways of one water where they differ from those of everywhere else. */
 export class WaterPracticesDto {
-  @Maybe() @IsIn(ways.UNHOOK_PRACTICES) unhook?: ways.UnhookPractice;
-  @Maybe() @IsIn(ways.LIFT_PRACTICES) lift?: ways.LiftPractice;
-  @Maybe() @IsIn(ways.FIGHT_PRACTICES) fight?: ways.FightPractice;
-  @Maybe() @IsIn(ways.AIR_PRACTICES) air?: ways.AirPractice;
+  @Maybe() @IsIn(UNHOOK_PRACTICES) unhook?: UnhookPractice;
+  @Maybe() @IsIn(LIFT_PRACTICES) lift?: LiftPractice;
+  @Maybe() @IsIn(FIGHT_PRACTICES) fight?: FightPractice;
+  @Maybe() @IsIn(AIR_PRACTICES) air?: AirPractice;
   @Maybe() @IsInt({ message: OWN_AIR }) @Min(1, { message: OWN_AIR }) @Max(300, { message: OWN_AIR }) airOwnS?: number;
-  @Maybe() @IsIn(ways.KEEP_PRACTICES) keep?: ways.KeepPractice;
-  @Maybe() @IsIn(ways.GRIP_PRACTICES) grip?: ways.GripPractice;
-  @Maybe() @IsIn(ways.WELS_GRIP_PRACTICES) welsGrip?: ways.WelsGripPractice;
-  @Maybe() @IsIn(ways.SWALLOWED_PRACTICES) swallowed?: ways.SwallowedPractice;
-  @Maybe() @IsIn(ways.PICTURE_PRACTICES) pictureAt?: ways.PicturePractice;
-  @Maybe() @IsIn(ways.RECOVER_PRACTICES) recover?: ways.RecoverPractice;
-  @Maybe() @IsIn(ways.GIVES_PRACTICES) gives?: ways.GivesPractice;
+  @Maybe() @IsIn(KEEP_PRACTICES) keep?: KeepPractice;
+  @Maybe() @IsIn(GRIP_PRACTICES) grip?: GripPractice;
+  @Maybe() @IsIn(WELS_GRIP_PRACTICES) welsGrip?: WelsGripPractice;
+  @Maybe() @IsIn(SWALLOWED_PRACTICES) swallowed?: SwallowedPractice;
+  @Maybe() @IsIn(PICTURE_PRACTICES) pictureAt?: PicturePractice;
+  @Maybe() @IsIn(BOARD_PRACTICES) boardAt?: BoardPractice;
+  @Maybe() @IsIn(RECOVER_PRACTICES) recover?: RecoverPractice;
+  @Maybe() @IsIn(GIVES_PRACTICES) gives?: GivesPractice;
   @Maybe() @IsBoolean() weigh?: boolean;
   @Maybe() @IsBoolean() measure?: boolean;
   @Maybe() @IsBoolean() picture?: boolean;

@@ -7,6 +7,7 @@ import { HandlingQueryDto } from './handling.js';
 import { SwimsQueryDto } from './outings.js';
 import { PictureQueryDto } from './pictures.js';
 import { RegisterQueryDto } from './registers.js';
+import { WriteMeetingDto } from './meetings.js';
 import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
 import { WriteSettingsDto } from './settings.js';
@@ -176,6 +177,14 @@ export const ROUTES: readonly Route[] = [
     gives: JSON_TYPE,
   },
   { method: 'delete', path: '/registers/{id}', summary: "Remove a friend's register", gives: JSON_TYPE },
+  { method: 'get', path: '/meetings', summary: 'Meetings, and seasons of your own', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/meetings/{id}',
+    summary: 'Write a meeting at the revision that was read',
+    body: WriteMeetingDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
   {
     method: 'put',

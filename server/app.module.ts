@@ -4,6 +4,7 @@ import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
 import { WriteKitItemDto } from '@keeper/contract/kit';
+import { WriteMeetingDto } from '@keeper/contract/meetings';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
@@ -19,7 +20,7 @@ import { rowsModule } from './rows/rows.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';
-import { fish, kit, rigs, swims, rehearsals } from './storage/schema.js';
+import { meetings, fish, kit, rigs, swims, rehearsals } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
@@ -44,6 +45,7 @@ export class AppModule {
         rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
         rowsModule({ path: 'fish', table: fish, contract: WriteFishDto, name: 'This fish' }),
+        rowsModule({ path: 'meetings', table: meetings, contract: WriteMeetingDto, name: 'This meeting' }),
         rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,
         SettingsModule,

@@ -123,6 +123,7 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
       swims: [swim],
       rigs: [],
       kit: [],
+      meetings: [],
       rounding: 'down',
       outings: [{ outingId: 'o1', events: [planned] }],
       pictures: [],

@@ -6,6 +6,7 @@ import { localTime } from '../measure/localTime.js';
 import { gramsOf } from '../measure/mass.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import type { Rig } from '../domain/kit/rig.js';
+import type { Meeting } from '../domain/meeting/meeting.js';
 import type { OutingEvent } from '../domain/outing/event.js';
 import { summaryOfOuting, replayOuting } from '../domain/outing/outingState.js';
 import type { Swim } from '../domain/water/swim.js';
@@ -61,6 +62,7 @@ export function* bookJson(
     readonly swims: readonly Swim[];
     readonly rigs: readonly Rig[];
     readonly kit: readonly KitItem[];
+    readonly meetings: readonly Meeting[];
     /** The keeper's rule for what lies between two marks. */
     readonly rounding: Rounding;
     readonly outings: Iterable<{ readonly outingId: string; readonly events: readonly OutingEvent[] }>;
@@ -77,7 +79,7 @@ export function* bookJson(
   const head = { ...BOOK_FORMAT, exportedAt: book.exportedAt, positions: choices.positions ? 'included' : 'left out' };
   yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
   yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
-  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"outings":[`;
+  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"meetings":${JSON.stringify(book.meetings)},\n"outings":[`;
   yield* separated(book.outings, ({ outingId, events }) => {
     return { summary: summaryOfOuting(replayOuting(outingId, events)), events };
   });

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { runStateOf, type RunState } from '../care/run/runState.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import {
+  BOARD_PRACTICES,
   GIVES_PRACTICES,
   GRIP_PRACTICES,
   PICTURE_PRACTICES,
@@ -77,6 +78,7 @@ export const anySituation: fc.Arbitrary<RunContext> = fc
       welsGrip: fc.constantFrom(...WELS_GRIP_PRACTICES),
       swallowed: fc.constantFrom(...SWALLOWED_PRACTICES),
       pictureAt: fc.constantFrom(...PICTURE_PRACTICES),
+      boardAt: fc.constantFrom(...BOARD_PRACTICES),
       recover: fc.constantFrom(...RECOVER_PRACTICES),
       gives: fc.constantFrom(...GIVES_PRACTICES),
       weigh: fc.boolean(),

@@ -4,6 +4,7 @@ import type { CaptureMessages } from '../domain/capture/captureMessages.js';
 import type { CareMessages } from '../care/careMessages.js';
 import type { FishMessages } from '../domain/fish/fishMessages.js';
 import type { KitMessages } from '../domain/kit/kitMessages.js';
+import type { MeetingMessages } from '../meetings/meetingMessages.js';
 import type { MeasureMessages } from '../measure/measureMessages.js';
 import type { PracticeMessages } from '../domain/practice/practiceMessages.js';
 import type { PicturesMessages } from '../pictures/pictureMessages.js';
@@ -23,6 +24,7 @@ export interface Language {
   readonly care: Texts<CareMessages>;
   readonly fish: Texts<FishMessages>;
   readonly kit: Texts<KitMessages>;
+  readonly meeting: Texts<MeetingMessages>;
   readonly measure: Texts<MeasureMessages>;
   readonly practice: Texts<PracticeMessages>;
   readonly pictures: Texts<PicturesMessages>;

@@ -5,6 +5,7 @@ import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
 import { bookJson } from '@keeper/core/formats/bookJson';
 import type { WriteKitItemDto } from '@keeper/contract/kit';
+import type { WriteMeetingDto } from '@keeper/contract/meetings';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import type { WriteSwimDto } from '@keeper/contract/swims';
@@ -17,7 +18,7 @@ import { SettingsService } from '../settings/settings.service.js';
 import { RowsRepository } from '../rows/rows.repository.js';
 import { Database } from '../storage/database.js';
 import { streamText } from '../streamText.js';
-import { kit, rigs, swims } from '../storage/schema.js';
+import { kit, meetings, rigs, swims } from '../storage/schema.js';
 import { WatersRepository } from '../waters/waters.repository.js';
 
 /** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
@@ -30,6 +31,7 @@ export class BookController {
   private readonly swims;
   private readonly rigs;
   private readonly kit;
+  private readonly meetings;
 
   constructor(
     private readonly logs: CaptureLogsRepository,
@@ -42,6 +44,7 @@ export class BookController {
     this.swims = new RowsRepository<WriteSwimDto>(database, swims, 'This swim');
     this.rigs = new RowsRepository<WriteRigDto>(database, rigs, 'This rig');
     this.kit = new RowsRepository<WriteKitItemDto>(database, kit, 'This thing');
+    this.meetings = new RowsRepository<WriteMeetingDto>(database, meetings, 'This meeting');
   }
 
   @Get('book.csv')
@@ -58,6 +61,7 @@ export class BookController {
         swims: this.swims.all(),
         rigs: this.rigs.all(),
         kit: this.kit.all(),
+        meetings: this.meetings.all(),
         rounding: this.settings.read().rounding,
         outings: this.everyOuting(),
         pictures: this.pictures.all(),

@@ -129,7 +129,10 @@ export const kit = sqliteTable('kit', revisionedRow());
 export const rehearsals = sqliteTable('rehearsals', revisionedRow());
 /** What the keeper calls each known fish; which captures are of it is said in their logs. */
 export const fish = sqliteTable('fish', revisionedRow());
-export type RevisionedTable = typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish;
+/** Meetings that fish are put forward to, and seasons of the keeper's own. */
+export const meetings = sqliteTable('meetings', revisionedRow());
+export type RevisionedTable =
+  typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish | typeof meetings;
 
 /** Registers of friends on the same water, as they came. */
 export const registers = sqliteTable('registers', {

@@ -74,6 +74,22 @@ export const router = createBrowserRouter([
         path: paths.fish(':fishId'),
         lazy: async () => ({ Component: (await import('../views/fish/FishPage.js')).FishPage }),
       },
+      {
+        path: paths.meetings,
+        lazy: async () => ({ Component: (await import('../views/meetings/MeetingsPage.js')).MeetingsPage }),
+      },
+      {
+        path: paths.meeting(':meetingId'),
+        lazy: async () => ({ Component: (await import('../views/meetings/MeetingPage.js')).MeetingPage }),
+      },
+      {
+        path: paths.meetingRules(':meetingId'),
+        lazy: async () => ({ Component: (await import('../views/meetings/MeetingForm.js')).MeetingForm }),
+      },
+      {
+        path: paths.putForward(':meetingId', ':captureId'),
+        lazy: async () => ({ Component: (await import('../views/meetings/PutForwardPage.js')).PutForwardPage }),
+      },
       { path: paths.bank, lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       {
         path: paths.newOuting,

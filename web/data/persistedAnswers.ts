@@ -19,6 +19,8 @@ const KEPT = [
   'handling',
   'rehearsals',
   'fish',
+  'meetings',
+  'measured',
 ];
 
 /** Keeps those answers on the device, so that they are there when the server is not. */

@@ -2,6 +2,7 @@ import { asked, type Row } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { KeptFish } from '@keeper/contract/fish';
+import type { KeptMeeting } from '@keeper/contract/meetings';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
 import type { KeptRig } from '@keeper/contract/rigs';
@@ -21,6 +22,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   kit: {},
   rehearsals: {},
   fish: { note: null },
+  meetings: {},
 };
 
 /** Rows as the server has them, with what this device wrote since laid over them. */
@@ -70,6 +72,11 @@ export function useRigs(): readonly KeptRig[] {
 
 export function useKit(): readonly KeptKitItem[] {
   return useStanding(useRows<KeptKitItem>('kit'));
+}
+
+/** Meetings and seasons that are not archived. */
+export function useMeetings(): readonly KeptMeeting[] {
+  return useStanding(useRows<KeptMeeting>('meetings'));
 }
 
 /** What the known fish are called. */

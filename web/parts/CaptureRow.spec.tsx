@@ -16,6 +16,7 @@ jest.mock('./BookPicture.js', () => ({
 const summary: CaptureSummary = {
   fromPictures: false,
   straightBack: false,
+  putForward: [],
   length: null,
   openWounds: [],
   angler: null,

@@ -3,6 +3,7 @@ import { localised } from '../text/localised.js';
 /** Words of the parts that screens share, in British English. */
 export const partsText = localised('parts', {
   straightBack: 'straight back',
+  magnified: 'Magnified',
   whoCaughtIt: 'Who caught it',
   iDid: 'I did',
   aFriend: 'A friend',

@@ -40,6 +40,7 @@ const hot = { conditions: { waterC: 29 } };
 const school = (fight: FightPractice): Partial<RunContextInput> => ({ schools: { ...DEFAULT_PRACTICES, fight } });
 const mesh: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, lift: 'mesh' } };
 const crouching: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, pictureAt: 'water' } };
+const measuring: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, measure: true } };
 const pliers: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, swallowed: 'pliers' } };
 const onMat: Partial<RunContextInput> = { schools: { ...DEFAULT_PRACTICES, unhook: 'mat' } };
 
@@ -145,6 +146,16 @@ const CASES: Record<
   'hook-back': [NETTED, 310, {}, 'hookBack', [...NETTED, seen('hook-deep', 305)], 310, {}],
   'net-off': [LIFTED, 359, mesh, 'netOff', LIFTED, 360, mesh],
   'zip-again': [RESTING, 365, {}, 'zipAgain', UNHOOKED, 365, {}],
+  'board-first': [UNHOOKED, 345, measuring, 'boardFirst', UNHOOKED, 345, {}],
+  'on-the-board': [
+    [...LIFTED, ['looked-over', 351]],
+    352,
+    measuring,
+    'onTheBoard',
+    [...LIFTED, ['looked-over', 351], ['measured', 352]],
+    353,
+    measuring,
+  ],
   carry: [
     [...LIFTED, ['looked-over', 351], ['weighed', 352], ['pictured', 355]],
     356,

@@ -1,6 +1,8 @@
 import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
-import { IN_AIR, orderOfWork } from './orderOfWork.js';
+import { nameOfWay } from '../../domain/practice/bankPractices.js';
+import { practiceBasis } from './practiceBasis.js';
+import { IN_AIR, measuresInWater, orderOfWork } from './orderOfWork.js';
 import type { RunRule } from './runRule.js';
 import type { RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
@@ -68,6 +70,42 @@ export const CRAFT_RULES: readonly RunRule[] = [
             severity: 'good',
             text: runMessage('hookBack'),
             reason: runMessage('hookBackReason'),
+            basis: COMMON_PRACTICE,
+          }
+        : null,
+  },
+  {
+    id: 'board-first',
+    look: (run) =>
+      run.phase === 'netted' &&
+      run.hookEnd !== null &&
+      run.context.schools.measure &&
+      !run.done.has('measured') &&
+      isQuiet(run) &&
+      !run.signs.has('small')
+        ? {
+            severity: 'good',
+            text: runMessage('boardFirst', { way: run.context.schools.boardAt }),
+            reason: runMessage('boardFirstReason'),
+            basis: practiceBasis(run.context, 'boardAt', nameOfWay('boardAt', run.context.schools.boardAt)),
+          }
+        : null,
+  },
+  {
+    id: 'on-the-board',
+    look: (run) =>
+      run.phase === 'air' &&
+      run.hookEnd !== null &&
+      run.context.schools.measure &&
+      !measuresInWater(run.context) &&
+      run.done.has('looked-over') &&
+      !run.done.has('measured') &&
+      run.use.stage !== 'over' &&
+      isQuiet(run)
+        ? {
+            severity: 'good',
+            text: runMessage('onTheBoard'),
+            reason: runMessage('onTheBoardReason'),
             basis: COMMON_PRACTICE,
           }
         : null,

@@ -177,6 +177,11 @@ test.each<[string, Partial<RunContextInput>, string[]]>([
     ['netted', 'hook-out', 'pictured', 'held', 'released'],
   ],
   [
+    'measured on a floating board and pictured in the water',
+    { schools: { ...crouching, weigh: false, measure: true, boardAt: 'water' } },
+    ['netted', 'hook-out', 'measured', 'pictured', 'held', 'released'],
+  ],
+  [
     'over the side of a boat nobody crouches',
     { schools: crouching, bank: 'boat' },
     ['netted', 'hook-out', 'lifted', 'looked-over', 'weighed', 'pictured', 'held', 'released'],

@@ -1,7 +1,7 @@
 import type { Message } from '../../measure/message.js';
 import { runMessage } from './runMessages.js';
 import { advisedAgainst } from './counselOfRun.js';
-import { IN_AIR, orderOfWork, picturesInWater } from './orderOfWork.js';
+import { afloatSteps, IN_AIR, orderOfWork } from './orderOfWork.js';
 import { unhooksOnMat, type RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
 import { canHappen, done, type RunStep } from '../../domain/capture/steps.js';
@@ -45,13 +45,10 @@ function nextStep(state: CaptureState, run: RunState): RunStep {
     case 'netted': {
       const hookFirst = !lifts || !unhooksOnMat(run.context);
       if (state.hookEnd === null && hookFirst) return hook;
-      if (
-        picturesInWater(run.context) &&
-        order.includes('pictured') &&
-        !done(state, 'pictured') &&
-        !against.has('pictured')
-      )
-        return 'pictured';
+      const afloat = afloatSteps(run.context).find(
+        (step) => order.includes(step) && !done(state, step) && !against.has(step),
+      );
+      if (afloat) return afloat;
       return lifts ? 'lifted' : 'held';
     }
     case 'resting': {

@@ -18,28 +18,20 @@ export function orderOfWork(run: RunState): RunStep[] {
   // However the hook came away, that is the step that was done.
   const hook: RunStep = run.hookEnd === null ? 'hook-out' : HOOK_STEPS[run.hookEnd];
   if (fromTheNet || signs.has('small')) return ['netted', hook, ...AWAY];
-  const inWater = picturesInWater(context);
   const weighs = schools.weigh && (bank !== 'wading' || context.helped);
   const pictured: RunStep[] = schools.picture ? ['pictured'] : [];
-  const figures: RunStep[] = [
-    ...(weighs ? (['weighed'] as const) : []),
-    ...(schools.measure ? (['measured'] as const) : []),
-  ];
+  const measured: RunStep[] = schools.measure ? ['measured'] : [];
   const carried: RunStep[] = bank === 'boat' || bank === 'wading' ? [] : ['carried'];
-  const outside: RunStep[] = ['looked-over', ...figures, ...(inWater ? [] : pictured), ...carried];
-  // Pictured in the water, and with nothing to be read, it need not leave it.
-  const stays = inWater && figures.length === 0;
+  // Read and pictured in the water before the lift, by those schools.
+  const afloat = afloatSteps(context);
+  const figures: RunStep[] = [...(weighs ? (['weighed'] as const) : []), ...measured, ...pictured];
+  const ashore = figures.filter((step) => !afloat.includes(step));
+  const outside: RunStep[] = ['looked-over', ...ashore, ...carried];
   // With no net there is nothing to be carried to the mat in: the hook comes out in the shallows.
-  if (unhooksOnMat(context) && !signs.has('no-net'))
-    return ['netted', 'lifted', hook, ...outside, ...(inWater ? pictured : []), ...AWAY];
-  return [
-    'netted',
-    hook,
-    ...(inWater ? pictured : []),
-    ...(stays ? [] : (['lifted'] as const)),
-    ...(stays ? [] : outside),
-    ...AWAY,
-  ];
+  if (unhooksOnMat(context) && !signs.has('no-net')) return ['netted', 'lifted', hook, ...outside, ...afloat, ...AWAY];
+  // With nothing left to be done ashore it need not leave the water.
+  const lifts = ashore.length > 0 || afloat.length === 0;
+  return ['netted', hook, ...afloat, ...(lifts ? (['lifted', ...outside] as const) : []), ...AWAY];
 }
 
 const HOOK_STEPS = { out: 'hook-out', cut: 'hook-cut', 'left-in': 'line-cut', shed: 'hook-shed' } as const;
@@ -47,4 +39,17 @@ const HOOK_STEPS = { out: 'hook-out', cut: 'hook-cut', 'left-in': 'line-cut', sh
 /** Whether the picture is taken with half of it in the water; over the side of a boat it is not. */
 export function picturesInWater({ schools, bank }: Pick<RunContext, 'schools' | 'bank'>): boolean {
   return schools.picture && schools.pictureAt === 'water' && bank !== 'boat';
+}
+
+/** Whether it is measured on a floating board. */
+export function measuresInWater({ schools }: Pick<RunContext, 'schools'>): boolean {
+  return schools.measure && schools.boardAt === 'water';
+}
+
+/** What is done in the water before a lift, in its order. */
+export function afloatSteps(context: RunContext): RunStep[] {
+  return [
+    ...(measuresInWater(context) ? (['measured'] as const) : []),
+    ...(picturesInWater(context) ? (['pictured'] as const) : []),
+  ];
 }

@@ -1,4 +1,5 @@
 import type {
+  BoardPractice,
   GivesPractice,
   GripPractice,
   LiftPractice,
@@ -37,6 +38,10 @@ export interface RunMessages {
   rigAwayReason: None;
   hookBack: None;
   hookBackReason: None;
+  boardFirst: { way: BoardPractice };
+  boardFirstReason: None;
+  onTheBoard: None;
+  onTheBoardReason: None;
   netOff: None;
   netOffReason: None;
   zipAgain: { lift: LiftPractice };

@@ -1,6 +1,7 @@
 import { isOpenWound, type Treatment } from '../fish/wound.js';
 import type { CaptureEvent, EventPayloads, EventType, Facts } from './event.js';
 import { correctionsOf } from './facts.js';
+import type { PutForward } from '../meeting/putForward.js';
 import type { GapTold } from './gapTold.js';
 import { withSign } from './sign.js';
 import {
@@ -16,7 +17,15 @@ import {
 
 /** What is done at the desk says nothing of whether somebody still stands beside the fish. */
 const AT_THE_DESK: readonly EventType[] = [
-  ...(['described', 'amended', 'picture-added', 'picture-removed', 'picture-read', 'identified'] as const),
+  ...([
+    'described',
+    'amended',
+    'picture-added',
+    'picture-removed',
+    'picture-read',
+    'identified',
+    'put-forward',
+  ] as const),
   ...([
     'rod-told',
     'loss-told',
@@ -44,6 +53,7 @@ type Plain = Omit<
   | 'interruptions'
   | 'devices'
   | 'notSameAs'
+  | 'putForward'
   | 'setAside'
 >;
 
@@ -61,6 +71,7 @@ export class CaptureDraft {
   private readonly interruptions: Growing<CaptureState['interruptions'][number]>[] = [];
   private readonly devices = new Set<string>();
   private readonly notSameAs: string[] = [];
+  private readonly putForward: PutForward[] = [];
   private heldMs: number | null = null;
   private readonly gillBeats: CaptureState['recovery']['gillBeats'][number][] = [];
   private readonly recoverySigns: CaptureState['recovery']['signs'][number][] = [];
@@ -81,6 +92,7 @@ export class CaptureDraft {
       interruptions: this.interruptions,
       devices: [...this.devices],
       notSameAs: this.notSameAs,
+      putForward: this.putForward,
     };
   }
 
@@ -114,7 +126,7 @@ export class CaptureDraft {
       case 'measured':
       case 'pictured':
         this.mark(event);
-        if (event.type === 'pictured' && event.payload.in === 'water') break;
+        if ((event.type === 'pictured' || event.type === 'measured') && event.payload.in === 'water') break;
         plain.airComplete &&= this.spells.some(({ medium }) => medium === 'air');
         break;
       case 'netted':
@@ -229,6 +241,9 @@ export class CaptureDraft {
       case 'identified':
         if (event.payload.says !== 'different') plain.identity = { ...event.payload, eventId: event.id };
         else if (event.payload.by) this.notSameAs.push(event.payload.by.captureId);
+        break;
+      case 'put-forward':
+        this.putForward.push({ ...event.payload, at: event.at });
         break;
       case 'written-up':
         plain.writtenUp = true;

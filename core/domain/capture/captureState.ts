@@ -6,6 +6,7 @@ import type { CaptureConditions } from './conditions.js';
 import type { EventType, Facts, Identified, Interruption, Leaving, PictureRole, RecoverySign } from './event.js';
 import type { Amendment } from './facts.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
+import type { PutForward } from '../meeting/putForward.js';
 import type { Sign } from './sign.js';
 
 /** A stretch of time that the fish spent in one place. `toMs` is null while it lasts. */
@@ -118,6 +119,8 @@ export interface CaptureState {
   readonly mergedInto: string | null;
   /** Who it is, as the keeper said last; null when nobody was asked. */
   readonly identity: (Identified & { readonly eventId: string }) | null;
+  /** The meetings that it was put forward to. */
+  readonly putForward: readonly PutForward[];
   /** Captures whose fish the keeper said is another one. */
   readonly notSameAs: readonly string[];
   /** False when something that happens in air was tapped with no lift noted: the air time is then a lower bound. */
@@ -167,6 +170,7 @@ export function emptyCapture(captureId: string): CaptureState {
     devices: [],
     mergedInto: null,
     identity: null,
+    putForward: [],
     notSameAs: [],
     airComplete: true,
     setAside: [],

@@ -10,6 +10,7 @@ import type { CaptureConditions } from './conditions.js';
 import type { GapTold } from './gapTold.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
+import type { PutForward } from '../meeting/putForward.js';
 import type { Angler } from './angler.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
@@ -141,8 +142,8 @@ export interface EventPayloads {
   /** In the sling, on the scale; the number may follow at once, later, or never. */
   weighed: Record<string, never>;
   'reading-taken': { weight: WeightReading };
-  /** On the board; the number may follow. */
-  measured: Record<string, never>;
+  /** On the board; the number may follow. `in: 'water'`: on a floating one, without a lift. */
+  measured: { in?: 'water' };
   /** `in: 'water'`: half of it under, without a lift. */
   pictured: { in?: 'water' };
   /** In the water again, in net or sling, to rest before the next thing. */
@@ -194,6 +195,8 @@ export interface EventPayloads {
   'picture-read': { sha256: string; role?: PictureRole } & PictureReading;
   /** Who it is, as the keeper says; the last that stands counts, and each stays in the log with what spoke for it. */
   identified: Identified;
+  /** Put forward to a meeting with one of its pictures. */
+  'put-forward': Omit<PutForward, 'at'>;
   /** A correction: the earlier value stays in the log. */
   amended: { facts: Facts; why: string };
   /** The keeper is done writing; what is missing may stay missing. */
@@ -251,6 +254,7 @@ export const EVENT_TYPES = [
   'picture-removed',
   'picture-read',
   'identified',
+  'put-forward',
   'amended',
   'written-up',
   'undone',

@@ -18,6 +18,7 @@ export type MeasuredFish = Pick<
   | 'girthMm'
   | 'overScaleGrams'
   | 'pictures'
+  | 'putForward'
 >;
 
 export const MEASURED_FIELDS = [
@@ -36,4 +37,5 @@ export const MEASURED_FIELDS = [
   'girthMm',
   'overScaleGrams',
   'pictures',
+  'putForward',
 ] as const satisfies readonly (keyof MeasuredFish)[];

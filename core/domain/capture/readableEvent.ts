@@ -28,6 +28,7 @@ import {
 import { ANGLERS } from './angler.js';
 import { GAPS_TOLD } from './gapTold.js';
 import { HOOK_HOLDS, LOSS_REASONS, TACKLE_LEFT } from './rodFacts.js';
+import { PROOF_CHECKS } from '../meeting/putForward.js';
 import { SIGNS } from './sign.js';
 
 const nothing = record({});
@@ -159,7 +160,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   'reading-taken': record({ weight }),
   'sling-hung': record({ shown: mass, way: optional(oneOf(READING_WAYS)) }),
   'entry-kept': record({ note: optional(isText) }),
-  measured: nothing,
+  measured: record({ in: optional(oneOf(['water'])) }),
   pictured: record({ in: optional(oneOf(['water'])) }),
   rested: nothing,
   returned: nothing,
@@ -202,6 +203,12 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     by: optional(comparison),
     decisionId: optional(isText),
     why: optional(isText),
+  }),
+  'put-forward': record({
+    meetingId: isText,
+    sha256: isText,
+    checks: listOf(oneOf(PROOF_CHECKS)),
+    lateWhy: optional(isText),
   }),
   amended: record({ facts, why: isText }),
   'written-up': nothing,

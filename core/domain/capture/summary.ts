@@ -1,5 +1,6 @@
 import type { FormId, SpeciesId } from '../fish/species.js';
 import { isOpenWound, type WoundKind } from '../fish/wound.js';
+import type { PutForward } from '../meeting/putForward.js';
 import { totalLength, type BodyLength } from '../fish/bodyLength.js';
 import { lengthMm } from '../../measure/length.js';
 import { gramsOf, type Mass } from '../../measure/mass.js';
@@ -87,6 +88,8 @@ export interface CaptureSummary {
   readonly fishId: string | null;
   /** Captures that the keeper says show another fish. */
   readonly notSameAs: readonly string[];
+  /** The meetings that it was put forward to. */
+  readonly putForward: readonly PutForward[];
 }
 
 /** A line of the book draws so many marks and spells; more than any fish on a bank has. */
@@ -142,6 +145,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     waterC: state.conditions.waterC ?? null,
     fishId: state.identity?.fishId ?? null,
     notSameAs: state.notSameAs,
+    putForward: state.putForward,
   };
 }
 

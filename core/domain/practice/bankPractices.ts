@@ -37,6 +37,10 @@ export type SwallowedPractice = (typeof SWALLOWED_PRACTICES)[number];
 export const PICTURE_PRACTICES = ['mat', 'water'] as const;
 export type PicturePractice = (typeof PICTURE_PRACTICES)[number];
 
+/** Where the board lies. */
+export const BOARD_PRACTICES = ['mat', 'water'] as const;
+export type BoardPractice = (typeof BOARD_PRACTICES)[number];
+
 /** How it is held until it goes. */
 export const RECOVER_PRACTICES = ['still', 'rock'] as const;
 export type RecoverPractice = (typeof RECOVER_PRACTICES)[number];
@@ -58,6 +62,7 @@ export interface BankPractices {
   readonly welsGrip: WelsGripPractice;
   readonly swallowed: SwallowedPractice;
   readonly pictureAt: PicturePractice;
+  readonly boardAt: BoardPractice;
   readonly recover: RecoverPractice;
   readonly gives: GivesPractice;
   /** What is done with a fish that is worth it. */
@@ -78,6 +83,7 @@ export const DEFAULT_PRACTICES: BankPractices = {
   welsGrip: 'thumb',
   swallowed: 'cut',
   pictureAt: 'mat',
+  boardAt: 'mat',
   recover: 'still',
   gives: 'link',
   weigh: true,
@@ -166,6 +172,13 @@ export const BANK_CHOICES: BankChoices = {
       'own-breath': { name: practiceMessage('airOwnBreathName'), why: practiceMessage('airOwnBreathWhy') },
       sixty: { name: practiceMessage('airSixtyName'), why: practiceMessage('airSixtyWhy') },
       own: { name: practiceMessage('airOwnName'), why: practiceMessage('airOwnWhy') },
+    },
+  },
+  boardAt: {
+    ways: BOARD_PRACTICES,
+    words: {
+      mat: { name: practiceMessage('boardMatName'), why: practiceMessage('boardMatWhy') },
+      water: { name: practiceMessage('boardWaterName'), why: practiceMessage('boardWaterWhy') },
     },
   },
   pictureAt: {

@@ -40,6 +40,10 @@ export interface PracticeMessages {
   welsThumbWhy: None;
   welsCradleName: None;
   welsCradleWhy: None;
+  boardMatName: None;
+  boardMatWhy: None;
+  boardWaterName: None;
+  boardWaterWhy: None;
   pictureMatName: None;
   pictureMatWhy: None;
   pictureWaterName: None;

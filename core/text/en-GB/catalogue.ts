@@ -9,6 +9,7 @@ import { practiceTexts } from './practice.js';
 import { picturesTexts } from './pictures.js';
 import { rehearseTexts } from './rehearse.js';
 import { runTexts } from './run.js';
+import { meetingTexts } from './meeting.js';
 import { measureTexts } from './measure.js';
 import { registerTexts } from './register.js';
 import { weatherTexts } from './weather.js';
@@ -28,6 +29,7 @@ export const enGB: Language = {
   rehearse: rehearseTexts,
   run: runTexts,
   measure: measureTexts,
+  meeting: meetingTexts,
   register: registerTexts,
   water: waterTexts,
   weather: weatherTexts,

@@ -55,6 +55,15 @@ export const runTexts: Texts<RunMessages> = {
   rigAwayReason: 'A loose hook finds a hand or the fish; a baited one in the margin finds a bird.',
   hookBack: 'Hands wet and cool. Turn the hook back the way it went in.',
   hookBackReason: 'Pulled sideways it tears what it held; warm dry hands take the slime off.',
+  boardFirst: ({ way }) =>
+    way === 'water'
+      ? 'Board afloat beside you, identifier on it, tied on. Camera ready.'
+      : 'Board wet, flat beside the mat, nose end to the left hand, identifier on it. Camera ready.',
+  boardFirstReason:
+    'Net to board to water in 30 to 45 seconds is what practised hands do, a minute at most: set up before.',
+  onTheBoard: 'Nose to the stop, mouth shut, board tilted nose down; flat; tail to its mark; read down.',
+  onTheBoardReason:
+    'Tilted it lies against the stop by itself. In wind a weight on the mat, a friend’s finger at the nose.',
   netOff: 'The net off from head to tail, with the scales.',
   netOffReason: 'Against the scales the mesh lifts them and splits the fins.',
   zipAgain: ({ lift }) => `${lift === 'sling' ? 'Zip shut? ' : ''}Fins flat, hands wet: at each lift anew.`,

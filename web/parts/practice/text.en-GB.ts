@@ -10,6 +10,7 @@ const titles: Readonly<Record<Exclude<PracticeName, 'airOwnS'>, string>> = {
   swallowed: 'A swallowed hook',
   lift: 'The lift',
   air: 'Out of the water, at one time',
+  boardAt: 'The board lies',
   pictureAt: 'The picture',
   keep: 'Keeping it for a while',
   recover: 'Until it goes it is',

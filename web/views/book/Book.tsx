@@ -1,7 +1,8 @@
 import { bookText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Fragment } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
+import { paths } from '../../app/paths.js';
 import { SPECIES_IDS, speciesName } from '@keeper/core/domain/fish/species';
 import type { BookTally, PictureInBook } from '@keeper/contract/book';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
@@ -66,7 +67,12 @@ export function Book() {
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
   return (
     <div data-wide>
-      <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
+        <Link to={paths.meetings} className="quiet-link">
+          {bookText.meetings}
+        </Link>
+      </div>
       {tally && (
         <p className="mt-1 mb-5 text-soft" data-testid="book-counts">
           {bookText.fishLostOnThe({ lost: tally.captures - tally.lost, lost2: tally.lost })}

@@ -182,7 +182,7 @@ function wantsHold({ hookEnd, hookHold }: CaptureState): boolean {
 
 /** A picture that is taken without a lift says so: no time in the air is missing then. */
 function payloadOf(step: RunStep, { phase }: RunState): { in?: 'water' } {
-  return step === 'pictured' && phase !== 'air' && phase !== 'playing' ? { in: 'water' } : {};
+  return (step === 'pictured' || step === 'measured') && phase !== 'air' && phase !== 'playing' ? { in: 'water' } : {};
 }
 
 /** Another kind than before has neither its scaling nor its name. */
