@@ -11,6 +11,7 @@ import { flankBench } from './flank.js';
 import { growthBench } from './growth.js';
 import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
+import { meetingListBench } from './meetingList.js';
 import { layoutBench } from './layout.js';
 import { picturesBench } from './pictures.js';
 import { picturesOnScreenBench } from './picturesOnScreen.js';
@@ -39,9 +40,18 @@ const PARTS = {
   start: coldStartBench,
   taps: tapsBench,
   layout: layoutBench,
+  meeting: meetingListBench,
   book: bookAtScaleBench,
 } as const;
-const WHOLE = [coldStartBench, appendBench, bookBench, layoutBench, bundleBench, runScreenBench] as const;
+const WHOLE = [
+  coldStartBench,
+  appendBench,
+  bookBench,
+  layoutBench,
+  meetingListBench,
+  bundleBench,
+  runScreenBench,
+] as const;
 
 /** `--json FILE` writes the figures down, `--strict` ends with 1 where an aim is missed; the rest is for the parts. */
 function takeOptions(args: string[]): { readonly json: string | undefined; readonly strict: boolean } {

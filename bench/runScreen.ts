@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser } from '@playwright/test';
 import { backgroundClockBench } from './backgroundClock.js';
+import { fishOnBench } from './fishOnLatency.js';
 import { openBrowser } from './runInBrowser.js';
 import { runServer } from './runningServer.js';
 import { tapLatencyBench } from './tapLatency.js';
@@ -11,13 +12,17 @@ import { tapLatencyBench } from './tapLatency.js';
 export async function runScreenBench(): Promise<void> {
   await inBrowser(async (browser, url) => {
     await tapLatencyBench(browser, url);
+    await fishOnBench(browser, url);
     await backgroundClockBench(browser, url);
   });
 }
 
-/** The taps alone. */
+/** The taps alone, and Fish on. */
 export function tapsBench(): Promise<void> {
-  return inBrowser(tapLatencyBench);
+  return inBrowser(async (browser, url) => {
+    await tapLatencyBench(browser, url);
+    await fishOnBench(browser, url);
+  });
 }
 
 async function inBrowser(measure: (browser: Browser, url: string) => Promise<void>): Promise<void> {

@@ -180,11 +180,13 @@ export const GREEN_SLING = idOf('0d', 3);
 
 /** What lies in the demo keeper's shed. */
 export const KIT: readonly KitItem[] = [
-  item(1, { kind: 'net', name: 'Big net', sizeMm: 1070, lastWater: atMere, disinfected: dried }),
-  item(2, { kind: 'mat', name: 'Walled mat', sizeMm: 1300, lastWater: atMere, disinfected: dried }),
+  item(1, { kind: 'net', name: 'Big net', sizeMm: 1070, meshMm: 8, lastWater: atMere, disinfected: dried }),
+  item(2, { kind: 'mat', name: 'Walled mat', sizeMm: 1300, paddingMm: 45, lastWater: atMere, disinfected: dried }),
   item(3, {
     kind: 'sling',
     name: 'Green sling',
+    sizeMm: 1200,
+    capacityGrams: 36_287,
     lastWater: atMere,
     disinfected: dried,
     tares: [
@@ -201,7 +203,13 @@ export const KIT: readonly KitItem[] = [
     name: 'Dial scales',
     charge: 'full',
     checkedAt: '2026-04-20T12:00:00.000Z',
-    scale: { division: { unit: 'oz', count: 1 }, scaleClass: 'IIII', checks: DIAL_CHECKS },
+    scale: {
+      division: { unit: 'oz', count: 1 },
+      scaleClass: 'IIII',
+      checks: DIAL_CHECKS,
+      capacity: { unit: 'oz', count: 960 },
+      leastLoad: { unit: 'oz', count: 32 },
+    },
   }),
   item(5, { kind: 'tool', name: 'Long forceps', sizeMm: 300, onLanyard: true }),
   item(6, { kind: 'tool', name: 'Side cutters', sizeMm: 180, onLanyard: true }),
@@ -210,6 +218,8 @@ export const KIT: readonly KitItem[] = [
   item(9, { kind: 'camera', name: 'Small camera', charge: 'full', onLanyard: true }),
   item(10, { kind: 'bucket', name: 'Round bucket', lastWater: atMere, disinfected: dried }),
   item(11, { kind: 'hooks', name: 'Hooks 4 to 10', spare: true }),
+  item(12, { kind: 'board', name: 'Floating board', sizeMm: 1000, lastWater: atMere, disinfected: dried }),
+  item(13, { kind: 'licence', name: 'Rod licence', inDateUntil: '2027-03-31' }),
 ];
 
 /** How the demo keeper lays out every bank: made for a swim that looks south, with the camera at the water's edge. */

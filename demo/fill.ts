@@ -11,6 +11,7 @@ import { HABIT, KIT, RIGS, SWIMS } from './bank.js';
 import { cardPictures } from './card.js';
 import { demoCaptures } from './captures.js';
 import { demoKnown } from './known.js';
+import { MEETINGS } from './meetings.js';
 import { demoOutings } from './outings.js';
 import { picturesOf } from './pictures.js';
 import { demoRehearsals } from './rehearsals.js';
@@ -34,6 +35,7 @@ async function fill(url: string, mostPictures: number): Promise<void> {
     ['swims', SWIMS],
     ['rigs', RIGS],
     ['kit', KIT],
+    ['meetings', MEETINGS],
     ['rehearsals', demoRehearsals()],
     ['fish', known.map(({ row }) => row)],
   ] as const) {

@@ -50,7 +50,11 @@ export const WATERS: readonly Water[] = [
       ...NO_RULES,
       closedSeasons: [{ from: { month: 3, day: 15 }, to: { month: 6, day: 15 }, species: [] }],
       stopTemperatures: [{ species: 'barbel', tempC: 21 }],
+      legalSizes: [{ species: 'barbel', leastMm: 400, mostMm: null }],
+      closedAreas: ['The weir pool, up to the white posts'],
     },
+    // In fast water a barbel stays in it.
+    practices: { pictureAt: 'water', recover: 'still' },
     note: 'Steep clay bank. Only the cattle drink is safe to land from when it runs high.',
   },
 ];

@@ -34,8 +34,8 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
   test.setTimeout(240_000);
   const waiting = (await (await fetch(`${demo.url}/api/captures?waiting=true`)).json()) as BookPage;
   const all = (await (await fetch(`${demo.url}/api/captures?order=heaviest`)).json()) as BookPage;
-  const [waters, swims, rigs, kit] = await Promise.all(
-    ['waters', 'swims', 'rigs', 'kit'].map(
+  const [waters, swims, rigs, kit, meetings] = await Promise.all(
+    ['waters', 'swims', 'rigs', 'kit', 'meetings'].map(
       async (kind) => (await (await fetch(`${demo.url}/api/${kind}`)).json()) as { id: string }[],
     ),
   );
@@ -57,6 +57,10 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     `/waters/${mere?.id}`,
     `/waters/${mere?.id}/swims/${swims?.[0]?.id}`,
     '/kit',
+    '/meetings',
+    `/meetings/${meetings?.[0]?.id}`,
+    `/meetings/${meetings?.[1]?.id}/rules`,
+    `/meetings/${meetings?.[1]?.id}/put/${shown?.captureId}`,
     `/kit/rigs/${rigs?.[0]?.id}`,
     `/kit/items/${kit?.[2]?.id}`,
     '/weigh',

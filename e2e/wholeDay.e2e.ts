@@ -82,7 +82,7 @@ test('the close of a day fills itself: hooks by size, what got wet, rigs and too
   await expect(sheet).toContainText('The kit learns that it was wet at The Mere: Wide net.');
   if (process.env['SHOTS']) await page.screenshot(shot('end'));
   await sheet.getByRole('button', { name: 'Put it in the book' }).click();
-  const away = page.getByRole('region', { name: 'Put away' });
+  const away = page.getByRole('region', { name: 'After the day' });
   await expect(away).toContainText('size 6: 1 cut');
   await expect(away.getByRole('link', { name: 'Bottom rig' })).toBeVisible();
   await away.getByRole('checkbox', { name: 'Hooks restocked' }).click();

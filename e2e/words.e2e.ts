@@ -71,6 +71,7 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/waters',
     ],
     ...['/waters/new', '/waters/w1/swims/new', '/kit', '/kit/rigs/new', '/kit/items/new', '/weigh', '/rehearse'],
+    ...['/meetings', '/meetings/new/rules'],
     ...['/rehearse/clean', '/more', '/settings', '/nowhere'],
   ]);
   expect(found).toEqual([]);
@@ -90,6 +91,7 @@ test(
     const pictured =
       await ask<readonly { readonly captureId: string; readonly sha256: string }[]>('/captures/pictures');
     const kit = await ask<readonly { readonly id: string; readonly kind: string }[]>('/kit');
+    const meetings = await ask<readonly { readonly id: string }[]>('/meetings');
     const [picture] = pictured;
     const bench = `/pictures/${picture?.captureId}/${picture?.sha256}`;
     const found = await lookThrough(
@@ -101,6 +103,8 @@ test(
         ...[`/book/${rows[0]?.captureId}/share`, bench, `${bench}/who`],
         ...[...new Set(known.map(({ fishId }) => fishId))].slice(0, 3).map((fishId) => `/fish/${fishId}`),
         ...outings.slice(0, 2).flatMap(({ outingId }) => [`/bank/${outingId}`, `/bank/${outingId}/layout`]),
+        ...meetings.flatMap(({ id }) => [`/meetings/${id}`, `/meetings/${id}/put/${picture?.captureId}`]),
+        '/meetings',
         ...kit.filter(({ kind }) => kind === 'scales').map(({ id }) => `/weigh/scales/${id}`),
       ],
       own.join(' '),

@@ -37,6 +37,9 @@ export const CHROMIUM = '/usr/bin/chromium';
 /** Writes the pictures that the reading of EXIF is checked with. */
 export const EXIFTOOL = '/usr/bin/exiftool';
 
+/** Opens what leaves the book as a bundle. */
+export const UNZIP = '/usr/bin/unzip';
+
 /** What the tests need of Debian, and is not there yet. */
 export function debian(tools) {
   const wanted = tools.filter(({ at }) => !existsSync(at)).map(({ name }) => name);

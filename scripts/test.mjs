@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { CHROMIUM, debian, EXIFTOOL, install } from './install.mjs';
+import { CHROMIUM, debian, EXIFTOOL, UNZIP, install } from './install.mjs';
 import { bin, node, root, say } from './process.mjs';
 
 const RESULTS = '.results';
@@ -43,6 +43,7 @@ export async function test() {
   debian([
     { name: 'chromium', at: CHROMIUM },
     { name: 'libimage-exiftool-perl', at: EXIFTOOL },
+    { name: 'unzip', at: UNZIP },
   ]);
   build();
   rmSync(RESULTS, { recursive: true, force: true });

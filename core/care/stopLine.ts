@@ -51,7 +51,10 @@ export interface StopLine {
 
 /**
  * The stop line of a species: the water's own rule before the keeper's school. `water` is the name that the rule is
- * given under, and the school where it is set for that water alone. Example: `stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC` is 26.67.
+ * given under, and the school where it is set for that water alone.
+ *
+ * @example
+ * stopLineOf('pike', 'eighty-fahrenheit', NO_RULES, 'Harrowmere').tempC; // 26.67
  */
 export function stopLineOf(
   species: SpeciesId,

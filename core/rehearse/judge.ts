@@ -7,6 +7,7 @@ import type { RunStep } from '../domain/capture/steps.js';
 import type { CaptureState } from '../domain/capture/captureState.js';
 import { COMMON_PRACTICE, type Basis } from '../care/counsel.js';
 import { runStateOf, type RunState } from '../care/run/runState.js';
+import { boardTime } from '../care/boardTime.js';
 import type { StopPractice } from '../domain/practice/stopPractice.js';
 import { NO_RULES } from '../domain/water/rules.js';
 import type { Scenario } from './scenario.js';
@@ -17,9 +18,10 @@ export function runContextIn(
   schools: BankPractices = DEFAULT_PRACTICES,
   stopSchool: StopPractice = 'per-species',
 ): RunContext {
-  const { species, bank, hazards, conditions, rules, matC } = scenario;
+  const { species, bank, hazards, conditions, rules, matC, board } = scenario;
   const water = { name: 'the rehearsal water', rules: { ...NO_RULES, ...rules }, altitudeM: 0, salinity: 0 };
-  return runContextOf({ species, bank, hazards, conditions, water, schools, stopSchool, matC });
+  const ways = board === null ? schools : { ...schools, measure: true, weigh: false, boardAt: board };
+  return runContextOf({ species, bank, hazards, conditions, water, schools: ways, stopSchool, matC });
 }
 
 /** One decision of a rehearsal, and why it was right or not. */
@@ -301,6 +303,19 @@ export const DECISION_RULES: readonly DecisionRule[] = [
         right ? rehearseMessage('recoveryHeldUntilItStood') : rehearseMessage('recoveryLetGoBeforeIt'),
         rehearseMessage('recoveryAsLongAsIt'),
       );
+    },
+  },
+  {
+    id: 'board',
+    look: ({ scenario, state, first }) => {
+      if (scenario.board === null) return null;
+      const time = boardTime(state);
+      const measured = first('measured') < Infinity;
+      const right = measured && time !== undefined && time.stands !== 'over';
+      const text = !measured
+        ? rehearseMessage('boardNotMeasured')
+        : rehearseMessage(right ? 'boardInTime' : 'boardTooLong', { ms: time?.ms ?? state.lastTapMs });
+      return practice(right, text, rehearseMessage('boardReason'));
     },
   },
   {

@@ -83,6 +83,7 @@ const CASES: Record<string, readonly [scenario: string, right: Tap[], wrong: Tap
   'no-keeping': ['no-keeping', LIFTED, [...LIFTED, ['rested', 310]]],
   predator: ['otter', [...LIFTED, ['held', 330], ['released', 350]], [...LIFTED, ['held', 330], ['released', 335]]],
   recovery: ['slow', [...LIFTED, ['held', 330], ['released', 380]], [...LIFTED, ['held', 330], ['released', 340]]],
+  board: ['board', [...LIFTED, ['measured', 320], ['held', 360]], [...LIFTED, ['measured', 320], ['held', 361]]],
   held: ['clean', [...LIFTED, ...AWAY], [...LIFTED, ['returned', 330], ['released', 340]]],
 };
 
@@ -93,6 +94,11 @@ test.each(Object.entries(CASES))('%s', (id, [scenario, right, wrong]) => {
   const sorted = (taps: Tap[]) => [...taps].sort((a, b) => a[1] - b[1]);
   expect(judged(scenario, ...sorted(right)).get(id)).toBe(true);
   expect(judged(scenario, ...sorted(wrong)).get(id)).toBe(false);
+});
+
+test('where length counts, a fish that was not measured was handled for nothing', () => {
+  expect(judged('board', ...LIFTED, ['held', 320]).get('board')).toBe(false);
+  expect(judged('floating-board', ...TO_HOOK, ['measured', 260, { in: 'water' }]).get('board')).toBe(true);
 });
 
 test('a forbidden treatment is wrong, leaving it alone is right', () => {

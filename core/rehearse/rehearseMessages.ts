@@ -130,6 +130,17 @@ export interface RehearseMessages {
   twoHandsTold: None;
   sunburntTitle: None;
   sunburntTold: None;
+  boardTitle: None;
+  boardTold: None;
+  boardItsMouthOpens: None;
+  floatingBoardTitle: None;
+  floatingBoardTold: None;
+  floatingBoardItSlaps: None;
+  floatingBoardItLies: None;
+  boardNotMeasured: None;
+  boardInTime: { ms: number };
+  boardTooLong: { ms: number };
+  boardReason: None;
   powerLineTitle: None;
   powerLineTold: None;
   powerLineLiftedScalesAlongThe: None;

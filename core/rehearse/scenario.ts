@@ -1,5 +1,6 @@
 import type { Message } from '../measure/message.js';
 import { rehearseMessage } from './rehearseMessages.js';
+import type { BoardPractice } from '../domain/practice/bankPractices.js';
 import type { CaptureConditions } from '../domain/capture/conditions.js';
 import type { Sign } from '../domain/capture/sign.js';
 import type { RunStep } from '../domain/capture/steps.js';
@@ -33,6 +34,8 @@ export interface Scenario {
   readonly fightMs: number;
   /** Whether the scale was zeroed before. */
   readonly zeroed: boolean;
+  /** Length is what counts here: where the board lies; null: it is weighed as usual. */
+  readonly board: BoardPractice | null;
   readonly twists: readonly Twist[];
 }
 
@@ -264,6 +267,28 @@ const SKETCHES: readonly Sketch[] = [
     told: rehearseMessage('powerLineTold'),
     twists: [at('lifted', 2, rehearseMessage('powerLineLiftedScalesAlongThe'), { wound: true })],
   },
+  {
+    id: 'board',
+    title: rehearseMessage('boardTitle'),
+    species: 'pike',
+    conditions: { waterC: 9, airC: 8 },
+    board: 'mat',
+    told: rehearseMessage('boardTold'),
+    twists: [at('measured', 3, rehearseMessage('boardItsMouthOpens'))],
+  },
+  {
+    id: 'floating-board',
+    title: rehearseMessage('floatingBoardTitle'),
+    species: 'pike',
+    bank: 'wading',
+    conditions: { waterC: 14, airC: 15 },
+    board: 'water',
+    told: rehearseMessage('floatingBoardTold'),
+    twists: [
+      at('netted', 4, rehearseMessage('floatingBoardItSlaps'), { sign: 'thrashing' }),
+      at('netted', 14, rehearseMessage('floatingBoardItLies'), { sign: 'calm' }),
+    ],
+  },
 ];
 
 export const SCENARIO_IDS: readonly string[] = SKETCHES.map(({ id }) => id);
@@ -294,6 +319,7 @@ function vary(sketch: Sketch, luck: ReturnType<typeof createRng>): Scenario {
     rules: {},
     matC: null,
     zeroed: true,
+    board: null,
     ...sketch,
     fightMs: Math.round(fightMs * luck.between(0.95, 1.05)),
     twists: (sketch.twists ?? []).map((twist) => ({

@@ -52,10 +52,17 @@ const CONVERTERS: NonNullable<Described['additionalConverters']> = {
   isText: ({ constraints }) => ({ type: 'string', maxLength: (constraints as number[])[0] }),
   isVisible: { type: 'string', minLength: 1 },
   ...Object.fromEntries(
-    ['isWeighable', 'isOnABoard', 'isUnderGross', 'hasItsTare', 'isFormOfSpecies', 'endsAfterItBegan'].map((name) => [
-      name,
-      {},
-    ]),
+    [
+      'isWeighable',
+      'isOnABoard',
+      'isUnderGross',
+      'isAddable',
+      'isOverLeast',
+      'isAfterItsBeginning',
+      'hasItsTare',
+      'isFormOfSpecies',
+      'endsAfterItBegan',
+    ].map((name) => [name, {}]),
   ),
 };
 

@@ -211,7 +211,7 @@ export function nameOfWay<K extends BankChoiceName>(choice: K, way: BankPractice
   return wordsOfWay(choice, way).name;
 }
 
-/** What a way is called, and what speaks for it. */
+/** What a way is called, and the reason that is given for it. */
 export function wordsOfWay<K extends BankChoiceName>(choice: K, way: BankPractices[K]): PracticeWords {
   return (BANK_CHOICES[choice] as BankChoice<string>).words[way] as PracticeWords;
 }

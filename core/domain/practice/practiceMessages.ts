@@ -1,6 +1,6 @@
 import { messagesOf, type None } from '../../measure/message.js';
 
-/** The ways that keepers disagree about, each with what speaks for it. */
+/** The ways that keepers disagree about, each with the reason that is given for it. */
 export interface PracticeMessages {
   unhookWaterName: None;
   unhookWaterWhy: None;

@@ -7,7 +7,7 @@ interface PracticeChoiceProps {
   readonly onChange: (value: string) => void;
 }
 
-/** A disputed choice with its ways, and what speaks for the one that is held. */
+/** A disputed choice with its ways, and the reason for the one that is held. */
 export function PracticeChoice({ practice: { title, ways }, value, onChange }: PracticeChoiceProps) {
   const why = ways.find((way) => way.value === value)?.why;
   return (

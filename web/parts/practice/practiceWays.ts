@@ -18,7 +18,7 @@ import { practiceText } from './text.en-GB.js';
 export interface Way {
   readonly value: string;
   readonly label: string;
-  /** What speaks for it. */
+  /** The reason that is given for it. */
   readonly why?: string;
 }
 

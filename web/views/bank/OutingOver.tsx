@@ -44,8 +44,10 @@ export function OutingOver({ state }: { state: OutingState }) {
       {assessment?.moments && (
         <Strip moments={assessment.moments} conditions={state.conditions} momentMs={state.toMs} habit={tempHabit} />
       )}
-      {!state.calledOff && state.endedAt !== null && <CloseOfDayList state={state} />}
-      <DayTold state={state} />
+      <div className="grid gap-8">
+        {!state.calledOff && state.endedAt !== null && <CloseOfDayList state={state} />}
+        <DayTold state={state} />
+      </div>
       <ul className="mt-6">
         {rows.map((capture) => (
           <CaptureRow key={capture.captureId} capture={capture} />

@@ -117,7 +117,7 @@ export const bankText = localised('bank', {
     `The kit learns that it was wet at ${water}: ${names}.`,
   whichGotWet: 'Which of these were wet too?',
   thenPutAway: 'Then the list of what to restock, dry and test stands on this page.',
-  putAway: 'Put away',
+  putAway: 'After the day',
   hooksToRestock: 'Hooks restocked',
   hooksGone: ({ size, cut, lost }: { size: number | null; cut: number; lost: number }) =>
     `${size === null ? 'of a rig that nobody named' : `size ${size}`}: ${[cut > 0 && `${cut} cut`, lost > 0 && `${lost} lost`].filter(Boolean).join(', ')}`,

@@ -73,10 +73,10 @@ function CaptureOf({ state }: { state: CaptureState }) {
         <p className="mt-1 font-book text-2xl text-rust">{captureText.itWasFoundDead({ leaving: state.leaving })}</p>
       )}
       {!lost && (
-        <p className="mt-1 mb-5 text-3xl font-bold">
+        <p className="mt-1 mb-5 flex flex-wrap items-baseline gap-x-4 text-3xl font-bold">
           <Weight state={state} unit={massUnit} />
           {facts.length && (
-            <span className="ml-4 text-2xl font-normal tabular-nums">
+            <span className="text-2xl font-normal tabular-nums">
               {formatBodyLength(facts.length)}
               {facts.girth && captureText.round({ girth: formatLength(facts.girth) })}
             </span>

@@ -1,5 +1,7 @@
 import { captureText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
+import { boardTime } from '@keeper/core/care/boardTime';
+import { spanText } from '@keeper/core/measure/duration';
 import { splitsOf, suggestionOf } from '@keeper/core/care/handling';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { basisMessage } from '@keeper/core/care/counsel';
@@ -19,6 +21,7 @@ export function HandlingReview({ state }: { state: CaptureState }) {
   const end = runStateOf(state, context, state.endMs);
   if (state.outcome === 'died') return <DeathReview state={state} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);
+  const board = boardTime(state);
   return (
     <Section title={captureText.handling}>
       <p className="mb-4 max-w-prose border-l-4 border-water pl-4 text-lg">
@@ -27,6 +30,9 @@ export function HandlingReview({ state }: { state: CaptureState }) {
           {say(reason)} ({say(basisMessage(basis))})
         </span>
       </p>
+      {board && (
+        <p className="mb-3 max-w-prose">{captureText.netToBoard({ span: spanText(board.ms), stands: board.stands })}</p>
+      )}
       <Splits splits={splits} past={past} />
       <p className="mt-2 text-sm text-soft">
         {past.captures > 1

@@ -40,8 +40,12 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
         {meetingsText.times({ from: dayText(meeting.fromAt), to: dayText(meeting.toAt) })}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">{meeting.name}</h1>
-      <div className="mt-5 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]">
-        <div className="grid gap-8">
+      <div className="mt-5 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem] lg:grid-rows-[auto_1fr]">
+        <div className="rounded-xl bg-leaf p-5 lg:col-start-2">
+          <p className="text-lg">{nextText(meeting, standing, said)}</p>
+          <Worth meeting={meeting} standing={standing} />
+        </div>
+        <div className="grid gap-8 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <div>
             <p className="text-soft">{meetingsText.total}</p>
             <p className="text-5xl font-bold tabular-nums">
@@ -86,11 +90,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
             </Section>
           )}
         </div>
-        <div className="grid gap-8">
-          <div className="rounded-xl bg-leaf p-5">
-            <p className="text-lg">{nextText(meeting, standing, said)}</p>
-            <Worth meeting={meeting} standing={standing} />
-          </div>
+        <div className="grid gap-8 lg:col-start-2">
           <Section title={meetingsText.itsRules}>
             <ul>
               <li className="border-t border-rule py-2">{meetingsText.bestBy({ best, by: byText(by) })}</li>
@@ -171,7 +171,7 @@ function FishRow({ meeting, counted: { fish, value }, longest, children }: FishR
   const put = fish.putForward.findLast(({ meetingId }) => meetingId === meeting.id);
   return (
     <li className="border-t border-rule py-3">
-      <div className="grid grid-cols-[5.5rem_1fr_auto] items-center gap-x-4">
+      <div className="grid grid-cols-[5.5rem_1fr_6.5rem] items-center gap-x-4">
         <Link to={paths.capture(fish.captureId)} className="block">
           {picture ? (
             <BookPicture picture={picture} size="thumb" className="h-14 w-22 rounded" />

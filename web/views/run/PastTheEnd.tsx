@@ -85,7 +85,7 @@ function WhereItEnded({ onSet, onLater }: { onSet: (over: Mass) => void; onLater
   );
 }
 
-/** Both scales set to zero with what hangs on them; the fish is the sum. */
+/** Both scales set to zero with bar and sling; the fish is the sum. */
 function TwoScales({ onSet, onLater }: Pick<PastTheEndProps, 'onSet' | 'onLater'>) {
   const { massUnit: unit } = useSettings();
   const around = useWeighedWith();
