@@ -172,17 +172,17 @@ function FishRow({ meeting, counted: { fish, value }, longest, children }: FishR
   return (
     <li className="border-t border-rule py-3">
       <div className="grid grid-cols-[5.5rem_1fr_6.5rem] items-center gap-x-4">
-        <Link to={paths.capture(fish.captureId)} className="block">
-          {picture ? (
-            <BookPicture picture={picture} size="thumb" className="h-14 w-22 rounded" />
-          ) : (
-            <span className="block h-14 w-22 rounded border border-dashed border-rule" />
-          )}
-        </Link>
+        {picture ? (
+          <BookPicture picture={picture} size="thumb" decorative className="h-14 w-22 rounded" />
+        ) : (
+          <span className="block h-14 w-22 rounded border border-dashed border-rule" />
+        )}
         <span className="min-w-0">
-          <span className="block font-semibold">
-            {say(speciesName(fish.species))}
-            {children && <span className="font-normal text-soft">, {children}</span>}
+          <span className="block">
+            <Link to={paths.capture(fish.captureId)} className="quiet-link font-semibold">
+              {say(speciesName(fish.species))}
+            </Link>
+            {children && <span className="text-soft">, {children}</span>}
           </span>
           <span className="block text-sm text-soft">
             {whenText(fish.startedAt ?? '', undefined, fish.zone)}
