@@ -149,7 +149,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
-  { name: 'sweep-desk', size: { width: 1280, height: 900 }, path: bookToSweep, act: swept },
+  { name: 'meeting-desk', size: DESK, path: at('/meetings/01890a5d-0000-7000-8000-0e0000000001') },
   { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
   {
     name: 'share-desk',
@@ -178,17 +178,6 @@ async function knownFish(): Promise<string> {
   const all = (await (await fetch(`${server.url}/api/captures/known`)).json()) as CaptureSummary[];
   const times = (fishId: string | null) => all.filter((each) => each.fishId === fishId).length;
   return `/fish/${all.toSorted((a, b) => times(b.fishId) - times(a.fishId))[0]?.fishId ?? ''}`;
-}
-
-async function bookToSweep(): Promise<string> {
-  await allFlanks();
-  return '/fish/sweep';
-}
-
-async function swept(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await page.getByRole('button', { name: /^Sweep again/ }).waitFor({ timeout: 120_000 });
-  await page.getByText(/places agree/).waitFor({ timeout: 30_000 });
 }
 
 async function evidence(page: Page): Promise<void> {

@@ -33,6 +33,9 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
   const { by, best } = meeting;
   const { counted, total, smaller, failing, upgrades } = standing;
   const said = (value: number) => sizeText(by, value, units);
+  const isOtherKind = ({ fails }: (typeof failing)[number]) => fails.some(({ code }) => code === 'meeting.otherKind');
+  const otherKinds = failing.filter(isOtherKind);
+  const ofItsKinds = failing.filter((each) => !isOtherKind(each));
   return (
     <article>
       <p className="text-soft">
@@ -69,10 +72,22 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
           {failing.length > 0 && (
             <Section title={meetingsText.notWithinTheRules}>
               <ul className="border-b border-rule">
-                {failing.map(({ fish, fails }) => (
+                {ofItsKinds.map(({ fish, fails }) => (
                   <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
                 ))}
               </ul>
+              {otherKinds.length > 0 && (
+                <details className="mt-3">
+                  <summary className="min-h-11 cursor-pointer list-none underline decoration-edge underline-offset-4">
+                    {meetingsText.ofOtherKinds({ count: otherKinds.length })}
+                  </summary>
+                  <ul className="border-b border-rule">
+                    {otherKinds.map(({ fish, fails }) => (
+                      <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
+                    ))}
+                  </ul>
+                </details>
+              )}
             </Section>
           )}
           {smaller.length > 0 && (

@@ -56,6 +56,8 @@ export const meetingsText = localised('meetings', {
   counts: 'What counts',
   upgradeOf: ({ by }: { by: string }) => `an upgrade of ${by}`,
   smallerOnes: 'Smaller than those',
+  ofOtherKinds: ({ count }: { count: number }) =>
+    plural(count, { one: 'One of another kind', other: `${count} of other kinds` }),
   notWithinTheRules: 'Not within the rules, and why',
   putItForward: 'Put it forward',
   wasPutForward: ({ at }: { at: string }) => `put forward ${at}`,

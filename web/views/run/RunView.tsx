@@ -170,7 +170,8 @@ function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
   if (phase !== 'air') return null;
   return (
     <p className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
-      <b className="text-3xl tabular-nums">{clockText(clocks.airNowMs)}</b> {runText.outOfTheWater}
+      <b className="block text-[min(18vw,9dvh)] leading-none tabular-nums">{clockText(clocks.airNowMs)}</b>{' '}
+      {runText.outOfTheWater}
     </p>
   );
 }
