@@ -1,5 +1,6 @@
 import type { Layout } from '@keeper/core/domain/water/plan';
 import { DEFAULT_PRACTICES, type BankPractices } from '@keeper/core/domain/practice/bankPractices';
+import type { SameWord } from '@keeper/core/domain/outing/alikeWords';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import type { BarbPractice } from '@keeper/core/domain/practice/barbPractice';
 import type { HotCapturePractice } from '@keeper/core/domain/practice/hotCapturePractice';
@@ -30,6 +31,8 @@ export interface KeptSettings {
   readonly barbSchool: BarbPractice;
   /** How a fish is dealt with on the bank. */
   readonly bank: BankPractices;
+  /** Words of rods that the keeper made one. */
+  readonly sameWords: readonly SameWord[];
   /** How the keeper likes to lay out a bank; null until one was kept. */
   readonly habit: Layout | null;
   readonly revision: number;
@@ -52,6 +55,7 @@ export const FIRST_SETTINGS: KeptSettings = {
   hotCaptureSchool: 'land',
   barbSchool: 'barbless',
   bank: DEFAULT_PRACTICES,
+  sameWords: [],
   habit: null,
   revision: 0,
   updatedAt: null,

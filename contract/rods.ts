@@ -55,6 +55,8 @@ export class RodOutDto {
   @IsInt({ message: ROD }) @Min(1, { message: ROD }) @Max(MOST_RODS, { message: ROD }) rod: number;
   @Nested(() => RodSetupDto) setup: RodSetupDto;
   @IsMoment() when: string;
+  /** Where it was cast, when the time is put right later. */
+  @Maybe() @IsId() swimId?: string;
 }
 
 export class RodInDto {

@@ -11,7 +11,13 @@ import { LENGTH_HABITS, type LengthHabit } from './preferences.js';
 import { WEIGH_METHODS, type WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { ROUNDINGS, type Rounding } from '@keeper/core/weighing/rounding';
 import { MASS_UNITS, type MassUnit } from '@keeper/core/measure/mass';
-import { Nested } from './fields.js';
+import { IsText, Maybe, Nested, NestedList } from './fields.js';
+
+/** What is written as one word is meant as another. */
+export class SameWordDto {
+  @IsText(60) word: string;
+  @IsText(60) as: string;
+}
 
 /** The keeper's preferences. `revision` is the one they were read at; 0 before they were ever written. */
 export class WriteSettingsDto {
@@ -30,6 +36,7 @@ export class WriteSettingsDto {
   @IsIn(HOT_CAPTURE_PRACTICES) hotCaptureSchool: HotCapturePractice;
   @IsIn(BARB_PRACTICES) barbSchool: BarbPractice;
   @Nested(() => BankPracticesDto) bank: BankPracticesDto;
+  @Maybe() @NestedList(() => SameWordDto, { most: 500 }) sameWords?: readonly SameWordDto[];
   @IsOptional() @Nested(() => LayoutDto) habit: LayoutDto | null;
   @IsInt() @Min(0) revision: number;
 }

@@ -83,6 +83,15 @@ test(
     const [outing] = (await (await fetch(`${server.url}/api/outings`)).json()) as OutingSummary[];
     expect(outing?.fished).toMatchObject([{ runsDropped: 1, fishLost: 1, bitesMissed: 0 }]);
     expect(outing?.fished[0]?.rodMs).toBeGreaterThan(0);
+    // Cast an hour earlier than it was tapped: put right, and the rod-hours with it.
+    const day = page.getByRole('region', { name: 'The day' });
+    await day.getByRole('button', { name: 'Put right' }).first().click();
+    const times = page.getByRole('dialog', { name: /^Rod \d: when it was out$/ });
+    const castAt = await times.getByLabel('Cast at').inputValue();
+    const earlier = new Date(Date.parse(`${castAt}:00Z`) - 3_600_000).toISOString().slice(0, 16);
+    await times.getByLabel('Cast at').fill(earlier);
+    await times.getByRole('button', { name: 'Save the times' }).click();
+    await expect(day).toContainText(/1 h .*of rod time in all/);
     expect(noErrors).toEqual([]);
   },
 );
@@ -128,5 +137,28 @@ test('an old capture gets its rod at the desk, from what was told before', async
   await expect(told).toContainText('Worm, Float, Under the willow.');
   const toldTimes = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told').length;
   await expect.poll(toldTimes).toBe(2);
+  expect(noErrors).toEqual([]);
+});
+
+test('a bait that was typed two ways is made one in a tap', { tag: '@desk' }, async ({ page, server, noErrors }) => {
+  const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
+  await page.goto(`${server.url}/bank/${outingId}`);
+  const rods = page.getByRole('region', { name: 'Rods' });
+  for (const [control, bait] of [
+    ['Cast the first rod', 'Tiger nuts'],
+    ['Another rod', 'Tigernut'],
+  ] as const) {
+    await rods.getByRole('button', { name: control }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByLabel('Bait', { exact: true }).fill(bait);
+    await sheet.getByRole('button', { name: 'Cast it so' }).click();
+    await expect(sheet).toBeHidden();
+  }
+  await page.goto(`${server.url}/kit`);
+  const baits = page.getByRole('region', { name: 'Your baits' });
+  await expect(baits).toContainText('“Tigernut” and “Tiger nuts”: one bait?');
+  await baits.getByRole('button', { name: 'Both are Tiger nuts' }).click();
+  await expect(baits.getByRole('button')).toHaveCount(0);
+  await expect(baits).toContainText('Tiger nuts');
   expect(noErrors).toEqual([]);
 });

@@ -262,3 +262,104 @@ test('two clocks of the scale: a check that is overdue, and a zero gone old', ()
   // That of yesterday is none, and a box that was ticked says so already.
   expect(zeroed(13 * 60)).toBeUndefined();
 });
+
+/** What a thing says in a state, at the edge where it says something else. */
+test.each<[string, Partial<ReadinessState>, string]>([
+  ['clean-kit', { water: water({}) }, 'cleanKit'],
+  ['clean-kit', { water: water({ ownKit: 'dipped' }) }, 'cleanKit'],
+  ['clean-kit', { water: water({ ownKit: 'supplied' }) }, 'cleanKitSupplied'],
+  ['footing', { bank: 'grass' }, 'footing'],
+  ['footing', { bank: 'gravel' }, 'footing'],
+  ['footing', { bank: 'wading' }, 'footingWading'],
+  ['mat', { heat: { matWarmMs: 1, matBurnsMs: null, matDryMs: null, bucketWarmMs: null } }, 'matHot'],
+  ['mat', { heat: { matWarmMs: null, matBurnsMs: 1, matDryMs: null, bucketWarmMs: null } }, 'matHot'],
+  ['mat', { heat: { matWarmMs: null, matBurnsMs: null, matDryMs: 1, bucketWarmMs: 1 } }, 'mat'],
+  ['scales', { weighMethod: 'zeroed' }, 'scalesZeroed'],
+  ['scales', { weighMethod: 'gross-minus-tare' }, 'scalesTare'],
+  ['tools', { expected: ['trout'] }, 'tools'],
+  ['tools', { expected: ['zander'] }, 'toolsToothed'],
+  ['camera', { helped: true }, 'cameraHelper'],
+  ['camera', {}, 'camera'],
+  ['frost', { airC: 2 }, 'frost'],
+  ['hazards', { hazards: ['traffic', 'power-line'] }, 'hazardPowerLine'],
+  ['hazards', { hazards: ['stones', 'steep-edge'] }, 'hazardSteepEdge'],
+  ['hazards', { hazards: ['traffic', 'stones'] }, 'hazardStones'],
+  ['hazards', { hazards: ['traffic'] }, 'hazardTraffic'],
+])('%s in %j says %s', (id, state, code) => expect(one(id, state)?.text.code).toBe(`bank.${code}`));
+
+test.each<[string, Partial<ReadinessState>]>([
+  ['frost', { airC: 2.1 }],
+  ['frost', { airC: null }],
+  ['footing', { bank: 'platform' }],
+  ['clean-kit', { water: water({ ownKit: 'allowed' }) }],
+])('%s in %j does not stand on the list', (id, state) => expect(one(id, state)).toBeUndefined());
+
+test.each<[string, Partial<ReadinessState>, string | undefined, object]>([
+  ['mat', {}, 'matSize', { leastMm: 1050, lengthHabit: 'cm' }],
+  [
+    'mat',
+    { heat: { matWarmMs: 9, matBurnsMs: null, matDryMs: null, bucketWarmMs: null } },
+    'matTooWarm',
+    { clock: '9:00' },
+  ],
+  ['mat', { heat: { matWarmMs: 9, matBurnsMs: 11, matDryMs: null, bucketWarmMs: null } }, 'matBurns', { lasts: null }],
+  ['water-measured', { waterC: 17 }, 'waterMeasuredAt', { waterC: 17, tempHabit: 'C' }],
+  ['water-measured', { waterC: null }, undefined, {}],
+  ['scales', {}, 'scalesHang', {}],
+  ['scales', { zeroedMs: 60_000 }, 'scalesZeroedAt', { clock: '60000:00', clock2: '960000:00' }],
+  ['tools', {}, 'toolsReach', {}],
+  ['camera', { layout: layoutWith({}, { id: 'camera-light', mark: 0.59, text: { code: 'dark' } }) }, 'dark', {}],
+  ['camera', { layout: layoutWith({}, { id: 'camera-light', mark: 0.6, text: { code: 'dark' } }) }, undefined, {}],
+  ['camera', { layout: layoutWith({}, { id: 'ground', mark: 0, text: { code: 'hard' } }) }, undefined, {}],
+])('the detail of %s in %j is %s', (id, state, code, values) => {
+  const detail = one(id, state)?.detail ?? undefined;
+  expect(detail?.code.replace('bank.', '')).toBe(code);
+  expect(detail?.values ?? {}).toMatchObject(values);
+});
+
+const marked = (id: string, mark: number) => layoutWith({}, { id, mark, text: { code: id } });
+/** What is just not known against a thing, beside what is. */
+test.each<[string, Partial<ReadinessState>, string | null]>([
+  ['clean-kit', { kit: [unclean], water: water({ ownKit: 'supplied' }) }, null],
+  ['mat', { layout: marked('ground', 0.5) }, null],
+  ['mat', { layout: marked('ground', 0.49) }, 'ground'],
+  ['mat', { layout: marked('hazards', 0.5) }, null],
+  ['mat', { layout: marked('hazards', 0.49) }, 'hazards'],
+  ['mat', { kit: [item('mat', { sizeMm: 1050 })] }, null],
+  ['mat', { kit: [item('mat', { sizeMm: 1049 }), item('mat', { sizeMm: 900 })] }, 'bank.tooSmall'],
+  ['mat', { kit: [item('mat', { sizeMm: 900 }), item('mat', { sizeMm: 1050 })] }, null],
+  ['mat', { kit: [item('mat')] }, null],
+  ['scales', { kit: [item('scales', { charge: 'low' }), item('scales', { charge: 'full' })] }, null],
+  ['tools', { kit: [item('tool', { onLanyard: false, spare: true })], bank: 'boat' }, null],
+  ['tools', { kit: [item('tool', { onLanyard: true })], bank: 'boat' }, null],
+  ['tools', { kit: [item('tool', { onLanyard: false })], bank: 'grass' }, null],
+  ['care-kit', { kit: [item('care', { inDateUntil: '2026-07-15' })] }, null],
+  ['hazards', { hazards: ['stones'] }, null],
+])('against %s in %j stands %s', (id, state, code) => {
+  expect(one(id, state)?.problem?.text.code ?? null).toBe(code);
+});
+
+test('a water’s own size is grave where it is not met, and only of the thing that it is for', () => {
+  const small = (kind: 'net' | 'mat', sizeMm: number, rules: Partial<WaterRules>) =>
+    one(kind, { kit: [item(kind, { sizeMm })], longestMm: 500, water: water(rules) })?.problem?.severity;
+  expect(small('net', 1069, { leastNetMm: 1070 })).toBe('stop');
+  expect(small('net', 1070, { leastNetMm: 1070 })).toBeUndefined();
+  expect(small('mat', 1199, { leastMatMm: 1200 })).toBe('stop');
+  expect(small('mat', 1200, { leastMatMm: 1200 })).toBeUndefined();
+  expect(small('net', 690, { leastMatMm: 1200 })).toBe('care');
+  expect(small('mat', 590, { leastNetMm: 1070 })).toBe('care');
+});
+
+test('what is unclean, worn or loose is named, and nothing else', () => {
+  const clean = item('mat', { name: 'Clean mat' });
+  const names = (id: string, state: Partial<ReadinessState>) => one(id, state)?.problem?.text.values;
+  expect(names('clean-kit', { kit: [{ ...unclean, name: 'Wet net' }, clean], water: water({}) })).toEqual({
+    unclean: ['Wet net'],
+  });
+  const tools = [item('tool', { name: 'Blunt', toReplace: true, onLanyard: true }), item('tool', { name: 'Sharp' })];
+  expect(names('tools', { kit: tools })).toEqual({ tools: ['Blunt'] });
+  const loose = [item('tool', { name: 'Tied', onLanyard: true }), item('tool', { name: 'Loose', onLanyard: false })];
+  expect(names('tools', { kit: loose, bank: 'boat' })).toEqual({ loose: ['Loose'] });
+  const care = [item('care', { name: 'Old', inDateUntil: '2026-07-14' }), item('care', { name: 'Lasting' })];
+  expect(names('care-kit', { kit: care })).toEqual({ old: ['Old'] });
+});

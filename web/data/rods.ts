@@ -4,12 +4,14 @@ import type { SwimRate } from '@keeper/contract/outings';
 import type { OwnRate } from '@keeper/core/bank/quietSwim';
 import { rememberedRodWords, type RememberedRodWords } from '@keeper/core/domain/outing/rememberedRodWords';
 import { asked } from './asked.js';
+import { useSettings } from './queries.js';
 import { useOutings } from './useOuting.js';
 
 /** What was told of rods before, to be chosen from. */
 export function useRodWords(waterId: string | null): RememberedRodWords {
   const outings = useOutings();
-  return useMemo(() => rememberedRodWords(outings, waterId), [outings, waterId]);
+  const { sameWords } = useSettings();
+  return useMemo(() => rememberedRodWords(outings, waterId, sameWords), [outings, waterId, sameWords]);
 }
 
 /** One's own rate in a swim and on its water, on other outings than this one. */

@@ -22,7 +22,8 @@ export function FishOn({ where, large = false }: FishOnProps) {
     setBegun(true);
     const kept = await keep(async () => {
       const captureId = await fishOn(where);
-      await navigate(paths.run(captureId));
+      // At once: a page that is drawn in slices comes later on a slow processor.
+      await navigate(paths.run(captureId), { flushSync: true });
     });
     if (!kept) setBegun(false);
   };

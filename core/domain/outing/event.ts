@@ -50,8 +50,11 @@ export interface OutingPayloads {
   'laid-out': { layout: Layout };
   /** One thing of the list of readiness, found in order or not any more. */
   'item-checked': { item: string; done: boolean };
-  /** A rod cast: how it fishes, whole. Cast anew, it fishes so from then on. */
-  'rod-out': { rod: number; setup: RodSetup; when: string };
+  /**
+   * A rod cast: how it fishes, whole. Cast anew, it fishes so from then on. The swim is that of the moment, or the one
+   * that is named where the time was put right later.
+   */
+  'rod-out': { rod: number; setup: RodSetup; when: string; swimId?: string };
   /** A rod out of the water. */
   'rod-in': { rod: number; why: RodInReason; when: string };
   /** A run that came to nothing, on a rod where it was named. */

@@ -88,3 +88,15 @@ test('taps can be taken back, plans cannot', () => {
   expect(lastOutingTap(told(planned))).toBeNull();
   expect(lastOutingTap(told(...history))?.type).toBe('run-dropped');
 });
+
+test('a cast whose time is put right stays in the swim that it was cast in', () => {
+  const cast = event('rod-out', 5, { rod: 1, setup: { bait: 'Bread' }, when: at(5) });
+  const moved = [event('swim-taken', 1, { swimId: 's1' }), cast, event('swim-taken', 60, { swimId: 's2' })];
+  expect(told(planned, ...moved).rods).toMatchObject([{ swimId: 's1', castId: cast.id, fromMs: Date.parse(at(5)) }]);
+  const later = [
+    event('taken-back', 200, { eventId: cast.id }),
+    event('rod-out', 200, { rod: 1, setup: { bait: 'Bread' }, when: at(20), swimId: 's1' }),
+  ];
+  const [spell] = told(planned, ...moved, ...later).rods;
+  expect(spell).toMatchObject({ swimId: 's1', fromMs: Date.parse(at(20)), toMs: Date.parse(at(60)) });
+});

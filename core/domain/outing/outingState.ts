@@ -111,9 +111,7 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       if (draft.swims.length > 0) {
         draft.layout = null;
         draft.checked.clear();
-        // Nor does a rod go on fishing where one has left.
-        for (const rod of new Set(draft.rodTaps.map((tap) => tap.rod)))
-          draft.rodTaps.push({ eventId: event.id, kind: 'in', rod, why: 'moved', atMs: Date.parse(event.at) });
+        draft.rodTaps.push({ eventId: event.id, kind: 'moved', atMs: Date.parse(event.at) });
       }
       draft.swims.push({ swimId: event.payload.swimId, at: event.at });
       break;
@@ -143,8 +141,8 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       break;
     }
     case 'rod-out': {
-      const { rod, setup, when } = event.payload;
-      draft.rodTaps.push({ eventId: event.id, kind: 'out', rod, setup, swimId: swimOf(draft), atMs: Date.parse(when) });
+      const { rod, setup, when, swimId = swimOf(draft) } = event.payload;
+      draft.rodTaps.push({ eventId: event.id, kind: 'out', rod, setup, swimId, atMs: Date.parse(when) });
       break;
     }
     case 'rod-in': {

@@ -48,7 +48,7 @@ const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
   'care-done': record({ kind: oneOf(CARE_KINDS), face: optional(oneOf(['up', 'down'])), when: isMomentText }),
   'laid-out': record({ layout: record(Object.fromEntries(KIT_PIECES.map((piece) => [piece, optional(point)]))) }),
   'item-checked': record({ item: isText, done: isFlag }),
-  'rod-out': record({ rod: isNumber, setup: record(setupShape), when: isMomentText }),
+  'rod-out': record({ rod: isNumber, setup: record(setupShape), when: isMomentText, swimId: optional(isText) }),
   'rod-in': record({ rod: isNumber, why: oneOf(ROD_IN_REASONS), when: isMomentText }),
   'run-dropped': record(onRod),
   'bite-missed': record(onRod),

@@ -1,5 +1,6 @@
 import type { RodSetup } from '../capture/rodFacts.js';
-import { foldWord, rememberedRodWords } from './rememberedRodWords.js';
+import { foldWord } from './foldWord.js';
+import { rememberedRodWords } from './rememberedRodWords.js';
 
 const outing = (waterId: string, fromMs: number, ...setups: RodSetup[]) => ({
   waterId,

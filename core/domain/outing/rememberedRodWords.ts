@@ -1,4 +1,6 @@
 import type { RodSetup } from '../capture/rodFacts.js';
+import { meantWord, type SameWord } from './alikeWords.js';
+import { foldWord } from './foldWord.js';
 import type { OutingSummary } from './outingState.js';
 
 /** What the keeper has told of rods before, each once, the likeliest first. */
@@ -11,31 +13,24 @@ export interface RememberedRodWords {
 /**
  * Baits and methods of all outings, those of this water first, and places of this water alone; the newest first. What
  * differs only in case, hyphens, spaces or a plural is one word, as it was written last. Example: `Tiger nuts` and
- * `tiger-nut` are one bait.
+ * `tiger-nut` are one bait; and so is what the keeper
+ * made one.
  */
 export function rememberedRodWords(
   outings: readonly Pick<OutingSummary, 'waterId' | 'fromMs' | 'fished'>[],
   waterId: string | null,
+  same: readonly SameWord[] = [],
 ): RememberedRodWords {
   const newestFirst = outings.toSorted((a, b) => b.fromMs - a.fromMs);
   const here = setupsOf(newestFirst.filter((outing) => outing.waterId === waterId));
   const elsewhere = setupsOf(newestFirst.filter((outing) => outing.waterId !== waterId));
   const words = (of: keyof RodSetup, setups: readonly RodSetup[]) =>
-    eachWordOnce(setups.flatMap((setup) => (typeof setup[of] === 'string' ? [setup[of]] : [])));
+    eachWordOnce(setups.flatMap((setup) => (typeof setup[of] === 'string' ? [meantWord(setup[of], same)] : [])));
   return {
     baits: words('bait', [...here, ...elsewhere]),
     methods: words('method', [...here, ...elsewhere]),
     places: words('place', here),
   };
-}
-
-/** By what two ways of writing a word are the same one. Example: `foldWord('Tiger-nuts') === 'tiger nut'`. */
-export function foldWord(word: string): string {
-  return word
-    .trim()
-    .toLocaleLowerCase('en')
-    .replaceAll(/[\s-]+/g, ' ')
-    .replace(/(?<=\p{L}{2})s$/u, '');
 }
 
 function setupsOf(outings: readonly Pick<OutingSummary, 'fished'>[]): RodSetup[] {

@@ -20,7 +20,9 @@ export type RodTap =
       readonly rod: number;
       readonly why: RodInReason;
       readonly atMs: number;
-    };
+    }
+  /** The keeper moved to another swim: no rod goes on fishing where one has left. */
+  | { readonly eventId: string; readonly kind: 'moved'; readonly atMs: number };
 
 /** A stretch of time that a rod fished one way. `toMs` is null while it lasts. */
 export interface RodSpell {
@@ -29,6 +31,9 @@ export interface RodSpell {
   readonly swimId: string | null;
   readonly fromMs: number;
   readonly toMs: number | null;
+  /** The taps that began and ended it, where it was a tap that did. */
+  readonly castId?: string;
+  readonly inId?: string;
   /** Why it ended; undefined where the rod was only cast anew, or the outing ended. */
   readonly endedBy?: RodInReason;
 }
@@ -53,21 +58,32 @@ export interface RodSign extends Loss {
 export function rodSpells(taps: readonly RodTap[], endMs: number | null): RodSpell[] {
   const spells: RodSpell[] = [];
   const open = new Map<number, number>();
-  const close = (rod: number, atMs: number, why?: RodInReason) => {
+  const close = (rod: number, atMs: number, why?: RodInReason, inId?: string) => {
     const at = open.get(rod);
     const spell = at === undefined ? undefined : spells[at];
     if (at === undefined || !spell) return;
     open.delete(rod);
-    spells[at] = { ...spell, toMs: Math.max(spell.fromMs, atMs), ...(why && { endedBy: why }) };
+    spells[at] = { ...spell, toMs: Math.max(spell.fromMs, atMs), ...(why && { endedBy: why }), ...(inId && { inId }) };
   };
   for (const tap of taps.toSorted((a, b) => a.atMs - b.atMs || (a.eventId < b.eventId ? -1 : 1))) {
+    if (tap.kind === 'moved') {
+      for (const rod of [...open.keys()]) close(rod, tap.atMs, 'moved');
+      continue;
+    }
     if (tap.kind === 'in') {
-      close(tap.rod, tap.atMs, tap.why);
+      close(tap.rod, tap.atMs, tap.why, tap.eventId);
       continue;
     }
     close(tap.rod, tap.atMs);
     open.set(tap.rod, spells.length);
-    spells.push({ rod: tap.rod, setup: tap.setup, swimId: tap.swimId, fromMs: tap.atMs, toMs: null });
+    spells.push({
+      rod: tap.rod,
+      setup: tap.setup,
+      swimId: tap.swimId,
+      fromMs: tap.atMs,
+      toMs: null,
+      castId: tap.eventId,
+    });
   }
   if (endMs !== null) for (const rod of [...open.keys()]) close(rod, endMs);
   return spells;

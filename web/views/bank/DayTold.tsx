@@ -2,6 +2,7 @@ import { bankText } from './text.en-GB.js';
 import { formatTemperature, type TempUnit } from '@keeper/core/measure/temperature';
 import { spanText } from '@keeper/core/measure/duration';
 import { rodTimeMs } from '@keeper/core/domain/outing/rods';
+import { RodTimes } from './RodTimes.js';
 import { rodText } from '../../parts/rod/rodText.js';
 import type { OutingState, TakenCondition } from '@keeper/core/domain/outing/outingState';
 import { useSettings } from '../../data/queries.js';
@@ -42,6 +43,7 @@ export function DayTold({ state }: { state: OutingState }) {
               told: rodText(spell.setup, lengthHabit),
               span: spanText(Math.max(0, Math.min(spell.toMs ?? endMs, endMs) - spell.fromMs)),
             })}
+            <RodTimes key={`${spell.castId} ${spell.inId}`} state={state} spell={spell} />
           </li>
         ))}
         {state.rods.length > 0 && (

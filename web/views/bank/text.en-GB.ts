@@ -206,6 +206,12 @@ export const bankText = localised('bank', {
   rodTakenIn: 'rod in',
   rodSpell: ({ at, rod, told, span }: { at: string; rod: number; told: string; span: string }) =>
     `${at}: rod ${rod} in${told && `, ${told}`}, for ${span}.`,
+  putTimesRight: 'Put right',
+  rodTimes: ({ rod }: { rod: number }) => `Rod ${rod}: when it was out`,
+  castAt: 'Cast at',
+  takenInAt: 'Taken in at',
+  inBeforeCast: 'It came in before it was cast. Turn them round.',
+  saveTheTimes: 'Save the times',
   rodTimeInAll: ({ rodTime }: { rodTime: string }) => `${rodTime} of rod time in all.`,
   bitesMissed: ({ count }: { count: number }) => `${count} ${plural(count, { one: 'bite', other: 'bites' })} missed`,
   droppedRun2: 'Dropped run',

@@ -19,6 +19,7 @@ import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnRecords } from '../../data/useOutingAssessment.js';
 import { useKit, useRigs, useWaters } from '../../data/rows.js';
+import { Baits } from './Baits.js';
 import { Section } from '../../parts/Section.js';
 import { Unread } from '../../parts/Unread.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
@@ -69,6 +70,7 @@ export function Kit() {
           {kitText.addARig}
         </Link>
       </Section>
+      <Baits />
       <Section title={kitText.kitOnTheBank}>
         <ul className="border-b border-rule">
           {kit.map((item) => (

@@ -9,6 +9,7 @@ import { massFromParts, partsFromMass } from '@keeper/core/measure/massParts';
 import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { nearest } from '@keeper/core/measure/nearestMass';
+import { scaleRange } from '@keeper/core/weighing/scaleRange';
 import { canUseBluetooth } from '../../data/bluetooth.js';
 import { setDevicePreference, useDevicePreference, type ScaleWay } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
@@ -110,7 +111,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
   const around = useWeighedWith();
   const unit = current?.asRead.unit ?? settings.massUnit;
   const [begun] = useState(() => begunOf(state.captureId));
-  const { slingGrams, sling } = useWeighingKit();
+  const { slingGrams, sling, nature } = useWeighingKit();
   const [method, setMethod] = useState<WeighMethod>(begun?.method ?? current?.method ?? ways.weighMethod);
   // The sling's tare as it is known stands there from the beginning; it is set right beside the scale.
   const knownTare = sling && sling.tares.length > 0 ? nearest(slingGrams, unit) : undefined;
@@ -131,6 +132,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
   const read = { asRead, method, way: 'set' as const, ...around };
   const reading: WeightReading = method === 'zeroed' || tare.count === 0 ? read : { ...read, tare };
   const net = netWeight(reading);
+  const range = asRead.count > 0 ? scaleRange(asRead, nature) : 'within';
   return (
     <div role="group" aria-label={runText.weight} className="grid gap-3" onKeyDown={keypadKeys(wheels)}>
       <Choice<WeighMethod>
@@ -153,6 +155,7 @@ function ByHand({ state, onSet, onLater }: Pick<WeighPanelProps, 'state' | 'onSe
         />
       ))}
       <Keypad {...wheels} />
+      {range !== 'within' && <p className="text-rust">{runText.atTheEdgeOfTheScale({ range })}</p>}
       {method === 'gross-minus-tare' && asRead.count > 0 && net && !net.ok && (
         <p className="text-rust">{say(net.reason)}</p>
       )}

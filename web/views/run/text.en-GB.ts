@@ -57,6 +57,10 @@ export const runText = localised('run', {
   roundItsThickest: 'The tape round its thickest part, before the back fin: lying on the wet mat, not pulled tight.',
   straightBack: 'Straight back',
   inHand: 'In hand',
+  atTheEdgeOfTheScale: ({ range }: { range: 'under' | 'at-end' }) =>
+    range === 'under'
+      ? 'Under what this scale is good for: its number says little.'
+      : 'That is the end of this scale. If it went past, say so.',
   itWentPast: 'It went past the end',
   pastTheEnd: 'Past the end of the scale',
   itWeighsMoreThan: ({ over }: { over: string }) =>
