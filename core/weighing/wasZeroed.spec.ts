@@ -1,43 +1,25 @@
-import { event } from '../spec/events.js';
-import { CAPTURE } from '../spec/events.js';
+import { emptyCapture } from '../domain/capture/captureState.js';
 import { replay } from '../domain/capture/replay.js';
-import { poundsOunces } from '../measure/mass.js';
-import { weighingOf } from '../domain/capture/weighingOf.js';
+import { CAPTURE, event } from '../spec/events.js';
+import { wasZeroed } from './wasZeroed.js';
 
-const weight = { asRead: poundsOunces(23, 11), method: 'zeroed' as const };
+const TAKEN = '2026-06-01T12:00:00.000Z';
+const taken = { ...emptyCapture('c'), startedAt: TAKEN };
 
-test('a weighing knows its zero from the tap, its time from the scale, and the empty sling afterwards', () => {
-  const state = replay(CAPTURE, [
-    event('hooked', 0),
-    event('zeroed', 60_000),
-    event('weighed', 300_000),
-    event('reading-taken', 310_000, { weight }),
-    event('sling-hung', 500_000, { shown: { unit: 'oz', count: 3 } }),
-  ]);
-  expect(weighingOf(state)).toEqual({
-    ...weight,
-    zeroedAt: '2026-06-01T05:01:00.000Z',
-    readAt: '2026-06-01T05:05:00.000Z',
-    slingAfter: { unit: 'oz', count: 3 },
-  });
+test('a zero that was tapped in the run counts, whatever was before', () => {
+  expect(wasZeroed(replay(CAPTURE, [event('hooked', 0), event('zeroed', 60_000)]), undefined)).toBe(true);
 });
 
-test('what was read on the bank is not overwritten, and nothing is made up', () => {
-  const read = { ...weight, zeroedAt: '2026-06-01T04:00:00.000Z', readAt: '2026-06-01T05:20:00.000Z' };
-  expect(weighingOf(replay(CAPTURE, [event('hooked', 0), event('reading-taken', 1, { weight: read })]))).toEqual(read);
-  expect(weighingOf(replay(CAPTURE, [event('hooked', 0)]))).toBeUndefined();
-});
+// A zero of another day was of another wetness: common practice, no source.
+test.each([
+  ['2026-06-01T00:00:00.001Z', true],
+  ['2026-06-01T00:00:00.000Z', false],
+  ['2026-06-01T23:59:59.999Z', true],
+  ['2026-06-02T00:00:00.000Z', false],
+])('zeroed on the bank at %s: %s', (zeroedAt, expected) => expect(wasZeroed(taken, zeroedAt)).toBe(expected));
 
-test('an entry that the keeper stood by is asked about anew once it has changed', () => {
-  const kept = [
-    event('hooked', 0),
-    event('reading-taken', 1, { weight }),
-    event('entry-kept', 2, { note: 'twice weighed' }),
-  ];
-  expect(replay(CAPTURE, kept).entryKept).toEqual({ note: 'twice weighed' });
-  const changed = [
-    ...kept,
-    event('amended', 3, { facts: { weight: { ...weight, asRead: poundsOunces(22, 0) } }, why: 'x' }),
-  ];
-  expect(replay(CAPTURE, changed).entryKept).toBeNull();
+test('without a zero, or without a take, nothing was seen', () => {
+  expect(wasZeroed(taken, undefined)).toBe(false);
+  expect(wasZeroed(taken, '')).toBe(false);
+  expect(wasZeroed({ ...taken, startedAt: null }, TAKEN)).toBe(false);
 });
