@@ -1,9 +1,9 @@
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import { KeeperServer } from './keeperServer.js';
 
-export { expect } from '@playwright/test';
+export { expect };
 
 interface OfWorker {
   readonly demoServer: KeeperServer;
@@ -48,12 +48,12 @@ export const test = base.extend<OfTest, OfWorker>({
   },
 });
 
-/** The only capture in a book, as the server keeps it. */
+/** The only capture in a book, as the server keeps it; waited for, as a device may not have sent it yet. */
 export async function onlyCapture(server: KeeperServer): Promise<CaptureEvents> {
-  const page = (await (await fetch(`${server.url}/api/captures`)).json()) as BookPage;
-  const [row] = page.rows;
-  if (page.rows.length !== 1 || !row) throw new Error(`There are ${page.rows.length} captures in the book.`);
-  return (await (await fetch(`${server.url}/api/captures/${row.captureId}`)).json()) as CaptureEvents;
+  const readRows = async () => ((await (await fetch(`${server.url}/api/captures`)).json()) as BookPage).rows;
+  await expect.poll(async () => (await readRows()).length, 'captures in the book').toBe(1);
+  const [row] = await readRows();
+  return (await (await fetch(`${server.url}/api/captures/${row?.captureId}`)).json()) as CaptureEvents;
 }
 
 /** Begins a capture from Today. */

@@ -209,3 +209,42 @@ test('a way of one water acts there and says so', async ({ page, server, noError
   await step(page, 'It lies level', 'it lies level');
   expect(noErrors).toEqual([]);
 });
+
+test('a pike on a floating board for a club day: measured and let go without ever leaving the water', async ({
+  page,
+  server,
+  noErrors,
+}) => {
+  await outingNow(server, { bank: 'wading', expected: ['pike'], waterC: 10 });
+  const [water] = (await (await fetch(`${server.url}/api/waters`)).json()) as {
+    id: string;
+    name: string;
+    kind: string;
+  }[];
+  const practices = { measure: true, weigh: false, boardAt: 'water', pictureAt: 'water' };
+  const { id = '', name, kind } = water ?? {};
+  await send(server, 'PUT', `/waters/${id}`, { name, kind, practices, revision: 1 });
+  await fishOn(page, server);
+  await page.getByRole('button', { name: 'No net to hand' }).click();
+  const counsel = page.getByRole('region', { name: 'What matters now' });
+  await expect(counsel).toContainText('No net: play it longer');
+  await step(page, 'In hand', 'netted');
+  await step(page, 'Hook out', 'hook out');
+  await expect(counsel).toContainText('Board afloat beside you, identifier on it');
+  await step(page, 'Measure', 'measured');
+  for (const digit of ['3', '8']) await page.getByRole('button', { name: digit, exact: true }).click();
+  await page.getByRole('button', { name: /^Length, quarters/ }).click();
+  await page.getByRole('button', { name: '1', exact: true }).click();
+  await page.getByRole('button', { name: '38 1/4 in', exact: true }).click();
+  await step(page, 'Picture', 'pictured');
+  await step(page, 'Hold it upright', 'held upright');
+  await step(page, 'Released', 'released');
+  await page.getByRole('button', { name: 'Strong, with a kick' }).click();
+  const measured = async () => (await onlyCapture(server)).events.find(({ type }) => type === 'measured')?.payload;
+  await expect.poll(measured).toEqual({ in: 'water' });
+  const { captureId } = await onlyCapture(server);
+  await page.goto(`${server.url}/book/${captureId}`);
+  await expect(page.getByRole('article')).toContainText('never out of the water');
+  await expect(page.getByRole('article')).toContainText('Net to board to water: 0 s. That is a practised hand.');
+  expect(noErrors).toEqual([]);
+});

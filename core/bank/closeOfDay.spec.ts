@@ -6,25 +6,12 @@ import type { Rig } from '../domain/kit/rig.js';
 import type { OutingEvent } from '../domain/outing/event.js';
 import { replayOuting } from '../domain/outing/outingState.js';
 import { NO_RULES } from '../domain/water/rules.js';
+import { kitItem } from '../spec/kitItems.js';
 import { CAPTURE, event } from '../spec/events.js';
 import { closeOfDay, type DayThatWas } from './closeOfDay.js';
 
-const thing = (kind: KitKind, id: string = kind, change: Partial<KitItem> = {}): KitItem => ({
-  id,
-  kind,
-  name: id,
-  sizeMm: null,
-  onLanyard: false,
-  spare: false,
-  toReplace: false,
-  charge: null,
-  inDateUntil: null,
-  tares: [],
-  checkedAt: null,
-  disinfected: null,
-  lastWater: null,
-  ...change,
-});
+const thing = (kind: KitKind, id: string = kind, change: Partial<KitItem> = {}) =>
+  kitItem(kind, { id, name: id, ...change });
 const rig = (id: string, hookSize: number) => ({ id, hookSize, loadTests: [] }) as unknown as Rig;
 let n = 0;
 const tapped = (type: string, payload: object, minute = 0): OutingEvent =>

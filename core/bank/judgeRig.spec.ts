@@ -1,6 +1,7 @@
 import { NO_RULES } from '../domain/water/rules.js';
-import { isUnclean, lastTare, type KitItem } from '../domain/kit/kit.js';
+import { isUnclean, lastTare } from '../domain/kit/kit.js';
 import { judgeRig, RIG_RULE_IDS, type RigState } from './judgeRig.js';
+import { kitItem } from '../spec/kitItems.js';
 import { loadTestState, type Rig } from '../domain/kit/rig.js';
 
 const NOW = '2026-07-16T05:00:00Z';
@@ -76,21 +77,7 @@ test('a zander may be fished with heavy mono, a pike not', () => {
 });
 
 describe('kit', () => {
-  const net: KitItem = {
-    id: 'n',
-    kind: 'net',
-    name: 'Big net',
-    sizeMm: 1070,
-    onLanyard: false,
-    spare: false,
-    toReplace: false,
-    charge: null,
-    inDateUntil: null,
-    tares: [],
-    checkedAt: null,
-    disinfected: null,
-    lastWater: { waterId: 'other', at: '2026-07-10T00:00:00Z' },
-  };
+  const net = kitItem('net', { lastWater: { waterId: 'other', at: '2026-07-10T00:00:00Z' } });
   test('wet at another water and not disinfected since: unclean', () => {
     const dipped = (at: string) => ({ ...net, disinfected: { at, how: 'dipped' as const } });
     expect(isUnclean(net, 'here')).toBe(true);

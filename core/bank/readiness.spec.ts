@@ -5,24 +5,11 @@ import { longestExpectedMm, readiness, readinessList } from './readiness.js';
 import { lengthForMm, netWidthForMm } from './kitSizes.js';
 import { READINESS_ITEMS } from './readinessItems.js';
 import type { ReadinessState } from './readinessState.js';
+import { kitItem } from '../spec/kitItems.js';
 import type { Rig } from '../domain/kit/rig.js';
 
-const item = (kind: KitItem['kind'], change: Partial<KitItem> = {}): KitItem => ({
-  id: kind,
-  kind,
-  name: `the ${kind}`,
-  sizeMm: null,
-  onLanyard: true,
-  spare: false,
-  toReplace: false,
-  charge: 'full',
-  inDateUntil: null,
-  tares: [],
-  checkedAt: '2026-05-01T00:00:00Z',
-  disinfected: null,
-  lastWater: null,
-  ...change,
-});
+const item = (kind: KitItem['kind'], change: Partial<KitItem> = {}): KitItem =>
+  kitItem(kind, { name: `the ${kind}`, onLanyard: true, charge: 'full', checkedAt: '2026-05-01T00:00:00Z', ...change });
 const rig: Rig = {
   id: 'r',
   name: 'Bottom rig',

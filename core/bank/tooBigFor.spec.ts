@@ -1,25 +1,11 @@
 import { lengthOfWeight } from '../biometry/lengthWeight.js';
 import type { KitItem } from '../domain/kit/kit.js';
 import { YEAR_MS } from '../measure/timeSpan.js';
+import { kitItem } from '../spec/kitItems.js';
 import { SEASONS_BACK, tooBigFor, type SizedFish } from './tooBigFor.js';
 
 const NOW = Date.parse('2026-07-01T00:00:00Z');
-const thing = (change: Partial<KitItem>): KitItem => ({
-  id: 'k',
-  kind: 'mat',
-  name: 'Thing',
-  sizeMm: null,
-  onLanyard: false,
-  spare: false,
-  toReplace: false,
-  charge: null,
-  inDateUntil: null,
-  tares: [],
-  checkedAt: null,
-  disinfected: null,
-  lastWater: null,
-  ...change,
-});
+const thing = (change: Partial<KitItem>) => kitItem('mat', change);
 const fish = (change: Partial<SizedFish>): SizedFish => ({
   captureId: 'c',
   startedAt: '2026-06-01T00:00:00Z',

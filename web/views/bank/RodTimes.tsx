@@ -3,6 +3,7 @@ import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import type { RodSpell } from '@keeper/core/domain/outing/rods';
 import { makeOutingEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
+import { localInput } from '../../parts/when.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { FieldSentence } from '../../parts/Notice.js';
 import { Sheet } from '../../parts/Sheet.js';
@@ -12,8 +13,8 @@ import { bankText } from './text.en-GB.js';
 /** When a rod was cast and taken in, put right: what was tapped is taken back, and told with its new times. */
 export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell }) {
   const [open, setOpen] = useState(false);
-  const [from, setFrom] = useState(() => localField(spell.fromMs));
-  const [to, setTo] = useState(() => (spell.toMs === null ? '' : localField(spell.toMs)));
+  const [from, setFrom] = useState(() => localInput(spell.fromMs));
+  const [to, setTo] = useState(() => (spell.toMs === null ? '' : localInput(spell.toMs)));
   const { keep, notKept } = useRecord();
   const { castId, inId, endedBy } = spell;
   if (castId === undefined) return null;
@@ -63,10 +64,4 @@ export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell
       </Sheet>
     </>
   );
-}
-
-/** A moment as a field of a form has it, by the clocks of this device. */
-function localField(ms: number): string {
-  const date = new Date(ms);
-  return new Date(ms - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }

@@ -8,6 +8,7 @@ import { useMeetings, useStandingWaters } from '../../data/rows.js';
 import { Choice } from '../../parts/Choice.js';
 import { Choices } from '../../parts/Choices.js';
 import { Field } from '../../parts/Field.js';
+import { localInput } from '../../parts/when.js';
 import { NoteField } from '../../parts/NoteField.js';
 import { RowForm } from '../../parts/RowForm.js';
 import { TextField } from '../../parts/TextField.js';
@@ -189,24 +190,18 @@ function MeetingFormOf({ meetingId, meeting }: { meetingId: string; meeting: Kep
   );
 }
 
-/** A moment as a field of a form has it, by the clocks of this device. */
-function localField(iso: string): string {
-  const date = new Date(iso);
-  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
-}
-
 function draftOf(meeting: KeptMeeting | undefined, units: MeetingUnitsHere): Draft {
   const { size } = unitOf(meeting?.by ?? 'length', units);
   const inUnit = (value: number | null | undefined) =>
     value === null || value === undefined ? '' : String(Number((value / size).toFixed(2)));
-  const today = localField(new Date().toISOString()).slice(0, 10);
+  const today = localInput(Date.now()).slice(0, 10);
   return {
     name: meeting?.name ?? '',
     sort: meeting?.sort ?? 'club-day',
     kinds: meeting?.kinds ?? [],
     waterIds: meeting?.waterIds ?? [],
-    from: meeting ? localField(meeting.fromAt) : `${today}T06:00`,
-    to: meeting ? localField(meeting.toAt) : `${today}T20:00`,
+    from: meeting ? localInput(Date.parse(meeting.fromAt)) : `${today}T06:00`,
+    to: meeting ? localInput(Date.parse(meeting.toAt)) : `${today}T20:00`,
     by: meeting?.by ?? 'length',
     best: meeting ? String(meeting.best) : '3',
     least: inUnit(meeting?.least),

@@ -7,6 +7,7 @@ import { worthOf, type Counted, type Standing } from '@keeper/core/meetings/stan
 import type { Message } from '@keeper/core/measure/message';
 import { NotHere } from '../../app/NotHere.js';
 import { paths } from '../../app/paths.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import { useMeetings, useUnread } from '../../data/rows.js';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Section } from '../../parts/Section.js';
@@ -33,6 +34,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
   const { by, best } = meeting;
   const { counted, total, smaller, failing, upgrades } = standing;
   const said = (value: number) => sizeText(by, value, units);
+  const nowMs = useMinute();
   const isOtherKind = ({ fails }: (typeof failing)[number]) => fails.some(({ code }) => code === 'meeting.otherKind');
   const otherKinds = failing.filter(isOtherKind);
   const ofItsKinds = failing.filter((each) => !isOtherKind(each));
@@ -45,7 +47,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
       <h1 className="text-3xl font-semibold md:text-4xl">{meeting.name}</h1>
       <div className="mt-5 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem] lg:grid-rows-[auto_1fr]">
         <div className="rounded-xl bg-leaf p-5 lg:col-start-2">
-          <p className="text-lg">{nextText(meeting, standing, said)}</p>
+          <p className="text-lg">{whenOf(meeting, nowMs) ?? nextText(meeting, standing, said)}</p>
           <Worth meeting={meeting} standing={standing} />
         </div>
         <div className="grid gap-8 lg:col-start-1 lg:row-span-2 lg:row-start-1">
@@ -107,6 +109,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
         </div>
         <div className="grid gap-8 lg:col-start-2">
           <Section title={meetingsText.itsRules}>
+            {asksNothing(meeting) && <p className="mb-3">{meetingsText.rulesWithDoubt}</p>}
             <ul>
               <li className="border-t border-rule py-2">{meetingsText.bestBy({ best, by: byText(by) })}</li>
               {meeting.kinds.length > 0 && (
@@ -140,6 +143,17 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
 }
 
 const byText = (by: KeptMeeting['by']) => (by === 'length' ? meetingsText.byLength : meetingsText.byWeight);
+
+/** That it is over, or has not begun; undefined while it goes on. */
+function whenOf({ fromAt, toAt }: KeptMeeting, nowMs: number): string | undefined {
+  if (nowMs < Date.parse(fromAt)) return meetingsText.notBegun;
+  return nowMs > Date.parse(toAt) ? meetingsText.over : undefined;
+}
+
+/** Whether it asks for nothing but a time. */
+function asksNothing({ kinds, waterIds, least, identifier }: KeptMeeting): boolean {
+  return kinds.length === 0 && waterIds.length === 0 && least === null && identifier === null;
+}
 
 function nextText(
   { best, upgradeBy }: KeptMeeting,

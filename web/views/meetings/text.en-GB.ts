@@ -65,7 +65,6 @@ export const meetingsText = localised('meetings', {
   over: 'It is over.',
   notBegun: 'It has not begun.',
   rulesWithDoubt: 'This meeting asks for nothing: every fish of its time counts. Add its rules.',
-  putForwardTo: ({ name }: { name: string }) => `Put forward to ${name}`,
   noPictureYet: 'It has no picture yet. Add the one that shows it on the board.',
   whichPicture: 'Which picture',
   lookClosely: 'Look closely',
@@ -99,7 +98,6 @@ export const meetingsText = localised('meetings', {
   waitsForSignal:
     'Kept on this device. The bundle can be saved now and sent from the first place with signal: its times say when it was taken.',
   bundleFailed: 'The bundle could not be made: the picture is not on this device, and the server does not answer.',
-  measuredAs: ({ reading }: { reading: string }) => `Measured: ${reading}`,
   inches: 'in',
   centimetres: 'cm',
   pounds: 'lb',

@@ -6,6 +6,7 @@ import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { useSettings } from '../../data/queries.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { useWheels, type Wheel } from '../../parts/useWheels.js';
+import { SetOrLater } from './SetOrLater.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 
 interface LengthPanelProps {
@@ -60,19 +61,11 @@ export function LengthPanel({ state: { facts }, girth = false, onSet, onLater }:
       <p>{girth ? runText.roundItsThickest : runText.noseToTheStop({ lengthOf: OF_WORDS[lengthOf] })}</p>
       <Wheels state={state} row="length" name={girth ? runText.girth : runText.length} named={false} wheels={wheels} />
       <Keypad {...state} />
-      <div className="grid grid-cols-[1fr_2fr] gap-3">
-        <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
-          {runText.later}
-        </button>
-        <button
-          type="button"
-          className="button button-main min-h-20 text-2xl"
-          disabled={length.count === 0}
-          onClick={() => onSet(length)}
-        >
-          {length.count === 0 ? runText.setItAbove : formatLength(length)}
-        </button>
-      </div>
+      <SetOrLater
+        said={length.count === 0 ? undefined : formatLength(length)}
+        onSet={() => onSet(length)}
+        onLater={onLater}
+      />
     </div>
   );
 }

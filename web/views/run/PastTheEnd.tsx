@@ -10,6 +10,7 @@ import { massWheels } from '../../parts/massWheels.js';
 import { useWheels } from '../../parts/useWheels.js';
 import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 import { say } from '../../text/say.js';
+import { SetOrLater } from './SetOrLater.js';
 import { runText } from './text.en-GB.js';
 
 interface PastTheEndProps {
@@ -68,19 +69,7 @@ function WhereItEnded({ onSet, onLater }: { onSet: (over: Mass) => void; onLater
       <p className="text-lg">{runText.whereDoesItEnd}</p>
       <Wheels state={wheels} row="over" name={runText.weight} named={false} wheels={massWheels(massUnit)} />
       <Keypad {...wheels} />
-      <div className="grid grid-cols-[1fr_2fr] gap-3">
-        <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
-          {runText.later}
-        </button>
-        <button
-          type="button"
-          className="button button-main min-h-20 text-2xl"
-          disabled={over.count === 0}
-          onClick={() => onSet(over)}
-        >
-          {over.count === 0 ? runText.setItAbove : formatMass(over)}
-        </button>
-      </div>
+      <SetOrLater said={over.count === 0 ? undefined : formatMass(over)} onSet={() => onSet(over)} onLater={onLater} />
     </div>
   );
 }
@@ -103,20 +92,12 @@ function TwoScales({ onSet, onLater }: Pick<PastTheEndProps, 'onSet' | 'onLater'
       <Wheels state={wheels} row="second" name={runText.secondScale} named wheels={parts} />
       <Keypad {...wheels} />
       {both && net && !net.ok && <p className="text-rust">{say(net.reason)}</p>}
-      <div className="grid grid-cols-[1fr_2fr] gap-3">
-        <button type="button" className="button min-h-20 text-xl" onClick={onLater}>
-          {runText.later}
-        </button>
-        <button
-          type="button"
-          className="button button-main min-h-20 flex-col gap-0 text-2xl"
-          disabled={!both || !net?.ok}
-          onClick={() => onSet({ ...reading, readAt: new Date().toISOString() })}
-        >
-          {both && net?.ok ? formatMass(net.value) : runText.setItAbove}
-          <span className="text-base font-normal">{runText.bothTogether}</span>
-        </button>
-      </div>
+      <SetOrLater
+        said={both && net?.ok ? formatMass(net.value) : undefined}
+        under={runText.bothTogether}
+        onSet={() => onSet({ ...reading, readAt: new Date().toISOString() })}
+        onLater={onLater}
+      />
     </div>
   );
 }
