@@ -235,7 +235,7 @@ test('a pike on a floating board for a club day: measured and let go without eve
   for (const digit of ['3', '8']) await page.getByRole('button', { name: digit, exact: true }).click();
   await page.getByRole('button', { name: /^Length, quarters/ }).click();
   await page.getByRole('button', { name: '1', exact: true }).click();
-  await page.getByRole('button', { name: '38 1/4 in', exact: true }).click();
+  await page.getByRole('button', { name: '38¼ in', exact: true }).click();
   await step(page, 'Picture', 'pictured');
   await step(page, 'Hold it upright', 'held upright');
   await step(page, 'Released', 'released');

@@ -2,10 +2,8 @@ import type { Message } from '../../measure/message.js';
 import { runMessage, type TreatedWhere } from './runMessages.js';
 import { isOpenWound, treatmentWanted } from '../../domain/fish/wound.js';
 import type { WoundOfCapture } from '../../domain/capture/captureState.js';
-import { nameOfWay } from '../../domain/practice/bankPractices.js';
 import { COMMON_PRACTICE } from '../counsel.js';
 import { picturesInWater } from './orderOfWork.js';
-import { practiceBasis } from './practiceBasis.js';
 import { MAT_BURNS_C } from '../heatForecast.js';
 import { type RunRule } from './runRule.js';
 
@@ -202,26 +200,6 @@ export const AIR_RULES: readonly RunRule[] = [
             text: runMessage('zeroFirst'),
             reason: runMessage('zeroFirstReason'),
             basis: COMMON_PRACTICE,
-          }
-        : null,
-  },
-  {
-    id: 'picture-in-water',
-    look: ({ phase, pictured, dropped, signs, hookEnd, fromTheNet, context }) =>
-      (phase === 'netted' || phase === 'resting') &&
-      picturesInWater(context) &&
-      hookEnd !== null &&
-      !fromTheNet &&
-      !signs.has('small') &&
-      !pictured &&
-      !dropped &&
-      !signs.has('thrashing') &&
-      !signs.has('bleeding')
-        ? {
-            severity: 'good',
-            text: runMessage('pictureInWater'),
-            reason: runMessage('pictureInWaterReason'),
-            basis: practiceBasis(context, 'pictureAt', nameOfWay('pictureAt', 'water')),
           }
         : null,
   },

@@ -142,7 +142,7 @@ const CASES: Record<
     { otherFish: 'playing', conditions: { companions: 1 } },
   ],
   'without-net': [[seen('no-net')], 60, {}, 'withoutNet', [...NETTED, seen('no-net', 301)], 310, {}],
-  'rig-away': [UNHOOKED, 354, {}, 'rigAway', UNHOOKED, 355, {}],
+  'rig-away': [UNHOOKED, 324, {}, 'rigAway', UNHOOKED, 325, {}],
   'hook-back': [NETTED, 310, {}, 'hookBack', [...NETTED, seen('hook-deep', 305)], 310, {}],
   'net-off': [LIFTED, 359, mesh, 'netOff', LIFTED, 360, mesh],
   'zip-again': [RESTING, 365, {}, 'zipAgain', UNHOOKED, 365, {}],
@@ -165,7 +165,7 @@ const CASES: Record<
     356,
     {},
   ],
-  'picture-in-water': [UNHOOKED, 320, crouching, 'pictureInWater', UNHOOKED, 320, { ...crouching, bank: 'boat' }],
+  'picture-in-water': [UNHOOKED, 331, crouching, 'pictureInWater', UNHOOKED, 331, { ...crouching, bank: 'boat' }],
   'swallowed-pliers': [
     [...NETTED, seen('hook-swallowed', 305)],
     359,
@@ -248,6 +248,11 @@ test.each(Object.entries(CASES))(
     expect(said(still, stillS, stillChange)).toBeUndefined();
   },
 );
+
+test.each(Object.entries(CASES))('%s is one of the lines that are read at its moment', (id, [taps, atS, change]) => {
+  const lines = counselOfRun(runAfter(log(...taps), atS * 1000, change)).map(({ rule }) => rule);
+  expect(lines).toContain(id);
+});
 
 test('no two rules pull both ways, whatever happens', () => {
   fc.assert(

@@ -1,4 +1,5 @@
 import { findings, type Finding } from '../counsel.js';
+import { AFLOAT_RULES } from './afloatRules.js';
 import { AIR_RULES } from './airRules.js';
 import type { RunState } from './runState.js';
 import type { RunRule } from './runRule.js';
@@ -14,6 +15,7 @@ export const RUN_RULES: readonly RunRule[] = [
   ...GRIP_RULES,
   ...TWO_FISH_RULES,
   ...PLAYING_RULES,
+  ...AFLOAT_RULES,
   ...NETTED_RULES,
   ...AIR_RULES,
   ...RESTING_RULES,

@@ -1,21 +1,20 @@
 import { runMessage } from './runMessages.js';
 import { COMMON_PRACTICE } from '../counsel.js';
-import { nameOfWay } from '../../domain/practice/bankPractices.js';
-import { practiceBasis } from './practiceBasis.js';
 import { IN_AIR, measuresInWater, orderOfWork } from './orderOfWork.js';
 import type { RunRule } from './runRule.js';
 import type { RunState } from './runState.js';
 import type { Sign } from '../../domain/capture/sign.js';
 
 /** So long after the hook came out the rig is still what lies about (common practice, no source). */
-const RIG_LIES_MS = 45_000;
+const RIG_LIES_MS = 15_000;
 /** So soon after the lift the net is still round it (common practice, no source). */
 const NET_ROUND_MS = 10_000;
 
 /** While any of these stands, the finer points are not what matters. */
 const GRAVE: readonly Sign[] = ['thrashing', 'bleeding', 'line-caught', 'hangs-upright'];
 
-function isQuiet({ signs, fromTheNet, dropped }: RunState): boolean {
+/** Whether nothing graver goes on, so that the finer points are what matters. */
+export function isQuiet({ signs, fromTheNet, dropped }: RunState): boolean {
   return !fromTheNet && !dropped && !GRAVE.some((sign) => signs.has(sign));
 }
 
@@ -45,6 +44,7 @@ export const CRAFT_RULES: readonly RunRule[] = [
       (phase === 'netted' || phase === 'air') &&
       hookEnd !== null &&
       hookEnd !== 'left-in' &&
+      hookEnd !== 'shed' &&
       sinceHookMs < RIG_LIES_MS &&
       !signs.has('thrashing')
         ? {
@@ -71,23 +71,6 @@ export const CRAFT_RULES: readonly RunRule[] = [
             text: runMessage('hookBack'),
             reason: runMessage('hookBackReason'),
             basis: COMMON_PRACTICE,
-          }
-        : null,
-  },
-  {
-    id: 'board-first',
-    look: (run) =>
-      run.phase === 'netted' &&
-      run.hookEnd !== null &&
-      run.context.schools.measure &&
-      !run.done.has('measured') &&
-      isQuiet(run) &&
-      !run.signs.has('small')
-        ? {
-            severity: 'good',
-            text: runMessage('boardFirst', { way: run.context.schools.boardAt }),
-            reason: runMessage('boardFirstReason'),
-            basis: practiceBasis(run.context, 'boardAt', nameOfWay('boardAt', run.context.schools.boardAt)),
           }
         : null,
   },
