@@ -1,4 +1,4 @@
-import { dayText, monthText, shortMonthText, timeText, whenText } from './when.js';
+import { dayText, localInput, monthText, readLocalInput, shortMonthText, timeText, whenText } from './when.js';
 
 const now = new Date(2026, 10, 24);
 
@@ -23,4 +23,12 @@ test('what has no time is said to have none, and no page is lost for it', () => 
   expect(whenText('not yet')).toBe('an unknown day');
   expect(monthText('')).toBe('an unknown day');
   expect(timeText(new Date(NaN))).toBe('an unknown day');
+});
+
+test('a field of day and time that nobody changed keeps the seconds it does not show', () => {
+  const wasMs = new Date(2026, 5, 6, 5, 12, 40, 7).getTime();
+  expect(localInput(wasMs)).toBe('2026-06-06T05:12');
+  expect(readLocalInput('2026-06-06T05:12', wasMs)).toBe(wasMs);
+  expect(readLocalInput('2026-06-06T05:13', wasMs)).toBe(new Date(2026, 5, 6, 5, 13).getTime());
+  expect(readLocalInput('', wasMs)).toBeNaN();
 });

@@ -77,3 +77,11 @@ export function localInput(atMs: number): string {
   const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
   return `${day}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
+
+/**
+ * The moment of a `datetime-local` field, NaN where it has none. A field that shows what it showed before means that
+ * moment itself: the seconds it does not show are not lost.
+ */
+export function readLocalInput(typed: string, wasMs: number): number {
+  return typed === localInput(wasMs) ? wasMs : Date.parse(typed);
+}

@@ -3,11 +3,10 @@ import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import type { RodSpell } from '@keeper/core/domain/outing/rods';
 import { makeOutingEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
-import { localInput } from '../../parts/when.js';
 import { NotKept } from '../../parts/NotKept.js';
-import { FieldSentence } from '../../parts/Notice.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';
+import { isPast, localInput, readLocalInput } from '../../parts/when.js';
 import { bankText } from './text.en-GB.js';
 
 /** When a rod was cast and taken in, put right: what was tapped is taken back, and told with its new times. */
@@ -18,8 +17,13 @@ export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell
   const { keep, notKept } = useRecord();
   const { castId, inId, endedBy } = spell;
   if (castId === undefined) return null;
-  const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
-  const isTurned = inId !== undefined && toMs < fromMs;
+  const fromMs = readLocalInput(from, spell.fromMs);
+  const toMs = spell.toMs === null ? null : readLocalInput(to, spell.toMs);
+  const wrongCast = wrongTime(fromMs);
+  const wrongIn =
+    inId === undefined || toMs === null
+      ? undefined
+      : (wrongTime(toMs) ?? (toMs < fromMs ? bankText.inBeforeCast : undefined));
   const put = () => {
     const make = makeOutingEvent;
     const { rod, setup, swimId } = spell;
@@ -29,7 +33,7 @@ export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell
       make(state.outingId, 'rod-out', { rod, setup, when: when(fromMs), ...(swimId && { swimId }) }),
     ];
     const taken =
-      inId !== undefined && endedBy
+      inId !== undefined && endedBy && toMs !== null
         ? [
             make(state.outingId, 'taken-back', { eventId: inId }),
             make(state.outingId, 'rod-in', { rod, why: endedBy, when: when(toMs) }),
@@ -48,14 +52,19 @@ export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell
           noValidate
           onSubmit={(event) => {
             event.preventDefault();
-            if (!Number.isNaN(fromMs) && !isTurned) put();
+            if (!wrongCast && !wrongIn) put();
           }}
         >
-          <TextField type="datetime-local" label={bankText.castAt} value={from} onChange={setFrom} />
+          <TextField
+            type="datetime-local"
+            label={bankText.castAt}
+            value={from}
+            problem={wrongCast}
+            onChange={setFrom}
+          />
           {inId !== undefined && (
-            <TextField type="datetime-local" label={bankText.takenInAt} value={to} onChange={setTo} />
+            <TextField type="datetime-local" label={bankText.takenInAt} value={to} problem={wrongIn} onChange={setTo} />
           )}
-          {isTurned && <FieldSentence id="rod-times">{bankText.inBeforeCast}</FieldSentence>}
           <NotKept when={notKept} />
           <button type="submit" className="button button-main min-h-14">
             {bankText.saveTheTimes}
@@ -64,4 +73,10 @@ export function RodTimes({ state, spell }: { state: OutingState; spell: RodSpell
       </Sheet>
     </>
   );
+}
+
+/** Why a rod cannot have been cast or taken in then; undefined where it can. */
+function wrongTime(atMs: number): string | undefined {
+  if (Number.isNaN(atMs)) return bankText.noTimeOfRod;
+  return isPast(atMs) ? undefined : bankText.rodTimeToCome;
 }

@@ -210,6 +210,8 @@ export const bankText = localised('bank', {
   rodTimes: ({ rod }: { rod: number }) => `Rod ${rod}: when it was out`,
   castAt: 'Cast at',
   takenInAt: 'Taken in at',
+  noTimeOfRod: 'Say day and time.',
+  rodTimeToCome: 'That is still to come. Say when it was.',
   inBeforeCast: 'It came in before it was cast. Turn them round.',
   saveTheTimes: 'Save the times',
   rodTimeInAll: ({ rodTime }: { rodTime: string }) => `${rodTime} of rod time in all.`,
