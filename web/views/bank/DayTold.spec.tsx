@@ -5,6 +5,7 @@ import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import type { OutingEvent } from '@keeper/core/domain/outing/event';
 import { DayTold, readingText } from './DayTold.js';
 
+jest.mock('../../data/record.js', () => ({ makeOutingEvent: jest.fn(), record: jest.fn() }));
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
 jest.mock('../../data/rows.js', () => ({ useSwims: () => [{ id: 's1', name: 'Reed gate' }] }));
 jest.mock('../../data/useOutingAssessment.js', () => ({
