@@ -1,5 +1,5 @@
 import type { Browser } from '@playwright/test';
-import { KEEPER } from './runInBrowser.js';
+import { openPhone } from './runInBrowser.js';
 import { quantile, report } from './figures.js';
 
 const TAKES = 20;
@@ -7,20 +7,14 @@ const SLOWER = 4;
 
 /** From the touch of "Fish on" to the run with its clock on the screen, the processor slowed down four times. */
 export async function fishOnBench(browser: Browser, url: string): Promise<void> {
-  const context = await browser.newContext({
-    ...KEEPER,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-  });
-  const page = await context.newPage();
+  const page = await openPhone(browser);
+  const protocol = await page.context().newCDPSession(page);
   const times: number[] = [];
   for (let i = 0; i < TAKES; i += 1) {
     await page.goto(url);
     const control = page.getByRole('button', { name: /^Fish on/ });
     await control.waitFor();
     await page.waitForLoadState('networkidle');
-    const protocol = await context.newCDPSession(page);
     await protocol.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
     await control.evaluate((node) => node.scrollIntoView({ block: 'center', behavior: 'instant' }));
     const box = await control.boundingBox();
@@ -34,7 +28,7 @@ export async function fishOnBench(browser: Browser, url: string): Promise<void> 
   }
   report(`run: Fish on to the clock, processor ${SLOWER} times slower, p50`, quantile(times, 0.5), 'ms', 100);
   report(`run: Fish on to the clock, processor ${SLOWER} times slower, p95`, quantile(times, 0.95), 'ms');
-  await context.close();
+  await page.context().close();
 }
 
 /** Runs in the page: ms from the touch to the frame in which the large clock stands. */

@@ -19,15 +19,20 @@ export function openBrowser(): Promise<Browser> {
   return chromium.launch(LAUNCH);
 }
 
-/** A page of a phone's size with a fish on it, out of the water. */
-export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
+/** A page of a phone's size. */
+export async function openPhone(browser: Browser): Promise<Page> {
   const context = await browser.newContext({
     ...KEEPER,
     viewport: { width: 390, height: 844 },
     hasTouch: true,
     isMobile: true,
   });
-  const page = await context.newPage();
+  return context.newPage();
+}
+
+/** A page of a phone's size with a fish on it, out of the water. */
+export async function fishInTheAir(browser: Browser, url: string): Promise<Page> {
+  const page = await openPhone(browser);
   await page.goto(url);
   await page.getByRole('button', { name: /^Fish on/ }).click();
   await page.getByRole('button', { name: 'Lift', exact: true }).click();

@@ -21,6 +21,18 @@ const KIT_ITEM = {
   revision: 0,
 };
 
+/** A dial that ends at 110 lb. */
+const DIAL = {
+  kind: 'scales',
+  name: 'Dial',
+  scale: {
+    division: { unit: 'oz', count: 4 },
+    scaleClass: 'III',
+    checks: [],
+    capacity: { unit: 'oz', count: 1760 },
+  },
+};
+
 async function addKit(server: KeeperServer, item: object): Promise<string> {
   const id = uuid7();
   await send(server, 'PUT', `/kit/${id}`, { ...KIT_ITEM, ...item });
@@ -109,13 +121,7 @@ test('a wels that no scale can weigh: past the end, by length and girth, and nev
   noErrors,
 }) => {
   await outingNow(server, { bank: 'grass', expected: ['wels'], waterC: 18 });
-  const scale = {
-    division: { unit: 'oz', count: 4 },
-    scaleClass: 'III',
-    checks: [],
-    capacity: { unit: 'oz', count: 1760 },
-  };
-  await addKit(server, { kind: 'scales', name: 'Dial', scale });
+  await addKit(server, DIAL);
   await fishOn(page, server);
   await step(page, 'In the net', 'netted');
   await expect(page.getByRole('region', { name: 'What matters now' })).toContainText('thumb over the lower lip');
@@ -156,13 +162,7 @@ test('a wels that no scale can weigh: past the end, by length and girth, and nev
 
 test('two scales on one bar add up, with the sum on paper', { tag: '@phone' }, async ({ page, server, noErrors }) => {
   await outingNow(server, { bank: 'grass', expected: ['wels'], waterC: 18 });
-  const scale = {
-    division: { unit: 'oz', count: 4 },
-    scaleClass: 'III',
-    checks: [],
-    capacity: { unit: 'oz', count: 1760 },
-  };
-  await addKit(server, { kind: 'scales', name: 'Dial', scale });
+  await addKit(server, DIAL);
   await fishOn(page, server);
   await step(page, 'In the net', 'netted');
   await step(page, 'Hook out', 'hook out');
