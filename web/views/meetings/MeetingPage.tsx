@@ -35,9 +35,13 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
   const { counted, total, smaller, failing, upgrades } = standing;
   const said = (value: number) => sizeText(by, value, units);
   const nowMs = useMinute();
+  // What has nothing to be compared is the most of many a season: it is folded away, as other kinds are.
+  const isUnmeasured = ({ fails }: (typeof failing)[number]) =>
+    fails.length === 1 && fails[0]?.code === 'meeting.notMeasured';
   const isOtherKind = ({ fails }: (typeof failing)[number]) => fails.some(({ code }) => code === 'meeting.otherKind');
   const otherKinds = failing.filter(isOtherKind);
-  const ofItsKinds = failing.filter((each) => !isOtherKind(each));
+  const unmeasured = failing.filter((each) => !isOtherKind(each) && isUnmeasured(each));
+  const ofItsKinds = failing.filter((each) => !isOtherKind(each) && !isUnmeasured(each));
   return (
     <article>
       <p className="text-soft">
@@ -78,18 +82,16 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
                   <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
                 ))}
               </ul>
-              {otherKinds.length > 0 && (
-                <details className="mt-3">
-                  <summary className="min-h-11 cursor-pointer list-none underline decoration-edge underline-offset-4">
-                    {meetingsText.ofOtherKinds({ count: otherKinds.length })}
-                  </summary>
-                  <ul className="border-b border-rule">
-                    {otherKinds.map(({ fish, fails }) => (
-                      <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
-                    ))}
-                  </ul>
-                </details>
-              )}
+              <FoldedRows
+                title={meetingsText.withoutSize({ count: unmeasured.length, by })}
+                meeting={meeting}
+                rows={unmeasured}
+              />
+              <FoldedRows
+                title={meetingsText.ofOtherKinds({ count: otherKinds.length })}
+                meeting={meeting}
+                rows={otherKinds}
+              />
             </Section>
           )}
           {smaller.length > 0 && (
@@ -139,6 +141,29 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
         </div>
       </div>
     </article>
+  );
+}
+
+interface FoldedRowsProps {
+  readonly title: string;
+  readonly meeting: KeptMeeting;
+  readonly rows: Standing<MeasuredFish>['failing'];
+}
+
+/** Fish that fail all for one reason, opened by whoever asks. */
+function FoldedRows({ title, meeting, rows }: FoldedRowsProps) {
+  if (rows.length === 0) return null;
+  return (
+    <details className="mt-3">
+      <summary className="min-h-11 cursor-pointer list-none underline decoration-edge underline-offset-4">
+        {title}
+      </summary>
+      <ul className="border-b border-rule">
+        {rows.map(({ fish, fails }) => (
+          <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
+        ))}
+      </ul>
+    </details>
   );
 }
 

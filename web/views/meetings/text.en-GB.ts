@@ -58,6 +58,13 @@ export const meetingsText = localised('meetings', {
   smallerOnes: 'Smaller than those',
   ofOtherKinds: ({ count }: { count: number }) =>
     plural(count, { one: 'One of another kind', other: `${count} of other kinds` }),
+  withoutSize: ({ count, by }: { count: number; by: 'length' | 'weight' }) =>
+    plural(
+      count,
+      by === 'length'
+        ? { one: 'One that was not measured', other: `${count} that were not measured` }
+        : { one: 'One that was not weighed', other: `${count} that were not weighed` },
+    ),
   notWithinTheRules: 'Not within the rules, and why',
   putItForward: 'Put it forward',
   wasPutForward: ({ at }: { at: string }) => `put forward ${at}`,
