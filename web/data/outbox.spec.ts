@@ -79,6 +79,20 @@ test('events are on the device before append resolves, and reach the server in o
   );
 });
 
+test('what a take opens is opened once it is on the device, in the turn in which the screen learns of it', async () => {
+  const { open, name } = world();
+  const outbox = open();
+  const turns: string[] = [];
+  outbox.subscribe(() => {
+    if (turns.length > 0) return;
+    turns.push('told');
+    queueMicrotask(() => turns.push('next turn'));
+  });
+  await outbox.append([event('hooked')], () => turns.push(`opened with ${outbox.snapshot().events.length}`));
+  expect(turns.slice(0, 2)).toEqual(['told', 'opened with 1']);
+  expect(await (await openDeviceStore(name)).count('events')).toBe(1);
+});
+
 test('another page finds what the last one left, and sends it', async () => {
   const { server, open } = world();
   server.away = true;

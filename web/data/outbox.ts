@@ -100,8 +100,11 @@ export class Outbox {
     });
   }
 
-  /** Keeps events. Resolves once they are on the disk of the device; sending goes on by itself. */
-  async append(events: readonly LoggedEvent[]): Promise<void> {
+  /**
+   * Keeps events. Resolves once they are on the disk of the device; sending goes on by itself. `onKept` runs in the
+   * turn in which the screen learns of them: a page that it opens is drawn once, and not after the one before.
+   */
+  async append(events: readonly LoggedEvent[], onKept?: () => void): Promise<void> {
     const transaction = (await this.database).transaction('events', 'readwrite', { durability: 'strict' });
     const stored: StoredEvent[] = [];
     for (const event of events) {
@@ -114,6 +117,7 @@ export class Outbox {
     // A reading that ran meanwhile may have brought them already.
     const orders = new Set(stored.map(({ order }) => order));
     this.set({ events: [...this.state.events.filter(({ order }) => !orders.has(order)), ...stored] });
+    onKept?.();
     this.platform.soon(() => this.flush());
   }
 

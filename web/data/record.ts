@@ -40,8 +40,8 @@ export function makeOutingEvent<T extends OutingEventType>(
 }
 
 /** Keeps events on the device; when this resolves they cannot be lost. */
-export async function record(events: readonly LoggedEvent[]): Promise<void> {
-  await outbox.append(events);
+export async function record(events: readonly LoggedEvent[], onKept?: () => void): Promise<void> {
+  await outbox.append(events, onKept);
   for (const event of events) if ('captureId' in event) runClock.renew(event.captureId);
   otherTabs.postMessage('changed');
 }
@@ -52,10 +52,9 @@ export async function writeRow(kind: RowKind, id: string, body: { readonly revis
   otherTabs.postMessage('changed');
 }
 
-/** The take: begins a capture and says its id once it is on the device. */
-export async function fishOn(where: EventPayloads['hooked']): Promise<string> {
+/** The take: begins a capture, and opens it once it is on the device. */
+export async function fishOn(where: EventPayloads['hooked'], open: (captureId: string) => void): Promise<void> {
   const captureId = newId();
   runClock.start(captureId);
-  await record([makeEvent(captureId, null, 'hooked', { ...where, zone: deviceZone() })]);
-  return captureId;
+  await record([makeEvent(captureId, null, 'hooked', { ...where, zone: deviceZone() })], () => open(captureId));
 }

@@ -5,7 +5,8 @@ import { FishOn } from './FishOn.js';
 
 let mockFull = false;
 jest.mock('../data/record.js', () => ({
-  fishOn: () => (mockFull ? Promise.reject(new Error('QuotaExceededError')) : Promise.resolve('c1')),
+  fishOn: (_where: object, open: (captureId: string) => void) =>
+    mockFull ? Promise.reject(new Error('QuotaExceededError')) : Promise.resolve(open('c1')),
 }));
 
 function page() {

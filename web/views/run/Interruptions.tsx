@@ -3,24 +3,22 @@ import { runText } from './text.en-GB.js';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { fishOn } from '../../data/record.js';
+import { useRecord } from '../../data/useRecord.js';
+import { NotKept } from '../../parts/NotKept.js';
 import type { RunDesk } from './runDesk.js';
 
 /** What comes between: the other rod, somebody who takes over. The clocks of this fish go on whatever happens. */
 export function Interruptions({ desk }: { desk: RunDesk }) {
   const navigate = useNavigate();
   const [handing, setHanding] = useState(false);
+  const { keep, notKept } = useRecord();
   const { state, tap, context } = desk;
   const secondRod = async () => {
     await tap('interrupted', { why: 'second-rod' });
     const { outingId, swimId, conditions: around } = state;
     const { waterId } = state.facts;
-    const captureId = await fishOn({
-      ...(waterId && { waterId }),
-      ...(outingId && { outingId }),
-      ...(swimId && { swimId }),
-      around,
-    });
-    await navigate(paths.run(captureId));
+    const where = { ...(waterId && { waterId }), ...(outingId && { outingId }), ...(swimId && { swimId }), around };
+    await keep(() => fishOn(where, (captureId) => void navigate(paths.run(captureId))));
   };
   return (
     <div
@@ -48,6 +46,7 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
       >
         {runText.somebodyIsHurt}
       </Link>
+      <NotKept when={notKept} />
       {handing && <p className="col-span-2">{runText.onTheOtherDevice({ helped: context.helped })}</p>}
     </div>
   );

@@ -1,7 +1,7 @@
 import { paths } from '../../app/paths.js';
 import { runText } from './text.en-GB.js';
 import { ArrowLeft } from 'lucide-react';
-import { Suspense, useEffect } from 'react';
+import { Suspense, useDeferredValue, useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { NotHere } from '../../app/NotHere.js';
 import { makeEvent, record, runClock } from '../../data/record.js';
@@ -11,6 +11,8 @@ import { useOuting } from '../../data/useOuting.js';
 import { Interruptions } from './Interruptions.js';
 import { OtherFish } from './OtherFish.js';
 import type { RunDesk, Tap } from './runDesk.js';
+import { LargeClock } from './LargeClock.js';
+import { RUN_HEADER, RUN_PAGE } from './runPage.js';
 import { RunView } from './RunView.js';
 import { Undo } from './Undo.js';
 import { useOutingBound } from '../../data/useOutingBound.js';
@@ -34,7 +36,20 @@ export function Run() {
   return <RunOf key={captureId} capture={capture} />;
 }
 
+/** At the take the clock is seen first; what is tapped next follows in the frames after it. */
 function RunOf({ capture }: { capture: Capture }) {
+  const { captureId, startedAt, marks } = capture.state;
+  const isWhole = useDeferredValue(true, marks.length > 1);
+  if (isWhole) return <WholeRun capture={capture} />;
+  return (
+    <main className={RUN_PAGE}>
+      <div className={RUN_HEADER} />
+      <LargeClock status={runText.beingPlayed} ms={runClock.elapsed(captureId, startedAt)} />
+    </main>
+  );
+}
+
+function WholeRun({ capture }: { capture: Capture }) {
   const { state, events } = capture;
   const { captureId, startedAt } = state;
   const water = useWaters().find(({ id }) => id === state.facts.waterId);

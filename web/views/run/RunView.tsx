@@ -23,6 +23,7 @@ import { OneTapEach } from './OneTapEach.js';
 import { Recovery } from './Recovery.js';
 import { WhichRod } from './WhichRod.js';
 import type { RunDesk } from './runDesk.js';
+import { RUN_HEADER, RUN_PAGE } from './runPage.js';
 import { RunningClocks } from './RunningClocks.js';
 import { Steps } from './Steps.js';
 import { useAlerts, useKeepingNag } from './useAlerts.js';
@@ -69,9 +70,9 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
   return (
     <main
       // Upright, the foot of the screen belongs to the next step; a panel has a foot of its own.
-      className={`mx-auto flex min-h-dvh max-w-6xl flex-col px-4 pt-1 ${open && panel ? 'pb-2' : 'pb-32'} short:pb-5 lg:px-8 lg:pb-5`}
+      className={`${RUN_PAGE} ${open && panel ? 'pb-2' : 'pb-32'} short:pb-5 lg:pb-5`}
     >
-      <header className="flex min-h-14 items-center justify-between gap-3">{header}</header>
+      <header className={RUN_HEADER}>{header}</header>
       <div
         className={`grid flex-1 content-start gap-x-12 gap-y-3 short:gap-x-6 ${leftHand ? 'short:grid-cols-[24rem_1fr] lg:grid-cols-[27rem_1fr]' : 'short:grid-cols-[1fr_24rem] lg:grid-cols-[1fr_27rem]'}`}
       >

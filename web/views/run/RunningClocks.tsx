@@ -5,6 +5,7 @@ import { basisMessage } from '@keeper/core/care/counsel';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { Waterline } from '../../parts/Waterline.js';
+import { LargeClock } from './LargeClock.js';
 import type { RunDesk } from './runDesk.js';
 import { useRunningClock } from './useRunningClock.js';
 
@@ -41,20 +42,11 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
   const liftedMs = state.spells.at(-1)?.fromMs ?? 0;
   return (
     <>
-      <p role="status" className="font-book text-2xl font-semibold">
-        {phase === 'gone' ? (GONE[state.outcome] ?? runText.theFishHasGone) : STATUS[phase]}
-      </p>
-      <p
-        data-stage={inAir ? stage : undefined}
-        className={`leading-none font-bold tabular-nums ${!inAir ? 'text-ink' : stage === 'over' ? 'text-rust' : 'text-airink'}`}
-      >
-        <span
-          data-testid="large-clock"
-          className="text-[clamp(4rem,min(27vw,13vh),12rem)] short:text-[7rem] lg:text-[12rem]"
-        >
-          {clockText(large.ms)}
-        </span>
-      </p>
+      <LargeClock
+        status={phase === 'gone' ? (GONE[state.outcome] ?? runText.theFishHasGone) : STATUS[phase]}
+        ms={large.ms}
+        stage={inAir ? stage : undefined}
+      />
       {inAir ? (
         <details className="mb-2 text-lg">
           <summary className="min-h-9 cursor-pointer list-none">
