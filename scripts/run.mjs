@@ -73,6 +73,7 @@ const BENCHES = [
   'start',
   'taps',
   'layout',
+  'meeting',
 ];
 
 /** Teaches anew from painted pictures; what was learned takes its place in `core/recognition/learned/learned.bin`. */
