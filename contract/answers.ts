@@ -5,6 +5,7 @@ import type { IdentityDecision } from '@keeper/core/domain/identity/identityDeci
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
+import type { Access, Home, PairedDevice, PairingOffer } from './access.js';
 import type { BookPage, BookTally, PictureInBook } from './book.js';
 import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
@@ -29,6 +30,15 @@ import type { WeighedFish } from './weighed.js';
  */
 export interface Answers {
   'get /health': Health;
+  'get /access': Access;
+  'post /access/session': Access;
+  'put /access/passphrase': Access;
+  'post /access/pairing': PairingOffer;
+  'get /access/devices': readonly PairedDevice[];
+  'post /access/devices': Access;
+  'delete /access/devices/{id}': readonly PairedDevice[];
+  'get /access/home': Home;
+  'put /access/home': Home;
   'post /events': AppendedEvents;
   'get /captures': BookPage;
   'get /captures/tally': BookTally;

@@ -24,6 +24,13 @@ export type ErrorCode =
   | 'too-busy'
   | 'picture-damaged'
   | BookTrouble
+  | 'not-let-in'
+  | 'session-over'
+  | 'put-out'
+  | 'not-allowed'
+  | 'wrong-passphrase'
+  | 'wrong-code'
+  | 'wait'
   | 'refused'
   | 'broken';
 

@@ -1,3 +1,4 @@
+import { EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { CellsQueryDto } from './flanks.js';
@@ -38,6 +39,67 @@ export const ROUTES: readonly Route[] = [
     path: '/health',
     summary: 'Whether the book can be read and written, and what keeps it from that',
     gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/access',
+    summary: 'Who is asking, as the server sees it, and whether there is a passphrase',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'post',
+    path: '/access/session',
+    summary: "Let a device of the keeper's own in by the passphrase",
+    body: EnterDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'delete',
+    path: '/access/session',
+    summary: 'Leave: the session of this device ends, and the browser clears what it kept',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'put',
+    path: '/access/passphrase',
+    summary: 'Set or change the passphrase; the sessions of all other devices end',
+    body: SetPassphraseDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'post',
+    path: '/access/pairing',
+    summary: 'A code that pairs one device, within two minutes',
+    body: OfferPairingDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/access/devices', summary: 'The devices that were let in', gives: JSON_TYPE },
+  {
+    method: 'post',
+    path: '/access/devices',
+    summary: 'Pair a device by its code',
+    body: PairDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'delete',
+    path: '/access/devices/{id}',
+    summary: 'Put a device out; it may still hand in what waits on it',
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/access/home', summary: 'How the book stands open to the home network', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/access/home',
+    summary: 'Open the book to the home network, or close it',
+    body: SwitchHomeDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/access/authority.crt',
+    summary: "The certificate of the book's own authority, to be installed on a phone once",
+    gives: 'application/x-x509-ca-cert',
   },
   { method: 'get', path: '/openapi.json', summary: 'This description', gives: JSON_TYPE },
   {

@@ -36,7 +36,8 @@ export function install() {
 export const CHROMIUM = '/usr/bin/chromium';
 /** Writes the pictures that the reading of EXIF is checked with. */
 export const EXIFTOOL = '/usr/bin/exiftool';
-
+/** A second opinion on the certificates that are made. */
+export const OPENSSL = '/usr/bin/openssl';
 /** Opens what leaves the book as a bundle. */
 export const UNZIP = '/usr/bin/unzip';
 

@@ -145,8 +145,15 @@ function verify() {
   process.exit(node([join('server', 'dist', 'verifyBook.js'), ...rest]).status ?? 1);
 }
 
+/** Sets a new passphrase, also where the old one is forgotten: `npm run passphrase -- --data FOLDER`. */
+function passphrase() {
+  install();
+  build();
+  process.exit(node([join('server', 'dist', 'passphraseCommand.js'), ...rest]).status ?? 1);
+}
+
 const commands = {
-  ...{ start, demo, dev, test, bench, chaos, fuzz, verify, screenshots },
+  ...{ start, demo, dev, test, bench, chaos, fuzz, verify, passphrase, screenshots },
   ...Object.fromEntries(BENCHES.map((part) => [`bench:${part}`, benchOf(part)])),
   'train:finder': trainFinder,
   'train:frame': trainFrame,

@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
+import { AccessModule } from './access/access.module.js';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
@@ -34,6 +35,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         StorageModule.register(database),
+        AccessModule.register(options),
         EventsModule,
         CapturesModule,
         OutingsModule,

@@ -1,7 +1,12 @@
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import helmet from 'helmet';
 import type { NextFunction, Request, Response } from 'express';
+import { DevicesRepository } from './access/devices.repository.js';
+import { rateLimits } from './access/rateLimits.js';
+import { sealedOnly } from './access/sealedOnly.js';
+import { whoAsks } from './access/whoAsks.js';
 import { ErrorsAsJson } from './errors/errorsAsJson.js';
+import { HomeService } from './home/home.service.js';
 import { originGuard } from './originGuard.js';
 import { refuseOtherBodies } from './jsonOnly.js';
 import { checkBookInThread } from './storage/checkBook.js';
@@ -53,7 +58,13 @@ export function configure(app: NestExpressApplication, options: Options, web: st
   app.disable('x-powered-by');
   app.use(helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false }));
   app.use(forEveryAnswer);
-  app.use(originGuard([...options.hosts, ...namesOf(options.listen)]));
+  // The proxies that were named say for whom they ask; nobody else is believed.
+  app.set('trust proxy', options.proxies);
+  const home = app.get(HomeService);
+  app.use(originGuard([...options.hosts, ...namesOf(options.listen)], () => home.hosts()));
+  if (options.proxies.length > 0) app.use(sealedOnly);
+  app.use(whoAsks(app.get(DevicesRepository), options.proxies.length > 0));
+  app.use(rateLimits());
   app.use(refuseOtherBodies);
   app.useBodyParser('json', { limit: '1mb' });
   for (const handler of webPage(web)) app.use(handler);

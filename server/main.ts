@@ -1,7 +1,10 @@
 import 'reflect-metadata';
 import { once } from 'node:events';
+import type { RequestListener } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createApplication } from './application.js';
+import { HomeService } from './home/home.service.js';
+import { sayHome } from './home/sayHome.js';
 import { prepareDataFolder, readOptions } from './options.js';
 import { TROUBLE_SENTENCES } from '@keeper/contract/health';
 import { bookTroubleOf } from './storage/bookTrouble.js';
@@ -30,6 +33,9 @@ async function main(): Promise<void> {
     throw new StartError(`The server cannot listen on ${options.listen} port ${options.port}: ${cause.message}`);
   });
   process.stdout.write(`Unhurried Keeper is at ${addressOf(server.address() as AddressInfo)}\n`);
+  const home = app.get(HomeService);
+  await home.begin(app.getHttpAdapter().getInstance() as RequestListener);
+  if (options.home) process.stdout.write(await sayHome(home.state()));
 }
 
 function addressOf({ address, family, port }: AddressInfo): string {

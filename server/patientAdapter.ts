@@ -2,8 +2,12 @@ import { createServer, type RequestListener, type Server } from 'node:http';
 import { ExpressAdapter } from '@nestjs/platform-express';
 import { cutOffSlowSenders, HEAD_WITHIN_MS } from './slowSenders.js';
 
-/** Connections are looked at so often. */
-const LOOK_MS = 2000;
+/** A server waits for no head for ever, and looks at its connections so often. */
+export const PATIENCE = {
+  headersTimeout: HEAD_WITHIN_MS,
+  requestTimeout: 0,
+  connectionsCheckingInterval: 2000,
+} as const;
 
 /**
  * Express over a server that waits for no head for ever; how long a body may take depends on how it comes, not on the
@@ -11,10 +15,7 @@ const LOOK_MS = 2000;
  */
 export class PatientAdapter extends ExpressAdapter {
   override initHttpServer(): void {
-    const server = createServer(
-      { headersTimeout: HEAD_WITHIN_MS, requestTimeout: 0, connectionsCheckingInterval: LOOK_MS },
-      this.getInstance<RequestListener>(),
-    );
+    const server = createServer(PATIENCE, this.getInstance<RequestListener>());
     cutOffSlowSenders(server);
     this.httpServer = server;
   }

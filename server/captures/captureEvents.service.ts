@@ -57,6 +57,15 @@ export class CaptureEventsService implements OnModuleInit {
     }
   }
 
+  isKnown(captureId: string): boolean {
+    return this.statements.standing.get({ captureId }) !== undefined;
+  }
+
+  /** The device that logged an event; undefined where it is not in the book. */
+  loggedBy(eventId: string): string | undefined {
+    return this.statements.oneEvent.get({ id: eventId })?.deviceId;
+  }
+
   /** Stories that were told from events which a transaction then took back are told again. */
   forgetStories(): void {
     this.states.forget();

@@ -1,6 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { builtFile } from '../builtFile.js';
-import { Semaphore } from './semaphore.js';
+import { Semaphore } from '../semaphore.js';
 import type { PictureAnswer, PictureJob } from './pictureJob.js';
 
 /** So many pictures are read at a time: more would only take memory. */

@@ -7,13 +7,14 @@ import { Test } from '@nestjs/testing';
 import supertest from 'supertest';
 import { AppModule } from '../app.module.js';
 import { configure } from '../configure.js';
+import { readOptions, type Options } from '../options.js';
 import { Database } from '../storage/database.js';
 import { PatientAdapter } from '../patientAdapter.js';
 
 /** A whole server over HTTP, with a book of its own in a folder that goes when it closes. */
-export async function testServer() {
+export async function testServer(change: Partial<Options> = {}) {
   const dataFolder = mkdtempSync(join(tmpdir(), 'keeper-spec-'));
-  const options = { port: 0, listen: '127.0.0.1', dataFolder, hosts: [] };
+  const options = { ...readOptions(['--port', '0', '--data', dataFolder], {}), ...change };
   const folders = { migrations: join(__dirname, '..', 'drizzle'), web: join(dataFolder, 'web') };
   const module = await Test.createTestingModule({
     imports: [AppModule.register(options, Database.open(dataFolder, folders.migrations))],

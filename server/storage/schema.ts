@@ -161,3 +161,25 @@ export const settings = sqliteTable('settings', {
   revision: integer('revision').notNull(),
   updatedAt: text('updated_at').notNull(),
 });
+
+/** Devices that were let in; each has a session of its own, of which only the hash is kept. */
+export const devices = sqliteTable(
+  'devices',
+  {
+    id: text('id').primaryKey(),
+    /** The name that it signs its entries with. */
+    deviceId: text('device_id').notNull(),
+    name: text('name').notNull(),
+    role: text('role').notNull(),
+    /** SHA-256 of the token, hexadecimal; null when its session is over. */
+    tokenHash: text('token_hash'),
+    /** Of the token before: it holds until the device has shown that it got the new one. */
+    formerHash: text('former_hash'),
+    renewedAt: text('renewed_at').notNull(),
+    pairedAt: text('paired_at').notNull(),
+    lastSeenAt: text('last_seen_at').notNull(),
+    waiting: integer('waiting').notNull().default(0),
+    putOutAt: text('put_out_at'),
+  },
+  (table) => [index('devices_by_token').on(table.tokenHash), index('devices_by_former_token').on(table.formerHash)],
+);

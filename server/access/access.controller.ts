@@ -1,0 +1,98 @@
+import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
+import {
+  EnterDto,
+  OfferPairingDto,
+  PairDto,
+  SetPassphraseDto,
+  type Access,
+  type PairedDevice,
+  type PairingOffer,
+} from '@keeper/contract/access';
+import { notFound } from '../errors/problem.js';
+import { HomeService } from '../home/home.service.js';
+import { AccessService } from './access.service.js';
+import { askingOf, roleOf } from './asking.js';
+import { DevicesRepository } from './devices.repository.js';
+import { cookieGone, cookieOf } from './sessionToken.js';
+
+@Controller('access')
+export class AccessController {
+  constructor(
+    private readonly access: AccessService,
+    private readonly devices: DevicesRepository,
+    private readonly home: HomeService,
+  ) {}
+
+  @Get()
+  whoAmI(@Req() request: Request): Access {
+    const asking = askingOf(request);
+    return {
+      onMachine: asking.onMachine,
+      role: roleOf(asking),
+      deviceRowId: asking.device?.id ?? null,
+      putOut: Boolean(asking.device?.putOutAt),
+      hasPassphrase: this.access.hasPassphrase(),
+    };
+  }
+
+  @Post('session')
+  async enter(@Body() body: EnterDto, @Req() request: Request, @Res({ passthrough: true }) response: Response) {
+    const token = await this.access.enter(body, addressOf(request), new Date());
+    return this.letIn(token, response);
+  }
+
+  /** What the browser kept goes with the session: a device that was put out is left empty. */
+  @Delete('session')
+  leave(@Req() request: Request, @Res({ passthrough: true }) response: Response): Record<string, never> {
+    const { device } = askingOf(request);
+    if (device) this.devices.remove(device.id);
+    response.setHeader('Clear-Site-Data', '"cache", "cookies", "storage"');
+    response.appendHeader('Set-Cookie', cookieGone());
+    return {};
+  }
+
+  @Put('passphrase')
+  async setPassphrase(@Body() body: SetPassphraseDto, @Req() request: Request): Promise<Access> {
+    await this.access.setPassphrase(body, askingOf(request), addressOf(request), new Date());
+    await this.home.apply();
+    return this.whoAmI(request);
+  }
+
+  @Post('pairing')
+  offer(@Body() { role }: OfferPairingDto): PairingOffer {
+    return this.access.offer(role, Date.now());
+  }
+
+  @Get('devices')
+  list(): readonly PairedDevice[] {
+    return this.devices.list();
+  }
+
+  @Post('devices')
+  pair(@Body() body: PairDto, @Req() request: Request, @Res({ passthrough: true }) response: Response): Access {
+    return this.letIn(this.access.pair(body, addressOf(request), new Date()), response);
+  }
+
+  @Delete('devices/:id')
+  putOut(@Param('id', ParseUUIDPipe) id: string): readonly PairedDevice[] {
+    if (!this.devices.putOut(id, new Date())) throw notFound('That device');
+    return this.devices.list();
+  }
+
+  private letIn(token: string, response: Response): Access {
+    response.appendHeader('Set-Cookie', cookieOf(token));
+    const device = this.devices.byToken(token);
+    return {
+      onMachine: false,
+      role: roleOf({ onMachine: false, device: device ?? null }),
+      deviceRowId: device?.id ?? null,
+      putOut: false,
+      hasPassphrase: true,
+    };
+  }
+}
+
+function addressOf(request: Request): string {
+  return request.ip ?? 'unknown';
+}

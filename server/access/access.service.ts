@@ -1,0 +1,101 @@
+import { randomInt, randomUUID } from 'node:crypto';
+import { Injectable, Logger } from '@nestjs/common';
+import type { EnterDto, PairDto, PairingOffer, Role, SetPassphraseDto } from '@keeper/contract/access';
+import { readCode } from '@keeper/contract/access';
+import { Problem } from '../errors/problem.js';
+import { Semaphore } from '../semaphore.js';
+import type { Asking } from './asking.js';
+import { Attempts } from './attempts.js';
+import { DevicesRepository } from './devices.repository.js';
+import { PairingCodes } from './pairingCodes.js';
+import { isPassphrase, keepPassphrase } from './passphrase.js';
+import { PassphraseRepository } from './passphrase.repository.js';
+
+/** Lets devices in, by the passphrase or by a code. */
+@Injectable()
+export class AccessService {
+  private readonly log = new Logger('Access');
+  private readonly attempts = new Attempts();
+  private readonly codes = new PairingCodes((bound) => randomInt(bound));
+  /** A guess takes 128 MiB while it is weighed: one at a time. */
+  private readonly weighing = new Semaphore(1);
+
+  constructor(
+    private readonly devices: DevicesRepository,
+    private readonly passphrase: PassphraseRepository,
+  ) {}
+
+  hasPassphrase(): boolean {
+    return this.passphrase.read() !== undefined;
+  }
+
+  offer(role: Role, nowMs: number): PairingOffer {
+    if (!this.hasPassphrase()) throw noPassphrase();
+    return this.codes.offer(role, nowMs);
+  }
+
+  /** Lets a device in by its code. @returns its token */
+  pair({ code, name, deviceId }: PairDto, address: string, now: Date): string {
+    this.assertMayTry(address, now);
+    const offer = this.codes.use(readCode(code), now.getTime());
+    if (!offer) {
+      this.noteWrong('A pairing code', address, now);
+      throw new Problem(403, {
+        code: 'wrong-code',
+        sentence: 'That code does not hold: it lives two minutes and works once. Show a new one on the other device.',
+      });
+    }
+    this.attempts.right(address);
+    return this.devices.add({ id: randomUUID(), role: offer.role, name, deviceId }, now);
+  }
+
+  /** Lets a device of the keeper's own in. @returns its token */
+  async enter({ passphrase, name, deviceId }: EnterDto, address: string, now: Date): Promise<string> {
+    await this.assertPassphrase(passphrase, address, now);
+    return this.devices.add({ id: randomUUID(), role: 'keeper', name, deviceId }, now);
+  }
+
+  /** Sets the passphrase, or changes it for one who knows it; all other devices have to be let in again. */
+  async setPassphrase({ current, next }: SetPassphraseDto, asking: Asking, address: string, now: Date): Promise<void> {
+    if (this.hasPassphrase()) await this.assertPassphrase(current ?? '', address, now);
+    const kept = await this.weighing.through(() => keepPassphrase(next));
+    this.passphrase.write(kept, now);
+    this.devices.endAllBut(asking.device?.id ?? null);
+    this.log.log('The passphrase was changed; the sessions of all other devices are over.');
+  }
+
+  private assertPassphrase(typed: string, address: string, now: Date): Promise<void> {
+    // Looked at when its turn comes: many at once are tried one after the other, and slowed down as such.
+    return this.weighing.through(async () => {
+      this.assertMayTry(address, now);
+      const kept = this.passphrase.read();
+      if (kept === undefined) throw noPassphrase();
+      if (!(await isPassphrase(typed, kept))) {
+        this.noteWrong('A passphrase', address, now);
+        throw new Problem(403, { code: 'wrong-passphrase', sentence: 'That is not the passphrase of this book.' });
+      }
+      this.attempts.right(address);
+    });
+  }
+
+  private assertMayTry(address: string, now: Date): void {
+    const waitS = Math.ceil(this.attempts.waitMs(address, now.getTime()) / 1000);
+    if (waitS === 0) return;
+    throw new Problem(429, {
+      code: 'wait',
+      sentence: `Too many wrong ones in a row. Try again in ${waitS} seconds.`,
+    });
+  }
+
+  private noteWrong(what: string, address: string, now: Date): void {
+    const wrong = this.attempts.wrong(address, now.getTime());
+    this.log.warn(`${what} that does not hold, from ${address}: ${wrong} in a row.`);
+  }
+}
+
+function noPassphrase(): Problem {
+  return new Problem(409, {
+    code: 'not-allowed',
+    sentence: 'Set a passphrase first: without one nobody but this machine can reach the book.',
+  });
+}

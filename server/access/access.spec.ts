@@ -1,0 +1,218 @@
+import { OPEN_TO, type Asker } from '@keeper/contract/openTo';
+import { ROUTES } from '@keeper/contract/routes';
+import { resetPassphrase } from './resetPassphrase.js';
+import { MOST_OF_STRANGER } from './rateLimits.js';
+import { event, newId, wholeCapture } from '../spec/events.js';
+import { cookieIn, homeServer, PASSPHRASE, type HomeServer, type LetIn, type Sent } from '../spec/homeServer.js';
+
+let server: HomeServer;
+let keeper: LetIn;
+let helper: LetIn;
+let putOut: LetIn;
+beforeAll(async () => {
+  server = await homeServer();
+  keeper = await server.pair('keeper', 'Phone in the pocket');
+  helper = await server.pair('helper');
+  putOut = await server.pair('keeper', 'The old phone');
+  await server.ask(`/access/devices/${putOut.id}`, { method: 'DELETE', cookie: keeper.cookie });
+});
+afterAll(() => server.close());
+
+/** An address with something in the place of each name. */
+const filled = (path: string) => path.replace('{sha256}', 'a'.repeat(64)).replace(/\{\w+\}/g, () => newId());
+const askAs = (route: (typeof ROUTES)[number], sent: Sent) =>
+  server.ask(filled(route.path), {
+    method: route.method.toUpperCase(),
+    ...(route.method !== 'get' && { body: {} }),
+    ...sent,
+  });
+/** Leaving ends the session that asks: it is tried apart. */
+const WALKED = ROUTES.filter(({ method, path }) => `${method} ${path}` !== 'delete /access/session');
+
+test('every address stands in the list of who may ask, and no other', () => {
+  expect(Object.keys(OPEN_TO).sort()).toEqual(ROUTES.map(({ method, path }) => `${method} ${path}`).sort());
+});
+
+describe('who may ask what, over the home network', () => {
+  test.each<[string, readonly Asker[], () => string | undefined, string]>([
+    ['nobody', ['anybody'], () => undefined, 'not-let-in'],
+    ['a session that is none', ['anybody'], () => `__Host-keeper=${'x'.repeat(43)}`, 'not-let-in'],
+    ['a device that was put out', ['anybody', 'put-out'], () => putOut.cookie, 'put-out'],
+    ['a helper', ['anybody', 'helper'], () => helper.cookie, 'not-allowed'],
+    ['the keeper', ['anybody', 'keeper'], () => keeper.cookie, 'not-allowed'],
+  ])('%s', async (_, are, cookie, refusal) => {
+    const answers: [string, boolean | string][] = [];
+    for (const route of WALKED) {
+      const { status, body } = await askAs(route, { cookie: cookie() });
+      const refused = body['code'] === refusal;
+      answers.push([
+        `${route.method} ${route.path}`,
+        refused ? status === (refusal === 'not-allowed' ? 403 : 401) && 'refused' : true,
+      ]);
+    }
+    const expected = WALKED.map(({ method, path }) => {
+      const name = `${method} ${path}`;
+      return [name, OPEN_TO[name]?.some((asker) => are.includes(asker)) ? true : 'refused'];
+    });
+    expect(answers).toEqual(expected);
+  });
+
+  test.each<[string, Sent['headers'], string]>([
+    ['a foreign page', { Origin: 'https://elsewhere.example' }, 'foreign-origin'],
+    ['a page of no origin', { Origin: 'null' }, 'foreign-origin'],
+    ['its own name without TLS', { Origin: 'http://127.0.0.1' }, 'foreign-origin'],
+    ['a name that was bound to this address', { Host: 'elsewhere.example' }, 'foreign-host'],
+  ])('%s gets nothing, whoever is logged in', async (_, headers, code) => {
+    for (const route of WALKED) {
+      const { status, body } = await askAs(route, { cookie: keeper.cookie, headers: headers ?? {} });
+      expect([route.path, status, body['code']]).toEqual([route.path, 403, code]);
+    }
+  });
+
+  test('what writes has to say which page it comes from, and a form of another kind is not taken', async () => {
+    for (const route of WALKED.filter(({ method }) => method !== 'get')) {
+      const bare = await askAs(route, { cookie: keeper.cookie, headers: { Origin: undefined } });
+      expect([route.path, bare.status, bare.body['code']]).toEqual([route.path, 403, 'foreign-origin']);
+      const form = await askAs(route, {
+        cookie: keeper.cookie,
+        headers: { 'Content-Type': 'application/x-www-form-urlencoded' },
+      });
+      expect([route.path, form.status]).toEqual([route.path, 415]);
+    }
+  });
+});
+
+test('on the machine itself everything stays as simple as it was', async () => {
+  expect((await server.http.get('/api/access')).body).toEqual({
+    onMachine: true,
+    role: 'keeper',
+    deviceRowId: null,
+    putOut: false,
+    hasPassphrase: true,
+  });
+  await server.http.get('/api/captures').expect(200);
+});
+
+describe('a session', () => {
+  test('is a cookie that no script reads, sent to this book alone and over HTTPS alone', async () => {
+    const answer = await server.ask('/access/session', {
+      method: 'POST',
+      body: { passphrase: PASSPHRASE, name: 'Desk', deviceId: newId() },
+    });
+    const [given = ''] = answer.headers['set-cookie'] ?? [];
+    expect(given).toMatch(/^__Host-keeper=[\w-]{43};/);
+    for (const part of ['HttpOnly', 'Secure', 'SameSite=Strict', 'Path=/']) expect(given).toContain(part);
+    expect(answer.text).not.toContain(cookieIn(answer).split('=')[1]);
+    expect(answer.body).toMatchObject({ onMachine: false, role: 'keeper' });
+  });
+
+  test('ends with a change of the passphrase, but for the device that changed it', async () => {
+    const [one, other] = [await server.pair('keeper', 'One'), await server.pair('keeper', 'Other')];
+    const change = (current: string, next: string) =>
+      server.ask('/access/passphrase', { method: 'PUT', cookie: one.cookie, body: { current, next } });
+    expect((await change('not the passphrase', 'four carp in the margins')).body['code']).toBe('wrong-passphrase');
+    expect((await change(PASSPHRASE, 'too short')).status).toBe(400);
+    expect((await change(PASSPHRASE, 'four carp in the margins')).status).toBe(200);
+    expect((await server.ask('/captures', { cookie: one.cookie })).status).toBe(200);
+    expect((await server.ask('/captures', { cookie: other.cookie })).body['code']).toBe('not-let-in');
+    expect((await change('four carp in the margins', PASSPHRASE)).status).toBe(200);
+    // Those of the other tests are over too: they are let in again.
+    [keeper, helper] = [await server.pair('keeper'), await server.pair('helper')];
+  });
+
+  test('that is left is gone, with what the browser kept', async () => {
+    const { cookie } = await server.pair('keeper', 'For an hour');
+    const answer = await server.ask('/access/session', { method: 'DELETE', cookie });
+    expect(answer.headers['clear-site-data']).toBe('"cache", "cookies", "storage"');
+    expect((await server.ask('/captures', { cookie })).status).toBe(401);
+  });
+});
+
+describe('a pairing code', () => {
+  test('works once', async () => {
+    const { body } = await server.http.post('/api/access/pairing').send({ role: 'helper' }).expect(201);
+    const { code } = body as { code: string };
+    expect(code).toMatch(/^[2-9A-HJKMNP-TV-Z]{8}$/);
+    const pair = () =>
+      server.ask('/access/devices', { method: 'POST', body: { code, name: 'Friend', deviceId: newId() } });
+    expect((await pair()).body).toMatchObject({ role: 'helper' });
+    expect((await pair()).body['code']).toBe('wrong-code');
+  });
+});
+
+describe('a helper', () => {
+  const log = (events: object[], cookie: string) => server.ask('/events', { method: 'POST', cookie, body: { events } });
+
+  test('taps along in a run that is in the book, under its own name', async () => {
+    const captureId = newId();
+    const by = (type: 'lifted' | 'amended', at: number, deviceId = helper.deviceId) => ({
+      ...event(captureId, type, at, type === 'amended' ? { facts: { species: 'pike' }, why: 'no' } : undefined),
+      deviceId,
+    });
+    expect((await log([by('lifted', 60_000)], helper.cookie)).body['code']).toBe('not-allowed');
+    const begun = event(captureId, 'hooked', 0);
+    expect((await log([begun], keeper.cookie)).status).toBe(201);
+    expect((await log([by('lifted', 60_000)], helper.cookie)).body).toMatchObject({ written: 1 });
+    expect((await log([by('lifted', 61_000, 'phone')], helper.cookie)).body['code']).toBe('not-allowed');
+    expect((await log([by('amended', 62_000)], helper.cookie)).body['code']).toBe('not-allowed');
+    // The keeper's tap stands, whatever a helper sends under its id or to take it back.
+    const twice = { ...event(captureId, 'lifted', 63_000), id: begun.id, deviceId: helper.deviceId };
+    expect((await log([twice], helper.cookie)).body['code']).toBe('event-id-reused');
+    const back = (eventId: string) => ({
+      ...event(captureId, 'undone', 64_000, { eventId }),
+      deviceId: helper.deviceId,
+    });
+    expect((await log([back(begun.id)], helper.cookie)).body['code']).toBe('not-allowed');
+    const own = by('lifted', 65_000);
+    expect((await log([own, back(own.id)], helper.cookie)).body).toMatchObject({ written: 2 });
+  });
+});
+
+test('a device that was put out hands in what it logged before, and nothing later', async () => {
+  const late = await server.pair('keeper', 'Left in the car');
+  const { events } = wholeCapture(3, 400);
+  await server.ask(`/access/devices/${late.id}`, { method: 'DELETE', cookie: keeper.cookie });
+  const log = (batch: object[]) =>
+    server.ask('/events', { method: 'POST', cookie: late.cookie, body: { events: batch } });
+  expect((await log(events)).body).toMatchObject({ written: events.length });
+  const after = event(newId(), 'hooked', 0, {}, new Date(Date.now() + 60_000).toISOString());
+  expect((await log([after])).body['code']).toBe('not-allowed');
+  expect((await server.ask('/captures', { cookie: late.cookie })).body['code']).toBe('put-out');
+});
+
+test('a forgotten passphrase is set anew beside the running server, and every device has to be let in again', async () => {
+  const before = await server.pair('keeper', 'Known before');
+  await resetPassphrase(server.dataFolder, 'five carp in the margins', new Date());
+  expect((await server.ask('/captures', { cookie: before.cookie })).body['code']).toBe('not-let-in');
+  const enter = (passphrase: string) =>
+    server.ask('/access/session', { method: 'POST', body: { passphrase, name: 'Phone', deviceId: newId() } });
+  expect((await enter('five carp in the margins')).status).toBe(201);
+  await expect(resetPassphrase(`${server.dataFolder}/none`, 'five carp in the margins', new Date())).rejects.toThrow(
+    /There is no book/,
+  );
+  keeper = await server.pair('keeper');
+});
+
+test('whoever guesses is slowed down, and the machine itself is not shut out', async () => {
+  const guess = () =>
+    server.ask('/access/session', {
+      method: 'POST',
+      body: { passphrase: 'guessed at random', name: 'Guest', deviceId: newId() },
+    });
+  const codes: unknown[] = [];
+  for (let i = 0; i < 6; i += 1) codes.push((await guess()).body['code']);
+  expect(codes).toEqual([...Array.from({ length: 5 }, () => 'wrong-passphrase'), 'wait']);
+  await server.http.get('/api/captures').expect(200);
+});
+
+test('a device that comes home with much is not held up; a stranger who asks without end is', async () => {
+  const { cookie } = keeper;
+  const statuses = async (count: number, sent: Sent) => {
+    const answers = await Promise.all(Array.from({ length: count }, () => server.ask('/health', sent)));
+    return new Set(answers.map(({ status }) => status));
+  };
+  expect(await statuses(250, { cookie })).toEqual(new Set([200]));
+  expect(await statuses(MOST_OF_STRANGER + 1, {})).toContain(429);
+  expect(await statuses(1, { cookie })).toEqual(new Set([200]));
+  await server.http.get('/api/health').expect(200);
+});

@@ -1,0 +1,115 @@
+import { Injectable } from '@nestjs/common';
+import { and, desc, eq, isNull, ne, or } from 'drizzle-orm';
+import type { PairedDevice, Role } from '@keeper/contract/access';
+import { Database } from '../storage/database.js';
+import { devices } from '../storage/schema.js';
+import { hashToken, newToken } from './sessionToken.js';
+
+export type DeviceRow = typeof devices.$inferSelect;
+
+/** A session gets a new token after a day. */
+const RENEWED_AFTER_MS = 24 * 3600_000;
+/** When a device was last seen is written down so often. */
+const SEEN_AGAIN_AFTER_MS = 60_000;
+
+interface NewDevice {
+  readonly id: string;
+  readonly deviceId: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+/** Devices that were let in, with their sessions. */
+@Injectable()
+export class DevicesRepository {
+  constructor(private readonly database: Database) {}
+
+  /** Lets a device in; the token is for it alone and is nowhere kept. One that was here before gives way. */
+  add(device: NewDevice, now: Date): string {
+    const token = newToken();
+    const at = now.toISOString();
+    this.database.write(() => {
+      this.database.drizzle.delete(devices).where(eq(devices.deviceId, device.deviceId)).run();
+      this.database.drizzle
+        .insert(devices)
+        .values({ ...device, tokenHash: hashToken(token), renewedAt: at, pairedAt: at, lastSeenAt: at })
+        .run();
+    });
+    return token;
+  }
+
+  /** Whose token it is, new or the one before; undefined for nobody's. */
+  byToken(token: string): DeviceRow | undefined {
+    const hash = hashToken(token);
+    return this.database.drizzle
+      .select()
+      .from(devices)
+      .where(or(eq(devices.tokenHash, hash), eq(devices.formerHash, hash)))
+      .get();
+  }
+
+  /**
+   * Notes that a device was here, and renews its token when it is a day old. The token before holds until the new one
+   * was used: an answer that was lost on the way shuts nobody out.
+   * @returns the new token, where there is one
+   */
+  see(device: DeviceRow, token: string, waiting: number | undefined, now: Date): string | undefined {
+    const hash = hashToken(token);
+    const isFormer = device.formerHash === hash;
+    const isOld = now.getTime() - Date.parse(device.renewedAt) >= RENEWED_AFTER_MS;
+    const renewed = isFormer || isOld ? newToken() : undefined;
+    const isNews =
+      now.getTime() - Date.parse(device.lastSeenAt) >= SEEN_AGAIN_AFTER_MS ||
+      (waiting !== undefined && waiting !== device.waiting);
+    const confirmsNew = !isFormer && device.formerHash !== null;
+    if (!renewed && !isNews && !confirmsNew) return undefined;
+    this.change(device.id, {
+      lastSeenAt: now.toISOString(),
+      ...(waiting !== undefined && { waiting }),
+      ...(confirmsNew && { formerHash: null }),
+      ...(renewed && { tokenHash: hashToken(renewed), formerHash: hash, renewedAt: now.toISOString() }),
+    });
+    return renewed;
+  }
+
+  list(): readonly PairedDevice[] {
+    const rows = this.database.drizzle.select().from(devices).orderBy(desc(devices.lastSeenAt)).all();
+    return rows.map(({ id, name, role, pairedAt, lastSeenAt, waiting, putOutAt, tokenHash }) => ({
+      id,
+      name,
+      role: role as Role,
+      pairedAt,
+      lastSeenAt,
+      waiting,
+      putOutAt,
+      isOver: tokenHash === null,
+    }));
+  }
+
+  /** Puts a device out: from now on it may only hand in what it logged before. False where there is none. */
+  putOut(id: string, now: Date): boolean {
+    return this.change(id, { putOutAt: now.toISOString() }) > 0;
+  }
+
+  /** Takes a device off the list: it left by itself, or came back and handed in what it had. */
+  remove(id: string): void {
+    this.database.write(() => this.database.drizzle.delete(devices).where(eq(devices.id, id)).run());
+  }
+
+  /** Ends the session of every device but one: they have to be let in again. */
+  endAllBut(id: string | null): void {
+    this.database.write(() =>
+      this.database.drizzle
+        .update(devices)
+        .set({ tokenHash: null, formerHash: null })
+        .where(and(isNull(devices.putOutAt), id === null ? undefined : ne(devices.id, id)))
+        .run(),
+    );
+  }
+
+  private change(id: string, to: Partial<DeviceRow>): number {
+    return this.database.write(
+      () => this.database.drizzle.update(devices).set(to).where(eq(devices.id, id)).run().changes,
+    );
+  }
+}

@@ -1,0 +1,24 @@
+import { Injectable } from '@nestjs/common';
+import { eq } from 'drizzle-orm';
+import { Database } from '../storage/database.js';
+import { settings } from '../storage/schema.js';
+
+export const PASSPHRASE_SETTING = 'passphrase';
+
+/** The passphrase of the book, as its hash. It is read each time: a command beside the server may have changed it. */
+@Injectable()
+export class PassphraseRepository {
+  constructor(private readonly database: Database) {}
+
+  /** Undefined while there is none. */
+  read(): string | undefined {
+    return this.database.drizzle.select().from(settings).where(eq(settings.name, PASSPHRASE_SETTING)).get()?.value;
+  }
+
+  write(kept: string, now: Date): void {
+    const row = { name: PASSPHRASE_SETTING, value: kept, revision: 1, updatedAt: now.toISOString() };
+    this.database.write(() =>
+      this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run(),
+    );
+  }
+}

@@ -1,0 +1,33 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { parseCookie, stringifySetCookie } from 'cookie';
+
+/** 256 bits, as OWASP ASVS 4.0.3 asks for (3.2.2: at least 64). */
+const TOKEN_BYTES = 32;
+/** As long as browsers keep a cookie at most: a phone that lay in a drawer all winter is still known. */
+const LIVES_S = 400 * 24 * 3600;
+/** Bound to this host and to HTTPS by its very name (RFC 6265bis, 4.1.3.2). */
+const COOKIE = '__Host-keeper';
+
+const SEALED = { path: '/', httpOnly: true, secure: true, sameSite: 'strict' } as const;
+
+export function newToken(): string {
+  return randomBytes(TOKEN_BYTES).toString('base64url');
+}
+
+/** What is kept of a token: who reads the book's file cannot ask with it. */
+export function hashToken(token: string): string {
+  return createHash('sha256').update(token).digest('hex');
+}
+
+/** The token that a request brought; undefined where it brought none. */
+export function readToken(cookies: string | undefined): string | undefined {
+  return cookies === undefined ? undefined : parseCookie(cookies)[COOKIE];
+}
+
+export function cookieOf(token: string): string {
+  return stringifySetCookie({ name: COOKIE, value: token, maxAge: LIVES_S, ...SEALED });
+}
+
+export function cookieGone(): string {
+  return stringifySetCookie({ name: COOKIE, value: '', maxAge: 0, ...SEALED });
+}
