@@ -37,6 +37,8 @@ export const PAGES = [
   '/kit/items/:itemId',
   '/weigh',
   '/weigh/scales/:itemId',
+  '/devices',
+  '/pair',
   '/more',
   '/settings',
 ] as const;

@@ -16,8 +16,9 @@ export class KeeperServer {
   private port = '0';
   url = '';
 
-  async start(): Promise<void> {
-    const args = [join(root, 'server', 'dist', 'main.js'), '--port', this.port, '--data', this.dataFolder];
+  async start(...more: string[]): Promise<void> {
+    const main = join(root, 'server', 'dist', 'main.js');
+    const args = [main, '--port', this.port, '--data', this.dataFolder, ...more];
     const process = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'] });
     this.process = process;
     this.url = await new Promise((resolve, reject) => {

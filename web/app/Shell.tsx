@@ -2,14 +2,39 @@ import { paths } from './paths.js';
 import { appText } from './text.en-GB.js';
 import { Ellipsis, type LucideIcon } from 'lucide-react';
 import { NavLink, Outlet } from 'react-router';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
+import { useAccess } from '../data/access.js';
+import { lazyPart } from '../parts/lazyPart.js';
 import { useTally } from '../data/queries.js';
 import { FURTHER_PLACES, WORK_PLACES } from './places.js';
 import { SendingLine } from './SendingLine.js';
 import { TroubleNotice } from './TroubleNotice.js';
 
-/** The frame of every page but the run: places in the order of the work, and what still waits to be sent. */
+const PutOutPage = lazyPart(async () => (await import('../views/devices/PutOutPage.js')).PutOutPage);
+const HelperPage = lazyPart(async () => (await import('../views/devices/HelperPage.js')).HelperPage);
+
+/**
+ * The frame of every page but the run: places in the order of the work, and what still waits to be sent. A helper's
+ * device, and one that was put out, see a page of their own.
+ */
 export function Shell() {
+  const access = useAccess();
+  if (access?.putOut)
+    return (
+      <Suspense>
+        <PutOutPage />
+      </Suspense>
+    );
+  if (access?.role === 'helper')
+    return (
+      <Suspense>
+        <HelperPage />
+      </Suspense>
+    );
+  return <KeeperShell />;
+}
+
+function KeeperShell() {
   const waiting = useTally().data?.waiting ?? 0;
   return (
     <div className="md:grid md:min-h-dvh md:grid-cols-[13.5rem_1fr]">

@@ -1,6 +1,9 @@
 import { asked } from '../data/asked.js';
 import { appText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { useAccess } from '../data/access.js';
+import { paths } from './paths.js';
 import { NotHere, NotNow } from '../data/api.js';
 import { useOutbox } from '../data/useCapture.js';
 import { Notice } from '../parts/Notice.js';
@@ -18,16 +21,26 @@ export function TroubleNotice() {
     refetchInterval: LOOK_MS,
     retry: false,
   });
+  const access = useAccess();
+  // A device that was put out is told so by its own page.
+  const isOutside = access !== undefined && access.role === null && !access.putOut;
   const sentence =
     trouble && trouble.kind !== 'unreachable'
       ? trouble.sentence
-      : error instanceof NotNow || error instanceof NotHere
-        ? error.message
+      : error instanceof NotNow || error instanceof NotHere || isOutside
+        ? (error?.message ?? appText.thisDeviceIsNot)
         : undefined;
   if (!sentence) return null;
   return (
     <div className="mb-6">
-      <Notice role="alert">{appText.whatYouEnterIs({ sentence })}</Notice>
+      <Notice role="alert">
+        {appText.whatYouEnterIs({ sentence })}
+        {isOutside && (
+          <Link to={paths.pair} className="button button-main mt-3">
+            {appText.pairThisDevice}
+          </Link>
+        )}
+      </Notice>
     </div>
   );
 }

@@ -36,6 +36,8 @@ export const paths = {
   scaleCheck: (itemId: string) => `/weigh/scales/${itemId}`,
   rehearse: '/rehearse',
   rehearsal: (seed: string) => `/rehearse/${seed}`,
+  devices: '/devices',
+  pair: '/pair',
   more: '/more',
   settings: '/settings',
 } as const;

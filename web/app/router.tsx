@@ -133,6 +133,11 @@ export const router = createBrowserRouter([
         path: paths.rehearse,
         lazy: async () => ({ Component: (await import('../views/rehearse/Rehearse.js')).Rehearse }),
       },
+      {
+        path: paths.devices,
+        lazy: async () => ({ Component: (await import('../views/devices/DevicesPage.js')).DevicesPage }),
+      },
+      { path: paths.pair, lazy: async () => ({ Component: (await import('../views/devices/PairPage.js')).PairPage }) },
       { path: paths.more, lazy: async () => ({ Component: (await import('../views/more/More.js')).More }) },
       {
         path: paths.settings,

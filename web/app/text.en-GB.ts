@@ -22,6 +22,8 @@ export const appText = localised('app', {
   mainMenu: 'Main menu',
   whatYouEnterIs: ({ sentence }: { sentence: string }) =>
     `${sentence} What you enter is kept on this device, and is sent by itself once that is put right.`,
+  thisDeviceIsNot: 'This device is not let into the book.',
+  pairThisDevice: 'Pair this device',
   theBank: 'The bank',
   writeUp: 'Write up',
   theBook: 'The book',

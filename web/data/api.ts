@@ -31,6 +31,22 @@ export class NotNow extends Unreachable {
 /** What answers is not the keeper's book, or the book does not answer under this address. */
 export class NotHere extends Unreachable {}
 
+/** The book does not know this device, or has put it out. */
+export class NotLetIn extends Unreachable {
+  constructor(readonly body: ErrorBody) {
+    super(body.sentence);
+  }
+}
+
+/** How much waits on this device; told with each request, so that the keeper sees it on the list of devices. */
+let countWaiting = (): number => 0;
+export function tellWaiting(count: () => number): void {
+  countWaiting = count;
+}
+
+/** The address is wrong, not what was asked. */
+const FOREIGN: readonly ErrorBody['code'][] = ['foreign-host', 'foreign-origin'];
+
 const SOMETHING_ELSE = dataText.somethingElseAnswersUnder;
 
 /**
@@ -38,13 +54,15 @@ const SOMETHING_ELSE = dataText.somethingElseAnswersUnder;
  * @throws ApiError with its sentence; NotNow, NotHere or Unreachable where the same request may go through later
  */
 export async function ask<T>(path: string, init?: RequestInit): Promise<T> {
-  const answer = await fetch(`/api${path}`, init).catch(() => {
+  const headers = { ...init?.headers, 'keeper-waiting': String(countWaiting()) };
+  const answer = await fetch(`/api${path}`, { ...init, headers }).catch(() => {
     throw new Unreachable();
   });
   const body: unknown = await answer.json().catch(() => undefined);
   if (answer.ok && (body !== undefined || answer.status === 204)) return body as T;
   if (!isErrorBody(body)) throw answer.status >= 500 ? new Unreachable() : new NotHere(SOMETHING_ELSE);
-  if (answer.status === 403) throw new NotHere(body.sentence);
+  if (answer.status === 401) throw new NotLetIn(body);
+  if (FOREIGN.includes(body.code)) throw new NotHere(body.sentence);
   throw answer.status >= 500 ? new NotNow(answer.status, body) : new ApiError(answer.status, body);
 }
 

@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
+import type { Access, Home, PairedDevice } from '@keeper/contract/access';
 import type { BookTally } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { Health } from '@keeper/contract/health';
@@ -22,6 +23,9 @@ export interface Row {
 
 /** What is asked of the server, each under the key that it is kept and asked anew by. */
 export const asked = {
+  access: queryOptions({ queryKey: ['access'], queryFn: () => ask<Access>('/access') }),
+  home: queryOptions({ queryKey: ['access', 'home'], queryFn: () => ask<Home>('/access/home') }),
+  devices: queryOptions({ queryKey: ['access', 'devices'], queryFn: () => ask<PairedDevice[]>('/access/devices') }),
   health: queryOptions({ queryKey: ['health'], queryFn: () => ask<Health>('/health') }),
   settings: queryOptions({ queryKey: ['settings'], queryFn: () => ask<KeptSettings>('/settings') }),
   tally: queryOptions({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') }),

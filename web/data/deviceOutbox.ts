@@ -2,7 +2,7 @@ import { dataText } from './text.en-GB.js';
 import { queryClient } from './queryClient.js';
 import type { AppendedEvents } from '@keeper/contract/events';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
-import { ask, send, Unreachable } from './api.js';
+import { ask, send, tellWaiting, Unreachable } from './api.js';
 import { openDeviceStore } from './deviceStore.js';
 import { Outbox } from './outbox.js';
 import { stillReadable } from './ownCopy.js';
@@ -42,3 +42,8 @@ export const outbox = new Outbox(
   },
   (sent) => readAgain(queryClient, sent),
 );
+
+tellWaiting(() => {
+  const { events, pictures, rows } = outbox.snapshot();
+  return [...events, ...pictures, ...rows].filter(({ state }) => state !== 'sent').length;
+});

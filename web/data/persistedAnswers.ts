@@ -8,6 +8,7 @@ import { queryClient } from './queryClient.js';
  * outings, the tally. Not whole captures.
  */
 const KEPT = [
+  'access',
   'waters',
   'swims',
   'rigs',

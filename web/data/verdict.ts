@@ -1,6 +1,6 @@
 import { dataText } from './text.en-GB.js';
 import type { FieldProblem } from '@keeper/contract/errors';
-import { ApiError, NotHere, NotNow } from './api.js';
+import { ApiError, NotHere, NotLetIn, NotNow } from './api.js';
 import { BytesGone } from './ownCopy.js';
 
 /**
@@ -14,11 +14,11 @@ export type Verdict =
   | { readonly kind: 'stop'; readonly trouble: SendTrouble };
 
 /**
- * Why nothing goes just now. `unreachable`: no answer; `not-here`: the address is to be put right; `not-now`: the
- * server said why.
+ * Why nothing goes just now. `unreachable`: no answer; `not-here`: the address is to be put right; `not-let-in`: this
+ * device is to be paired; `not-now`: the server said why.
  */
 export interface SendTrouble {
-  readonly kind: 'unreachable' | 'not-here' | 'not-now';
+  readonly kind: 'unreachable' | 'not-here' | 'not-let-in' | 'not-now';
   readonly sentence: string;
 }
 
@@ -31,6 +31,7 @@ const NEVER: readonly number[] = [400, 409, 413, 415];
  */
 export function verdictOn(error: unknown): Verdict {
   if (error instanceof BytesGone) return { kind: 'never', problem: error.message, fields: [] };
+  if (error instanceof NotLetIn) return stop('not-let-in', error.message);
   if (error instanceof NotHere) return stop('not-here', error.message);
   if (error instanceof NotNow) {
     return error.status === 503 ? stop('not-now', error.message) : { kind: 'skip', problem: error.message };

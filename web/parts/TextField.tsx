@@ -9,7 +9,7 @@ interface TextFieldProps {
   readonly problem?: string | undefined;
   readonly hint?: string;
   readonly placeholder?: string;
-  readonly type?: 'text' | 'date' | 'datetime-local';
+  readonly type?: 'text' | 'date' | 'datetime-local' | 'password';
   readonly numeric?: boolean;
   readonly mostLetters?: number;
   readonly className?: string;
@@ -40,7 +40,7 @@ export function TextField(props: TextFieldProps) {
         id={id}
         type={type}
         className="field"
-        autoComplete="off"
+        autoComplete={type === 'password' ? 'current-password' : 'off'}
         inputMode={numeric ? 'decimal' : undefined}
         placeholder={placeholder}
         maxLength={mostLetters}

@@ -1,11 +1,14 @@
 import { paths } from '../../app/paths.js';
 import { runText } from './text.en-GB.js';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { fishOn } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
+import { lazyPart } from '../../parts/lazyPart.js';
 import type { RunDesk } from './runDesk.js';
+
+const HandOver = lazyPart(async () => (await import('../devices/HandOver.js')).HandOver);
 
 /** What comes between: the other rod, somebody who takes over. The clocks of this fish go on whatever happens. */
 export function Interruptions({ desk }: { desk: RunDesk }) {
@@ -47,7 +50,14 @@ export function Interruptions({ desk }: { desk: RunDesk }) {
         {runText.somebodyIsHurt}
       </Link>
       <NotKept when={notKept} />
-      {handing && <p className="col-span-2">{runText.onTheOtherDevice({ helped: context.helped })}</p>}
+      {handing && (
+        <div className="col-span-2 grid gap-3">
+          <Suspense>
+            <HandOver captureId={state.captureId} />
+          </Suspense>
+          <p>{runText.onTheOtherDevice({ helped: context.helped })}</p>
+        </div>
+      )}
     </div>
   );
 }

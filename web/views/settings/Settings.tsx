@@ -1,7 +1,9 @@
 import { Written } from './Written.js';
 import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import { Download } from 'lucide-react';
+import { Download, Smartphone } from 'lucide-react';
+import { Link } from 'react-router';
+import { paths } from '../../app/paths.js';
 import { useState } from 'react';
 import type { LengthHabit } from '@keeper/contract/preferences';
 import type { BarbPractice } from '@keeper/core/domain/practice/barbPractice';
@@ -35,6 +37,10 @@ export function Settings() {
     <div className="grid max-w-2xl gap-9">
       <h1 className="text-3xl font-semibold">{settingsText.settings}</h1>
       <NotSecure />
+      <Link to={paths.devices} className="button justify-self-start text-lg">
+        <Smartphone size={22} strokeWidth={1.75} aria-hidden />
+        {settingsText.devices}
+      </Link>
       <WaitingHere />
       <Held />
       <Section title={settingsText.lightOfThisScreen}>

@@ -55,6 +55,7 @@ export const settingsText = localised('settings', {
   thisIsANumber: 'This is a number.',
   putRightAndSend: 'Put right and send',
   settings: 'Settings',
+  devices: 'Devices: the phone in your pocket',
   lightOfThisScreen: 'Light of this screen',
   light: 'Light',
   day: 'Day',

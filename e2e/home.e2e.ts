@@ -1,0 +1,104 @@
+import type { Page } from '@playwright/test';
+import type { Home } from '@keeper/contract/access';
+import { expect, onlyCapture, step, test } from './keeperTest.js';
+import type { KeeperServer } from './keeperServer.js';
+import { trustedPhone } from './trustedPhone.js';
+
+const PASSPHRASE = 'three carp in the margins';
+
+/** On the machine: a passphrase, then the door to the home network. Gives the address that a phone of this test asks. */
+async function openHome(page: Page, server: KeeperServer): Promise<{ url: string; certificate: string }> {
+  await page.goto(`${server.url}/settings`);
+  await page.getByRole('link', { name: /^Devices/ }).click();
+  await page.getByLabel('A new passphrase').fill('short');
+  await expect(page.getByRole('button', { name: 'Set the passphrase' })).toBeDisabled();
+  await page.getByLabel('A new passphrase').fill(PASSPHRASE);
+  await page.getByRole('button', { name: 'Set the passphrase' }).click();
+  await page.getByRole('radio', { name: 'Open' }).click();
+  await expect(page.getByRole('radio', { name: 'Open' })).toBeChecked();
+  const home = (await (await fetch(`${server.url}/api/access/home`)).json()) as Home;
+  expect(home.isOpen).toBe(true);
+  await expect(page.getByText(home.fingerprint ?? 'none')).toBeVisible();
+  const certificate = await (await fetch(`${server.url}/api/access/authority.crt`)).text();
+  // The same door, by the loopback of this machine.
+  return { url: `https://127.0.0.1:${new URL(home.urls[0] ?? '').port}`, certificate };
+}
+
+/** Shows a code on the machine, and reads it. */
+async function codeFor(page: Page, whose: 'Code for my own phone' | 'Code for a helper'): Promise<string> {
+  await page.getByRole('button', { name: whose }).click();
+  const code = page.getByText(/^Code [2-9A-Z]{4} [2-9A-Z]{4}/);
+  await code.waitFor();
+  return (
+    /Code (\w{4}) (\w{4})/
+      .exec((await code.textContent()) ?? '')
+      ?.slice(1)
+      .join('') ?? ''
+  );
+}
+
+test(
+  'from the desk to the phone, to the bank without a signal, and home again; then the phone is put out',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    test.setTimeout(120_000);
+    const { url, certificate } = await openHome(page, server);
+    const phone = await trustedPhone(certificate);
+    try {
+      const code = await codeFor(page, 'Code for my own phone');
+      if (process.env['SHOTS']) await page.screenshot({ path: '/tmp/devices-desk.png' });
+      await phone.page.goto(`${url}/pair#${code}`);
+      await expect(phone.page.getByLabel('The code')).toHaveValue(code);
+      // Trusted: there is no word of a certificate.
+      await expect(phone.page.getByRole('region', { name: /^First, let the phone/ })).toHaveCount(0);
+      if (process.env['SHOTS']) await phone.page.screenshot({ path: '/tmp/pair-phone.png' });
+      await phone.page.getByRole('button', { name: 'Pair' }).click();
+      await phone.page.getByText('This device is paired.', { exact: false }).waitFor();
+      await phone.page.getByRole('link', { name: 'To Today' }).click();
+      await phone.page.getByRole('button', { name: /^Fish on/ }).waitFor();
+      await expect(page.getByRole('listitem').filter({ hasText: 'Computer' })).toContainText('last seen', {
+        timeout: 20_000,
+      });
+
+      // At the bank: no signal, the application opened anew from what the phone keeps.
+      await phone.page.evaluate(() => navigator.serviceWorker.ready);
+      await phone.page.reload();
+      await phone.page.evaluate(() => navigator.serviceWorker.ready.then(({ active }) => active?.state));
+      await server.kill();
+      await phone.page.reload();
+      await phone.page.getByRole('button', { name: /^Fish on/ }).click();
+      await phone.page.waitForURL(/\/run\//);
+      await step(phone.page, 'In the net', 'netted');
+      await step(phone.page, 'Released', 'released');
+
+      // Home again: the book is found where it was, and what was tapped goes by itself.
+      await server.start('--home', '--home-port', new URL(url).port);
+      await expect
+        .poll(async () => (await onlyCapture(server)).events.map(({ type }) => type), { timeout: 30_000 })
+        .toEqual(['hooked', 'netted', 'released']);
+
+      // The camera is given: the page came over HTTPS that the phone trusts.
+      expect(
+        await phone.page.evaluate(async () => {
+          const stream = await navigator.mediaDevices.getUserMedia({ video: true });
+          const { length } = stream.getVideoTracks();
+          for (const track of stream.getTracks()) track.stop();
+          return length;
+        }),
+      ).toBe(1);
+
+      // Put out on the machine: what the phone kept goes, and the book is shut to it.
+      await page.reload();
+      await page.getByRole('button', { name: /^Put out: / }).click();
+      await expect(page.getByRole('listitem').filter({ hasText: 'put out' })).toBeVisible();
+      await phone.page.goto(`${url}/`);
+      await phone.page.getByText('Nothing of the book is on this device any more.').waitFor();
+      if (process.env['SHOTS']) await phone.page.screenshot({ path: '/tmp/putout-phone.png' });
+      expect(await phone.page.evaluate(async () => (await indexedDB.databases()).length)).toBe(0);
+      await phone.page.goto(`${url}/book`);
+      await expect(phone.page.getByRole('link', { name: 'Pair this device' })).toBeVisible();
+    } finally {
+      await phone.close();
+    }
+  },
+);

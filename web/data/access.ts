@@ -1,0 +1,65 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import type { Access, EnterDto, Home, PairDto, PairedDevice, PairingOffer, Role } from '@keeper/contract/access';
+import { ask, send } from './api.js';
+import { asked } from './asked.js';
+import { outbox } from './deviceOutbox.js';
+import { queryClient } from './queryClient.js';
+
+/** Whether the keeper has put this device out, or let another in, is looked at so often. */
+const LOOK_MS = 60_000;
+
+/** Who this device is to the book; undefined while nothing is known of it. */
+export function useAccess(): Access | undefined {
+  return useQuery({
+    ...asked.access,
+    refetchInterval: ({ state }) => (state.data?.onMachine ? false : LOOK_MS),
+    retry: false,
+  }).data;
+}
+
+export function useHome(): Home | undefined {
+  return useQuery({ ...asked.home, retry: false }).data;
+}
+
+export function usePairedDevices(): readonly PairedDevice[] {
+  return useQuery({ ...asked.devices, refetchInterval: LOOK_MS / 4, retry: false }).data ?? [];
+}
+
+/** Opens the book to the home network, or closes it. */
+export function useSwitchHome() {
+  return useMutation({
+    mutationFn: (on: boolean) => send<Home>('PUT', '/access/home', { on }),
+    onSuccess: (home) => queryClient.setQueryData(asked.home.queryKey, home),
+  });
+}
+
+export function useSetPassphrase() {
+  return useMutation({
+    mutationFn: (wanted: { current?: string; next: string }) => send<Access>('PUT', '/access/passphrase', wanted),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['access'] }),
+  });
+}
+
+/** A code that lets one device in. */
+export function useOffer() {
+  return useMutation({ mutationFn: (role: Role) => send<PairingOffer>('POST', '/access/pairing', { role }) });
+}
+
+export function usePutOut() {
+  return useMutation({
+    mutationFn: (id: string) => ask<readonly PairedDevice[]>(`/access/devices/${id}`, { method: 'DELETE' }),
+    onSuccess: (devices) => queryClient.setQueryData(asked.devices.queryKey, [...devices]),
+  });
+}
+
+/** Lets this device in, by a code or by the passphrase; then everything is asked anew, and what waited goes. */
+export function useLetIn() {
+  return useMutation({
+    mutationFn: (by: PairDto | EnterDto) =>
+      send<Access>('POST', 'code' in by ? '/access/devices' : '/access/session', by),
+    onSuccess: async () => {
+      await queryClient.invalidateQueries();
+      outbox.flush();
+    },
+  });
+}

@@ -1,0 +1,60 @@
+import { Smartphone, UserRound } from 'lucide-react';
+import type { PairedDevice } from '@keeper/contract/access';
+import { usePairedDevices, usePutOut } from '../../data/access.js';
+import { Notice } from '../../parts/Notice.js';
+import { Section } from '../../parts/Section.js';
+import { whenText } from '../../parts/when.js';
+import { devicesText } from './text.en-GB.js';
+
+/** Who was let in: when it was last seen, what waits on it, and out with it in one tap. */
+export function PairedDevices({ thisId }: { thisId: string | null }) {
+  const devices = usePairedDevices();
+  const putOut = usePutOut();
+  return (
+    <Section title={devicesText.pairedDevices}>
+      {devices.length === 0 && <p>{devicesText.noneYet}</p>}
+      <ul className={devices.length > 0 ? 'border-b border-rule' : ''}>
+        {devices.map((device) => {
+          const Icon = device.role === 'keeper' ? Smartphone : UserRound;
+          return (
+            <li key={device.id} className="flex items-center gap-4 border-t border-rule py-3">
+              <Icon size={24} strokeWidth={1.75} aria-hidden className="shrink-0" />
+              <div className="min-w-0 flex-1">
+                <p className="text-lg font-semibold">
+                  {device.name}
+                  <span className="ml-2 text-base font-normal text-soft">
+                    {device.id === thisId ? devicesText.thisOne : devicesText.role({ role: device.role })}
+                  </span>
+                </p>
+                <p className="text-soft">{standingText(device)}</p>
+              </div>
+              {device.putOutAt === null && device.id !== thisId && (
+                <button
+                  type="button"
+                  className="button"
+                  aria-label={`${devicesText.putOut}: ${device.name}`}
+                  onClick={() => putOut.mutate(device.id)}
+                >
+                  {devicesText.putOut}
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {devices.length > 0 && <p className="mt-2 text-sm text-soft">{devicesText.putOutMeans}</p>}
+      {putOut.isError && <Notice role="alert">{devicesText.thatFailed({ sentence: putOut.error.message })}</Notice>}
+    </Section>
+  );
+}
+
+function standingText({ lastSeenAt, waiting, putOutAt, isOver }: PairedDevice): string {
+  return [
+    putOutAt !== null
+      ? devicesText.isPutOut({ when: whenText(putOutAt) })
+      : isOver
+        ? devicesText.isOver
+        : devicesText.lastSeen({ when: whenText(lastSeenAt) }),
+    ...(waiting > 0 ? [devicesText.waits({ count: waiting })] : []),
+  ].join('; ');
+}
