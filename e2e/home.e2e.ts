@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { Home } from '@keeper/contract/access';
-import { expect, onlyCapture, step, test } from './keeperTest.js';
+import { expect, fishOn, onlyCapture, step, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 import { trustedPhone } from './trustedPhone.js';
 
@@ -27,14 +27,14 @@ async function openHome(page: Page, server: KeeperServer): Promise<{ url: string
 /** Shows a code on the machine, and reads it. */
 async function codeFor(page: Page, whose: 'Code for my own phone' | 'Code for a helper'): Promise<string> {
   await page.getByRole('button', { name: whose }).click();
+  return shownCode(page);
+}
+
+async function shownCode(page: Page): Promise<string> {
   const code = page.getByText(/^Code [2-9A-Z]{4} [2-9A-Z]{4}/);
   await code.waitFor();
-  return (
-    /Code (\w{4}) (\w{4})/
-      .exec((await code.textContent()) ?? '')
-      ?.slice(1)
-      .join('') ?? ''
-  );
+  const [, one = '', two = ''] = /Code (\w{4}) (\w{4})/.exec((await code.textContent()) ?? '') ?? [];
+  return one + two;
 }
 
 test(
@@ -100,5 +100,64 @@ test(
     } finally {
       await phone.close();
     }
+  },
+);
+
+test(
+  'somebody takes over: a square hands the fish to another phone, and nothing else of the book',
+  { tag: '@desk' },
+  async ({ page, server }) => {
+    test.setTimeout(90_000);
+    const { url, certificate } = await openHome(page, server);
+    const phone = await trustedPhone(certificate);
+    try {
+      await fishOn(page, server);
+      const { captureId } = await onlyCapture(server);
+      await page.getByRole('button', { name: 'Somebody takes over' }).click();
+      await page.getByRole('img', { name: 'Square with the code' }).scrollIntoViewIfNeeded();
+      if (process.env['SHOTS']) await page.screenshot({ path: '/tmp/handover-desk.png' });
+      const code = await shownCode(page);
+      await phone.page.goto(`${url}/pair#${code}/${captureId}`);
+      await phone.page.getByRole('button', { name: 'Pair' }).click();
+      await step(phone.page, 'In the net', 'netted');
+      if (process.env['SHOTS']) await phone.page.screenshot({ path: '/tmp/handover-phone.png' });
+      await expect
+        .poll(async () => (await onlyCapture(server)).events.map(({ type }) => type), { timeout: 20_000 })
+        .toEqual(['hooked', 'interrupted', 'taken-up', 'netted']);
+      await phone.page.goto(`${url}/book`);
+      await phone.page.getByRole('heading', { name: 'You help with a fish' }).waitFor();
+      await phone.page.getByRole('link', { name: 'To the fish' }).click();
+      await expect(phone.page.getByRole('button', { name: 'Undo “netted”' })).toBeVisible();
+      const refused = await phone.page.evaluate(async () => (await fetch('/api/captures')).status);
+      expect(refused).toBe(403);
+    } finally {
+      await phone.close();
+    }
+  },
+);
+
+test(
+  'a phone that does not know the book yet is warned; once let through, it is told what to install and how to compare it',
+  { tag: '@desk' },
+  async ({ page, server, browser }) => {
+    const { url } = await openHome(page, server);
+    const phone = await trustedPhone(undefined);
+    try {
+      const warned = await phone.page.goto(`${url}/pair`).catch((error: unknown) => String(error));
+      expect(String(warned)).toContain('ERR_CERT_AUTHORITY_INVALID');
+    } finally {
+      await phone.close();
+    }
+    const through = await browser.newContext({ ignoreHTTPSErrors: true, viewport: { width: 390, height: 844 } });
+    const stranger = await through.newPage();
+    await stranger.goto(`${url}/pair`);
+    await expect(stranger.getByRole('region', { name: 'First, let the phone know this book' })).toBeVisible();
+    if (process.env['SHOTS']) await stranger.screenshot({ path: '/tmp/certificate-phone.png', fullPage: true });
+    const [file] = await Promise.all([
+      stranger.waitForEvent('download'),
+      stranger.getByRole('link', { name: 'Get the certificate' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('unhurried-keeper.crt');
+    await through.close();
   },
 );

@@ -1,7 +1,7 @@
 import { asked } from '../data/asked.js';
 import { appText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { useAccess } from '../data/access.js';
 import { paths } from './paths.js';
 import { NotHere, NotNow } from '../data/api.js';
@@ -21,6 +21,7 @@ export function TroubleNotice() {
     refetchInterval: LOOK_MS,
     retry: false,
   });
+  const { pathname } = useLocation();
   const access = useAccess();
   // A device that was put out is told so by its own page.
   const isOutside = access !== undefined && access.role === null && !access.putOut;
@@ -30,7 +31,8 @@ export function TroubleNotice() {
       : error instanceof NotNow || error instanceof NotHere || isOutside
         ? (error?.message ?? appText.thisDeviceIsNot)
         : undefined;
-  if (!sentence) return null;
+  // Where the device is being paired there is nothing more to say of it.
+  if (!sentence || (isOutside && pathname === paths.pair)) return null;
   return (
     <div className="mb-6">
       <Notice role="alert">

@@ -52,12 +52,17 @@ export function usePutOut() {
   });
 }
 
-/** Lets this device in, by a code or by the passphrase; then everything is asked anew, and what waited goes. */
-export function useLetIn() {
+/**
+ * Lets this device in, by a code or by the passphrase; then `onLetIn` leads on, everything is asked anew, and what
+ * waited goes.
+ */
+export function useLetIn(onLetIn: () => void) {
   return useMutation({
     mutationFn: (by: PairDto | EnterDto) =>
       send<Access>('POST', 'code' in by ? '/access/devices' : '/access/session', by),
     onSuccess: async () => {
+      // First: a helper’s device has another frame, in which the page that asked is no more.
+      onLetIn();
       await queryClient.invalidateQueries();
       outbox.flush();
     },

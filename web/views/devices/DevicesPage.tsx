@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { paths } from '../../app/paths.js';
 import { useAccess, useHome, useOffer } from '../../data/access.js';
 import { Notice } from '../../parts/Notice.js';
@@ -15,81 +14,78 @@ export function DevicesPage() {
   const access = useAccess();
   const home = useHome();
   return (
-    <div data-wide className="grid gap-8">
+    <div data-wide className="grid gap-9">
       <div>
         <h1 className="text-3xl font-semibold">{devicesText.devices}</h1>
         <p className="mt-2 max-w-prose text-soft">{devicesText.whatThisIs}</p>
       </div>
+      {home?.isOpen && <OnThePhone urls={home.urls} fingerprint={home.fingerprint} />}
+      {access && !access.hasPassphrase && <PassphraseForm isFirst />}
       <div className="grid gap-x-14 gap-y-9 lg:grid-cols-2">
-        <div className="grid content-start gap-9">
-          {home?.isOpen && <OnThePhone urls={home.urls} fingerprint={home.fingerprint} />}
-          {access && !access.hasPassphrase && <PassphraseForm isFirst />}
-          {access?.hasPassphrase && home && <HomeSwitch home={home} onMachine={access.onMachine} />}
-        </div>
-        <div className="grid content-start gap-9">
-          <PairedDevices thisId={access?.deviceRowId ?? null} />
-          {access?.hasPassphrase && <PassphraseForm isFirst={false} />}
-        </div>
+        <PairedDevices thisId={access?.deviceRowId ?? null} />
+        {access?.hasPassphrase && home && (
+          <div className="grid content-start gap-9">
+            <HomeSwitch home={home} onMachine={access.onMachine} />
+            <PassphraseForm isFirst={false} />
+          </div>
+        )}
       </div>
     </div>
   );
 }
 
-/** From the camera of the phone to the book, in three steps. */
+/** From the camera of the phone to the book, in three steps. One square at a time: a camera takes any that it sees. */
 function OnThePhone({ urls, fingerprint }: { urls: readonly string[]; fingerprint: string | null }) {
   const offer = useOffer();
-  const [isCodeShown, setCodeShown] = useState(false);
   const [url, ...others] = urls;
   if (url === undefined) return <Notice>{devicesText.noAddress}</Notice>;
   const page = `${url}${paths.pair}`;
-  const show = (role: 'keeper' | 'helper') => {
-    setCodeShown(true);
-    offer.mutate(role);
-  };
   return (
     <Section title={devicesText.onThePhone}>
-      <ol className="grid list-decimal gap-6 pl-6">
-        <li className="pl-1">
-          <p>{devicesText.stepOne}</p>
-          {/* One square at a time: a camera takes whichever it sees. */}
-          {!isCodeShown && (
-            <div className="my-3">
-              <Square text={page} label={devicesText.stepOneSquare({ url: page })} />
-            </div>
-          )}
-          <p className="text-lg font-semibold break-all">{page}</p>
-          {others.length > 0 && (
-            <details className="mt-1 text-soft">
-              <summary className="min-h-9 cursor-pointer">{devicesText.otherAddresses}</summary>
-              {others.map((other) => (
-                <p key={other} className="break-all">
-                  {`${other}${paths.pair}`}
-                </p>
-              ))}
-            </details>
-          )}
-        </li>
-        {fingerprint !== null && (
+      <div className="grid gap-x-14 gap-y-6 lg:grid-cols-2">
+        <ol className="grid list-decimal content-start gap-5 pl-6">
           <li className="pl-1">
-            <p className="max-w-prose">{devicesText.stepTwo}</p>
-            <p className="mt-2 font-mono text-sm break-all">{fingerprint}</p>
+            <p>{devicesText.stepOne}</p>
+            <p className="text-lg font-semibold break-all">{page}</p>
+            {others.length > 0 && (
+              <details className="text-soft">
+                <summary className="min-h-9 cursor-pointer">{devicesText.otherAddresses}</summary>
+                {others.map((other) => (
+                  <p key={other} className="break-all">
+                    {`${other}${paths.pair}`}
+                  </p>
+                ))}
+              </details>
+            )}
           </li>
-        )}
-        <li className="pl-1">
-          <p>{devicesText.stepThree}</p>
-          <div className="my-3 flex flex-wrap gap-3">
-            <button type="button" className="button button-main min-h-14" onClick={() => show('keeper')}>
-              {devicesText.showACode}
-            </button>
-            <button type="button" className="button min-h-14" onClick={() => show('helper')}>
-              {devicesText.showAHelperCode}
-            </button>
-          </div>
-          {offer.data?.role === 'helper' && <p className="mb-3 text-soft">{devicesText.helperMay}</p>}
-          {offer.data && <CodeOffer key={offer.data.code} offer={offer.data} home={url} />}
+          {fingerprint !== null && (
+            <li className="pl-1">
+              <p className="max-w-prose">{devicesText.stepTwo}</p>
+              <p className="mt-1 text-sm tracking-wide break-all text-soft tabular-nums">{fingerprint}</p>
+            </li>
+          )}
+          <li className="pl-1">
+            <p>{devicesText.stepThree}</p>
+            <div className="mt-3 flex flex-wrap gap-3">
+              <button type="button" className="button button-main min-h-14" onClick={() => offer.mutate('keeper')}>
+                {devicesText.showACode}
+              </button>
+              <button type="button" className="button min-h-14" onClick={() => offer.mutate('helper')}>
+                {devicesText.showAHelperCode}
+              </button>
+            </div>
+            {offer.data?.role === 'helper' && <p className="mt-3 text-soft">{devicesText.helperMay}</p>}
+          </li>
+        </ol>
+        <div>
+          {offer.data ? (
+            <CodeOffer key={offer.data.code} offer={offer.data} home={url} />
+          ) : (
+            <Square text={page} label={devicesText.stepOneSquare({ url: page })} />
+          )}
           {offer.isError && <Notice role="alert">{devicesText.thatFailed({ sentence: offer.error.message })}</Notice>}
-        </li>
-      </ol>
+        </div>
+      </div>
     </Section>
   );
 }

@@ -50,8 +50,11 @@ export function PairPage() {
 
 /** By a code of the keeper's, or by the passphrase. */
 function LetIn({ code: given, captureId }: { code: string; captureId: string | undefined }) {
-  const letIn = useLetIn();
   const navigate = useNavigate();
+  // What stood in the address is used up.
+  const letIn = useLetIn(
+    () => void navigate(captureId === undefined ? paths.pair : paths.run(captureId), { replace: true }),
+  );
   const [code, setCode] = useState(given);
   const [name, setName] = useState(() => deviceName(navigator.userAgent));
   const [passphrase, setPassphrase] = useState('');
@@ -64,10 +67,7 @@ function LetIn({ code: given, captureId }: { code: string; captureId: string | u
     setTried(true);
     if (name.trim() === '' || (isByCode && !isWholeCode(code))) return;
     const as = { name, deviceId: deviceId() };
-    letIn.mutate(isByCode ? { ...as, code: readCode(code) } : { ...as, passphrase }, {
-      // What stood in the address is used up.
-      onSuccess: () => void navigate(captureId === undefined ? paths.pair : paths.run(captureId), { replace: true }),
-    });
+    letIn.mutate(isByCode ? { ...as, code: readCode(code) } : { ...as, passphrase });
   };
   return (
     <form
