@@ -70,6 +70,8 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     `/book/${shown?.captureId}/share`,
     `/weigh/scales/${kit?.[3]?.id}`,
     '/more',
+    '/devices',
+    '/pair',
     '/rehearse',
     '/rehearse/7',
     '/fish',

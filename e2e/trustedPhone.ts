@@ -29,7 +29,7 @@ export async function trustedPhone(certificate: string | undefined): Promise<Tru
     ...ways,
     executablePath: launchOptions.executablePath,
     args: [...launchOptions.args, '--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
-    env: { ...process.env, HOME: home } as Record<string, string>,
+    env: { ...process.env, HOME: home },
     viewport: { width: 390, height: 844 },
     hasTouch: true,
     isMobile: true,

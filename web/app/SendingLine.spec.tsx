@@ -2,6 +2,7 @@ import '@testing-library/jest-dom';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
+import type { Access } from '@keeper/contract/access';
 import { NotNow } from '../data/api.js';
 import type { OutboxState } from '../data/outbox.js';
 import { SendingLine } from './SendingLine.js';
@@ -10,6 +11,8 @@ import { TroubleNotice } from './TroubleNotice.js';
 let state: OutboxState;
 let health: () => Promise<unknown> = () => Promise.resolve({ status: 'well' });
 jest.mock('../data/api.js', () => ({ ...jest.requireActual<object>('../data/api.js'), ask: () => health() }));
+let mockAccess: Access | undefined;
+jest.mock('../data/access.js', () => ({ useAccess: () => mockAccess }));
 jest.mock('../data/useCapture.js', () => ({ useOutbox: () => state }));
 
 const held = (...states: ('waiting' | 'sent' | 'refused')[]) =>
@@ -28,10 +31,12 @@ function line(change: Partial<OutboxState>) {
   );
 }
 
-const notice = () =>
+const notice = (at = '/') =>
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <TroubleNotice />
+      <MemoryRouter initialEntries={[at]}>
+        <TroubleNotice />
+      </MemoryRouter>
     </QueryClientProvider>,
   );
 
@@ -76,4 +81,20 @@ test('a book that is damaged is said to be, though nothing waits for it', async 
   line({});
   notice();
   await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('The book is damaged.'));
+});
+
+const STRANGER: Access = { onMachine: false, role: null, deviceRowId: null, putOut: false, hasPassphrase: true };
+
+test.each<[string, Partial<Access>, string, boolean]>([
+  ['that is not let in', {}, '/', true],
+  ['that is being paired', {}, '/pair', false],
+  ['that was put out', { putOut: true }, '/', false],
+  ['of the keeper', { role: 'keeper' }, '/', false],
+])('a device %s is led to where it is paired: %s', (_, change, at, is) => {
+  mockAccess = { ...STRANGER, ...change };
+  health = () => Promise.resolve({ status: 'well' });
+  line({});
+  notice(at);
+  expect(screen.queryAllByRole('link', { name: 'Pair this device' })).toHaveLength(is ? 1 : 0);
+  mockAccess = undefined;
 });

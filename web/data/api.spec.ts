@@ -1,4 +1,4 @@
-import { ApiError, ask, NotHere, send, Unreachable } from './api.js';
+import { ApiError, ask, NotHere, NotLetIn, send, tellWaiting, Unreachable } from './api.js';
 
 const answers = (status: number, body: unknown, text = JSON.stringify(body)) =>
   jest.fn(() =>
@@ -26,7 +26,31 @@ test('an address that is to be put right is told from a server that is away', as
 test('a good answer is its body', async () => {
   const fetched = server(answers(200, { status: 'well' }));
   await expect(ask('/health')).resolves.toEqual({ status: 'well' });
-  expect(fetched).toHaveBeenCalledWith('/api/health', undefined);
+  expect(fetched).toHaveBeenCalledWith('/api/health', { headers: { 'keeper-waiting': '0' } });
+});
+
+test('each request says how much waits on this device', async () => {
+  const fetched = server(answers(200, {}));
+  tellWaiting(() => 7);
+  await ask('/health', { headers: { 'content-type': 'application/json' } });
+  expect(fetched).toHaveBeenCalledWith('/api/health', {
+    headers: { 'content-type': 'application/json', 'keeper-waiting': '7' },
+  });
+  tellWaiting(() => 0);
+});
+
+test.each([
+  ['not let in', 401, 'not-let-in', NotLetIn],
+  ['put out', 401, 'put-out', NotLetIn],
+  ['asked under a foreign name', 403, 'foreign-host', NotHere],
+  ['not allowed', 403, 'not-allowed', ApiError],
+  ['a passphrase that is wrong', 403, 'wrong-passphrase', ApiError],
+  ['too much in a minute', 429, 'wait', ApiError],
+])('a device that is %s', async (_, status, code, kind) => {
+  server(answers(status, { code, sentence: 'Why.' }));
+  const refusal = await ask('/captures').catch((error: unknown) => error);
+  expect(refusal).toBeInstanceOf(kind);
+  expect(refusal).toMatchObject({ message: 'Why.' });
 });
 
 test('sending is JSON', async () => {

@@ -1,4 +1,4 @@
-import { ApiError, NotHere, NotNow, Unreachable } from './api.js';
+import { ApiError, NotHere, NotLetIn, NotNow, Unreachable } from './api.js';
 import { BytesGone } from './ownCopy.js';
 import { verdictOn } from './verdict.js';
 
@@ -17,6 +17,9 @@ test.each([
   ['a service that failed', new ApiError(424, body('service-failed')), 'skip'],
   ['a full disk', new NotNow(503, body('disk-full')), 'stop'],
   ['a foreign name', new NotHere('This book does not answer as "x".'), 'stop'],
+  ['a device that is not let in', new NotLetIn(body('not-let-in')), 'stop'],
+  ['what a helper may not do', new ApiError(403, body('not-allowed')), 'skip'],
+  ['too much in a minute', new ApiError(429, body('wait')), 'skip'],
   ['no server', new Unreachable(), 'stop'],
   ['anything else', new TypeError('x'), 'stop'],
 ])('%s', (_, error, kind) => expect(verdictOn(error).kind).toBe(kind));
@@ -27,5 +30,6 @@ test('says which field, and why nothing goes', () => {
     kind: 'stop',
     trouble: { kind: 'not-now', sentence: 'Why.' },
   });
+  expect(verdictOn(new NotLetIn(body('put-out')))).toMatchObject({ trouble: { kind: 'not-let-in', sentence: 'Why.' } });
   expect(verdictOn(new NotHere('Elsewhere.'))).toMatchObject({ trouble: { kind: 'not-here', sentence: 'Elsewhere.' } });
 });
