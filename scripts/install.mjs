@@ -38,6 +38,8 @@ export const CHROMIUM = '/usr/bin/chromium';
 export const EXIFTOOL = '/usr/bin/exiftool';
 /** A second opinion on the certificates that are made. */
 export const OPENSSL = '/usr/bin/openssl';
+/** Installs a certificate in a browser, as one does by hand on a phone. */
+export const CERTUTIL = '/usr/bin/certutil';
 /** Opens what leaves the book as a bundle. */
 export const UNZIP = '/usr/bin/unzip';
 

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { CHROMIUM, debian, EXIFTOOL, OPENSSL, UNZIP, install } from './install.mjs';
+import { CERTUTIL, CHROMIUM, debian, EXIFTOOL, OPENSSL, UNZIP, install } from './install.mjs';
 import { bin, node, root, say } from './process.mjs';
 
 const RESULTS = '.results';
@@ -45,6 +45,7 @@ export async function test() {
     { name: 'libimage-exiftool-perl', at: EXIFTOOL },
     { name: 'unzip', at: UNZIP },
     { name: 'openssl', at: OPENSSL },
+    { name: 'libnss3-tools', at: CERTUTIL },
   ]);
   build();
   rmSync(RESULTS, { recursive: true, force: true });

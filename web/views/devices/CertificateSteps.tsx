@@ -1,5 +1,7 @@
 import { Download } from 'lucide-react';
 import { Section } from '../../parts/Section.js';
+import { Notice } from '../../parts/Notice.js';
+import { useClockOff } from './useClockOff.js';
 import { devicesText } from './text.en-GB.js';
 
 const SYSTEMS = [
@@ -19,8 +21,10 @@ const SYSTEMS = [
 
 /** How a phone comes to trust the book, once, and how that is taken back. */
 export function CertificateSteps() {
+  const daysOff = useClockOff();
   return (
     <Section title={devicesText.certificate}>
+      {daysOff > 0 && <Notice>{devicesText.clockIsOff({ days: daysOff })}</Notice>}
       <p className="max-w-prose">{devicesText.certificateWhy}</p>
       <a href="/api/access/authority.crt" download className="button button-main my-4 min-h-14">
         <Download size={20} aria-hidden />

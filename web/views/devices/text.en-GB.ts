@@ -55,7 +55,7 @@ export const devicesText = localised('devices', {
   onTheMachine: 'This is the machine that keeps the book: it needs no pairing. Open this page on the phone.',
   toDevices: 'To the devices',
   certificate: 'First, let the phone know this book',
-  certificateWhy: 'Without its certificate the browser gives no camera, and keeps nothing for the bank.',
+  certificateWhy: 'Without its certificate this page has no camera, and keeps nothing for the bank.',
   getCertificate: 'Get the certificate',
   compare:
     'Before you trust it, compare its fingerprint (SHA-256) with the one under Devices on the machine. If they differ, stop: somebody stands between.',
