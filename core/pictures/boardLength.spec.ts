@@ -114,3 +114,50 @@ test('parallax follows similar triangles', () => {
   expect(parallaxMm(700, 0, 1200)).toBe(0);
   expect(() => parallaxMm(700, 50, 40)).toThrow(RangeError);
 });
+
+describe('something of known length in the picture', () => {
+  const reel = (px: number) =>
+    lengthByReference(
+      {
+        lengthMm: 100,
+        ends: [
+          { x: 0, y: 0 },
+          { x: px, y: 0 },
+        ],
+      },
+      { nose: { x: 0, y: 50 }, tail: { x: 800, y: 50 }, tapPx: 2 },
+    );
+  test('is taken from four times what a tap is off by', () => {
+    expect(reel(7.9).ok).toBe(false);
+    expect(reel(8)).toMatchObject({ ok: true, value: { lengthMm: 10_000 } });
+  });
+  test('a fish without length is none', () => {
+    const point = { x: 1, y: 1 };
+    const none = lengthByReference(
+      { lengthMm: 100, ends: [point, { x: 90, y: 1 }] },
+      { nose: point, tail: point, tapPx: 2 },
+    );
+    expect(none.ok).toBe(false);
+  });
+});
+
+test('where the board lies in the picture changes nothing', () => {
+  const moved = (x: number, y: number) => {
+    const at = (mm: number) => ({ x: seen(mm).x + x, y: seen(mm).y + y });
+    return read(
+      taps(
+        [0, 200, 400, 600].map((atMm) => ({ atMm, pixel: at(atMm) })),
+        at(50),
+        at(540),
+      ),
+    );
+  };
+  expect(moved(3000, -900).lengthMm).toBeCloseTo(moved(0, 0).lengthMm, 6);
+  expect(moved(3000, -900).uMm).toBeCloseTo(moved(0, 0).uMm, 6);
+});
+
+test('marks that all lie on one place are no board', () => {
+  const at = { x: 10, y: 10 };
+  const heap = [0, 100, 200].map((atMm) => ({ atMm, pixel: at }));
+  expect(boardLength(taps(heap, at, { x: 400, y: 10 })).ok).toBe(false);
+});

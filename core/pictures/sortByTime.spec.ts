@@ -86,3 +86,15 @@ test('looked up in order it is what going over all of them finds', () => {
     expect(away).toBe(Math.min(Infinity, ...nearest));
   }
 });
+
+// An hour behind: at 10 to 14 minutes they would be the carp's, at 482 and 484 the pike's.
+const behind = (...minutes: number[]) => minutes.map((at, i) => taken(String(i), at - 60));
+test.each([
+  ['two of two: too few to go by', behind(10, 12), 0],
+  ['three of three', behind(10, 12, 14), 60],
+  ['seven of ten', behind(10, 11, 12, 13, 14, 482, 484, 3000, 3300, 3600), 60],
+  ['six of ten', behind(10, 11, 12, 13, 14, 482, 3000, 3300, 3600, 3900), 0],
+  ['half of them fall to fish as they are', [...behind(10, 12), taken('x', 11), taken('y', 483)], 0],
+])('a clock is moved where it helps most pictures: %s', (_, pictures, offMin) => {
+  expect(sorted(pictures, captures, NOW).clockOffMs).toBe(offMin * MINUTE);
+});

@@ -163,7 +163,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
             ? rehearseMessage('stayInWaterASmallOneNeeds')
             : has(played, 'bleeding')
               ? rehearseMessage('stayInWaterAirAndHandlingMake')
-              : rehearseMessage('stayInWaterItHadNothingLeft'),
+              : (end.context.airC ?? 1) <= 0
+                ? rehearseMessage('stayInWaterInFrost')
+                : rehearseMessage('stayInWaterItHadNothingLeft'),
         basis: over ? end.context.stopLine.basis : COMMON_PRACTICE,
       };
     },

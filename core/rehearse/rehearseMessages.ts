@@ -27,6 +27,7 @@ export interface RehearseMessages {
   stayInWaterWaterAtCAnd: { waterC: number | undefined; tempC: number };
   stayInWaterASmallOneNeeds: None;
   stayInWaterAirAndHandlingMake: None;
+  stayInWaterInFrost: None;
   stayInWaterItHadNothingLeft: None;
   zeroTheScaleWasZeroed: None;
   zeroWeighedWithTheSling: None;

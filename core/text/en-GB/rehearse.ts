@@ -28,6 +28,7 @@ export const rehearseTexts: Texts<RehearseMessages> = {
   stayInWaterWaterAtCAnd: ({ waterC, tempC }) => `Water at ${waterC} °C, and the limit for it ${tempC} °C.`,
   stayInWaterASmallOneNeeds: 'A small one needs no scale and no picture.',
   stayInWaterAirAndHandlingMake: 'Air and handling make it bleed longer.',
+  stayInWaterInFrost: 'In frost gills and eyes freeze within seconds.',
   stayInWaterItHadNothingLeft: 'It had nothing left for time out of the water.',
   zeroTheScaleWasZeroed: 'The scale was zeroed with the wet sling on.',
   zeroWeighedWithTheSling: 'Weighed with the sling still on the reading.',
