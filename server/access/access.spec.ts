@@ -1,4 +1,5 @@
 import { OPEN_TO, type Asker } from '@keeper/contract/openTo';
+import { MOST_EVENTS } from '@keeper/contract/limits';
 import { ROUTES } from '@keeper/contract/routes';
 import { resetPassphrase } from './resetPassphrase.js';
 import { MOST_OF_STRANGER } from './rateLimits.js';
@@ -178,6 +179,39 @@ test('a device that was put out hands in what it logged before, and nothing late
   const after = event(newId(), 'hooked', 0, {}, new Date(Date.now() + 60_000).toISOString());
   expect((await log([after])).body['code']).toBe('not-allowed');
   expect((await server.ask('/captures', { cookie: late.cookie })).body['code']).toBe('put-out');
+});
+
+test('ten phones at once are let in and log, each under its own session', async () => {
+  const phones = await Promise.all(Array.from({ length: 10 }, (_, i) => server.pair('keeper', `Phone ${i}`)));
+  expect(new Set(phones.map(({ cookie }) => cookie)).size).toBe(10);
+  const answers = await Promise.all(
+    phones.map(({ cookie }, i) =>
+      server.ask('/events', { method: 'POST', cookie, body: { events: wholeCapture(i + 1, 300).events } }),
+    ),
+  );
+  expect(answers.map(({ status }) => status)).toEqual(phones.map(() => 201));
+});
+
+test('a helper that was put out with a thousand taps on it loses none of them', async () => {
+  const friend = await server.pair('helper', 'Went home');
+  const captureId = newId();
+  await server.ask('/events', {
+    method: 'POST',
+    cookie: keeper.cookie,
+    body: { events: [event(captureId, 'hooked', 0)] },
+  });
+  const taps = Array.from({ length: 1000 }, (_, i) => ({
+    ...event(captureId, 'gill-beat', 1000 + i, { perMinute: 40 }),
+    deviceId: friend.deviceId,
+  }));
+  await server.ask(`/access/devices/${friend.id}`, { method: 'DELETE', cookie: keeper.cookie });
+  let written = 0;
+  for (let at = 0; at < taps.length; at += MOST_EVENTS) {
+    const events = taps.slice(at, at + MOST_EVENTS);
+    const { body } = await server.ask('/events', { method: 'POST', cookie: friend.cookie, body: { events } });
+    written += Number(body['written']);
+  }
+  expect(written).toBe(1000);
 });
 
 test('a forgotten passphrase is set anew beside the running server, and every device has to be let in again', async () => {

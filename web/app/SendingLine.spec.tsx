@@ -3,8 +3,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import type { Access } from '@keeper/contract/access';
-import { NotNow } from '../data/api.js';
+import { NotNow, Unreachable } from '../data/api.js';
 import type { OutboxState } from '../data/outbox.js';
+import { KnownSince } from './KnownSince.js';
 import { SendingLine } from './SendingLine.js';
 import { TroubleNotice } from './TroubleNotice.js';
 
@@ -81,6 +82,27 @@ test('a book that is damaged is said to be, though nothing waits for it', async 
   line({});
   notice();
   await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('The book is damaged.'));
+});
+
+test('without a signal it is said how old that is which this device knows', async () => {
+  const client = new QueryClient();
+  const known = () =>
+    render(
+      <QueryClientProvider client={client}>
+        <KnownSince />
+      </QueryClientProvider>,
+    );
+  health = () => Promise.reject(new Unreachable());
+  // It knows nothing yet.
+  known();
+  await waitFor(() => expect(client.getQueryState(['health'])?.status).toBe('error'));
+  expect(screen.queryByText(/No signal/)).not.toBeInTheDocument();
+  client.setQueryData(['tally'], {}, { updatedAt: Date.parse('2026-05-02T06:00:00Z') });
+  expect(await screen.findByText(/^No signal\. The book is shown as this device knew it .*2 May/)).toBeVisible();
+  // It answers: what it says is said by the notice, and the book is as new as can be.
+  health = () => Promise.reject(new NotNow(503, { code: 'disk-full', sentence: 'The disk is full.' }));
+  await client.refetchQueries({ queryKey: ['health'] });
+  await waitFor(() => expect(screen.queryByText(/No signal/)).not.toBeInTheDocument());
 });
 
 const STRANGER: Access = { onMachine: false, role: null, deviceRowId: null, putOut: false, hasPassphrase: true };

@@ -7,6 +7,7 @@ import { useAccess } from '../data/access.js';
 import { lazyPart } from '../parts/lazyPart.js';
 import { useTally } from '../data/queries.js';
 import { FURTHER_PLACES, WORK_PLACES } from './places.js';
+import { KnownSince } from './KnownSince.js';
 import { SendingLine } from './SendingLine.js';
 import { TroubleNotice } from './TroubleNotice.js';
 
@@ -70,6 +71,7 @@ function KeeperShell() {
         className="mx-auto w-full max-w-5xl has-data-wide:max-w-[108rem] px-4 pt-6 pb-28 md:px-10 md:pt-9 md:pb-16"
       >
         <TroubleNotice />
+        <KnownSince />
         <Outlet />
         <div className="mt-10 md:hidden">
           <SendingLine />
