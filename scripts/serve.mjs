@@ -2,7 +2,8 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fail } from './process.mjs';
+import { createInterface } from 'node:readline';
+import { fail, say } from './process.mjs';
 
 const DEMO_FOLDER = '.demo';
 
@@ -18,7 +19,12 @@ export function serve(args, watched = false) {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill(signal));
   server.on('exit', (code, signal) => process.exit(signal ? 0 : (code ?? 1)));
   return new Promise((resolve) => {
-    server.stdout.on('data', (text) => resolve(/http\S+/.exec(String(text))?.[0]));
+    createInterface({ input: server.stdout }).on('line', (line) => {
+      const [, url] = /^Unhurried Keeper is at (\S+)/.exec(line) ?? [];
+      // Whoever started it says so in their own words; what else the server has to say is handed on.
+      if (url) resolve(url);
+      else say(line);
+    });
   });
 }
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 /** The protocol that both settle on; what went wrong where they do not. */
-function shakeHands(version: SecureVersion): Promise<string> {
+function shakeHands(version: SecureVersion, ciphers = 'DEFAULT@SECLEVEL=0'): Promise<string> {
   return new Promise((resolve) => {
     const socket = connect({
       port: server.port(),
@@ -21,7 +21,7 @@ function shakeHands(version: SecureVersion): Promise<string> {
       minVersion: version,
       maxVersion: version,
       // An old client says what it has; whether that is taken is the server's word.
-      ciphers: 'DEFAULT@SECLEVEL=0',
+      ciphers,
     });
     socket.once('secureConnect', () => {
       resolve(String(socket.getProtocol()));
@@ -40,6 +40,16 @@ test.each<[SecureVersion, boolean]>([
   const said = await shakeHands(version);
   if (is) expect(said).toBe(version);
   else expect(said).not.toMatch(/^TLSv1/);
+});
+
+test.each([
+  ['ECDHE-ECDSA-AES128-GCM-SHA256', true],
+  ['ECDHE-ECDSA-CHACHA20-POLY1305', true],
+  // Without authenticated encryption (CBC), and with a tag cut short.
+  ['ECDHE-ECDSA-AES128-SHA256', false],
+  ['ECDHE-ECDSA-AES128-CCM8', false],
+])('over TLS 1.2 %s is taken: %s', async (cipher, is) => {
+  expect(await shakeHands('TLSv1.2', cipher)).toMatch(is ? /^TLSv1\.2$/ : /handshake failure/i);
 });
 
 test('it is shut while there is no passphrase, and shut again when that is wanted', async () => {
