@@ -63,7 +63,7 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'put /meetings/{id}': KEEPER,
   'get /rehearsals': KEEPER,
   'put /rehearsals/{id}': KEEPER,
-  'get /outings': CREW,
+  'get /outings': KEEPER,
   'get /outings/swims': KEEPER,
   'get /outings/{outingId}': CREW,
   'get /weather': CREW,

@@ -1,5 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { HomeController } from '../home/home.controller.js';
 import { HomeService } from '../home/home.service.js';
 import type { Options } from '../options.js';
@@ -8,6 +8,7 @@ import { AccessController } from './access.controller.js';
 import { AccessGuard } from './access.guard.js';
 import { AccessService } from './access.service.js';
 import { DevicesRepository } from './devices.repository.js';
+import { HelperSees } from './helperSees.interceptor.js';
 import { PassphraseRepository } from './passphrase.repository.js';
 
 /** Who may ask, and the door to the home network. */
@@ -28,6 +29,7 @@ export class AccessModule {
           inject: [Database, PassphraseRepository],
         },
         { provide: APP_GUARD, useClass: AccessGuard },
+        { provide: APP_INTERCEPTOR, useClass: HelperSees },
       ],
       exports: [DevicesRepository, HomeService],
     };

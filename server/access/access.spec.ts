@@ -141,9 +141,9 @@ describe('a pairing code', () => {
   });
 });
 
-describe('a helper', () => {
-  const log = (events: object[], cookie: string) => server.ask('/events', { method: 'POST', cookie, body: { events } });
+const log = (events: object[], cookie: string) => server.ask('/events', { method: 'POST', cookie, body: { events } });
 
+describe('a helper', () => {
   test('taps along in a run that is in the book, under its own name', async () => {
     const captureId = newId();
     const by = (type: 'lifted' | 'amended', at: number, deviceId = helper.deviceId) => ({
@@ -167,6 +167,22 @@ describe('a helper', () => {
     const own = by('lifted', 65_000);
     expect((await log([own, back(own.id)], helper.cookie)).body).toMatchObject({ written: 2 });
   });
+});
+
+test('a helper sees the water and the swim of the day, and no other place', async () => {
+  const [water, other, swim] = [newId(), newId(), newId()];
+  const lake = { name: 'The Mere', kind: 'lake', position: { latitudeDeg: 50, longitudeDeg: -30 }, revision: 0 };
+  for (const id of [water, other]) await server.http.put(`/api/waters/${id}`).send(lake).expect(200);
+  const ids = async (path: string, { cookie }: LetIn) => {
+    const rows = (await server.ask(path, { cookie })).body as unknown as readonly { id: string }[];
+    return rows.map(({ id }) => id);
+  };
+  const take = event(newId(), 'hooked', 0, { waterId: water, swimId: swim }, new Date().toISOString());
+  const old = event(newId(), 'hooked', 0, { waterId: other }, new Date(Date.now() - 25 * 3600_000).toISOString());
+  expect((await log([take, old], keeper.cookie)).status).toBe(201);
+  expect(await ids('/waters', helper)).toEqual([water]);
+  expect(await ids('/waters', keeper)).toEqual(expect.arrayContaining([water, other]));
+  expect(await ids('/swims', helper)).toEqual([]);
 });
 
 test('a device that was put out hands in what it logged before, and nothing later', async () => {

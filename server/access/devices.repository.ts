@@ -8,7 +8,12 @@ import { hashToken, newToken } from './sessionToken.js';
 export type DeviceRow = typeof devices.$inferSelect;
 
 /** A session gets a new token after a day. */
-const RENEWED_AFTER_MS = 24 * 3600_000;
+export const RENEWED_AFTER_MS = 24 * 3600_000;
+/**
+ * Requests that were under way with the token before are answered for so long without another: of two new ones the
+ * browser might keep the one that holds no more.
+ */
+export const ON_THE_WAY_MS = 60_000;
 /** When a device was last seen is written down so often. */
 const SEEN_AGAIN_AFTER_MS = 60_000;
 
@@ -50,14 +55,14 @@ export class DevicesRepository {
 
   /**
    * Notes that a device was here, and renews its token when it is a day old. The token before holds until the new one
-   * was used: an answer that was lost on the way shuts nobody out.
+   * was used; where it still comes after a minute, the answer with the new one was lost, and there is another.
    * @returns the new token, where there is one
    */
   see(device: DeviceRow, token: string, waiting: number | undefined, now: Date): string | undefined {
     const hash = hashToken(token);
     const isFormer = device.formerHash === hash;
-    const isOld = now.getTime() - Date.parse(device.renewedAt) >= RENEWED_AFTER_MS;
-    const renewed = isFormer || isOld ? newToken() : undefined;
+    const ageMs = now.getTime() - Date.parse(device.renewedAt);
+    const renewed = ageMs >= (isFormer ? ON_THE_WAY_MS : RENEWED_AFTER_MS) ? newToken() : undefined;
     const isNews =
       now.getTime() - Date.parse(device.lastSeenAt) >= SEEN_AGAIN_AFTER_MS ||
       (waiting !== undefined && waiting !== device.waiting);
