@@ -7,7 +7,8 @@ export default defineConfig({
   testMatch: '**/*.e2e.ts',
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  workers: 2,
+  // Much of a test is waiting: three share two cores well.
+  workers: 3,
   forbidOnly: true,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? 'test-results/e2e.json' }]],

@@ -151,14 +151,38 @@ const SHOTS: readonly Shot[] = [
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
   { name: 'meeting-desk', size: DESK, path: at('/meetings/01890a5d-0000-7000-8000-0e0000000001') },
   { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
-  {
-    name: 'share-desk',
-    size: DESK,
-    path: async () => `/book/${(await fishWithPictures('carp')).captureId}/share`,
-    act: cardDrawn,
-  },
+  { name: 'devices-desk', size: DESK, path: at('/devices'), act: pairing },
   { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
 ];
+
+/** A household's devices, the book open to an invented home network, and a code for one more. */
+async function pairing(page: Page): Promise<void> {
+  const send = (method: string, path: string, body?: object) =>
+    fetch(`${server.url}/api/access${path}`, {
+      method,
+      ...(body && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  await send('PUT', '/passphrase', { next: 'three carp in the margins' });
+  await send('PUT', '/home', { on: true });
+  for (const [name, role] of [
+    ['The old phone', 'keeper'],
+    ['Phone in the pocket', 'keeper'],
+    ['Whoever holds the net', 'helper'],
+  ] as const) {
+    const { code } = (await (await send('POST', '/pairing', { role })).json()) as { code: string };
+    await send('POST', '/devices', { code, name, deviceId: crypto.randomUUID() });
+  }
+  const devices = (await (await send('GET', '/devices')).json()) as { id: string; name: string }[];
+  await send('DELETE', `/devices/${devices.find(({ name }) => name === 'The old phone')?.id}`);
+  await page.route('**/api/access/home', async (route) => {
+    const home = (await (await route.fetch()).json()) as object;
+    await route.fulfill({ json: { ...home, urls: ['https://192.168.1.20:4311', 'https://attic.local:4311'] } });
+  });
+  await page.reload();
+  await page.getByRole('button', { name: 'Code for my own phone' }).click();
+  await page.getByText(/^Code [2-9A-Z]{4}/).waitFor();
+  await page.evaluate(() => scrollTo({ top: 0 }));
+}
 
 /** The flanks of the demo's book, once all prints are made. */
 async function allFlanks(): Promise<FlanksAnswer['flanks']> {
@@ -234,11 +258,6 @@ async function camera(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Camera', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Take it' })).toBeEnabled({ timeout: 60_000 });
   await expect(page.locator('[data-looks-a-second]')).toHaveText(/Good: take it/, { timeout: 30_000 });
-}
-
-async function cardDrawn(page: Page): Promise<void> {
-  await page.getByRole('img', { name: /^Catch card/ }).waitFor({ timeout: 30_000 });
-  await expect(page.getByRole('button', { name: 'The picture alone' })).toBeEnabled();
 }
 
 async function offTheBoard(page: Page): Promise<void> {
