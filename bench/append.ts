@@ -15,6 +15,12 @@ const RUNS = 400;
 const TAPS = 12;
 const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
 
+/** A tap may cost so many times a bare insert of the same rows, as kept as it. */
+const AIMS = [
+  { share: 0.5, mostTimes: 1.5 },
+  { share: 0.95, mostTimes: 2 },
+] as const;
+
 /**
  * Appending one event: the transaction that writes it and replays its log, against a bare prepared insert of the same
  * row into a twin of the book with the same durability on the same disk; and the whole way over HTTP.
@@ -44,12 +50,12 @@ export async function appendBench(): Promise<void> {
   book.onApplicationShutdown();
   twin.onApplicationShutdown();
   rmSync(folder, { recursive: true });
-  for (const share of [0.5, 0.95]) {
+  for (const { share, mostTimes } of AIMS) {
     const name = `p${share * 100}`;
     const baseline = quantile(times.bare, share);
     report(`append: bare prepared insert, ${name}`, baseline, 'ms');
     report(`append: one event with its state, ${name}`, quantile(times.append, share), 'ms');
-    report(`append: times the bare insert, ${name}`, quantile(times.append, share) / baseline, 'x', 3);
+    report(`append: times the bare insert, ${name}`, quantile(times.append, share) / baseline, 'x', mostTimes);
     report(`append: one event over HTTP, ${name}`, quantile(times.http, share), 'ms');
     report(`append: one event after 20,000 others of its capture, ${name}`, quantile(after, share), 'ms', 20);
   }
