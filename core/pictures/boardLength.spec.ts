@@ -1,3 +1,4 @@
+import { createRng } from '../statistics/rng.js';
 import { boardLength, lengthByReference, parallaxMm, type BoardMark, type BoardTaps } from './boardLength.js';
 import type { Pixel } from '../geometry/pixel.js';
 
@@ -160,4 +161,30 @@ test('marks that all lie on one place are no board', () => {
   const at = { x: 10, y: 10 };
   const heap = [0, 100, 200].map((atMm) => ({ atMm, pixel: at }));
   expect(boardLength(taps(heap, at, { x: 400, y: 10 })).ok).toBe(false);
+});
+
+// The doubt that is said, beside the scatter of lengths when every tap is off by what taps are off by (Monte Carlo,
+// JCGM 101:2008, 5.9).
+test.each([
+  ['marks around the fish', [0, 200, 400, 600, 700], 50, 640],
+  ['marks before the tail', [0, 100, 200, 300, 400], 20, 560],
+])('said doubt is the scatter of taps: %s', (_, at, nose, tail) => {
+  const luck = createRng(`taps ${nose}`);
+  const off = ({ x, y }: Pixel): Pixel => ({ x: x + 1.5 * luck.normal(), y: y + 1.5 * luck.normal() });
+  const readings = Array.from({ length: 3000 }, () =>
+    read(
+      taps(
+        at.map((atMm) => ({ atMm, pixel: off(seen(atMm)) })),
+        off(seen(nose)),
+        off(seen(tail)),
+      ),
+    ),
+  );
+  const lengths = readings.map(({ lengthMm }) => lengthMm);
+  const mean = lengths.reduce((sum, each) => sum + each, 0) / lengths.length;
+  const sd = Math.sqrt(lengths.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (lengths.length - 1));
+  expect(mean).toBeCloseTo(tail - nose, 0);
+  const said = readings.reduce((sum, { uMm }) => sum + uMm, 0) / readings.length;
+  expect(said / sd).toBeGreaterThan(0.94);
+  expect(said / sd).toBeLessThan(1.06);
 });
