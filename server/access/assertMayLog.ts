@@ -77,7 +77,7 @@ export function assertMayLog(
 
 function notAllowed(isOut: boolean): Problem {
   return new Problem(403, {
-    code: 'not-allowed',
+    code: isOut ? 'put-out' : 'not-allowed',
     sentence: isOut
       ? 'What this device logged after it was put out is not taken. Nothing of this batch was written.'
       : 'A helper taps along in a run that is in the book, and takes back its own taps. Nothing of this batch was written.',

@@ -18,6 +18,7 @@ test.each([
   ['a full disk', new NotNow(503, body('disk-full')), 'stop'],
   ['a foreign name', new NotHere('This book does not answer as "x".'), 'stop'],
   ['a device that is not let in', new NotLetIn(body('not-let-in')), 'stop'],
+  ['what was logged after being put out', new ApiError(403, body('put-out')), 'later'],
   ['what a helper may not do', new ApiError(403, body('not-allowed')), 'skip'],
   ['too much in a minute', new ApiError(429, body('wait')), 'skip'],
   ['no server', new Unreachable(), 'stop'],

@@ -39,6 +39,8 @@ export function verdictOn(error: unknown): Verdict {
   if (!(error instanceof ApiError)) return stop('unreachable', dataText.theServerCannotBe);
   const { status, body } = error;
   if (status === TOO_LARGE && body.code !== 'too-many-pixels') return { kind: 'later', problem: error.message };
+  // Logged after this device was put out: it stays here, to be saved, or sent once the device is let in again.
+  if (body.code === 'put-out') return { kind: 'later', problem: error.message };
   if (NEVER.includes(status)) return { kind: 'never', problem: error.message, fields: body.fields ?? [] };
   return { kind: 'skip', problem: error.message };
 }
