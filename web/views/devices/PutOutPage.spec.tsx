@@ -5,7 +5,7 @@ import { PutOutPage } from './PutOutPage.js';
 
 let mockState: OutboxState;
 const mockAsk = jest.fn<Promise<unknown>, [string, object]>(() => Promise.resolve({}));
-const mockFlush = jest.fn();
+const mockFlush = jest.fn<void, []>();
 jest.mock('../../data/api.js', () => ({ ask: (path: string, init: object) => mockAsk(path, init) }));
 jest.mock('../../data/useCapture.js', () => ({ useOutbox: () => mockState }));
 jest.mock('../../data/deviceOutbox.js', () => ({ outbox: { flush: () => mockFlush(), snapshot: () => mockState } }));
