@@ -1,38 +1,20 @@
 import type { CaptureEvent, EventType } from '@keeper/core/domain/capture/event';
+import { RUN_STEPS } from '@keeper/core/domain/capture/steps';
 import type { LoggedEvent } from '@keeper/core/domain/outing/event';
 import { Problem } from '../errors/problem.js';
 import type { Asking } from './asking.js';
 
 /** What a helper taps along in a run: what happens to the fish, and what is seen of it. Whose book it is, it is not. */
-export const HELPS_WITH: readonly EventType[] = [
-  'netted',
-  'off-rig',
-  'hook-out',
-  'hook-cut',
-  'line-cut',
-  'hook-shed',
+const HELPS_WITH: readonly EventType[] = [
+  ...RUN_STEPS,
   'hook-held',
   'seen',
-  'lifted',
-  'looked-over',
   'wound-noted',
-  'treated',
-  'wetted',
-  'zeroed',
-  'weighed',
   'reading-taken',
   'sling-hung',
   'entry-kept',
-  'measured',
-  'pictured',
-  'rested',
-  'returned',
-  'carried',
-  'dropped',
-  'held',
   'gill-beat',
   'recovering',
-  'released',
   'lost',
   'loss-told',
   'rod-told',

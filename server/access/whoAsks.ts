@@ -1,4 +1,3 @@
-import type { TLSSocket } from 'node:tls';
 import type { NextFunction, Request, Response } from 'express';
 import { setAsking } from './asking.js';
 import type { DevicesRepository } from './devices.repository.js';
@@ -7,11 +6,6 @@ import { cookieOf, readToken } from './sessionToken.js';
 /** Says how much waits on the device that asks. */
 const WAITING_HEADER = 'keeper-waiting';
 const MOST_WAITING = 1_000_000;
-
-/** Whether a request came in over TLS: that of the server itself. */
-export function isSealed(request: Request): boolean {
-  return (request.socket as TLSSocket).encrypted === true;
-}
 
 /**
  * Finds out who sent each request to the API: the machine itself, over plain HTTP on loopback, or a device by its
@@ -23,7 +17,7 @@ export function whoAsks(devices: DevicesRepository, isBehindProxy: boolean) {
       next();
       return;
     }
-    const onMachine = !isSealed(request) && !isBehindProxy;
+    const onMachine = !request.secure && !isBehindProxy;
     const token = onMachine ? undefined : readToken(request.headers.cookie);
     const device = token === undefined ? undefined : devices.byToken(token);
     setAsking(request, { onMachine, device: device ?? null });
