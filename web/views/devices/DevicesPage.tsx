@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { paths } from '../../app/paths.js';
 import { useAccess, useHome, useOffer } from '../../data/access.js';
 import { Notice } from '../../parts/Notice.js';
@@ -16,6 +17,9 @@ export function DevicesPage() {
   return (
     <div data-wide className="grid gap-9">
       <div>
+        <Link to={paths.settings} className="quiet-link text-sm">
+          {devicesText.settings}
+        </Link>
         <h1 className="text-3xl font-semibold">{devicesText.devices}</h1>
         <p className="mt-2 max-w-prose text-soft">{devicesText.whatThisIs}</p>
       </div>

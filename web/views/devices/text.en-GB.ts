@@ -2,6 +2,7 @@ import { localised } from '../../text/localised.js';
 
 /** Words of the screens “devices” and “pair this device”, in British English. */
 export const devicesText = localised('devices', {
+  settings: 'Settings',
   devices: 'Devices',
   whatThisIs:
     'The book stays on this machine. A phone that is paired carries what it needs to the bank, and brings back what was tapped there.',
