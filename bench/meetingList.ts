@@ -1,4 +1,5 @@
 import type { Meeting } from '@keeper/core/domain/meeting/meeting';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import { standingOf, type MeetingFish } from '@keeper/core/meetings/standing';
 import { createRng } from '@keeper/core/statistics/rng';
 import { quantile, report, timedRuns } from './figures.js';
@@ -26,7 +27,7 @@ export async function meetingListBench(): Promise<void> {
     note: null,
   };
   const fish = manyFish();
-  const times = await timedRuns(60, () => standingOf(meeting, fish, { lengthHabit: 'cm', pounds: false }));
+  const times = await timedRuns(60, () => standingOf(meeting, fish, { keeperId: FIRST_KEEPER, lengthHabit: 'cm', pounds: false }));
   report(`meeting: the list over ${FISH} fish, p50`, quantile(times, 0.5), 'ms', 50);
   report(`meeting: the list over ${FISH} fish, p95`, quantile(times, 0.95), 'ms', 50);
 }
@@ -42,7 +43,7 @@ function manyFish(): MeetingFish[] {
       species: luck.pick(['pike', 'zander', 'perch'] as const),
       waterId: 'w',
       fishId: luck.next() < 0.3 ? `f${luck.whole(0, 400)}` : null,
-      angler: luck.next() < 0.1 ? { who: 'friend' } : null,
+      keeperId: luck.next() < 0.1 ? null : FIRST_KEEPER,
       length: { unit: 'half-cm', count: luck.whole(90, 240), of: 'tip' },
       netGrams: null,
       putForward: luck.next() < 0.9 ? [{ meetingId: 'm', sha256: 's', at: startedAt, checks: [] }] : [],

@@ -1,9 +1,13 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, Matches } from 'class-validator';
-import { checked, IsId, IsName, IsText, Maybe } from './fields.js';
+import { checked, IsId, IsName, IsText, Maybe, Nested } from './fields.js';
+import { SeesDto } from './shown.js';
 
-/** What a device may do: the keeper's own may do all; a helper's taps along in a run and adds pictures. */
-export const ROLES = ['keeper', 'helper'] as const;
+/**
+ * What a device may do: a keeper's own may do all; a helper's taps along in a run and adds pictures; a reader's sees
+ * the fish that its keeper lets it, without places.
+ */
+export const ROLES = ['keeper', 'helper', 'reader'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** Where the passphrase begins to be long enough, and the longest that is taken (OWASP ASVS 4.0.3, 2.1.1 and 2.1.2). */
@@ -47,9 +51,22 @@ export class EnterDto {
   @IsId() deviceId: string;
 }
 
+/** What a reader sees is said with its code, and with no other. */
+function HasWhatItSees(): PropertyDecorator {
+  return checked({
+    name: 'hasWhatItSees',
+    validate: (role, args) => (role === 'reader') === ((args?.object as Partial<OfferPairingDto>).sees !== undefined),
+    sentence: 'Say what a reader is to see, and for others say nothing of it.',
+  });
+}
+
 /** A code is asked for a device of this kind. */
 export class OfferPairingDto {
-  @IsIn(ROLES) role: Role;
+  @IsIn(ROLES) @HasWhatItSees() role: Role;
+  /** Which keeper the device is of, or is let in by; the one who asks, where nothing is said. */
+  @Maybe() @IsId() keeperId?: string;
+  /** What a reader sees. */
+  @Maybe() @Nested(() => SeesDto) sees?: SeesDto;
 }
 
 /** A code that was read off the keeper's screen. */
@@ -70,6 +87,8 @@ export interface Access {
   readonly onMachine: boolean;
   /** Null for a device that is not let in. */
   readonly role: Role | null;
+  /** The keeper whose device it is, or who let it in; null where it is said on the device itself: on the machine. */
+  readonly keeperId: string | null;
   /** The device as it is listed; null on the machine itself. */
   readonly deviceRowId: string | null;
   /** Put out by the keeper: it may hand in what waits on it, and nothing more. */
@@ -80,6 +99,8 @@ export interface Access {
 export interface PairingOffer {
   readonly code: string;
   readonly role: Role;
+  readonly keeperId: string;
+  readonly sees: SeesDto | null;
   readonly untilMs: number;
 }
 
@@ -87,6 +108,7 @@ export interface PairedDevice {
   readonly id: string;
   readonly name: string;
   readonly role: Role;
+  readonly keeperId: string;
   readonly pairedAt: string;
   readonly lastSeenAt: string;
   /** Entries and pictures that waited on it when it was last seen. */

@@ -11,6 +11,7 @@ import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
 import type { CellsAnswer, FlanksAnswer } from './flanks.js';
 import type { Health } from './health.js';
+import type { KeptKeeper } from './keepers.js';
 import type { KeptMeeting } from './meetings.js';
 import type { KeptKitItem } from './kit.js';
 import type { OutingEvents, SwimRate } from './outings.js';
@@ -22,6 +23,7 @@ import type { KeptRig } from './rigs.js';
 import type { KeptSwim } from './swims.js';
 import type { KeptWater } from './waters.js';
 import type { Forecast } from './weather.js';
+import type { ShownPage } from './shown.js';
 import type { WeighedFish } from './weighed.js';
 
 /**
@@ -55,6 +57,9 @@ export interface Answers {
   'get /waters': readonly KeptWater[];
   'post /pictures': PictureFacts;
   'put /waters/{waterId}': KeptWater;
+  'get /keepers': readonly KeptKeeper[];
+  'put /keepers/{id}': KeptKeeper;
+  'get /shown': ShownPage;
   'get /swims': readonly KeptSwim[];
   'put /swims/{id}': KeptSwim;
   'get /rigs': readonly KeptRig[];

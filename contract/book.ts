@@ -10,6 +10,8 @@ import { IsId, IsText, Maybe } from './fields.js';
 export class BookFilterDto {
   @Maybe() @IsIn(SPECIES_IDS) species?: SpeciesId;
   @Maybe() @IsId() waterId?: string;
+  /** Only the fish of this keeper. */
+  @Maybe() @IsId() keeperId?: string;
   @Maybe() @IsIn(BOOK_ORDERS) order?: BookOrder;
   /**
    * Where the book is opened: at the end of this year, or at its beginning where the oldest come first. By weight it

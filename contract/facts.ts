@@ -5,11 +5,13 @@ import { IsIn, IsOptional } from 'class-validator';
 import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { ANGLERS, type Angler } from '@keeper/core/domain/capture/angler';
 import { IsId, IsText, Maybe, Nested } from './fields.js';
-import { HasItsTare, IsFormOfSpecies } from './possible.js';
+import { HasItsKeeper, HasItsTare, IsFormOfSpecies } from './possible.js';
 
 export class AnglerDto {
-  @IsIn(ANGLERS) who: Angler['who'];
+  @IsIn(ANGLERS) @HasItsKeeper() who: Angler['who'];
   @Maybe() @IsText(80) name?: string;
+  /** Which of the keepers, where it is one of them. */
+  @Maybe() @IsId() keeperId?: string;
 }
 
 export class FactsDto {

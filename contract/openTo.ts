@@ -8,6 +8,7 @@ export type Asker = Role | 'put-out' | 'anybody' | 'machine';
 
 const KEEPER: readonly Asker[] = ['keeper'];
 const CREW: readonly Asker[] = ['keeper', 'helper'];
+const SHOWN: readonly Asker[] = ['keeper', 'reader'];
 const HANDS_IN: readonly Asker[] = ['keeper', 'helper', 'put-out'];
 const ANYBODY: readonly Asker[] = ['anybody'];
 const MACHINE: readonly Asker[] = ['machine'];
@@ -59,6 +60,10 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'get /registers': KEEPER,
   'post /registers': KEEPER,
   'delete /registers/{id}': KEEPER,
+  'get /keepers': CREW,
+  'put /keepers/{id}': KEEPER,
+  'get /shown': SHOWN,
+  'get /shown/{captureId}/pictures/{sha256}': SHOWN,
   'get /meetings': KEEPER,
   'put /meetings/{id}': KEEPER,
   'get /rehearsals': KEEPER,

@@ -60,6 +60,8 @@ export class HookedDto {
   @Maybe() @IsText(64) zone?: string;
   /** Begun at the desk from pictures, with nothing known of how the fish was handled. */
   @Maybe() @IsIn(['pictures']) from?: 'pictures';
+  /** Whose device it was begun on; not there for the first keeper's. */
+  @Maybe() @IsId() keeperId?: string;
 }
 
 export class ReadingTakenDto {

@@ -1,6 +1,7 @@
 import { FORM_IDS, speciesOf, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { lengthMm, LENGTH_UNITS, LONGEST_MM, type Length } from '@keeper/core/measure/length';
 import { addMasses, gramsOf, MASS_UNITS, MOST_GRAMS, type Mass } from '@keeper/core/measure/mass';
+import type { OtherKeeper } from '@keeper/core/domain/capture/angler';
 import type { AlsoRead, WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import type { Meeting } from '@keeper/core/domain/meeting/meeting';
@@ -33,6 +34,15 @@ export function IsOnABoard(): PropertyDecorator {
       return lengthMm({ unit, count }) <= LONGEST_MM;
     },
     sentence: `No freshwater fish is longer than ${LONGEST_MM / 1000} m. Check the unit.`,
+  });
+}
+
+/** A keeper of the book is named by id, and nobody else is. */
+export function HasItsKeeper(): PropertyDecorator {
+  return checked({
+    name: 'hasItsKeeper',
+    validate: (who, args) => (who === 'keeper') === (beside<OtherKeeper>(args)?.keeperId !== undefined),
+    sentence: 'Say which keeper it is, and for a guest say none.',
   });
 }
 

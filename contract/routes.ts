@@ -8,6 +8,8 @@ import { HandlingQueryDto } from './handling.js';
 import { SwimsQueryDto } from './outings.js';
 import { PictureQueryDto } from './pictures.js';
 import { RegisterQueryDto } from './registers.js';
+import { OfKeeperDto, WriteKeeperDto } from './keepers.js';
+import { ShownQueryDto } from './shown.js';
 import { WriteMeetingDto } from './meetings.js';
 import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
@@ -110,7 +112,13 @@ export const ROUTES: readonly Route[] = [
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/captures', summary: 'A page of the book', query: BookQueryDto, gives: JSON_TYPE },
-  { method: 'get', path: '/captures/tally', summary: 'How many of each kind, and the best of each', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/captures/tally',
+    summary: 'How many of each kind, and the best of each that a keeper had',
+    query: OfKeeperDto,
+    gives: JSON_TYPE,
+  },
   {
     method: 'get',
     path: '/captures/handling',
@@ -239,6 +247,27 @@ export const ROUTES: readonly Route[] = [
     gives: JSON_TYPE,
   },
   { method: 'delete', path: '/registers/{id}', summary: "Remove a friend's register", gives: JSON_TYPE },
+  { method: 'get', path: '/keepers', summary: 'The keepers of this book', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/keepers/{id}',
+    summary: 'Write a keeper at the revision that was read',
+    body: WriteKeeperDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/shown',
+    summary: 'A page of the fish that a reader is let see, newest first, without places',
+    query: ShownQueryDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/shown/{captureId}/pictures/{sha256}',
+    summary: 'A picture of such a fish, drawn anew without what the camera wrote into it',
+    gives: 'image/jpeg',
+  },
   { method: 'get', path: '/meetings', summary: 'Meetings, and seasons of your own', gives: JSON_TYPE },
   {
     method: 'put',
@@ -271,11 +300,18 @@ export const ROUTES: readonly Route[] = [
     query: ForecastQueryDto,
     gives: JSON_TYPE,
   },
-  { method: 'get', path: '/settings', summary: "The keeper's preferences", gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/settings',
+    summary: "A keeper's preferences",
+    query: OfKeeperDto,
+    gives: JSON_TYPE,
+  },
   {
     method: 'put',
     path: '/settings',
-    summary: "Write the keeper's preferences",
+    summary: "Write a keeper's preferences",
+    query: OfKeeperDto,
     body: WriteSettingsDto,
     gives: JSON_TYPE,
   },

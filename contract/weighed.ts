@@ -8,6 +8,8 @@ export interface WeighedFish {
   readonly species: SpeciesId | null;
   readonly waterId: string | null;
   readonly fishId: string | null;
+  /** The keeper whose fish it is; null for a guest's. */
+  readonly keeperId: string | null;
   readonly lengthMm: number | null;
   readonly grams: number;
   readonly guessGrams: number | null;

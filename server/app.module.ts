@@ -4,6 +4,7 @@ import { AccessModule } from './access/access.module.js';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
+import { WriteKeeperDto } from '@keeper/contract/keepers';
 import { WriteKitItemDto } from '@keeper/contract/kit';
 import { WriteMeetingDto } from '@keeper/contract/meetings';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
@@ -16,12 +17,13 @@ import { OpenApiModule } from './openapi/openapi.module.js';
 import type { Options } from './options.js';
 import { OutingsModule } from './outings/outings.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
+import { ReadersModule } from './readers/readers.module.js';
 import { RegistersModule } from './registers/registers.module.js';
 import { rowsModule } from './rows/rows.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';
-import { meetings, fish, kit, rigs, swims, rehearsals } from './storage/schema.js';
+import { meetings, fish, keepers, kit, rigs, swims, rehearsals } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
@@ -48,8 +50,10 @@ export class AppModule {
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
         rowsModule({ path: 'fish', table: fish, contract: WriteFishDto, name: 'This fish' }),
         rowsModule({ path: 'meetings', table: meetings, contract: WriteMeetingDto, name: 'This meeting' }),
+        rowsModule({ path: 'keepers', table: keepers, contract: WriteKeeperDto, name: 'This keeper' }),
         rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,
+        ReadersModule.register(pictures),
         SettingsModule,
         BookModule.register(pictures),
         HealthModule,

@@ -1,5 +1,6 @@
 import type { Say } from '../measure/message.js';
 import Papa from 'papaparse';
+import type { Angler } from '../domain/capture/angler.js';
 import type { CaptureRecord } from '../domain/capture/record.js';
 import type { CaptureSummary } from '../domain/capture/summary.js';
 import { estimatedWeight } from '../biometry/estimatedWeight.js';
@@ -79,6 +80,7 @@ const COLUMNS = [
   'estimated_weight_g',
   'estimated_from_g',
   'estimated_to_g',
+  'keeper',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -103,12 +105,17 @@ function csvColumns({ positions }: ExportChoices): string[] {
 export function csvFields(
   summary: CaptureSummary,
   { length, girth, note, gaps, wounds, pictures, setAside }: CaptureRecord,
-  place: { readonly water: Water | undefined; readonly swim: Swim | undefined },
+  told: {
+    readonly water: Water | undefined;
+    readonly swim: Swim | undefined;
+    /** The name of the keeper whose fish it is, where it has one. */
+    readonly whose?: string | undefined;
+  },
   result: WeightResult | undefined,
   choices: ExportChoices,
   say: Say,
 ): string[] {
-  const { water, swim } = place;
+  const { water, swim, whose } = told;
   const { weighing, net, netGrams, lengthMm: totalMm, guessGrams } = summary;
   return [
     summary.captureId,
@@ -152,10 +159,11 @@ export function csvFields(
     setAside.join('; '),
     ...rodFields(summary),
     summary.straightBack ? 'yes' : '',
-    summary.angler ? [summary.angler.who, summary.angler.name].filter(Boolean).join(': ') : '',
+    guestText(summary.angler),
     massText(weighing?.also?.asRead),
     tenths(summary.overScaleGrams),
     ...estimateFields(summary),
+    whose ?? '',
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
 }
@@ -170,6 +178,12 @@ export function csvUnreadable(captureId: string, choices: ExportChoices): string
   return csvColumns(choices).map((name) =>
     name === 'capture_id' ? captureId : name === 'set_aside' ? 'could not be worked out; its log is in the JSON' : '',
   );
+}
+
+/** Who caught it, where it was none of the keepers. */
+function guestText(angler: Angler | null): string {
+  if (!angler || angler.who === 'keeper') return '';
+  return angler.name ? `${angler.who}: ${angler.name}` : angler.who;
 }
 
 /** The columns of what it took on, and of how it was lost; empty for what was not told. */

@@ -63,8 +63,9 @@ export function* bookJson(
     readonly rigs: readonly Rig[];
     readonly kit: readonly KitItem[];
     readonly meetings: readonly Meeting[];
-    /** The keeper's rule for what lies between two marks. */
-    readonly rounding: Rounding;
+    readonly keepers: readonly { readonly id: string; readonly name: string }[];
+    /** A keeper's rule for what lies between two marks; of the first one's for a guest's fish. */
+    readonly roundingOf: (keeperId: string | null) => Rounding;
     readonly outings: Iterable<{ readonly outingId: string; readonly events: readonly OutingEvent[] }>;
     readonly pictures: readonly PictureFacts[];
     readonly captures: Iterable<{ readonly captureId: string; readonly events: readonly CaptureEvent[] }>;
@@ -79,13 +80,16 @@ export function* bookJson(
   const head = { ...BOOK_FORMAT, exportedAt: book.exportedAt, positions: choices.positions ? 'included' : 'left out' };
   yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
   yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
+  yield `"keepers":${JSON.stringify(book.keepers)},\n`;
   yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"meetings":${JSON.stringify(book.meetings)},\n"outings":[`;
   yield* separated(book.outings, ({ outingId, events }) => {
     return { summary: summaryOfOuting(replayOuting(outingId, events)), events };
   });
   yield '\n],\n';
   yield `"pictures":${JSON.stringify(book.pictures)},\n"captures":[`;
-  yield* separated(book.captures, ({ captureId, events }) => exportCapture(captureId, events, book.kit, book.rounding));
+  yield* separated(book.captures, ({ captureId, events }) =>
+    exportCapture(captureId, events, book.kit, book.roundingOf),
+  );
   yield '\n]}\n';
 }
 
@@ -114,13 +118,14 @@ export function exportCapture(
   captureId: string,
   events: readonly CaptureEvent[],
   kit: readonly WeighedOn[],
-  rounding: Rounding,
+  roundingOf: (keeperId: string | null) => Rounding,
 ): ExportedCapture {
   const told = replay(captureId, events);
   const { facts, amendments, timeAmendments, pictures, setAside } = told;
-  const result = resultOf(told, kit, rounding);
+  const summary = summaryOf(told);
+  const result = resultOf(told, kit, roundingOf(summary.keeperId));
   return {
-    summary: summaryOf(told),
+    summary,
     startedAtLocal: localTime(told.startedAt ?? '', told.zone)?.iso ?? null,
     weight: result ? exportWeight(result) : null,
     state: { facts, amendments, timeAmendments, pictures, setAside },

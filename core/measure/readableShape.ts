@@ -20,6 +20,11 @@ export function nullOr(shape: Shape): Shape {
   return (value) => value === null || shape(value);
 }
 
+/** Of one shape or of the other. */
+export function eitherOf(one: Shape, other: Shape): Shape {
+  return (value) => one(value) || other(value);
+}
+
 /** A list, each entry of one shape. */
 export function listOf(shape: Shape): Shape {
   return (value) => Array.isArray(value) && value.every(shape);

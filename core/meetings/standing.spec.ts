@@ -1,7 +1,8 @@
 import type { Meeting } from '../domain/meeting/meeting.js';
-import { standingOf, worthOf, type MeetingFish, type MeetingUnits } from './standing.js';
+import { standingOf, worthOf, type MeetingFish, type Entrant } from './standing.js';
 
-const UNITS: MeetingUnits = { lengthHabit: 'cm', pounds: false };
+const ANN = 'ann';
+const BEN: Entrant = { keeperId: 'ben', lengthHabit: 'cm', pounds: false };
 const meeting = (change: Partial<Meeting> = {}): Meeting => ({
   id: 'm',
   name: 'Club day',
@@ -28,7 +29,7 @@ const pike = (captureId: string, halfCm: number, minute: number, change: Partial
   species: 'pike',
   waterId: 'w',
   fishId: null,
-  angler: null,
+  keeperId: BEN.keeperId,
   length: { unit: 'half-cm', count: halfCm, of: 'tip' },
   netGrams: null,
   putForward: [],
@@ -36,11 +37,11 @@ const pike = (captureId: string, halfCm: number, minute: number, change: Partial
 });
 const ids = (list: readonly { fish: MeetingFish }[]) => list.map(({ fish }) => fish.captureId);
 const codes = (fish: MeetingFish, change: Partial<Meeting> = {}) =>
-  standingOf(meeting(change), [fish], UNITS).failing.flatMap(({ fails }) => fails.map(({ code }) => code));
+  standingOf(meeting(change), [fish], BEN).failing.flatMap(({ fails }) => fails.map(({ code }) => code));
 
 test('the list fills, then each larger one takes the place of the smallest', () => {
   const fish = [pike('a', 160, 0), pike('b', 180, 10), pike('c', 170, 20), pike('d', 200, 30), pike('e', 150, 40)];
-  const standing = standingOf(meeting(), fish, UNITS);
+  const standing = standingOf(meeting(), fish, BEN);
   expect(ids(standing.counted)).toEqual(['d', 'b']);
   expect(standing.total).toBe(1900);
   expect(standing.upgrades.map(({ fish: by, replaced, by: mm }) => [by.captureId, replaced.captureId, mm])).toEqual([
@@ -53,37 +54,38 @@ test('the list fills, then each larger one takes the place of the smallest', () 
 
 test('the order in which fish come in changes nothing: they count as they were taken', () => {
   const fish = [pike('a', 160, 0), pike('b', 180, 10), pike('c', 170, 20)];
-  expect(standingOf(meeting(), fish.toReversed(), UNITS)).toEqual(standingOf(meeting(), fish, UNITS));
+  expect(standingOf(meeting(), fish.toReversed(), BEN)).toEqual(standingOf(meeting(), fish, BEN));
 });
 
 test('an upgrade is one only by what the meeting asks; of equal ones the first stands', () => {
   const full = [pike('a', 160, 0), pike('b', 180, 10)];
   const counted = (third: MeetingFish, upgradeBy: number | null) =>
-    ids(standingOf(meeting({ upgradeBy }), [...full, third], UNITS).counted);
+    ids(standingOf(meeting({ upgradeBy }), [...full, third], BEN).counted);
   expect(counted(pike('c', 160, 20), null)).toEqual(['b', 'a']);
   expect(counted(pike('c', 161, 20), null)).toEqual(['b', 'c']);
   expect(counted(pike('c', 161, 20), 10)).toEqual(['b', 'a']);
   expect(counted(pike('c', 162, 20), 10)).toEqual(['b', 'c']);
-  expect(standingOf(meeting({ upgradeBy: 10 }), full, UNITS).nextMust).toBe(810);
+  expect(standingOf(meeting({ upgradeBy: 10 }), full, BEN).nextMust).toBe(810);
 });
 
 test('a list that is not full takes anything of the least size', () => {
-  expect(standingOf(meeting(), [pike('a', 160, 0)], UNITS).nextMust).toBeNull();
-  expect(standingOf(meeting({ least: 600 }), [pike('a', 160, 0)], UNITS).nextMust).toBe(600);
+  expect(standingOf(meeting(), [pike('a', 160, 0)], BEN).nextMust).toBeNull();
+  expect(standingOf(meeting({ least: 600 }), [pike('a', 160, 0)], BEN).nextMust).toBe(600);
 });
 
 test('the same fish counts once, with its best, also when the list is not full', () => {
   const known = { fishId: 'notch' };
-  const better = standingOf(meeting(), [pike('a', 160, 0, known), pike('b', 164, 10, known)], UNITS);
+  const better = standingOf(meeting(), [pike('a', 160, 0, known), pike('b', 164, 10, known)], BEN);
   expect(ids(better.counted)).toEqual(['b']);
   expect(better.failing).toMatchObject([{ fish: { captureId: 'a' }, fails: [{ code: 'meeting.sameFish' }] }]);
-  const worse = standingOf(meeting(), [pike('a', 164, 0, known), pike('b', 160, 10, known)], UNITS);
+  const worse = standingOf(meeting(), [pike('a', 164, 0, known), pike('b', 160, 10, known)], BEN);
   expect(ids(worse.counted)).toEqual(['a']);
   expect(ids(worse.failing)).toEqual(['b']);
 });
 
 test.each<[string, Partial<MeetingFish>, Partial<Meeting>]>([
-  ['anotherAngler', { angler: { who: 'friend' } }, {}],
+  ['anotherAngler', { keeperId: null }, {}],
+  ['anotherAngler', { keeperId: ANN }, {}],
   ['otherKind', { species: 'zander' }, {}],
   ['otherKind', { species: null }, {}],
   ['otherWater', {}, { waterIds: ['elsewhere'] }],
@@ -105,7 +107,7 @@ test('within the rules nothing is said', () => {
 
 test('a fish before or after its time is none of it, nor one that got off', () => {
   const all = [pike('early', 160, -61), pike('first', 160, -60), pike('last', 160, 780), pike('late', 160, 781)];
-  const standing = standingOf(meeting({ best: 9 }), [...all, pike('off', 160, 5, { outcome: 'lost' })], UNITS);
+  const standing = standingOf(meeting({ best: 9 }), [...all, pike('off', 160, 5, { outcome: 'lost' })], BEN);
   expect(ids(standing.counted)).toEqual(['first', 'last']);
   expect(standing.failing).toEqual([]);
 });
@@ -123,8 +125,8 @@ test('put forward in time it counts; later only with a reason', () => {
 });
 
 test('what one more would be worth', () => {
-  const full = standingOf(meeting({ upgradeBy: 10 }), [pike('a', 160, 0), pike('b', 180, 10)], UNITS);
+  const full = standingOf(meeting({ upgradeBy: 10 }), [pike('a', 160, 0), pike('b', 180, 10)], BEN);
   expect([800, 809, 810, 950].map((mm) => worthOf(meeting({ upgradeBy: 10 }), full, mm))).toEqual([0, 0, 10, 150]);
-  const open = standingOf(meeting({ least: 600 }), [pike('a', 160, 0)], UNITS);
+  const open = standingOf(meeting({ least: 600 }), [pike('a', 160, 0)], BEN);
   expect([599, 600].map((mm) => worthOf(meeting({ least: 600 }), open, mm))).toEqual([0, 600]);
 });

@@ -9,7 +9,7 @@ import { meetingMessage } from './meetingMessages.js';
 /** A fish as a meeting looks at it. */
 export type MeetingFish = Pick<
   MeasuredFish,
-  'captureId' | 'startedAt' | 'outcome' | 'species' | 'waterId' | 'fishId' | 'angler' | 'length' | 'netGrams'
+  'captureId' | 'startedAt' | 'outcome' | 'species' | 'waterId' | 'fishId' | 'keeperId' | 'length' | 'netGrams'
 > & { readonly putForward: readonly PutForward[] };
 
 /** A fish on the list, with what it measures: mm or grams. */
@@ -39,8 +39,9 @@ export interface Standing<F> {
   readonly nextMust: number | null;
 }
 
-/** The keeper's units for limits in words. */
-export interface MeetingUnits {
+/** Whose list it is, with the units for limits in words. */
+export interface Entrant {
+  readonly keeperId: string;
   readonly lengthHabit: 'in' | 'cm';
   readonly pounds: boolean;
 }
@@ -52,18 +53,14 @@ export interface MeetingUnits {
  *
  * Example: best two by length; 80, 90 and 85 cm in that order count 90 and 85, and the 85 was an upgrade of 5 cm.
  */
-export function standingOf<F extends MeetingFish>(
-  meeting: Meeting,
-  fish: readonly F[],
-  units: MeetingUnits,
-): Standing<F> {
+export function standingOf<F extends MeetingFish>(meeting: Meeting, fish: readonly F[], entrant: Entrant): Standing<F> {
   const [fromMs, toMs] = [Date.parse(meeting.fromAt), Date.parse(meeting.toAt)];
   const inTime = fish
     .map((each) => ({ each, atMs: Date.parse(each.startedAt ?? '') }))
     .filter(({ each, atMs }) => atMs >= fromMs && atMs <= toMs && isFish(each))
     .sort((a, b) => a.atMs - b.atMs || (a.each.captureId < b.each.captureId ? -1 : 1))
     .map(({ each }) => each);
-  const judged = inTime.map((each) => ({ fish: each, fails: failsOf(meeting, each, units) }));
+  const judged = inTime.map((each) => ({ fish: each, fails: failsOf(meeting, each, entrant) }));
   const valid = judged.filter(({ fails }) => fails.length === 0).map((each) => each.fish);
   const list: Counted<F>[] = [];
   const smaller: Counted<F>[] = [];
@@ -131,11 +128,11 @@ export function valueOf({ by }: Pick<Meeting, 'by'>, { length, netGrams }: Pick<
 }
 
 /** The rules of a meeting that a fish fails, in the order in which they are asked. */
-export function failsOf(meeting: Meeting, fish: MeetingFish, units: MeetingUnits): Message[] {
+export function failsOf(meeting: Meeting, fish: MeetingFish, { keeperId, ...units }: Entrant): Message[] {
   const { kinds, waterIds, by, least, lengthOf } = meeting;
   const value = valueOf(meeting, fish);
   return [
-    ...(fish.angler ? [meetingMessage('anotherAngler')] : []),
+    ...(fish.keeperId === keeperId ? [] : [meetingMessage('anotherAngler')]),
     ...(kinds.length > 0 && !(fish.species && kinds.includes(fish.species)) ? [meetingMessage('otherKind')] : []),
     ...(waterIds.length > 0 && !(fish.waterId && waterIds.includes(fish.waterId))
       ? [meetingMessage('otherWater')]

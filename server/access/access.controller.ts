@@ -12,7 +12,7 @@ import {
 import { notFound } from '../errors/problem.js';
 import { HomeService } from '../home/home.service.js';
 import { AccessService } from './access.service.js';
-import { askingOf, roleOf } from './asking.js';
+import { askingOf, roleOf, type Asking } from './asking.js';
 import { DevicesRepository } from './devices.repository.js';
 import { cookieGone, cookieOf } from './sessionToken.js';
 
@@ -26,19 +26,12 @@ export class AccessController {
 
   @Get()
   whoAmI(@Req() request: Request): Access {
-    const asking = askingOf(request);
-    return {
-      onMachine: asking.onMachine,
-      role: roleOf(asking),
-      deviceRowId: asking.device?.id ?? null,
-      putOut: Boolean(asking.device?.putOutAt),
-      hasPassphrase: this.access.hasPassphrase(),
-    };
+    return accessOf(askingOf(request), this.access.hasPassphrase());
   }
 
   @Post('session')
   async enter(@Body() body: EnterDto, @Req() request: Request, @Res({ passthrough: true }) response: Response) {
-    const token = await this.access.enter(body, addressOf(request), new Date());
+    const token = await this.access.enter(body, addressOf(request), () => new Date());
     return this.letIn(token, response);
   }
 
@@ -54,14 +47,14 @@ export class AccessController {
 
   @Put('passphrase')
   async setPassphrase(@Body() body: SetPassphraseDto, @Req() request: Request): Promise<Access> {
-    await this.access.setPassphrase(body, askingOf(request), addressOf(request), new Date());
+    await this.access.setPassphrase(body, askingOf(request), addressOf(request), () => new Date());
     await this.home.apply();
     return this.whoAmI(request);
   }
 
   @Post('pairing')
-  offer(@Body() { role }: OfferPairingDto): PairingOffer {
-    return this.access.offer(role, Date.now());
+  offer(@Body() body: OfferPairingDto, @Req() request: Request): PairingOffer {
+    return this.access.offer(body, askingOf(request), Date.now());
   }
 
   @Get('devices')
@@ -82,15 +75,20 @@ export class AccessController {
 
   private letIn(token: string, response: Response): Access {
     response.appendHeader('Set-Cookie', cookieOf(token));
-    const device = this.devices.byToken(token);
-    return {
-      onMachine: false,
-      role: roleOf({ onMachine: false, device: device ?? null }),
-      deviceRowId: device?.id ?? null,
-      putOut: false,
-      hasPassphrase: true,
-    };
+    return accessOf({ onMachine: false, device: this.devices.byToken(token) ?? null }, true);
   }
+}
+
+function accessOf(asking: Asking, hasPassphrase: boolean): Access {
+  const { onMachine, device } = asking;
+  return {
+    onMachine,
+    role: roleOf(asking),
+    keeperId: device?.keeperId ?? null,
+    deviceRowId: device?.id ?? null,
+    putOut: Boolean(device?.putOutAt),
+    hasPassphrase,
+  };
 }
 
 function addressOf(request: Request): string {

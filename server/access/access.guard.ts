@@ -33,6 +33,7 @@ function isThe(asker: Asker, asking: Asking): boolean {
       return asking.device !== null && asking.device.putOutAt !== null;
     case 'keeper':
     case 'helper':
+    case 'reader':
       return roleOf(asking) === asker;
   }
 }
@@ -41,7 +42,7 @@ function refusalOf(asking: Asking): Problem {
   if (roleOf(asking) !== null) {
     return new Problem(403, {
       code: 'not-allowed',
-      sentence: 'This device may not do that: it helps with a fish, and the book is its keeper’s.',
+      sentence: 'This device may not do that: the book is its keeper’s.',
     });
   }
   if (asking.device?.putOutAt) {

@@ -1,15 +1,19 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
-import type { EnterDto, PairDto, PairingOffer, Role, SetPassphraseDto } from '@keeper/contract/access';
+import type { EnterDto, OfferPairingDto, PairDto, PairingOffer, SetPassphraseDto } from '@keeper/contract/access';
 import { readCode } from '@keeper/contract/access';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import { Problem } from '../errors/problem.js';
 import { Semaphore } from '../semaphore.js';
-import type { Asking } from './asking.js';
+import { keeperAsked, type Asking } from './asking.js';
 import { Attempts } from './attempts.js';
 import { DevicesRepository } from './devices.repository.js';
 import { PairingCodes } from './pairingCodes.js';
 import { isPassphrase, keepPassphrase } from './passphrase.js';
 import { PassphraseRepository } from './passphrase.repository.js';
+
+/** The time of day, asked for when it is needed. */
+type Clock = () => Date;
 
 /** Lets devices in, by the passphrase or by a code. */
 @Injectable()
@@ -29,9 +33,10 @@ export class AccessService {
     return this.passphrase.read() !== undefined;
   }
 
-  offer(role: Role, nowMs: number): PairingOffer {
+  /** A code for a device of the keeper who is named, or of the one who asks. */
+  offer({ role, keeperId, sees }: OfferPairingDto, asking: Asking, nowMs: number): PairingOffer {
     if (!this.hasPassphrase()) throw noPassphrase();
-    return this.codes.offer(role, nowMs);
+    return this.codes.offer({ role, keeperId: keeperAsked(asking, keeperId), sees: sees ?? null }, nowMs);
   }
 
   /** Lets a device in by its code. @returns its token */
@@ -46,32 +51,36 @@ export class AccessService {
       });
     }
     this.attempts.right(address);
-    return this.devices.add({ id: randomUUID(), role: offer.role, name, deviceId }, now);
+    return this.devices.add({ ...offer, id: randomUUID(), name, deviceId }, now);
   }
 
-  /** Lets a device of the keeper's own in. @returns its token */
-  async enter({ passphrase, name, deviceId }: EnterDto, address: string, now: Date): Promise<string> {
+  /** Lets a device of the first keeper's own in: the others' are paired. @returns its token */
+  async enter({ passphrase, name, deviceId }: EnterDto, address: string, now: Clock): Promise<string> {
     await this.assertPassphrase(passphrase, address, now);
-    return this.devices.add({ id: randomUUID(), role: 'keeper', name, deviceId }, now);
+    return this.devices.add(
+      { id: randomUUID(), role: 'keeper', keeperId: FIRST_KEEPER, sees: null, name, deviceId },
+      now(),
+    );
   }
 
   /** Sets the passphrase, or changes it for one who knows it; all other devices have to be let in again. */
-  async setPassphrase({ current, next }: SetPassphraseDto, asking: Asking, address: string, now: Date): Promise<void> {
+  async setPassphrase({ current, next }: SetPassphraseDto, asking: Asking, address: string, now: Clock): Promise<void> {
     if (this.hasPassphrase()) await this.assertPassphrase(current ?? '', address, now);
     const kept = await this.weighing.through(() => keepPassphrase(next));
-    this.passphrase.write(kept, now);
+    this.passphrase.write(kept, now());
     this.devices.endAllBut(asking.device?.id ?? null);
     this.log.log('The passphrase was changed; the sessions of all other devices are over.');
   }
 
-  private assertPassphrase(typed: string, address: string, now: Date): Promise<void> {
+  private assertPassphrase(typed: string, address: string, now: Clock): Promise<void> {
     // Looked at when its turn comes: many at once are tried one after the other, and slowed down as such.
     return this.weighing.through(async () => {
-      this.assertMayTry(address, now);
+      this.assertMayTry(address, now());
       const kept = this.passphrase.read();
       if (kept === undefined) throw noPassphrase();
       if (!(await isPassphrase(typed, kept))) {
-        this.noteWrong('A passphrase', address, now);
+        // Weighing takes a while: the pause begins when it is over.
+        this.noteWrong('A passphrase', address, now());
         throw new Problem(403, { code: 'wrong-passphrase', sentence: 'That is not the passphrase of this book.' });
       }
       this.attempts.right(address);

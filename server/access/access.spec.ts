@@ -9,11 +9,15 @@ import { cookieIn, homeServer, PASSPHRASE, type HomeServer, type LetIn, type Sen
 let server: HomeServer;
 let keeper: LetIn;
 let helper: LetIn;
+let reader: LetIn;
+let otherKeeper: LetIn;
 let putOut: LetIn;
 beforeAll(async () => {
   server = await homeServer();
   keeper = await server.pair('keeper', 'Phone in the pocket');
   helper = await server.pair('helper');
+  reader = await server.pair('reader');
+  otherKeeper = await server.pair('keeper', 'Ben’s phone', { keeperId: newId() });
   putOut = await server.pair('keeper', 'The old phone');
   await server.ask(`/access/devices/${putOut.id}`, { method: 'DELETE', cookie: keeper.cookie });
 });
@@ -40,6 +44,8 @@ describe('who may ask what, over the home network', () => {
     ['a session that is none', ['anybody'], () => `__Host-keeper=${'x'.repeat(43)}`, 'not-let-in'],
     ['a device that was put out', ['anybody', 'put-out'], () => putOut.cookie, 'put-out'],
     ['a helper', ['anybody', 'helper'], () => helper.cookie, 'not-allowed'],
+    ['a reader', ['anybody', 'reader'], () => reader.cookie, 'not-allowed'],
+    ['another keeper of the book', ['anybody', 'keeper'], () => otherKeeper.cookie, 'not-allowed'],
     ['the keeper', ['anybody', 'keeper'], () => keeper.cookie, 'not-allowed'],
   ])('%s', async (_, are, cookie, refusal) => {
     const answers: [string, boolean | string][] = [];
@@ -87,6 +93,7 @@ test('on the machine itself everything stays as simple as it was', async () => {
   expect((await server.http.get('/api/access')).body).toEqual({
     onMachine: true,
     role: 'keeper',
+    keeperId: null,
     deviceRowId: null,
     putOut: false,
     hasPassphrase: true,

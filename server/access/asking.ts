@@ -1,4 +1,5 @@
 import type { Request } from 'express';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { Role } from '@keeper/contract/access';
 import type { DeviceRow } from './devices.repository.js';
 
@@ -19,6 +20,11 @@ export function setAsking(request: Request, asking: Asking): void {
 /** Who sent a request; nobody, where it was not found out. */
 export function askingOf(request: Request): Asking {
   return asked.get(request) ?? { onMachine: false, device: null };
+}
+
+/** Whose ways or bests are asked for: those of the keeper who is named, else of the one whose device asks. */
+export function keeperAsked({ device }: Asking, named: string | undefined): string {
+  return named ?? device?.keeperId ?? FIRST_KEEPER;
 }
 
 /** What somebody may do; null for a stranger and for a device that was put out. */

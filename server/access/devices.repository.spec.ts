@@ -10,12 +10,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+const OF = { keeperId: 'ann', sees: null } as const;
 const BEGUN = Date.parse('2026-05-01T06:00:00Z');
 const at = (ms: number) => new Date(BEGUN + ms);
 
 function letIn() {
   const id = newId();
-  const token = devices.add({ id, deviceId: newId(), name: 'Phone', role: 'keeper' }, at(0));
+  const token = devices.add({ id, deviceId: newId(), name: 'Phone', role: 'keeper', ...OF }, at(0));
   /** Asks with a token; the new one where it was given one, and whether it was known. */
   const ask = (with_: string, ms: number, waiting?: number) => {
     const device = devices.byToken(with_);
@@ -61,8 +62,8 @@ test('when it was last seen is written down once a minute, what waits on it at o
 
 test('a device that comes again takes the place of what it was', () => {
   const deviceId = newId();
-  const first = devices.add({ id: newId(), deviceId, name: 'Phone', role: 'helper' }, at(0));
-  const second = devices.add({ id: newId(), deviceId, name: 'My phone', role: 'keeper' }, at(1));
+  const first = devices.add({ id: newId(), deviceId, name: 'Phone', role: 'helper', ...OF }, at(0));
+  const second = devices.add({ id: newId(), deviceId, name: 'My phone', role: 'keeper', ...OF }, at(1));
   expect(devices.byToken(first)).toBeUndefined();
   expect(devices.byToken(second)).toMatchObject({ name: 'My phone', role: 'keeper' });
 });

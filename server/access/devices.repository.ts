@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, desc, eq, isNull, ne, or } from 'drizzle-orm';
 import type { PairedDevice, Role } from '@keeper/contract/access';
+import type { SeesDto } from '@keeper/contract/shown';
 import { Database } from '../storage/database.js';
 import { devices } from '../storage/schema.js';
 import { hashToken, newToken } from './sessionToken.js';
@@ -22,6 +23,8 @@ interface NewDevice {
   readonly deviceId: string;
   readonly name: string;
   readonly role: Role;
+  readonly keeperId: string;
+  readonly sees: SeesDto | null;
 }
 
 /** Devices that were let in, with their sessions. */
@@ -30,14 +33,25 @@ export class DevicesRepository {
   constructor(private readonly database: Database) {}
 
   /** Lets a device in; the token is for it alone and is nowhere kept. One that was here before gives way. */
-  add(device: NewDevice, now: Date): string {
+  add({ id, deviceId, name, role, keeperId, sees }: NewDevice, now: Date): string {
     const token = newToken();
     const at = now.toISOString();
     this.database.write(() => {
-      this.database.drizzle.delete(devices).where(eq(devices.deviceId, device.deviceId)).run();
+      this.database.drizzle.delete(devices).where(eq(devices.deviceId, deviceId)).run();
       this.database.drizzle
         .insert(devices)
-        .values({ ...device, tokenHash: hashToken(token), renewedAt: at, pairedAt: at, lastSeenAt: at })
+        .values({
+          id,
+          deviceId,
+          name,
+          role,
+          keeperId,
+          sees: sees && JSON.stringify(sees),
+          tokenHash: hashToken(token),
+          renewedAt: at,
+          pairedAt: at,
+          lastSeenAt: at,
+        })
         .run();
     });
     return token;
@@ -79,10 +93,11 @@ export class DevicesRepository {
 
   list(): readonly PairedDevice[] {
     const rows = this.database.drizzle.select().from(devices).orderBy(desc(devices.lastSeenAt)).all();
-    return rows.map(({ id, name, role, pairedAt, lastSeenAt, waiting, putOutAt, tokenHash }) => ({
+    return rows.map(({ id, name, role, keeperId, pairedAt, lastSeenAt, waiting, putOutAt, tokenHash }) => ({
       id,
       name,
       role: role as Role,
+      keeperId,
       pairedAt,
       lastSeenAt,
       waiting,

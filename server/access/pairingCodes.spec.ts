@@ -1,6 +1,8 @@
 import { CODE_ALPHABET, CODE_LIVES_MS, readCode } from '@keeper/contract/access';
 import { PairingCodes } from './pairingCodes.js';
 
+const HELPER = { role: 'helper', keeperId: 'ann', sees: null } as const;
+
 /** Draws 0, 1, 2, and so on. */
 function inOrder(): (bound: number) => number {
   let drawn = -1;
@@ -8,9 +10,9 @@ function inOrder(): (bound: number) => number {
 }
 
 test('a code has eight signs of the alphabet, none of which is taken for another', () => {
-  expect(new PairingCodes(inOrder()).offer('helper', 0)).toEqual({
+  expect(new PairingCodes(inOrder()).offer(HELPER, 0)).toEqual({
+    ...HELPER,
     code: '23456789',
-    role: 'helper',
     untilMs: CODE_LIVES_MS,
   });
   expect(CODE_ALPHABET).not.toMatch(/[01OILU]/);
@@ -19,7 +21,7 @@ test('a code has eight signs of the alphabet, none of which is taken for another
 
 test('it works until its two minutes are over, and once', () => {
   const codes = new PairingCodes(inOrder());
-  const offers = [codes.offer('keeper', 0), codes.offer('keeper', 0)];
+  const offers = [codes.offer(HELPER, 0), codes.offer(HELPER, 0)];
   expect(codes.use(offers[0]?.code ?? '', CODE_LIVES_MS - 1)).toBe(offers[0]);
   expect(codes.use(offers[0]?.code ?? '', 1)).toBeUndefined();
   expect(codes.use(offers[1]?.code ?? '', CODE_LIVES_MS)).toBeUndefined();
@@ -30,7 +32,7 @@ test('twenty stand at once, and the oldest gives way', () => {
   // Each code is that of the one before, with its last sign another.
   let made = 0;
   const codes = new PairingCodes((bound) => Math.floor((made += 1) / 8) % bound);
-  const offers = Array.from({ length: 21 }, () => codes.offer('helper', 0).code);
+  const offers = Array.from({ length: 21 }, () => codes.offer(HELPER, 0).code);
   expect(codes.use(offers[0] ?? '', 1)).toBeUndefined();
   expect(codes.use(offers[1] ?? '', 1)).toBeDefined();
 });

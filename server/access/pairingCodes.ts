@@ -1,4 +1,4 @@
-import { CODE_ALPHABET, CODE_LENGTH, CODE_LIVES_MS, type PairingOffer, type Role } from '@keeper/contract/access';
+import { CODE_ALPHABET, CODE_LENGTH, CODE_LIVES_MS, type PairingOffer } from '@keeper/contract/access';
 
 /** Draws a whole number from 0 up to, but without, a bound. */
 export type DrawBelow = (bound: number) => number;
@@ -12,9 +12,9 @@ export class PairingCodes {
 
   constructor(private readonly drawBelow: DrawBelow) {}
 
-  offer(role: Role, nowMs: number): PairingOffer {
+  offer(of: Pick<PairingOffer, 'role' | 'keeperId' | 'sees'>, nowMs: number): PairingOffer {
     const signs = Array.from({ length: CODE_LENGTH }, () => CODE_ALPHABET[this.drawBelow(CODE_ALPHABET.length)]);
-    const offer = { code: signs.join(''), role, untilMs: nowMs + CODE_LIVES_MS };
+    const offer = { ...of, code: signs.join(''), untilMs: nowMs + CODE_LIVES_MS };
     this.offers.set(offer.code, offer);
     const [oldest] = this.offers.keys();
     if (this.offers.size > MOST_CODES && oldest !== undefined) this.offers.delete(oldest);

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
 import { Database } from '../storage/database.js';
+import { keepSetting } from '../storage/keepSetting.js';
 import { settings } from '../storage/schema.js';
 
 export const PASSPHRASE_SETTING = 'passphrase';
@@ -16,9 +17,6 @@ export class PassphraseRepository {
   }
 
   write(kept: string, now: Date): void {
-    const row = { name: PASSPHRASE_SETTING, value: kept, revision: 1, updatedAt: now.toISOString() };
-    this.database.write(() =>
-      this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run(),
-    );
+    this.database.write(() => keepSetting(this.database.drizzle, PASSPHRASE_SETTING, kept, now));
   }
 }

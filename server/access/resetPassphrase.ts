@@ -2,8 +2,9 @@ import { existsSync } from 'node:fs';
 import { isNull } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { bookFolder } from '../storage/bookFolder.js';
+import { keepSetting } from '../storage/keepSetting.js';
 import { connect } from '../storage/openBook.js';
-import { devices, settings } from '../storage/schema.js';
+import { devices } from '../storage/schema.js';
 import { StartError } from '../storage/startError.js';
 import { keepPassphrase } from './passphrase.js';
 import { PASSPHRASE_SETTING } from './passphrase.repository.js';
@@ -16,17 +17,12 @@ export async function resetPassphrase(dataFolder: string, next: string, now: Dat
   const { book } = bookFolder(dataFolder);
   if (!existsSync(book))
     throw new StartError(`There is no book in ${dataFolder}. Start the server once, or name its folder: --data FOLDER`);
-  const row = {
-    name: PASSPHRASE_SETTING,
-    value: await keepPassphrase(next),
-    revision: 1,
-    updatedAt: now.toISOString(),
-  };
+  const kept = await keepPassphrase(next);
   const sqlite = connect(book);
   try {
     const orm = drizzle(sqlite);
     orm.transaction((tx) => {
-      tx.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+      keepSetting(tx, PASSPHRASE_SETTING, kept, now);
       tx.update(devices).set({ tokenHash: null, formerHash: null }).where(isNull(devices.putOutAt)).run();
     });
   } finally {

@@ -4,6 +4,9 @@ import type { CaptureRecord } from '@keeper/core/domain/capture/record';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
 import { bookJson } from '@keeper/core/formats/bookJson';
+import type { WriteKeeperDto } from '@keeper/contract/keepers';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
+import type { Rounding } from '@keeper/core/weighing/rounding';
 import type { WriteKitItemDto } from '@keeper/contract/kit';
 import type { WriteMeetingDto } from '@keeper/contract/meetings';
 import type { OutingEvents } from '@keeper/contract/outings';
@@ -18,7 +21,7 @@ import { SettingsService } from '../settings/settings.service.js';
 import { RowsRepository } from '../rows/rows.repository.js';
 import { Database } from '../storage/database.js';
 import { streamText } from '../streamText.js';
-import { kit, meetings, rigs, swims } from '../storage/schema.js';
+import { keepers, kit, meetings, rigs, swims } from '../storage/schema.js';
 import { WatersRepository } from '../waters/waters.repository.js';
 
 /** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
@@ -32,6 +35,7 @@ export class BookController {
   private readonly rigs;
   private readonly kit;
   private readonly meetings;
+  private readonly keepers;
 
   constructor(
     private readonly logs: CaptureLogsRepository,
@@ -45,6 +49,18 @@ export class BookController {
     this.rigs = new RowsRepository<WriteRigDto>(database, rigs, 'This rig');
     this.kit = new RowsRepository<WriteKitItemDto>(database, kit, 'This thing');
     this.meetings = new RowsRepository<WriteMeetingDto>(database, meetings, 'This meeting');
+    this.keepers = new RowsRepository<WriteKeeperDto>(database, keepers, 'This keeper');
+  }
+
+  /** Each keeper's rule for what lies between two marks, read once. */
+  private roundings(): (keeperId: string | null) => Rounding {
+    const known = new Map<string, Rounding>();
+    return (keeperId) => {
+      const whose = keeperId ?? FIRST_KEEPER;
+      const rounding = known.get(whose) ?? this.settings.read(whose).rounding;
+      known.set(whose, rounding);
+      return rounding;
+    };
   }
 
   @Get('book.csv')
@@ -62,7 +78,8 @@ export class BookController {
         rigs: this.rigs.all(),
         kit: this.kit.all(),
         meetings: this.meetings.all(),
-        rounding: this.settings.read().rounding,
+        keepers: this.keepers.all(),
+        roundingOf: this.roundings(),
         outings: this.everyOuting(),
         pictures: this.pictures.all(),
         captures: this.logs.everyCapture(),
@@ -93,19 +110,24 @@ export class BookController {
 
   private *csvPieces(positions: boolean): Generator<string> {
     const waters = new Map(this.waters.all().map((water) => [water.id, water]));
-    const places = new Map(this.swims.all().map((swim) => [swim.id, swim]));
+    const swims = new Map(this.swims.all().map((swim) => [swim.id, swim]));
     const shelf = this.kit.all();
-    const { rounding } = this.settings.read();
+    const roundingOf = this.roundings();
+    const names = new Map(this.keepers.all().map(({ id, name }) => [id, name]));
     yield csvHeader({ positions });
     const records: string[][] = [];
     for (const { captureId, ...told } of this.logs.everyTold()) {
       const fields = this.fieldsOr(captureId, () => {
         const summary = JSON.parse(told.summary) as CaptureSummary;
         const record = JSON.parse(told.record) as CaptureRecord;
-        const { weighing, startedAt, waterId, swimId } = summary;
-        const place = { water: waters.get(waterId ?? ''), swim: places.get(swimId ?? '') };
-        const result = weighing ? resultOfReading(weighing, startedAt ?? '', shelf, rounding) : undefined;
-        return csvFields(summary, record, place, result, { positions }, say);
+        const { weighing, startedAt, waterId, swimId, keeperId } = summary;
+        const places = {
+          water: waters.get(waterId ?? ''),
+          swim: swims.get(swimId ?? ''),
+          whose: names.get(keeperId ?? ''),
+        };
+        const result = weighing ? resultOfReading(weighing, startedAt ?? '', shelf, roundingOf(keeperId)) : undefined;
+        return csvFields(summary, record, places, result, { positions }, say);
       });
       records.push(fields ?? csvUnreadable(captureId, { positions }));
       if (records.length >= AT_A_TIME) yield csvRecords(records.splice(0));

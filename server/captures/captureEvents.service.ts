@@ -14,7 +14,7 @@ import { eventOf } from './eventRow.js';
 import { RunningCaptures } from './runningCaptures.js';
 
 /** Counts up whenever logs are replayed or summed up differently: then every summary is rebuilt once, from its log. */
-const PROJECTION = { setting: 'telling', version: '11' } as const;
+const PROJECTION = { setting: 'telling', version: '12' } as const;
 
 /** Ranks below every weight. */
 const NOT_WEIGHED = -1;
@@ -109,9 +109,9 @@ export class CaptureEventsService implements OnModuleInit {
   private project(captureId: string, state: RunningCapture, standing: StandingRow | undefined): void {
     const told = state.state();
     const summary = summaryOf(told);
-    const { startedAt, outcome, species, outingId, fishId, netGrams, writtenUp } = summary;
+    const { startedAt, outcome, species, outingId, fishId, keeperId, netGrams, writtenUp } = summary;
     const waterId = this.knownWater(summary.waterId);
-    const row = { startedAt, outcome, species, waterId, outingId, fishId, netGrams, writtenUp };
+    const row = { startedAt, outcome, species, waterId, outingId, fishId, keeperId, netGrams, writtenUp };
     const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(recordOf(told)) };
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
     if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(text);
@@ -136,6 +136,7 @@ const SORTED_BY = [
   'waterId',
   'outingId',
   'fishId',
+  'keeperId',
   'netGrams',
   'writtenUp',
 ] as const;
@@ -199,6 +200,7 @@ function prepare({ drizzle, sqlite }: Database) {
         waterId: captures.waterId,
         outingId: captures.outingId,
         fishId: captures.fishId,
+        keeperId: captures.keeperId,
         netGrams: captures.netGrams,
         writtenUp: captures.writtenUp,
       })
@@ -219,6 +221,7 @@ function prepare({ drizzle, sqlite }: Database) {
         waterId: sql`${of('waterId')}`,
         outingId: sql`${of('outingId')}`,
         fishId: sql`${of('fishId')}`,
+        keeperId: sql`${of('keeperId')}`,
         netGrams: sql`${of('netGrams')}`,
         weightRank: sql`${of('weightRank')}`,
         writtenUp: sql`${of('writtenUp')}`,

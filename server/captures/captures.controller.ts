@@ -1,10 +1,13 @@
-import { Controller, Get, Header, Param, Query } from '@nestjs/common';
+import { Controller, Get, Header, Param, Query, Req } from '@nestjs/common';
+import type { Request } from 'express';
 import { BookFilterDto, BookQueryDto, type BookTally, type PictureInBook } from '@keeper/contract/book';
 import { HandlingQueryDto } from '@keeper/contract/handling';
+import { OfKeeperDto } from '@keeper/contract/keepers';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { WeighedFish } from '@keeper/contract/weighed';
+import { askingOf, keeperAsked } from '../access/asking.js';
 import { notFound } from '../errors/problem.js';
 import { CapturesRepository } from './captures.repository.js';
 import { CaptureLogsRepository } from './captureLogs.repository.js';
@@ -24,13 +27,13 @@ export class CapturesController {
   }
 
   @Get('captures/tally')
-  tally(): BookTally {
-    return this.book.tally();
+  tally(@Query() { keeperId }: OfKeeperDto, @Req() request: Request): BookTally {
+    return this.book.tally(keeperAsked(askingOf(request), keeperId));
   }
 
   @Get('captures/handling')
-  handling(@Query() query: HandlingQueryDto): HandlingPast {
-    return this.book.handling(query);
+  handling(@Query() query: HandlingQueryDto, @Req() request: Request): HandlingPast {
+    return this.book.handling(keeperAsked(askingOf(request), query.keeperId), query);
   }
 
   @Get('captures/weighed')

@@ -22,8 +22,6 @@ const MOST_WEIGHED = 5000;
 /** A weight is compared with so many of the heaviest of its kind. */
 const COMPARED_WITH = 8;
 
-/** Caught by the keeper: only these are bests. */
-const OWN = sql`json_extract(summary, '$.angler') IS NULL`;
 const WAITING = and(eq(captures.writtenUp, false), inArray(captures.outcome, ['released', 'lost', 'died']));
 const ORDERS = {
   newest: { column: captures.startedAt, down: true },
@@ -69,6 +67,7 @@ export class CapturesRepository {
       species: query.species,
       waterId: query.waterId,
       outingId: query.outingId,
+      keeperId: query.keeperId,
       ...openedAt(query),
       afterKey: after?.[0],
       afterId: after?.[1],
@@ -82,7 +81,7 @@ export class CapturesRepository {
   }
 
   /** How many captures a filter lets through, on all its pages together. */
-  private count({ species, waterId, outingId, waiting }: BookQueryDto): number {
+  private count({ species, waterId, keeperId, outingId, waiting }: BookQueryDto): number {
     return (
       this.database.drizzle
         .select({ n: sql<number>`count(*)` })
@@ -92,6 +91,7 @@ export class CapturesRepository {
             IN_THE_BOOK,
             species ? eq(captures.species, species) : undefined,
             waterId ? eq(captures.waterId, waterId) : undefined,
+            keeperId ? eq(captures.keeperId, keeperId) : undefined,
             outingId ? eq(captures.outingId, outingId) : undefined,
             waiting ? WAITING : undefined,
           ),
@@ -102,8 +102,8 @@ export class CapturesRepository {
 
   /** The statement for a kind of page, prepared once. */
   private pageStatement(query: BookQueryDto): PageStatement {
-    const { order, species, waterId, outingId, waiting, after, year } = query;
-    const shape = [order ?? 'newest', !species, !waterId, !outingId, !waiting, !after, !year].join();
+    const { order, species, waterId, keeperId, outingId, waiting, after, year } = query;
+    const shape = [order ?? 'newest', !species, !waterId, !keeperId, !outingId, !waiting, !after, !year].join();
     const known = this.pages.get(shape);
     if (known) return known;
     const { column, down } = ORDERS[query.order ?? 'newest'];
@@ -117,6 +117,7 @@ export class CapturesRepository {
           IN_THE_BOOK,
           query.species ? eq(captures.species, of('species')) : undefined,
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
+          query.keeperId ? eq(captures.keeperId, of('keeperId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting ? WAITING : undefined,
           query.year ? between(captures.startedAt, of('fromAt'), of('toAt')) : undefined,
@@ -151,7 +152,7 @@ export class CapturesRepository {
 
   /** Every picture of the book that was not removed, fish by fish in the order asked for. */
   pictures(filter: BookFilterDto): PictureInBook[] {
-    const { species, waterId, order, year } = filter;
+    const { species, waterId, keeperId, order, year } = filter;
     const { fromAt, toAt } = openedAt(filter);
     const { column, down } = ORDERS[order ?? 'newest'];
     const way = down ? desc : asc;
@@ -164,6 +165,7 @@ export class CapturesRepository {
           sql`json_array_length(summary, '$.pictures') > 0`,
           species ? eq(captures.species, species) : undefined,
           waterId ? eq(captures.waterId, waterId) : undefined,
+          keeperId ? eq(captures.keeperId, keeperId) : undefined,
           year ? between(captures.startedAt, fromAt, toAt) : undefined,
         ),
       )
@@ -175,12 +177,19 @@ export class CapturesRepository {
       });
   }
 
-  /** How long each step took over the newest captures that were landed. */
-  handling({ species }: HandlingQueryDto): HandlingPast {
+  /** How long each step took over the newest fish that a keeper landed. */
+  handling(keeperId: string, { species }: HandlingQueryDto): HandlingPast {
     const rows = this.database.drizzle
       .select({ summary: captures.summary })
       .from(captures)
-      .where(and(IN_THE_BOOK, species ? eq(captures.species, species) : undefined, eq(captures.outcome, 'released')))
+      .where(
+        and(
+          IN_THE_BOOK,
+          eq(captures.keeperId, keeperId),
+          species ? eq(captures.species, species) : undefined,
+          eq(captures.outcome, 'released'),
+        ),
+      )
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(PAST_CAPTURES)
       .all();
@@ -196,13 +205,13 @@ export class CapturesRepository {
     });
   }
 
-  /** How the heaviest of each kind were weighed, by capture. */
+  /** How the heaviest of each kind that each keeper had were weighed, by capture. */
   private heaviestOfEach(): Map<string, WeightReading> {
     const ranked = this.database.drizzle.all<{ id: string; weighing: string | null }>(sql`
       SELECT id, weighing FROM (
         SELECT id, json_extract(summary, '$.weighing') AS weighing,
-          row_number() OVER (PARTITION BY species ORDER BY net_grams DESC, id) AS place
-        FROM captures WHERE ${IN_THE_BOOK} AND net_grams IS NOT NULL AND ${OWN}
+          row_number() OVER (PARTITION BY keeper_id, species ORDER BY net_grams DESC, id) AS place
+        FROM captures WHERE ${IN_THE_BOOK} AND net_grams IS NOT NULL AND keeper_id IS NOT NULL
       ) WHERE place <= ${COMPARED_WITH}`);
     return new Map(
       ranked.flatMap(({ id, weighing }) => (weighing ? [[id, JSON.parse(weighing) as WeightReading] as const] : [])),
@@ -218,6 +227,7 @@ export class CapturesRepository {
         species: sql<SpeciesId | null>`species`,
         waterId: captures.waterId,
         fishId: captures.fishId,
+        keeperId: captures.keeperId,
         lengthMm: sql<number | null>`json_extract(summary, '$.lengthMm')`,
         grams: sql<number>`net_grams`,
         guessGrams: sql<number | null>`json_extract(summary, '$.guessGrams')`,
@@ -252,8 +262,8 @@ export class CapturesRepository {
     return `[${rows.map(({ summary }) => summary).join(',')}]`;
   }
 
-  /** Counts and bests, for Today and for the filters. */
-  tally(): BookTally {
+  /** Counts of the whole book, and the bests of one keeper, for Today and for the filters. */
+  tally(keeperId: string): BookTally {
     const { drizzle } = this.database;
     const counts = drizzle
       .select({ outcome: captures.outcome, writtenUp: captures.writtenUp, n: sql<number>`count(*)` })
@@ -287,7 +297,8 @@ export class CapturesRepository {
       waiting: sum((row) => !row.writtenUp && row.outcome !== 'open'),
       bySpecies: bySpecies.map((row) => {
         const species = row.species as SpeciesId;
-        return { species, captures: row.n, best: this.best(species), longestMm: row.longestMm, lastAt: row.lastAt };
+        const best = this.best(species, keeperId);
+        return { species, captures: row.n, best, longestMm: row.longestMm, lastAt: row.lastAt };
       }),
       byYear: this.years(),
       byWater: byWater.map((row) => ({ waterId: row.waterId ?? '', captures: row.n })),
@@ -301,11 +312,11 @@ export class CapturesRepository {
       FROM captures WHERE ${IN_THE_BOOK} GROUP BY year ORDER BY year DESC`);
   }
 
-  private best(species: SpeciesId): CaptureSummary | null {
+  private best(species: SpeciesId, keeperId: string): CaptureSummary | null {
     const row = this.database.drizzle
       .select({ summary: captures.summary })
       .from(captures)
-      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`weight_rank >= 0`, OWN))
+      .where(and(IN_THE_BOOK, eq(captures.species, species), sql`weight_rank >= 0`, eq(captures.keeperId, keeperId)))
       .orderBy(desc(captures.weightRank), desc(captures.id))
       .limit(1)
       .get();

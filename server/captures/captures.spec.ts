@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { BookPage, BookTally } from '@keeper/contract/book';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/care/handling';
@@ -163,6 +164,7 @@ test('the fish that were weighed, as other weights are compared with them; the h
     fishId: null,
     grams: expect.closeTo((400 * 453.59237) / 16, 6),
     guessGrams: expect.closeTo(22 * 453.59237, 6),
+    keeperId: FIRST_KEEPER,
     weighing: { asRead: { unit: 'oz', count: 400 }, method: 'zeroed' },
   });
   expect(weighed.every(({ grams }) => grams > 0)).toBe(true);

@@ -13,6 +13,7 @@ import type { Options } from '../options.js';
 import { PATIENCE } from '../patientAdapter.js';
 import { cutOffSlowSenders, realTime } from '../slowSenders.js';
 import { Database } from '../storage/database.js';
+import { keepSetting } from '../storage/keepSetting.js';
 import { settings } from '../storage/schema.js';
 import type { Certified } from './authority.js';
 import { homeNames, type HomeNames } from './homeNames.js';
@@ -78,10 +79,7 @@ export class HomeService implements OnApplicationShutdown {
   }
 
   async want(on: boolean): Promise<Home> {
-    const row = { name: SETTING, value: on ? 'open' : 'closed', revision: 1, updatedAt: new Date().toISOString() };
-    this.database.write(() =>
-      this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run(),
-    );
+    this.database.write(() => keepSetting(this.database.drizzle, SETTING, on ? 'open' : 'closed', new Date()));
     await this.apply();
     return this.state();
   }

@@ -24,7 +24,7 @@ export function describeApi(): Json {
     info: {
       title: 'Unhurried Keeper',
       version: '1',
-      description: "One keeper's book: captures as append-only events.",
+      description: 'The book of a keeper or a household: captures as append-only events.',
     },
     paths,
     components: { schemas },
@@ -62,6 +62,8 @@ const CONVERTERS: NonNullable<Described['additionalConverters']> = {
       'hasItsTare',
       'isFormOfSpecies',
       'endsAfterItBegan',
+      'hasItsKeeper',
+      'hasWhatItSees',
     ].map((name) => [name, {}]),
   ),
 };

@@ -2,19 +2,26 @@ import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import { changedMeanwhile } from '../errors/problem.js';
 import { Database } from '../storage/database.js';
+import { keepSetting } from '../storage/keepSetting.js';
 import { settings } from '../storage/schema.js';
 
-const NAME = 'keeper';
+/** Where a keeper's ways stand; those of the first stood there when the book had one keeper. */
+const nameOf = (keeperId: string) => (keeperId === FIRST_KEEPER ? 'keeper' : `keeper ${keeperId}`);
 
-/** The keeper's preferences: units, and the school of weighing. */
+/** The preferences of each keeper: units, and the schools. */
 @Injectable()
 export class SettingsService {
   constructor(private readonly database: Database) {}
 
-  read(): KeptSettings {
-    const row = this.database.drizzle.select().from(settings).where(eq(settings.name, NAME)).get();
+  read(keeperId: string): KeptSettings {
+    const row = this.database.drizzle
+      .select()
+      .from(settings)
+      .where(eq(settings.name, nameOf(keeperId)))
+      .get();
     if (!row) return FIRST_SETTINGS;
     const kept = JSON.parse(row.value) as Partial<KeptSettings>;
     return {
@@ -28,13 +35,12 @@ export class SettingsService {
   }
 
   /** Writes at the revision that was read. @throws Problem 409 when another device wrote since. */
-  write({ revision, ...ways }: WriteSettingsDto, now: Date): KeptSettings {
+  write(keeperId: string, { revision, ...ways }: WriteSettingsDto, now: Date): KeptSettings {
     return this.database.write(() => {
-      const standing = this.read();
+      const standing = this.read(keeperId);
       if (standing.revision !== revision) throw changedMeanwhile('Your settings', standing);
-      const row = { name: NAME, value: JSON.stringify(ways), revision: revision + 1, updatedAt: now.toISOString() };
-      this.database.drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
-      return this.read();
+      keepSetting(this.database.drizzle, nameOf(keeperId), JSON.stringify(ways), now, revision + 1);
+      return this.read(keeperId);
     });
   }
 }

@@ -1,12 +1,15 @@
 import { request } from 'node:https';
 import type { RequestListener } from 'node:http';
-import type { Role } from '@keeper/contract/access';
+import type { OfferPairingDto, Role } from '@keeper/contract/access';
 import { HomeService } from '../home/home.service.js';
 import type { Options } from '../options.js';
 import { newId } from './events.js';
 import { testServer } from './testServer.js';
 
 export const PASSPHRASE = 'three carp in the margins';
+
+/** A reader that is let see all that a reader can. */
+const SEES_ALL = { whose: 'all', sizes: true, pictures: true } as const;
 
 export interface Sent {
   readonly method?: string;
@@ -44,7 +47,10 @@ export async function homeServer(change: Partial<Options> = {}) {
     const text = body === undefined ? undefined : JSON.stringify(body);
     const sent: Record<string, string | undefined> = {
       Origin: `https://127.0.0.1:${port()}`,
-      ...(text !== undefined && { 'Content-Type': 'application/json', 'Content-Length': String(text.length) }),
+      ...(text !== undefined && {
+        'Content-Type': 'application/json',
+        'Content-Length': String(Buffer.byteLength(text)),
+      }),
       ...(cookie !== undefined && { Cookie: cookie }),
       ...headers,
     };
@@ -80,8 +86,9 @@ export async function homeServer(change: Partial<Options> = {}) {
     });
   }
 
-  async function pair(role: Role, name = `A ${role}`): Promise<LetIn> {
-    const offered = await server.http.post('/api/access/pairing').send({ role }).expect(201);
+  async function pair(role: Role, name = `A ${role}`, how: Partial<OfferPairingDto> = {}): Promise<LetIn> {
+    const asked = { role, ...(role === 'reader' && { sees: SEES_ALL }), ...how };
+    const offered = await server.http.post('/api/access/pairing').send(asked).expect(201);
     const { code } = offered.body as { code: string };
     const deviceId = newId();
     const answer = await ask('/access/devices', {

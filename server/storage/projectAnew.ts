@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { Database } from './database.js';
+import { keepSetting } from './keepSetting.js';
 import { settings } from './schema.js';
 
 /**
@@ -17,7 +18,6 @@ export function projectAnew(
   if (projected?.value === version) return;
   database.write(() => {
     projectAll();
-    const row = { name: setting, value: version, revision: 1, updatedAt: new Date().toISOString() };
-    drizzle.insert(settings).values(row).onConflictDoUpdate({ target: settings.name, set: row }).run();
+    keepSetting(drizzle, setting, version, new Date());
   });
 }

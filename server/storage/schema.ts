@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import { sql } from 'drizzle-orm';
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
@@ -34,6 +35,8 @@ export const captures = sqliteTable(
     outingId: text('outing_id'),
     /** The known fish that it is said to be; null while that is open. */
     fishId: text('fish_id'),
+    /** The keeper whose fish it is; null for a guest's. */
+    keeperId: text('keeper_id'),
     netGrams: real('net_grams'),
     /** Net grams, with those that were not weighed below all others: an order that has no gaps. */
     weightRank: real('weight_rank').notNull(),
@@ -131,8 +134,10 @@ export const rehearsals = sqliteTable('rehearsals', revisionedRow());
 export const fish = sqliteTable('fish', revisionedRow());
 /** Meetings that fish are put forward to, and seasons of the keeper's own. */
 export const meetings = sqliteTable('meetings', revisionedRow());
+/** Who keeps this book: one, or the anglers of a household. */
+export const keepers = sqliteTable('keepers', revisionedRow());
 export type RevisionedTable =
-  typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish | typeof meetings;
+  typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish | typeof meetings | typeof keepers;
 
 /** Registers of friends on the same water, as they came. */
 export const registers = sqliteTable('registers', {
@@ -171,6 +176,10 @@ export const devices = sqliteTable(
     deviceId: text('device_id').notNull(),
     name: text('name').notNull(),
     role: text('role').notNull(),
+    /** The keeper whose device it is, or who let it in. */
+    keeperId: text('keeper_id').notNull().default(FIRST_KEEPER),
+    /** What a reader sees, as JSON; null for others. */
+    sees: text('sees'),
     /** SHA-256 of the token, hexadecimal; null when its session is over. */
     tokenHash: text('token_hash'),
     /** Of the token before: it holds until the device has shown that it got the new one. */

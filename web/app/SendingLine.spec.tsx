@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import '@testing-library/jest-dom';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
@@ -97,7 +98,7 @@ test('without a signal it is said how old that is which this device knows', asyn
   known();
   await waitFor(() => expect(client.getQueryState(['health'])?.status).toBe('error'));
   expect(screen.queryByText(/No signal/)).not.toBeInTheDocument();
-  client.setQueryData(['tally'], {}, { updatedAt: Date.parse('2026-05-02T06:00:00Z') });
+  client.setQueryData(['tally', FIRST_KEEPER], {}, { updatedAt: Date.parse('2026-05-02T06:00:00Z') });
   expect(await screen.findByText(/^No signal\. The book is shown as this device knew it .*2 May/)).toBeVisible();
   // It answers: what it says is said by the notice, and the book is as new as can be.
   health = () => Promise.reject(new NotNow(503, { code: 'disk-full', sentence: 'The disk is full.' }));
@@ -105,7 +106,14 @@ test('without a signal it is said how old that is which this device knows', asyn
   await waitFor(() => expect(screen.queryByText(/No signal/)).not.toBeInTheDocument());
 });
 
-const STRANGER: Access = { onMachine: false, role: null, deviceRowId: null, putOut: false, hasPassphrase: true };
+const STRANGER: Access = {
+  onMachine: false,
+  role: null,
+  keeperId: null,
+  deviceRowId: null,
+  putOut: false,
+  hasPassphrase: true,
+};
 
 test.each<[string, Partial<Access>, string, boolean]>([
   ['that is not let in', {}, '/', true],

@@ -14,9 +14,11 @@ import { TroubleNotice } from './TroubleNotice.js';
 const PutOutPage = lazyPart(async () => (await import('../views/devices/PutOutPage.js')).PutOutPage);
 const HelperPage = lazyPart(async () => (await import('../views/devices/HelperPage.js')).HelperPage);
 
+const ReaderPage = lazyPart(async () => (await import('../views/readers/ReaderPage.js')).ReaderPage);
+
 /**
  * The frame of every page but the run: places in the order of the work, and what still waits to be sent. A helper's
- * device, and one that was put out, see a page of their own.
+ * device, a reader's, and one that was put out see a page of their own.
  */
 export function Shell() {
   const access = useAccess();
@@ -30,6 +32,12 @@ export function Shell() {
     return (
       <Suspense>
         <HelperPage />
+      </Suspense>
+    );
+  if (access?.role === 'reader')
+    return (
+      <Suspense>
+        <ReaderPage />
       </Suspense>
     );
   return <KeeperShell />;

@@ -16,6 +16,11 @@ export function setTheme(light: Theme): void {
   for (const listener of listeners) listener();
 }
 
+/** The light that was chosen on this device; by day where none was. */
+export function themeKept(): Theme {
+  return (localStorage.getItem(KEY) as Theme | null) ?? 'day';
+}
+
 export function useTheme(): Theme {
   return useSyncExternalStore(
     (listener) => {

@@ -1,8 +1,17 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import type { Access, EnterDto, Home, PairDto, PairedDevice, PairingOffer, Role } from '@keeper/contract/access';
+import type {
+  Access,
+  EnterDto,
+  Home,
+  OfferPairingDto,
+  PairDto,
+  PairedDevice,
+  PairingOffer,
+} from '@keeper/contract/access';
 import { ask, send } from './api.js';
 import { asked } from './asked.js';
 import { outbox } from './deviceOutbox.js';
+import { heldAs } from './whose.js';
 import { queryClient } from './queryClient.js';
 
 /** Whether the keeper has put this device out, or let another in, is looked at so often. */
@@ -42,7 +51,9 @@ export function useSetPassphrase() {
 
 /** A code that lets one device in. */
 export function useOffer() {
-  return useMutation({ mutationFn: (role: Role) => send<PairingOffer>('POST', '/access/pairing', { role }) });
+  return useMutation({
+    mutationFn: (wanted: OfferPairingDto) => send<PairingOffer>('POST', '/access/pairing', wanted),
+  });
 }
 
 export function usePutOut() {
@@ -60,7 +71,8 @@ export function useLetIn(onLetIn: () => void) {
   return useMutation({
     mutationFn: (by: PairDto | EnterDto) =>
       send<Access>('POST', 'code' in by ? '/access/devices' : '/access/session', by),
-    onSuccess: async () => {
+    onSuccess: async (access) => {
+      heldAs(access);
       // First: a helper’s device has another frame, in which the page that asked is no more.
       onLetIn();
       await queryClient.invalidateQueries();

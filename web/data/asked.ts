@@ -14,6 +14,7 @@ import type { IdentityDecision } from '@keeper/core/domain/identity/identityDeci
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import { ask, askedAt } from './api.js';
 import type { RowKind } from './deviceStore.js';
+import { heldAs } from './whose.js';
 
 /** A row of the keeper's own that counts its revisions. */
 export interface Row {
@@ -23,16 +24,25 @@ export interface Row {
 
 /** What is asked of the server, each under the key that it is kept and asked anew by. */
 export const asked = {
-  access: queryOptions({ queryKey: ['access'], queryFn: () => ask<Access>('/access') }),
+  access: queryOptions({ queryKey: ['access'], queryFn: async () => heldAs(await ask<Access>('/access')) }),
   home: queryOptions({ queryKey: ['access', 'home'], queryFn: () => ask<Home>('/access/home') }),
   devices: queryOptions({ queryKey: ['access', 'devices'], queryFn: () => ask<PairedDevice[]>('/access/devices') }),
   health: queryOptions({ queryKey: ['health'], queryFn: () => ask<Health>('/health') }),
-  settings: queryOptions({ queryKey: ['settings'], queryFn: () => ask<KeptSettings>('/settings') }),
-  tally: queryOptions({ queryKey: ['tally'], queryFn: () => ask<BookTally>('/captures/tally') }),
-  handling: (species: SpeciesId | undefined) =>
+  settings: (keeperId: string) =>
     queryOptions({
-      queryKey: ['handling', species ?? 'all'],
-      queryFn: () => ask<HandlingPast>(`/captures/handling${species ? `?species=${species}` : ''}`),
+      queryKey: ['settings', keeperId],
+      queryFn: () => ask<KeptSettings>(`/settings?keeperId=${keeperId}`),
+    }),
+  tally: (keeperId: string) =>
+    queryOptions({
+      queryKey: ['tally', keeperId],
+      queryFn: () => ask<BookTally>(`/captures/tally?keeperId=${keeperId}`),
+    }),
+  handling: (keeperId: string, species: SpeciesId | undefined) =>
+    queryOptions({
+      queryKey: ['handling', keeperId, species ?? 'all'],
+      queryFn: () =>
+        ask<HandlingPast>(`/captures/handling?keeperId=${keeperId}${species ? `&species=${species}` : ''}`),
     }),
   pictured: queryOptions({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') }),
   measured: queryOptions({ queryKey: ['measured'], queryFn: () => ask<MeasuredFish[]>('/captures/measured') }),

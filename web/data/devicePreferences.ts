@@ -44,6 +44,11 @@ const listeners = new Set<() => void>();
 /** Ways of this one device: they are not the keeper's on every other. */
 export function setDevicePreference<K extends keyof Ways>(name: K, value: Ways[K]): void {
   localStorage.setItem(KEYS[name], value);
+  deviceWaysChanged();
+}
+
+/** Tells what is on the screen to read the ways of this device again. */
+export function deviceWaysChanged(): void {
   for (const listener of listeners) listener();
 }
 

@@ -21,6 +21,7 @@ const KEPT = [
   'rehearsals',
   'fish',
   'meetings',
+  'keepers',
   'measured',
 ];
 

@@ -8,8 +8,12 @@ import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { guessUnits } from './guessUnits.js';
 import { queryClient } from './queryClient.js';
+import { useMyKeeperId } from './whose.js';
 
-export type BookFilter = Pick<BookQueryDto, 'species' | 'waterId' | 'outingId' | 'order' | 'waiting' | 'year'>;
+export type BookFilter = Pick<
+  BookQueryDto,
+  'species' | 'waterId' | 'keeperId' | 'outingId' | 'order' | 'waiting' | 'year'
+>;
 
 /** The book page by page, continued where the last page ended. */
 export function useBook(filter: BookFilter) {
@@ -22,16 +26,17 @@ export function useBook(filter: BookFilter) {
 }
 
 /** All pictures of the book, asked for where they are looked at. */
-export function useBookPictures({ species, waterId, order, year }: BookFilter, enabled: boolean) {
+export function useBookPictures({ species, waterId, keeperId, order, year }: BookFilter, enabled: boolean) {
   return useQuery({
-    queryKey: ['book', 'pictures', { species, waterId, order, year }],
-    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, order, year })}`),
+    queryKey: ['book', 'pictures', { species, waterId, keeperId, order, year }],
+    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, keeperId, order, year })}`),
     enabled,
   });
 }
 
+/** What the book counts, with the bests of the keeper who holds this device. */
 export function useTally() {
-  return useQuery(asked.tally);
+  return useQuery(asked.tally(useMyKeeperId()));
 }
 
 const FIRST_HERE: KeptSettings = { ...FIRST_SETTINGS, ...guessUnits(navigator.language) };
@@ -39,20 +44,22 @@ const NO_PAST: HandlingPast = { captures: 0, airMs: null, steps: [] };
 
 /** The keeper's own past, step by step: of one species, or of all. */
 export function useHandlingPast(species: SpeciesId | undefined): HandlingPast {
-  return useQuery(asked.handling(species)).data ?? NO_PAST;
+  return useQuery(asked.handling(useMyKeeperId(), species)).data ?? NO_PAST;
 }
 
 /** The keeper's preferences; before any were written, with the units that the browser's region suggests. */
 export function useSettings(): KeptSettings {
-  const kept = useQuery(asked.settings).data ?? FIRST_SETTINGS;
+  const kept = useQuery(asked.settings(useMyKeeperId())).data ?? FIRST_SETTINGS;
   return kept.revision === 0 ? FIRST_HERE : kept;
 }
 
 export function useWriteSettings() {
+  const keeperId = useMyKeeperId();
+  const { queryKey } = asked.settings(keeperId);
   return useMutation({
-    mutationFn: (wanted: WriteSettingsDto) => send<KeptSettings>('PUT', '/settings', wanted),
-    onSuccess: (kept) => queryClient.setQueryData(asked.settings.queryKey, kept),
-    onError: () => queryClient.invalidateQueries({ queryKey: asked.settings.queryKey }),
+    mutationFn: (wanted: WriteSettingsDto) => send<KeptSettings>('PUT', `/settings?keeperId=${keeperId}`, wanted),
+    onSuccess: (kept) => queryClient.setQueryData(queryKey, kept),
+    onError: () => queryClient.invalidateQueries({ queryKey }),
   });
 }
 

@@ -9,6 +9,7 @@ import {
 import { deviceClock, deviceId, deviceZone, newId } from './device.js';
 import { type RowKind } from './deviceStore.js';
 import { RunClock } from './runClock.js';
+import { ofKeeper } from './whose.js';
 
 export const runClock = new RunClock(deviceClock, localStorage);
 
@@ -56,5 +57,7 @@ export async function writeRow(kind: RowKind, id: string, body: { readonly revis
 export async function fishOn(where: EventPayloads['hooked'], open: (captureId: string) => void): Promise<void> {
   const captureId = newId();
   runClock.start(captureId);
-  await record([makeEvent(captureId, null, 'hooked', { ...where, zone: deviceZone() })], () => open(captureId));
+  await record([makeEvent(captureId, null, 'hooked', { ...where, ...ofKeeper(), zone: deviceZone() })], () =>
+    open(captureId),
+  );
 }

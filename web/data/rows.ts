@@ -2,6 +2,7 @@ import { asked, type Row } from './asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { KeptFish } from '@keeper/contract/fish';
+import type { KeptKeeper } from '@keeper/contract/keepers';
 import type { KeptMeeting } from '@keeper/contract/meetings';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
@@ -23,6 +24,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   rehearsals: {},
   fish: { note: null },
   meetings: {},
+  keepers: {},
 };
 
 /** Rows as the server has them, with what this device wrote since laid over them. */
@@ -77,6 +79,11 @@ export function useKit(): readonly KeptKitItem[] {
 /** Meetings and seasons that are not archived. */
 export function useMeetings(): readonly KeptMeeting[] {
   return useStanding(useRows<KeptMeeting>('meetings'));
+}
+
+/** Those who keep this book, by name; nobody is listed while it has one keeper who was never named. */
+export function useKeepers(): readonly KeptKeeper[] {
+  return useStanding(useRows<KeptKeeper>('keepers'));
 }
 
 /** What the known fish are called. */

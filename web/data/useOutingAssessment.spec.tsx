@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
@@ -42,8 +43,8 @@ const wrapper = ({ children }: { children: ReactNode }) => (
 
 test('a tap that is kept and sent does not work out the hours ahead again', async () => {
   client.setQueryData(['waters'], [{ id: 'mere', name: 'The Mere', position: null, retired: false, revision: 1 }]);
-  client.setQueryData(['settings'], FIRST_SETTINGS);
-  client.setQueryData(['tally'], { bySpecies: [] });
+  client.setQueryData(['settings', FIRST_KEEPER], FIRST_SETTINGS);
+  client.setQueryData(['tally', FIRST_KEEPER], { bySpecies: [] });
   for (const kind of ['swims', 'kit', 'rigs']) client.setQueryData([kind], []);
   await outbox.load();
   const at = '2026-06-01T05:00:00.000Z';

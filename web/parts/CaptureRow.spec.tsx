@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
@@ -9,7 +10,7 @@ import { CaptureRow } from './CaptureRow.js';
 jest.mock('../data/queries.js', () => ({
   useSettings: () => FIRST_SETTINGS,
 }));
-jest.mock('../data/rows.js', () => ({ useWaters: () => [{ id: 'w1', name: 'The Mere' }] }));
+jest.mock('../data/rows.js', () => ({ useWaters: () => [{ id: 'w1', name: 'The Mere' }], useKeepers: () => [] }));
 jest.mock('./BookPicture.js', () => ({
   BookPicture: ({ picture }: { picture: { sha256: string } }) => <img alt="" src={picture.sha256} />,
 }));
@@ -20,6 +21,7 @@ const summary: CaptureSummary = {
   length: null,
   openWounds: [],
   angler: null,
+  keeperId: FIRST_KEEPER,
   girthMm: null,
   overScaleGrams: null,
   captureId: 'c1',

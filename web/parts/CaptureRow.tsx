@@ -11,8 +11,8 @@ import { useWaters } from '../data/rows.js';
 import { BookPicture } from './BookPicture.js';
 import { MassText } from './MassText.js';
 import { Waterline } from './Waterline.js';
-import { anglerText } from './anglerText.js';
 import { lazyPart } from './lazyPart.js';
+import { useWhoseText } from './useWhoseText.js';
 import { whenText } from './when.js';
 
 const EstimateText = lazyPart(async () => (await import('./weight/EstimateText.js')).EstimateText);
@@ -20,6 +20,7 @@ const EstimateText = lazyPart(async () => (await import('./weight/EstimateText.j
 /** One fish as a line of the book: its picture, what it was, how long it was out, what it weighed. */
 export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: string }) {
   const { massUnit } = useSettings();
+  const whose = useWhoseText()(capture);
   const water = useWaters().find(({ id }) => id === capture.waterId);
   const [picture] = capture.pictures;
   const lost = capture.outcome === 'lost';
@@ -45,7 +46,7 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
           <span className="block text-sm text-soft">
             {whenText(capture.startedAt ?? '', undefined, capture.zone)}
             {water && <span className="block truncate">{water.name}</span>}
-            {capture.angler && <span className="block truncate">{anglerText(capture.angler)}</span>}
+            {whose !== null && <span className="block truncate">{whose}</span>}
           </span>
         </span>
         <span className="col-start-1 row-start-2 block w-22 sm:col-start-auto sm:row-start-auto sm:w-33">

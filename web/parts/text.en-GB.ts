@@ -9,8 +9,11 @@ export const partsText = localised('parts', {
   aFriend: 'A friend',
   aChild: 'A child',
   nameIfYouLike: 'A name, if you like',
-  fishOfAnother: ({ who, name }: { who: 'friend' | 'child'; name: string | null }) =>
-    name === null ? (who === 'friend' ? 'a friend’s fish' : 'a child’s fish') : `${name}’s fish`,
+  theFirstKeeper: 'The first keeper',
+  fishOfAnother: ({ who, name }: { who: 'friend' | 'child' | 'keeper'; name: string | null }) =>
+    name === null
+      ? { friend: 'a friend’s fish', child: 'a child’s fish', keeper: 'another keeper’s fish' }[who]
+      : `${name}’s fish`,
   cleaned: 'cleaned',
   sealed: 'sealed',
   isLargerThanMb: ({ name }: { name: string }) => `${name} is larger than 25 MB and was not taken. The others were.`,

@@ -261,6 +261,7 @@ export class CaptureDraft {
     plain.startedAt = at;
     plain.zone = payload.zone ?? null;
     plain.fromPictures = payload.from === 'pictures';
+    plain.begunBy = payload.keeperId ?? null;
     plain.outingId = payload.outingId ?? null;
     plain.swimId = payload.swimId ?? null;
     plain.gaps = payload.gaps ?? [];

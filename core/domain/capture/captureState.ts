@@ -68,6 +68,8 @@ export interface CaptureState {
   readonly zone: string | null;
   /** Begun from pictures: its times are those of the pictures, and nothing is known of how it was handled. */
   readonly fromPictures: boolean;
+  /** The keeper whose device it was begun on; null where the log names none. */
+  readonly begunBy: string | null;
   /** The last tap beside the fish, in ms since the take. */
   readonly lastTapMs: number;
   readonly outcome: Outcome;
@@ -139,6 +141,7 @@ export function emptyCapture(captureId: string): CaptureState {
     startedAt: null,
     zone: null,
     fromPictures: false,
+    begunBy: null,
     lastTapMs: 0,
     outcome: 'open',
     endMs: null,

@@ -27,7 +27,7 @@ export interface Facts {
   guess?: Mass | null;
   /** Where every scale there ended: it weighs at least this. */
   overScale?: Mass | null;
-  /** Who caught it, where it was not the keeper. */
+  /** Who caught it, where it was not the keeper whose device it was begun on. */
   angler?: Angler | null;
   note?: string | null;
 }
@@ -114,6 +114,8 @@ export interface EventPayloads {
      * how it was handled.
      */
     from?: 'pictures';
+    /** Whose device it was begun on; not there for the first keeper's. */
+    keeperId?: string;
   };
   netted: Record<string, never>;
   /** The clip undone or the line snipped to get it off the rig; the hook is still in. */

@@ -10,7 +10,7 @@ export type MeasuredFish = Pick<
   | 'species'
   | 'waterId'
   | 'fishId'
-  | 'angler'
+  | 'keeperId'
   | 'length'
   | 'lengthMm'
   | 'net'
@@ -29,7 +29,7 @@ export const MEASURED_FIELDS = [
   'species',
   'waterId',
   'fishId',
-  'angler',
+  'keeperId',
   'length',
   'lengthMm',
   'net',

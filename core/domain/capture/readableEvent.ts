@@ -4,6 +4,7 @@ import { TREATMENTS, WOUND_KINDS, WOUND_SIDES } from '../fish/wound.js';
 import { LENGTH_UNITS } from '../../measure/length.js';
 import { MASS_UNITS } from '../../measure/mass.js';
 import {
+  eitherOf,
   isFlag,
   isNumber,
   isText,
@@ -25,7 +26,7 @@ import {
   type CaptureEvent,
   type EventType,
 } from './event.js';
-import { ANGLERS } from './angler.js';
+import { GUESTS } from './angler.js';
 import { GAPS_TOLD } from './gapTold.js';
 import { HOOK_HOLDS, LOSS_REASONS, TACKLE_LEFT } from './rodFacts.js';
 import { PROOF_CHECKS } from '../meeting/putForward.js';
@@ -66,7 +67,14 @@ const facts = record({
   girth: optional(nullOr(length)),
   guess: optional(nullOr(mass)),
   overScale: optional(nullOr(mass)),
-  angler: optional(nullOr(record({ who: oneOf(ANGLERS), name: optional(isText) }))),
+  angler: optional(
+    nullOr(
+      eitherOf(
+        record({ who: oneOf(GUESTS), name: optional(isText) }),
+        record({ who: oneOf(['keeper']), keeperId: isText }),
+      ),
+    ),
+  ),
   note: optional(nullOr(isText)),
 });
 
@@ -141,6 +149,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     around: optional(around),
     zone: optional(isText),
     from: optional(isText),
+    keeperId: optional(isText),
   }),
   netted: nothing,
   'off-rig': nothing,

@@ -4,7 +4,7 @@ import type { PutForward } from '../meeting/putForward.js';
 import { totalLength, type BodyLength } from '../fish/bodyLength.js';
 import { lengthMm } from '../../measure/length.js';
 import { gramsOf, type Mass } from '../../measure/mass.js';
-import type { Angler } from './angler.js';
+import { keeperOf, type Angler } from './angler.js';
 import type { WeightReading } from './weightReading.js';
 import { weighingOf } from './weighingOf.js';
 import { clocksAt } from './clocks.js';
@@ -73,8 +73,10 @@ export interface CaptureSummary {
   readonly loss: Loss | null;
   readonly leaving: Leaving | null;
   readonly straightBack: boolean;
-  /** Who caught it, where it was not the keeper. */
+  /** Who caught it, where it was not the keeper whose device it was begun on. */
   readonly angler: Angler | null;
+  /** The keeper whose fish it is; null for a guest's. */
+  readonly keeperId: string | null;
   readonly girthMm: number | null;
   /** Where every scale there ended. */
   readonly overScaleGrams: number | null;
@@ -137,6 +139,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     leaving: state.leaving,
     straightBack: state.straightBack,
     angler: angler ?? null,
+    keeperId: keeperOf(angler, state.begunBy),
     girthMm: girth ? lengthMm(girth) : null,
     overScaleGrams: overScale ? gramsOf(overScale) : null,
     woundCount: state.wounds.length,

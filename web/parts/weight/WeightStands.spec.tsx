@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -34,6 +35,7 @@ function shown(reading: Partial<WeightReading> = {}, bestOz?: number) {
             ...fish,
             waterId: null,
             fishId: null,
+            keeperId: FIRST_KEEPER,
             lengthMm: null,
             guessGrams: null,
             grams: gramsOf({ unit: 'oz', count: bestOz }),

@@ -5,12 +5,14 @@ import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatDoubt, formatInterval } from '@keeper/core/measure/formatInterval';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { massSystemOf, type MassSystem } from '@keeper/core/measure/mass';
+import { keeperOf } from '@keeper/core/domain/capture/angler';
 import { comparedWeight, probabilityHeaviest } from '@keeper/core/weighing/heavier';
 import type { Contribution, WeightResult } from '@keeper/core/weighing/result';
 import { resultOfReading } from '@keeper/core/weighing/resultOf';
 import { stateWeight } from '@keeper/core/weighing/statedWeight';
 import { useSettings } from '../../data/queries.js';
 import { useKit } from '../../data/rows.js';
+import { useMyKeeperId } from '../../data/whose.js';
 import { useWeighed, useWeightResult } from '../../data/useWeighing.js';
 
 const SOURCE_WORDS: Readonly<Record<Contribution['source'], string>> = {
@@ -130,12 +132,13 @@ const NO_RIVAL_BELOW = 0.7;
 
 /** Whether it is the heaviest of its kind, as a chance where it overlaps with others. */
 function Best({ state, result }: { state: CaptureState; result: WeightResult }) {
-  const weighed = useWeighed();
+  const mine = useMyKeeperId();
+  const weighed = useWeighed().filter(({ keeperId }) => keeperId === mine);
   const kit = useKit();
   const { rounding } = useSettings();
   const { species, weight } = state.facts;
   // A dead fish is not praised, and another's is not the keeper's best.
-  if (!species || state.outcome === 'died' || state.facts.angler) return null;
+  if (!species || state.outcome === 'died' || keeperOf(state.facts.angler, state.begunBy) !== mine) return null;
   const others = weighed.filter((fish) => fish.species === species && fish.captureId !== state.captureId);
   if (others.length === 0) return null;
   const rivals = others.flatMap(({ weighing, startedAt, grams }) => {

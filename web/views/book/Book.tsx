@@ -7,7 +7,7 @@ import { SPECIES_IDS, speciesName } from '@keeper/core/domain/fish/species';
 import type { BookTally, PictureInBook } from '@keeper/contract/book';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
-import { useBook, useBookPictures, useTally } from '../../data/queries.js';
+import { useBook, useBookPictures, useTally, type BookFilter } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
 import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
@@ -15,6 +15,7 @@ import { BlankRow, useBlanks } from './blanks.js';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
+import { useHousehold } from '../../parts/useHousehold.js';
 import { monthText } from '../../parts/when.js';
 import { PictureGrid } from './PictureGrid.js';
 
@@ -29,8 +30,8 @@ const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
 export function Book() {
   // What is shown stands in the address: it is there again on the way back.
   const [search, setSearch] = useSearchParams();
-  const { species, waterId, order, asPictures, year } = shownBy(search);
-  const show = (name: 'kind' | 'water' | 'order' | 'as' | 'year', value: string | undefined) =>
+  const { species, waterId, keeperId, order, asPictures, year } = shownBy(search);
+  const show = (name: 'kind' | 'water' | 'whose' | 'order' | 'as' | 'year', value: string | undefined) =>
     setSearch(
       (standing) => {
         if (value === undefined) standing.delete(name);
@@ -41,27 +42,31 @@ export function Book() {
     );
   const tally = useTally().data;
   const waters = useWaters();
-  const book = useBook({ species, waterId, order, year });
+  const household = useHousehold();
+  const book = useBook({ species, waterId, keeperId, order, year });
   const waiting = useWaitingSummaries().filter(({ outcome }) => outcome !== 'open');
   const listed = book.data?.pages.flatMap(({ rows }) => rows) ?? [];
   const heldHere = new Map(waiting.map((row) => [row.captureId, row]));
   const onTop =
     order === 'newest' && year === undefined
-      ? waiting.filter((row) => fits(row, species, waterId) && !listed.some((each) => each.captureId === row.captureId))
+      ? waiting.filter(
+          (row) =>
+            fits(row, { species, waterId, keeperId }) && !listed.some((each) => each.captureId === row.captureId),
+        )
       : [];
   const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
-  const shown = useBookPictures({ species, waterId, order, year }, asPictures);
+  const shown = useBookPictures({ species, waterId, keeperId, order, year }, asPictures);
   const pictures = picturesIn(
     shown.data ?? [],
-    order === 'newest' && year === undefined ? waiting.filter((row) => fits(row, species, waterId)) : [],
+    order === 'newest' && year === undefined ? waiting.filter((row) => fits(row, { species, waterId, keeperId })) : [],
   );
-  const blanks = useBlanks(rows, { species, waterId, order, year, more: book.hasNextPage });
+  const blanks = useBlanks(rows, { species, waterId, keeperId, order, year, more: book.hasNextPage });
   const entries = [
     ...rows.map((capture) => ({ key: capture.captureId, at: capture.startedAt ?? '', capture })),
     ...blanks.map((outing) => ({ key: outing.outingId, at: new Date(outing.fromMs).toISOString(), outing })),
   ];
   if (blanks.length > 0) entries.sort((a, b) => b.at.localeCompare(a.at));
-  const isFiltered = species !== undefined || waterId !== undefined;
+  const isFiltered = species !== undefined || waterId !== undefined || keeperId !== undefined;
   // By weight the years stand mixed. What an earlier version kept on this device has none.
   const years = order === 'heaviest' ? [] : ((tally as Partial<BookTally> | undefined)?.byYear ?? []);
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
@@ -80,7 +85,7 @@ export function Book() {
         </p>
       )}
       <div
-        className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:grid sm:grid-cols-[1fr_1fr_1fr_1fr_auto] sm:gap-3 sm:overflow-visible"
+        className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:grid sm:auto-cols-fr sm:grid-flow-col sm:gap-3 sm:overflow-visible"
         role="group"
         aria-label={bookText.whatIsShown}
       >
@@ -102,6 +107,17 @@ export function Book() {
           onChange={(chosen) => show('water', chosen === ALL ? undefined : chosen)}
           options={[{ value: ALL, label: bookText.everyWater }, ...everyWater]}
         />
+        {household.length > 0 && (
+          <Picker
+            label={bookText.whose}
+            value={keeperId ?? ALL}
+            onChange={(chosen) => show('whose', chosen === ALL ? undefined : chosen)}
+            options={[
+              { value: ALL, label: bookText.everybodys },
+              ...household.map(({ id, name, isMe }) => ({ value: id, label: isMe ? bookText.mine : name })),
+            ]}
+          />
+        )}
         <Picker
           label={bookText.order}
           value={order}
@@ -184,6 +200,7 @@ function shownBy(search: URLSearchParams) {
     species,
     year,
     waterId: search.get('water') ?? undefined,
+    keeperId: search.get('whose') ?? undefined,
     order,
     asPictures: search.get('as') === 'pictures',
   };
@@ -200,6 +217,13 @@ function picturesIn(listed: readonly PictureInBook[], waiting: readonly CaptureS
   return [...own, ...listed.filter(({ captureId, sha256 }) => !has.has(`${captureId} ${sha256}`))];
 }
 
-function fits(row: { species: string | null; waterId: string | null }, species?: string, waterId?: string): boolean {
-  return (!species || row.species === species) && (!waterId || row.waterId === waterId);
+function fits(
+  row: Pick<CaptureSummary, 'species' | 'waterId' | 'keeperId'>,
+  { species, waterId, keeperId }: BookFilter,
+): boolean {
+  return (
+    (!species || row.species === species) &&
+    (!waterId || row.waterId === waterId) &&
+    (!keeperId || row.keeperId === keeperId)
+  );
 }

@@ -30,7 +30,14 @@ const outing = (outingId: string, change: Partial<OutingSummary> = {}): OutingSu
 });
 const fish = (outingId: string | null, atMs: number) =>
   ({ outingId, startedAt: new Date(atMs).toISOString() }) as CaptureSummary;
-const shown = { species: undefined, waterId: undefined, order: 'newest' as const, year: undefined, more: false };
+const shown = {
+  species: undefined,
+  waterId: undefined,
+  keeperId: undefined,
+  order: 'newest' as const,
+  year: undefined,
+  more: false,
+};
 const blanks = (rows: readonly CaptureSummary[], change: Partial<typeof shown> | object = {}) =>
   renderHook(() => useBlanks(rows, { ...shown, ...change })).result.current.map(({ outingId }) => outingId);
 

@@ -11,6 +11,8 @@ import { whenText } from '../../parts/when.js';
 interface Shown {
   readonly species: string | undefined;
   readonly waterId: string | undefined;
+  /** Of whose fish the book is shown; an outing is nobody's alone. */
+  readonly keeperId: string | undefined;
   readonly order: BookOrder;
   /** The book is opened at its end. */
   readonly year: number | undefined;
@@ -21,7 +23,7 @@ interface Shown {
 /** Outings that ended without a fish, among the rows that are shown: a blank belongs in the book as much as a catch. */
 export function useBlanks(rows: readonly CaptureSummary[], shown: Shown): readonly OutingSummary[] {
   const outings = useOutings();
-  if (shown.species || shown.order !== 'newest') return [];
+  if (shown.species || shown.keeperId || shown.order !== 'newest') return [];
   const caught = new Set(rows.map(({ outingId }) => outingId));
   const oldestMs = shown.more ? Date.parse(rows.at(-1)?.startedAt ?? '') : -Infinity;
   return outings.filter(

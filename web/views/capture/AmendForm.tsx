@@ -156,7 +156,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
           )}
         </div>
       )}
-      {subject === 'angler' && <WhoCaught value={angler} onChange={setAngler} />}
+      {subject === 'angler' && <WhoCaught value={angler} begunBy={state.begunBy} onChange={setAngler} />}
       {subject === 'overScale' && (
         <TextField
           className="max-w-sm"

@@ -26,7 +26,8 @@ import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
-import { anglerText } from '../../parts/anglerText.js';
+import { useWhoseText } from '../../parts/useWhoseText.js';
+import { keeperOf, type Angler } from '@keeper/core/domain/capture/angler';
 import { EstimateText } from '../../parts/weight/EstimateText.js';
 import { AsRead } from '../../parts/weight/AsRead.js';
 import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
@@ -53,6 +54,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
   const { massUnit } = useSettings();
   const waterName = useWaterName();
   const swim = useSwims().find(({ id }) => id === state.swimId);
+  const whose = useWhoseText()({ angler: facts.angler ?? null, keeperId: keeperOf(facts.angler, state.begunBy) });
   const [amending, setAmending] = useState(false);
   const [leaving, setLeaving] = useState(false);
   const lastMs = state.endMs ?? Math.max(0, ...state.marks.map(({ atMs }) => atMs));
@@ -68,7 +70,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
       <h1 className="text-3xl font-semibold md:text-4xl">
         {lost && !facts.species ? captureText.lostFish : say(speciesName(facts.species, facts.form, facts.kindName))}
       </h1>
-      {facts.angler && <p className="mt-1 text-lg">{anglerText(facts.angler)}</p>}
+      {whose !== null && <p className="mt-1 text-lg">{whose}</p>}
       {state.outcome === 'died' && (
         <p className="mt-1 font-book text-2xl text-rust">{captureText.itWasFoundDead({ leaving: state.leaving })}</p>
       )}
@@ -279,12 +281,14 @@ const HOOK_WORDS = {
 } as const;
 
 function Correction({ amendment, waterName }: { amendment: Amendment; waterName: (id: string) => string }) {
+  const whose = useWhoseText();
+  const whoseText = (angler: Angler) => whose({ angler, keeperId: keeperOf(angler, null) });
   const { field, from, to, why, at } = amendment;
   return (
     <li className="border-t border-rule py-2">
       <span className="block">
-        {FACT_WORDS[field]}: <s className="text-soft">{factText(field, from, waterName)}</s>{' '}
-        <b>{factText(field, to, waterName)}</b>
+        {FACT_WORDS[field]}: <s className="text-soft">{factText(field, from, { waterName, whoseText })}</s>{' '}
+        <b>{factText(field, to, { waterName, whoseText })}</b>
       </span>
       {why && <span className="block font-book italic">{why}</span>}
       <span className="text-sm text-soft">{whenText(at)}</span>

@@ -1,7 +1,8 @@
 import { poundsOunces } from '@keeper/core/measure/mass';
+import type { Angler } from '@keeper/core/domain/capture/angler';
 import { factText, weightText } from './factText.js';
 
-const waterName = () => 'The Mere';
+const names = { waterName: () => 'The Mere', whoseText: ({ who }: Angler) => (who === 'keeper' ? null : `a ${who}’s`) };
 
 test.each([
   ['species', 'wels', 'Wels catfish'],
@@ -11,7 +12,10 @@ test.each([
   ['weight', { asRead: poundsOunces(23, 11), method: 'zeroed' }, '23 lb 11 oz'],
   ['note', 'Took on the drop.', 'Took on the drop.'],
   ['weight', null, 'not known'],
-] as const)('%s %j reads %s', (field, value, text) => expect(factText(field, value, waterName)).toBe(text));
+  ['angler', null, 'the keeper'],
+  ['angler', { who: 'child' }, 'a child’s'],
+  ['angler', { who: 'keeper', keeperId: 'ben' }, 'the keeper'],
+] as const)('%s %j reads %s', (field, value, text) => expect(factText(field, value, names)).toBe(text));
 
 test('a weight by sum says what it was worked out from', () => {
   const gross = { asRead: poundsOunces(25, 3), method: 'gross-minus-tare' as const };

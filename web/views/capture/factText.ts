@@ -7,7 +7,6 @@ import { formatBodyLength, type BodyLength } from '@keeper/core/domain/fish/body
 import { formatLength, type Length } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import type { Mass } from '@keeper/core/measure/mass';
-import { anglerText } from '../../parts/anglerText.js';
 import { netWeight, type WeightReading } from '@keeper/core/domain/capture/weightReading';
 
 export const FACT_WORDS: Readonly<Record<FactName, string>> = {
@@ -24,15 +23,21 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   note: captureText.note,
 };
 
+/** What waters and keepers are called. */
+export interface FactNames {
+  readonly waterName: (id: string) => string;
+  /** Null for the own fish of whoever reads. */
+  readonly whoseText: (angler: Angler) => string | null;
+}
+
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
-export function factText(field: FactName, value: Facts[FactName], waterName: (id: string) => string): string {
-  if (field === 'angler' && !value) return captureText.theKeeper;
+export function factText(field: FactName, value: Facts[FactName], { waterName, whoseText }: FactNames): string {
+  if (field === 'angler') return (value && whoseText(value as Angler)) ?? captureText.theKeeper;
   if (value === null || value === undefined) return captureText.notKnown;
   if (field === 'species') return say(speciesName(value as SpeciesId));
   if (field === 'waterId') return waterName(value as string);
   if (field === 'length') return formatBodyLength(value as BodyLength);
   if (field === 'girth') return formatLength(value as Length);
-  if (field === 'angler') return anglerText(value as Angler);
   if (field === 'guess' || field === 'overScale') return formatMass(value as Mass);
   if (field === 'weight') return weightText(value as WeightReading);
   return typeof value === 'string' ? value : '';

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useHome, useOffer } from '../../data/access.js';
+import { useMyKeeperId } from '../../data/whose.js';
 import { CodeOffer } from './CodeOffer.js';
 import { devicesText } from './text.en-GB.js';
 
@@ -7,9 +8,10 @@ import { devicesText } from './text.en-GB.js';
 export function HandOver({ captureId }: { captureId: string }) {
   const url = useHome()?.urls[0];
   const { mutate, data } = useOffer();
+  const keeperId = useMyKeeperId();
   useEffect(() => {
-    if (url !== undefined) mutate('helper');
-  }, [url, mutate]);
+    if (url !== undefined) mutate({ role: 'helper', keeperId });
+  }, [url, mutate, keeperId]);
   if (url === undefined || !data) return null;
   return (
     <div className="grid gap-3">

@@ -32,13 +32,21 @@ export function PairPage() {
       ) : isIn ? (
         <>
           <p className="text-lg">
-            {access.role === 'helper' ? devicesText.isHelper : `${devicesText.isPaired} ${devicesText.installIt}`}
+            {access.role === 'helper'
+              ? devicesText.isHelper
+              : access.role === 'reader'
+                ? devicesText.isReader
+                : `${devicesText.isPaired} ${devicesText.installIt}`}
           </p>
           <Link
             to={link.captureId === undefined ? paths.today : paths.run(link.captureId)}
             className="button button-main justify-self-start"
           >
-            {link.captureId === undefined ? devicesText.toToday : devicesText.toTheFish}
+            {access.role === 'reader'
+              ? devicesText.toTheBook
+              : link.captureId === undefined
+                ? devicesText.toToday
+                : devicesText.toTheFish}
           </Link>
         </>
       ) : (

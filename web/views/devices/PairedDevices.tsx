@@ -1,21 +1,26 @@
-import { Smartphone, UserRound } from 'lucide-react';
-import type { PairedDevice } from '@keeper/contract/access';
+import { BookOpen, Smartphone, UserRound, type LucideIcon } from 'lucide-react';
+import type { PairedDevice, Role } from '@keeper/contract/access';
 import { usePairedDevices, usePutOut } from '../../data/access.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
+import { useHousehold } from '../../parts/useHousehold.js';
 import { whenText } from '../../parts/when.js';
 import { devicesText } from './text.en-GB.js';
+
+const ICONS: Readonly<Record<Role, LucideIcon>> = { keeper: Smartphone, helper: UserRound, reader: BookOpen };
 
 /** Who was let in: when it was last seen, what waits on it, and out with it in one tap. */
 export function PairedDevices({ thisId }: { thisId: string | null }) {
   const devices = usePairedDevices();
   const putOut = usePutOut();
+  const household = useHousehold();
+  const nameOf = (keeperId: string) => household.find(({ id, isMe }) => id === keeperId && !isMe)?.name ?? null;
   return (
     <Section title={devicesText.pairedDevices}>
       {devices.length === 0 && <p>{devicesText.noneYet}</p>}
       <ul className={devices.length > 0 ? 'border-b border-rule' : ''}>
         {devices.map((device) => {
-          const Icon = device.role === 'keeper' ? Smartphone : UserRound;
+          const Icon = ICONS[device.role];
           return (
             <li key={device.id} className="flex items-center gap-4 border-t border-rule py-3">
               <Icon size={24} strokeWidth={1.75} aria-hidden className="shrink-0" />
@@ -23,7 +28,9 @@ export function PairedDevices({ thisId }: { thisId: string | null }) {
                 <p className="text-lg font-semibold">
                   {device.name}
                   <span className="ml-2 text-base font-normal text-soft">
-                    {device.id === thisId ? devicesText.thisOne : devicesText.role({ role: device.role })}
+                    {device.id === thisId
+                      ? devicesText.thisOne
+                      : devicesText.role({ role: device.role, name: nameOf(device.keeperId) })}
                   </span>
                 </p>
                 <p className="text-soft">{standingText(device)}</p>

@@ -1,3 +1,4 @@
+import type { Role } from '@keeper/contract/access';
 import { localised } from '../../text/localised.js';
 
 /** Words of the screens “devices” and “pair this device”, in British English. */
@@ -34,8 +35,23 @@ export const devicesText = localised('devices', {
   stepTwo:
     'The phone warns, since it does not know this book yet. Go on once, and install the certificate that the page offers. Its fingerprint must be this one:',
   stepThree: 'Then show the phone a code. It lives two minutes and works once.',
-  showACode: 'Code for my own phone',
-  showAHelperCode: 'Code for a helper',
+  showACode: 'Show a code',
+  forWhom: 'For whom the code is',
+  forMe: 'For me',
+  forKeeper: ({ name }: { name: string }) => `For ${name}`,
+  forAHelper: 'For a helper',
+  forAReader: 'For a reader',
+  readerMay:
+    'A reader sees fish with their days and names, and what you let it. It sees no water, no swim, no hour and no note, and changes nothing.',
+  whoseFish: 'Whose fish it sees',
+  myFish: 'My fish',
+  everybodysFish: 'Everybody’s fish',
+  sizes: 'Weights and lengths',
+  pictures: 'Pictures',
+  shown: 'Shown',
+  keptBack: 'Kept back',
+  pictureShows:
+    'Portraits and flanks, without what the camera wrote into them. What stands behind a fish is seen all the same.',
   codeIs: 'Code',
   codeSquare: 'Square with the code',
   helperMay: 'A helper taps along in a run and adds pictures. The book itself it does not see.',
@@ -44,7 +60,8 @@ export const devicesText = localised('devices', {
   pairedDevices: 'Paired devices',
   noneYet: 'None yet.',
   thisOne: 'this one',
-  role: ({ role }: { role: 'keeper' | 'helper' }) => (role === 'keeper' ? 'yours' : 'a helper’s'),
+  role: ({ role, name }: { role: Role; name: string | null }) =>
+    role === 'keeper' ? (name === null ? 'yours' : `${name}’s`) : role === 'helper' ? 'a helper’s' : 'a reader’s',
   lastSeen: ({ when }: { when: string }) => `last seen ${when}`,
   waits: ({ count }: { count: number }) => (count === 1 ? '1 entry waits on it' : `${count} entries wait on it`),
   isOver: 'has to be let in again',
@@ -83,6 +100,8 @@ export const devicesText = localised('devices', {
   enter: 'Enter',
   isPaired: 'This device is paired.',
   isHelper: 'This device helps.',
+  isReader: 'This device is let in to read.',
+  toTheBook: 'To the fish of this book',
   toToday: 'To Today',
   toTheFish: 'To the fish',
   installIt: 'Put it on the home screen from the browser’s menu: then it opens at the bank without a signal.',

@@ -6,6 +6,7 @@ import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
 import { addPicture } from '../../data/addPicture.js';
 import { makeEvent, record } from '../../data/record.js';
+import { ofKeeper } from '../../data/whose.js';
 import { outbox } from '../../data/deviceOutbox.js';
 
 type Fish = Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>;
@@ -100,7 +101,7 @@ export async function newPage(
       id: newId(),
       elapsedMs: 0,
       type: 'hooked',
-      payload: { from: 'pictures', ...(water && { waterId: water.id }) },
+      payload: { from: 'pictures', ...ofKeeper(), ...(water && { waterId: water.id }) },
     },
     { ...head, id: newId(), elapsedMs: spanMs, type: 'released', payload: {} },
   ]);

@@ -64,6 +64,7 @@ export function Over({ desk, run, expected }: { desk: RunDesk; run: RunState; ex
       {(outcome === 'released' || outcome === 'died') && (
         <WhoseFish
           angler={state.facts.angler ?? null}
+          begunBy={state.begunBy}
           onSaid={(angler) => void tap('described', { facts: { angler } })}
         />
       )}

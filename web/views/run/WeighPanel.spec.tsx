@@ -1,3 +1,4 @@
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import '@testing-library/jest-dom';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
@@ -15,7 +16,7 @@ jest.mock('../../data/deviceOutbox.js', () => {
 
 function panel(settings: Partial<KeptSettings> = {}, current?: WeightReading) {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
-  client.setQueryData(['settings'], { ...FIRST_SETTINGS, ...settings, revision: 1 });
+  client.setQueryData(['settings', FIRST_KEEPER], { ...FIRST_SETTINGS, ...settings, revision: 1 });
   client.setQueryData(['kit'], []);
   const taken: WeightReading[] = [];
   const guessed: Mass[] = [];

@@ -1,18 +1,25 @@
 import { useState } from 'react';
-import type { Angler } from '@keeper/core/domain/capture/angler';
-import { anglerText } from '../../parts/anglerText.js';
-import { partsText } from '../../parts/text.en-GB.js';
+import { keeperOf, type Angler } from '@keeper/core/domain/capture/angler';
+import { useHousehold } from '../../parts/useHousehold.js';
+import { useWhoseText } from '../../parts/useWhoseText.js';
+import { WhoTaps } from '../../parts/WhoCaught.js';
 import { runText } from './text.en-GB.js';
 
 interface WhoseFishProps {
   readonly angler: Angler | null;
+  readonly begunBy: string | null;
   readonly onSaid: (angler: Angler | null) => void;
 }
 
-/** Whose fish it was: the keeper's, unless two taps say otherwise. A name is for the writing up. */
-export function WhoseFish({ angler, onSaid }: WhoseFishProps) {
+/**
+ * Whose fish it was: of the keeper whose phone it is, unless a tap says otherwise. Where several keep the book they
+ * stand there at once; else it takes two taps. A name is for the writing up.
+ */
+export function WhoseFish({ angler, begunBy, onSaid }: WhoseFishProps) {
   const [asking, setAsking] = useState(false);
-  if (!asking) {
+  const whose = useWhoseText()({ angler, keeperId: keeperOf(angler, begunBy) });
+  const isHousehold = useHousehold().length > 0;
+  if (!asking && !isHousehold) {
     return (
       <button
         type="button"
@@ -20,25 +27,21 @@ export function WhoseFish({ angler, onSaid }: WhoseFishProps) {
         className="quiet-link mb-3 min-h-11 text-left"
         onClick={() => setAsking(true)}
       >
-        {runText.yourFishNotRight({ whose: angler && anglerText(angler) })}
+        {runText.yourFishNotRight({ whose })}
       </button>
     );
   }
-  const say = (next: Angler | null) => () => {
-    setAsking(false);
-    onSaid(next);
-  };
   return (
-    <div role="group" aria-label={partsText.whoCaughtIt} className="mb-5 grid grid-cols-3 gap-2.5">
-      <button type="button" className="button min-h-14 px-2" onClick={say(null)}>
-        {partsText.iDid}
-      </button>
-      <button type="button" className="button min-h-14 px-2" onClick={say({ who: 'friend' })}>
-        {partsText.aFriend}
-      </button>
-      <button type="button" className="button min-h-14 px-2" onClick={say({ who: 'child' })}>
-        {partsText.aChild}
-      </button>
+    <div className="mb-5">
+      {isHousehold && <p className="mb-2">{runText.whoseFishWasIt}</p>}
+      <WhoTaps
+        value={angler}
+        begunBy={begunBy}
+        onChange={(next) => {
+          setAsking(false);
+          onSaid(next);
+        }}
+      />
     </div>
   );
 }

@@ -51,6 +51,7 @@ export const runText = localised('run', {
   girth: 'Girth',
   yourFishNotRight: ({ whose }: { whose: string | null }) =>
     whose === null ? 'Your fish: not right?' : `${whose}: not right?`,
+  whoseFishWasIt: 'Whose fish was it?',
   undoPastTheEnd: 'past the end',
   undoGirth: 'girth',
   undoWhose: 'whose fish',

@@ -22,6 +22,7 @@ import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { Notice } from '../../parts/Notice.js';
 import { NotSecure } from '../../parts/NotSecure.js';
 import { Section } from '../../parts/Section.js';
+import { KeepersSection } from '../keepers/KeepersSection.js';
 import { BankWays } from './BankPreferences.js';
 import { DeviceWays } from './DevicePreferences.js';
 import { Held } from './Held.js';
@@ -43,6 +44,7 @@ export function Settings() {
       </Link>
       <WaitingHere />
       <Held />
+      <KeepersSection />
       <Section title={settingsText.lightOfThisScreen}>
         <Choice<Theme>
           label={settingsText.light}

@@ -32,6 +32,8 @@ import { lazyPart } from '../../parts/lazyPart.js';
 /** A list that opens is no small thing to load; the take does not wait for it. */
 const WaterPicker = lazyPart(async () => (await import('../../parts/WaterPicker.js')).WaterPicker);
 
+const WhoIsFishing = lazyPart(async () => (await import('../keepers/WhoIsFishing.js')).WhoIsFishing);
+
 const KeepRegister = lazyPart(async () => (await import('../../parts/KeepRegister.js')).KeepRegister);
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
@@ -41,8 +43,15 @@ export function Today() {
   const past = recent.rows.filter(({ outcome }) => outcome !== 'open').slice(0, 5);
   return (
     <>
-      <p className="text-soft">{weekdayText(new Date())}</p>
-      <h1 className="mb-6 text-3xl font-semibold md:text-4xl">{todayText.atTheWater}</h1>
+      <div className="mb-6 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div>
+          <p className="text-soft">{weekdayText(new Date())}</p>
+          <h1 className="text-3xl font-semibold md:text-4xl">{todayText.atTheWater}</h1>
+        </div>
+        <Suspense>
+          <WhoIsFishing />
+        </Suspense>
+      </div>
       {open.map((capture) => (
         <Link
           key={capture.captureId}

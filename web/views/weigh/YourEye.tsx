@@ -4,6 +4,7 @@ import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { GRAMS_PER_POUND, massSystemOf } from '@keeper/core/measure/mass';
 import { guessBiasBySize, guessBias, type GuessBias, type Guess } from '@keeper/core/weighing/guessBias';
 import { useSettings } from '../../data/queries.js';
+import { useMyKeeperId } from '../../data/whose.js';
 import { useWeighed } from '../../data/useWeighing.js';
 
 /** Sizes in which the eye is judged apart, in kilograms or in two pounds. */
@@ -12,8 +13,9 @@ const SIZES = [5, 10, 15] as const;
 /** How the guesses stand to the readings: by kind, and by size. */
 export function YourEye() {
   const { massUnit, guessFirst } = useSettings();
-  const guesses = useWeighed().flatMap(({ species, guessGrams, grams }): Guess[] =>
-    guessGrams === null ? [] : [{ species, guessGrams, readGrams: grams }],
+  const mine = useMyKeeperId();
+  const guesses = useWeighed().flatMap(({ species, guessGrams, grams, keeperId }): Guess[] =>
+    guessGrams === null || keeperId !== mine ? [] : [{ species, guessGrams, readGrams: grams }],
   );
   const whole = guessBias(guesses);
   if (!whole) {

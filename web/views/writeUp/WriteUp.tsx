@@ -201,6 +201,7 @@ function WriteUpOf({ state }: { state: CaptureState }) {
         <Section title={partsText.whoCaughtIt}>
           <WhoCaught
             value={draft.angler === undefined ? (facts.angler ?? null) : draft.angler}
+            begunBy={state.begunBy}
             onChange={(angler) => change({ angler })}
           />
         </Section>
