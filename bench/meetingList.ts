@@ -27,7 +27,9 @@ export async function meetingListBench(): Promise<void> {
     note: null,
   };
   const fish = manyFish();
-  const times = await timedRuns(60, () => standingOf(meeting, fish, { keeperId: FIRST_KEEPER, lengthHabit: 'cm', pounds: false }));
+  const times = await timedRuns(60, () =>
+    standingOf(meeting, fish, { keeperId: FIRST_KEEPER, lengthHabit: 'cm', pounds: false }),
+  );
   report(`meeting: the list over ${FISH} fish, p50`, quantile(times, 0.5), 'ms', 50);
   report(`meeting: the list over ${FISH} fish, p95`, quantile(times, 0.95), 'ms', 50);
 }

@@ -1,41 +1,6 @@
-import type { Page } from '@playwright/test';
-import type { Home } from '@keeper/contract/access';
 import { expect, fishOn, onlyCapture, step, test } from './keeperTest.js';
-import type { KeeperServer } from './keeperServer.js';
+import { codeFor, openHome, shownCode } from './homeDoor.js';
 import { trustedPhone } from './trustedPhone.js';
-
-const PASSPHRASE = 'three carp in the margins';
-
-/** On the machine: a passphrase, then the door to the home network. Gives the address for a phone of this test. */
-async function openHome(page: Page, server: KeeperServer): Promise<{ url: string; certificate: string }> {
-  await page.goto(`${server.url}/settings`);
-  await page.getByRole('link', { name: /^Devices/ }).click();
-  await page.getByLabel('A new passphrase').fill('short');
-  await expect(page.getByRole('button', { name: 'Set the passphrase' })).toBeDisabled();
-  await page.getByLabel('A new passphrase').fill(PASSPHRASE);
-  await page.getByRole('button', { name: 'Set the passphrase' }).click();
-  await page.getByRole('radio', { name: 'Open' }).click();
-  await expect(page.getByRole('radio', { name: 'Open' })).toBeChecked();
-  const home = (await (await fetch(`${server.url}/api/access/home`)).json()) as Home;
-  expect(home.isOpen).toBe(true);
-  await expect(page.getByText(home.fingerprint ?? 'none')).toBeVisible();
-  const certificate = await (await fetch(`${server.url}/api/access/authority.crt`)).text();
-  // The same door, by the loopback of this machine.
-  return { url: `https://127.0.0.1:${new URL(home.urls[0] ?? '').port}`, certificate };
-}
-
-/** Shows a code on the machine, and reads it. */
-async function codeFor(page: Page, whose: 'Code for my own phone' | 'Code for a helper'): Promise<string> {
-  await page.getByRole('button', { name: whose }).click();
-  return shownCode(page);
-}
-
-async function shownCode(page: Page): Promise<string> {
-  const code = page.getByText(/^Code [2-9A-Z]{4} [2-9A-Z]{4}/);
-  await code.waitFor();
-  const [, one = '', two = ''] = /Code (\w{4}) (\w{4})/.exec((await code.textContent()) ?? '') ?? [];
-  return one + two;
-}
 
 test(
   'from the desk to the phone, to the bank without a signal, and home again; then the phone is put out',
@@ -45,7 +10,7 @@ test(
     const { url, certificate } = await openHome(page, server);
     const phone = await trustedPhone(certificate);
     try {
-      const code = await codeFor(page, 'Code for my own phone');
+      const code = await codeFor(page, 'For me');
       if (process.env['SHOTS']) await page.screenshot({ path: '/tmp/devices-desk.png' });
       await phone.page.goto(`${url}/pair#${code}`);
       await expect(phone.page.getByLabel('The code')).toHaveValue(code);

@@ -1,10 +1,13 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** The first byte of such a page (SQLite, Database File Format, 1.6). */
+const LEAF_OF_TABLE = 0x0d;
 
 /**
  * The built server in a process of its own, with a book that goes when the test is over. It can be killed and started
@@ -15,6 +18,11 @@ export class KeeperServer {
   private process: ChildProcess | undefined;
   private port = '0';
   url = '';
+
+  /** @param book a folder with a book to begin with a copy of; an empty one otherwise */
+  constructor(book?: string) {
+    if (book !== undefined) cpSync(book, this.dataFolder, { recursive: true });
+  }
 
   async start(...more: string[]): Promise<void> {
     const main = join(root, 'server', 'dist', 'main.js');
@@ -34,21 +42,35 @@ export class KeeperServer {
     await this.end('SIGKILL');
   }
 
-  /** Overwrites a page in the middle of the book, as a failing disk would, after a stop that was none. */
+  /** Overwrites a page of the log in the book, as a failing disk would, after a stop that was none. */
   async damageBook(): Promise<void> {
+    // Once ended, all of the log is in the book and not beside it.
+    await this.end('SIGTERM');
+    await this.start();
     await this.kill();
     const book = join(this.dataFolder, 'book.sqlite');
     // What stands in the log beside it is brought into it first, or it would mend the page.
     rmSync(`${book}-wal`, { force: true });
     const bytes = readFileSync(book);
     const page = 4096;
-    bytes.fill(0x5a, page * Math.floor(bytes.length / page / 2), page * Math.floor(bytes.length / page / 2) + page);
+    // A leaf of the log: what is read to open the book at all is left whole.
+    const pages = Array.from({ length: bytes.length / page }, (_, i) => bytes.subarray(i * page, (i + 1) * page));
+    const ofLog = pages.findLast((each) => each[0] === LEAF_OF_TABLE && each.includes('described'));
+    if (!ofLog) throw new Error('The book has no page of its log.');
+    ofLog.fill(0x5a);
     writeFileSync(book, bytes);
   }
 
   async close(): Promise<void> {
     await this.end('SIGTERM');
     rmSync(this.dataFolder, { recursive: true, force: true });
+  }
+
+  /** Ends it, and keeps its book in another folder. */
+  async closeInto(folder: string): Promise<void> {
+    await this.end('SIGTERM');
+    cpSync(this.dataFolder, folder, { recursive: true });
+    await this.close();
   }
 
   /** Fills the book with the demo world and a few of its pictures. */

@@ -1,6 +1,7 @@
 import { expect, test as base, type Page } from '@playwright/test';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
+import { DEMO_BOOK } from './demoBook.js';
 import { KeeperServer } from './keeperServer.js';
 
 export { expect };
@@ -21,9 +22,8 @@ interface OfTest {
 export const test = base.extend<OfTest, OfWorker>({
   demoServer: [
     async ({ browserName: _ }, use) => {
-      const server = new KeeperServer();
+      const server = new KeeperServer(process.env[DEMO_BOOK]);
       await server.start();
-      await server.fillDemo(4);
       await use(server);
       await server.close();
     },

@@ -77,107 +77,107 @@ async function cameraPicture(server: KeeperServer): Promise<string> {
   return ((await kept.json()) as { sha256: string }).sha256;
 }
 
-test('a club day: rules told, a list that fills itself, upgraded twice, and what the next must be', async ({
-  page,
-  server,
-  noErrors,
-}) => {
-  await page.goto(`${server.url}/meetings`);
-  await page.getByRole('link', { name: 'Add a meeting' }).click();
-  await page.getByLabel('Its name').fill('Spring pike day');
-  await page.getByRole('radio', { name: 'A season of my own' }).click();
-  await page.getByRole('button', { name: 'Pike', exact: true }).click();
-  const day = new Date(Date.now() - 24 * HOUR_MS).toISOString().slice(0, 10);
-  const to = new Date(Date.now() + 24 * HOUR_MS).toISOString().slice(0, 10);
-  await page.getByLabel('From', { exact: true }).fill(`${to}T06:00`);
-  await page.getByLabel('To', { exact: true }).fill(`${day}T20:00`);
-  await page.getByLabel('So many of the best count').fill('2');
-  await page.getByRole('button', { name: 'Save this meeting' }).click();
-  await expect(page.getByText('It ends before it begins. Turn the dates round.')).toBeVisible();
-  await page.getByLabel('From', { exact: true }).fill(`${day}T06:00`);
-  await page.getByLabel('To', { exact: true }).fill(`${to}T20:00`);
-  if (process.env['SHOTS']) await page.screenshot(shot('meetingform'));
-  await page.getByRole('button', { name: 'Save this meeting' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Spring pike day');
-  await expect(page.getByText('2 more fill the list.')).toBeVisible();
+test(
+  'a club day: rules told, a list that fills itself, upgraded twice, and what the next must be',
+  { tag: '@phone' },
+  async ({ page, server, noErrors }) => {
+    await page.goto(`${server.url}/meetings`);
+    await page.getByRole('link', { name: 'Add a meeting' }).click();
+    await page.getByLabel('Its name').fill('Spring pike day');
+    await page.getByRole('radio', { name: 'A season of my own' }).click();
+    await page.getByRole('button', { name: 'Pike', exact: true }).click();
+    const day = new Date(Date.now() - 24 * HOUR_MS).toISOString().slice(0, 10);
+    const to = new Date(Date.now() + 24 * HOUR_MS).toISOString().slice(0, 10);
+    await page.getByLabel('From', { exact: true }).fill(`${to}T06:00`);
+    await page.getByLabel('To', { exact: true }).fill(`${day}T20:00`);
+    await page.getByLabel('So many of the best count').fill('2');
+    await page.getByRole('button', { name: 'Save this meeting' }).click();
+    await expect(page.getByText('It ends before it begins. Turn the dates round.')).toBeVisible();
+    await page.getByLabel('From', { exact: true }).fill(`${day}T06:00`);
+    await page.getByLabel('To', { exact: true }).fill(`${to}T20:00`);
+    if (process.env['SHOTS']) await page.screenshot(shot('meetingform'));
+    await page.getByRole('button', { name: 'Save this meeting' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Spring pike day');
+    await expect(page.getByText('2 more fill the list.')).toBeVisible();
 
-  await pike(server, 160, 50);
-  await pike(server, 170, 40);
-  await pike(server, 180, 30);
-  await pike(server, 190, 20);
-  await pike(server, 150, 10, { facts: { angler: { who: 'friend' } } });
-  await page.reload();
-  const counts = page.getByRole('region', { name: 'What counts' });
-  await expect(counts.getByRole('listitem')).toHaveCount(2);
-  await expect(counts).toContainText('an upgrade of');
-  // 90 and 95 cm, by the keeper's inches.
-  await expect(page.getByRole('article')).toContainText('72.83 in');
-  await expect(page.getByText('The next must be over 35.43 in to count.')).toBeVisible();
-  await page.getByLabel(/^What would one of so much be worth/).fill('40');
-  await expect(page.getByText('It would add 4.57 in.')).toBeVisible();
-  await expect(page.getByRole('region', { name: /^Not within the rules/ })).toContainText('Somebody else caught it.');
-  if (process.env['SHOTS']) await page.screenshot(shot('meeting'));
-  expect(noErrors).toEqual([]);
-});
+    await pike(server, 160, 50);
+    await pike(server, 170, 40);
+    await pike(server, 180, 30);
+    await pike(server, 190, 20);
+    await pike(server, 150, 10, { facts: { angler: { who: 'friend' } } });
+    await page.reload();
+    const counts = page.getByRole('region', { name: 'What counts' });
+    await expect(counts.getByRole('listitem')).toHaveCount(2);
+    await expect(counts).toContainText('an upgrade of');
+    // 90 and 95 cm, by the keeper's inches.
+    await expect(page.getByRole('article')).toContainText('72.83 in');
+    await expect(page.getByText('The next must be over 35.43 in to count.')).toBeVisible();
+    await page.getByLabel(/^What would one of so much be worth/).fill('40');
+    await expect(page.getByText('It would add 4.57 in.')).toBeVisible();
+    await expect(page.getByRole('region', { name: /^Not within the rules/ })).toContainText('Somebody else caught it.');
+    if (process.env['SHOTS']) await page.screenshot(shot('meeting'));
+    expect(noErrors).toEqual([]);
+  },
+);
 
-test('put forward with its picture looked at, and a bundle that other tools open', async ({
-  page,
-  server,
-  noErrors,
-}) => {
-  const sha256 = await cameraPicture(server);
-  const meetingId = await meetingToday(server, { sentWithinH: 1 });
-  const captureId = await pike(server, 180, 90, { sha256 });
-  await page.goto(`${server.url}/meetings/${meetingId}`);
-  await page.getByRole('link', { name: 'Put it forward' }).click();
-  await expect(page.getByRole('checkbox', { name: 'Card 12 is in the picture and can be read' })).toBeVisible();
-  const glass = page.getByRole('img', { name: 'Look closely' });
-  await glass.focus();
-  await page.keyboard.press('ArrowLeft');
-  await expect(page.getByRole('img', { name: 'Magnified' })).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Card 12 is in the picture and can be read' }).click();
-  // It comes later than the meeting allows: not without a reason.
-  await expect(page.getByRole('button', { name: 'Put it forward' })).toBeDisabled();
-  await page.getByLabel('Sent late because').fill('No signal at the lake.');
-  if (process.env['SHOTS']) await page.screenshot(shot('put'));
-  await page.getByRole('button', { name: 'Put it forward' }).click();
-  const said = page.getByRole('region', { name: 'What the bundle discloses' });
-  await expect(said).toContainText('The original picture, every byte as the camera wrote it');
-  await expect(said.getByRole('button', { name: 'Save the bundle (ZIP)' })).toBeDisabled();
-  await said.getByRole('checkbox', { name: 'I have read what it discloses' }).check();
-  if (process.env['SHOTS']) await page.screenshot(shot('bundle'));
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    said.getByRole('button', { name: 'Save the bundle (ZIP)' }).click(),
-  ]);
-  const folder = mkdtempSync(join(tmpdir(), 'keeper-proof-'));
-  await download.saveAs(join(folder, 'bundle.zip'));
-  // Opened with other tools: Info-ZIP, GNU coreutils, ExifTool.
-  execFileSync('unzip', ['-q', 'bundle.zip'], { cwd: folder });
-  expect(execFileSync('sha256sum', ['-c', 'SHA256SUMS'], { cwd: folder, encoding: 'utf8' })).toBe(
-    `${sha256.slice(0, 12)}.jpg: OK\nreading.json: OK\n`,
-  );
-  const reading = JSON.parse(readFileSync(join(folder, 'reading.json'), 'utf8')) as Record<string, unknown>;
-  expect(reading).toMatchObject({
-    format: 'unhurried-keeper-proof',
-    version: 1,
-    fish: { captureId, species: 'pike', lengthMm: 900, lengthOf: 'tip' },
-    checks: ['identifier'],
-    lateWhy: 'No signal at the lake.',
-    picture: { sha256 },
-  });
-  const [tags] = JSON.parse(
-    execFileSync('exiftool', ['-json', '-n', '-DateTimeOriginal', `${sha256.slice(0, 12)}.jpg`], {
-      cwd: folder,
-      encoding: 'utf8',
-    }),
-  ) as [{ DateTimeOriginal?: string }];
-  expect(tags.DateTimeOriginal).toMatch(/^\d{4}:\d\d:\d\d /);
-  rmSync(folder, { recursive: true });
-  await page.goto(`${server.url}/meetings/${meetingId}`);
-  await expect(page.getByRole('region', { name: 'What counts' })).toContainText('put forward');
-  expect(noErrors).toEqual([]);
-});
+test(
+  'put forward with its picture looked at, and a bundle that other tools open',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    const sha256 = await cameraPicture(server);
+    const meetingId = await meetingToday(server, { sentWithinH: 1 });
+    const captureId = await pike(server, 180, 90, { sha256 });
+    await page.goto(`${server.url}/meetings/${meetingId}`);
+    await page.getByRole('link', { name: 'Put it forward' }).click();
+    await expect(page.getByRole('checkbox', { name: 'Card 12 is in the picture and can be read' })).toBeVisible();
+    const glass = page.getByRole('img', { name: 'Look closely' });
+    await glass.focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(page.getByRole('img', { name: 'Magnified' })).toBeVisible();
+    await page.getByRole('checkbox', { name: 'Card 12 is in the picture and can be read' }).click();
+    // It comes later than the meeting allows: not without a reason.
+    await expect(page.getByRole('button', { name: 'Put it forward' })).toBeDisabled();
+    await page.getByLabel('Sent late because').fill('No signal at the lake.');
+    if (process.env['SHOTS']) await page.screenshot(shot('put'));
+    await page.getByRole('button', { name: 'Put it forward' }).click();
+    const said = page.getByRole('region', { name: 'What the bundle discloses' });
+    await expect(said).toContainText('The original picture, every byte as the camera wrote it');
+    await expect(said.getByRole('button', { name: 'Save the bundle (ZIP)' })).toBeDisabled();
+    await said.getByRole('checkbox', { name: 'I have read what it discloses' }).check();
+    if (process.env['SHOTS']) await page.screenshot(shot('bundle'));
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      said.getByRole('button', { name: 'Save the bundle (ZIP)' }).click(),
+    ]);
+    const folder = mkdtempSync(join(tmpdir(), 'keeper-proof-'));
+    await download.saveAs(join(folder, 'bundle.zip'));
+    // Opened with other tools: Info-ZIP, GNU coreutils, ExifTool.
+    execFileSync('unzip', ['-q', 'bundle.zip'], { cwd: folder });
+    expect(execFileSync('sha256sum', ['-c', 'SHA256SUMS'], { cwd: folder, encoding: 'utf8' })).toBe(
+      `${sha256.slice(0, 12)}.jpg: OK\nreading.json: OK\n`,
+    );
+    const reading = JSON.parse(readFileSync(join(folder, 'reading.json'), 'utf8')) as Record<string, unknown>;
+    expect(reading).toMatchObject({
+      format: 'unhurried-keeper-proof',
+      version: 1,
+      fish: { captureId, species: 'pike', lengthMm: 900, lengthOf: 'tip' },
+      checks: ['identifier'],
+      lateWhy: 'No signal at the lake.',
+      picture: { sha256 },
+    });
+    const [tags] = JSON.parse(
+      execFileSync('exiftool', ['-json', '-n', '-DateTimeOriginal', `${sha256.slice(0, 12)}.jpg`], {
+        cwd: folder,
+        encoding: 'utf8',
+      }),
+    ) as [{ DateTimeOriginal?: string }];
+    expect(tags.DateTimeOriginal).toMatch(/^\d{4}:\d\d:\d\d /);
+    rmSync(folder, { recursive: true });
+    await page.goto(`${server.url}/meetings/${meetingId}`);
+    await expect(page.getByRole('region', { name: 'What counts' })).toContainText('put forward');
+    expect(noErrors).toEqual([]);
+  },
+);
 
 test('the same fish is not put forward twice by mistake', { tag: '@desk' }, async ({ page, server }) => {
   const [sha256 = ''] = await pikeTwice(server);

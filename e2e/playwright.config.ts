@@ -5,6 +5,7 @@ import { BROWSER } from './browser.js';
 export default defineConfig({
   testDir: '.',
   testMatch: '**/*.e2e.ts',
+  globalSetup: './demoBook.ts',
   timeout: 60_000,
   expect: { timeout: 10_000 },
   // Much of a test is waiting: three share two cores well.

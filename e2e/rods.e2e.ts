@@ -96,49 +96,57 @@ test(
   },
 );
 
-test('with one rod out the fish is told of it by itself, and nothing is asked', async ({ page, server, noErrors }) => {
-  const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
-  await page.goto(`${server.url}/bank/${outingId}`);
-  await page.getByRole('button', { name: 'Cast the first rod' }).click();
-  await page.getByRole('dialog').getByLabel('Bait', { exact: true }).fill('Bread');
-  await page.getByRole('button', { name: 'Cast it so' }).click();
-  await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Fishing for');
-  await page.getByRole('button', { name: /^Fish on/ }).click();
-  await page.waitForURL(/\/run\//);
-  await expect(page.getByRole('group', { name: /given/ })).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Which rod?' })).toHaveCount(0);
-  const told = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told');
-  await expect.poll(async () => (await told()).map(({ payload }) => payload)).toEqual([{ rod: 1, bait: 'Bread' }]);
-  // Opened once more it is not told once more.
-  await page.reload();
-  await page.getByRole('region', { name: 'Clocks' }).waitFor();
-  await page.goto(`${server.url}/bank/${outingId}`);
-  await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Took a fish');
-  expect(await told()).toHaveLength(1);
-  expect(noErrors).toEqual([]);
-});
+test(
+  'with one rod out the fish is told of it by itself, and nothing is asked',
+  { tag: '@phone' },
+  async ({ page, server, noErrors }) => {
+    const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await page.getByRole('button', { name: 'Cast the first rod' }).click();
+    await page.getByRole('dialog').getByLabel('Bait', { exact: true }).fill('Bread');
+    await page.getByRole('button', { name: 'Cast it so' }).click();
+    await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Fishing for');
+    await page.getByRole('button', { name: /^Fish on/ }).click();
+    await page.waitForURL(/\/run\//);
+    await expect(page.getByRole('group', { name: /given/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: 'Which rod?' })).toHaveCount(0);
+    const told = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told');
+    await expect.poll(async () => (await told()).map(({ payload }) => payload)).toEqual([{ rod: 1, bait: 'Bread' }]);
+    // Opened once more it is not told once more.
+    await page.reload();
+    await page.getByRole('region', { name: 'Clocks' }).waitFor();
+    await page.goto(`${server.url}/bank/${outingId}`);
+    await expect(page.getByRole('group', { name: 'Rod 1', exact: true })).toContainText('Took a fish');
+    expect(await told()).toHaveLength(1);
+    expect(noErrors).toEqual([]);
+  },
+);
 
-test('an old capture gets its rod at the desk, from what was told before', async ({ page, server, noErrors }) => {
-  await page.goto(server.url);
-  await page.getByRole('button', { name: /^Fish on/ }).click();
-  await page.waitForURL(/\/run\//);
-  await step(page, 'In the net', 'netted');
-  await step(page, 'Released', 'released');
-  await page.getByRole('button', { name: 'Strong, with a kick' }).click();
-  await page.getByRole('link', { name: 'Write it up' }).click();
-  await page.getByLabel('Bait', { exact: true }).fill('Worm');
-  await page.getByLabel('Where it lies', { exact: true }).fill('Under the willow');
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
-  const told = page.getByRole('region', { name: 'On what' });
-  await expect(told).toContainText('Worm, Under the willow.');
-  await told.getByRole('button', { name: 'Change rig, bait or place' }).click();
-  await page.getByRole('dialog').getByLabel('Method', { exact: true }).fill('Float');
-  await page.getByRole('dialog').getByRole('button', { name: 'Save it' }).click();
-  await expect(told).toContainText('Worm, Float, Under the willow.');
-  const toldTimes = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told').length;
-  await expect.poll(toldTimes).toBe(2);
-  expect(noErrors).toEqual([]);
-});
+test(
+  'an old capture gets its rod at the desk, from what was told before',
+  { tag: '@desk' },
+  async ({ page, server, noErrors }) => {
+    await page.goto(server.url);
+    await page.getByRole('button', { name: /^Fish on/ }).click();
+    await page.waitForURL(/\/run\//);
+    await step(page, 'In the net', 'netted');
+    await step(page, 'Released', 'released');
+    await page.getByRole('button', { name: 'Strong, with a kick' }).click();
+    await page.getByRole('link', { name: 'Write it up' }).click();
+    await page.getByLabel('Bait', { exact: true }).fill('Worm');
+    await page.getByLabel('Where it lies', { exact: true }).fill('Under the willow');
+    await page.getByRole('button', { name: 'Put it in the book' }).click();
+    const told = page.getByRole('region', { name: 'On what' });
+    await expect(told).toContainText('Worm, Under the willow.');
+    await told.getByRole('button', { name: 'Change rig, bait or place' }).click();
+    await page.getByRole('dialog').getByLabel('Method', { exact: true }).fill('Float');
+    await page.getByRole('dialog').getByRole('button', { name: 'Save it' }).click();
+    await expect(told).toContainText('Worm, Float, Under the willow.');
+    const toldTimes = async () => (await onlyCapture(server)).events.filter(({ type }) => type === 'rod-told').length;
+    await expect.poll(toldTimes).toBe(2);
+    expect(noErrors).toEqual([]);
+  },
+);
 
 test('a bait that was typed two ways is made one in a tap', { tag: '@desk' }, async ({ page, server, noErrors }) => {
   const outingId = await outingNow(server, { bank: 'grass', expected: ['carp'], waterC: 16 });

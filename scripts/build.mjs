@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { STAMP } from './install.mjs';
+import { installedFor } from './install.mjs';
 import { bin, fail, node, say } from './process.mjs';
 
 const BUILD_STAMP = join('node_modules', '.build-stamp');
@@ -12,7 +12,7 @@ const BUILDS = /\.(ts|tsx|json|css|html|js|svg|sql|bin)$/;
 
 /** A fingerprint of all sources by name, size and time: the build is skipped when nothing has changed. */
 function fingerprint() {
-  const hash = createHash('sha256').update(readFileSync(STAMP));
+  const hash = createHash('sha256').update(installedFor());
   const walk = (folder) => {
     for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
       const path = join(folder, entry.name);

@@ -1,16 +1,24 @@
 // What the project needs, installed once for each lock file and Node.js; what its tests need of Debian.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fail, say } from './process.mjs';
 
-export const STAMP = join('node_modules', '.install-stamp');
+const STAMP = join('node_modules', '.install-stamp');
 
-function npm(args, options = {}) {
-  return spawnSync(process.execPath, [process.env.npm_execpath ?? findNpm(), ...args], {
-    stdio: 'inherit',
-    ...options,
+/** What is installed hangs on: the lock file and Node.js. */
+export function installedFor() {
+  return createHash('sha256').update(readFileSync('package-lock.json')).update(process.version).digest('hex');
+}
+
+function npm(args, env = process.env) {
+  const child = spawn(process.execPath, [process.env.npm_execpath ?? findNpm(), ...args], { stdio: 'inherit', env });
+  return new Promise((resolve) => {
+    child.on('close', (status) => {
+      if (status !== 0) fail('The installation failed; its reason stands above.');
+      resolve();
+    });
   });
 }
 
@@ -20,17 +28,21 @@ function findNpm() {
   return beside;
 }
 
+/**
+ * Installs in two steps: once it is unpacked, what needs no native code may go on while the database driver is compiled,
+ * which takes longest.
+ */
 export function install() {
-  const wanted = createHash('sha256').update(readFileSync('package-lock.json')).update(process.version).digest('hex');
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === installedFor())
+    return { unpacked: Promise.resolve(), compiled: Promise.resolve() };
   say('Installing what the keeper needs. The first time this takes a few minutes.');
   // Where Node.js brings its own headers, the database driver is compiled against them and nothing is fetched.
   const prefix = join(dirname(process.execPath), '..');
   const headers = existsSync(join(prefix, 'include', 'node', 'node.h'));
   const env = { ...process.env, ...(headers && { npm_package_config_node_gyp_nodedir: prefix }) };
-  if (npm(['ci', '--no-audit', '--no-fund'], { env }).status !== 0)
-    fail('The installation failed; its reason stands above.');
-  writeFileSync(STAMP, wanted);
+  const unpacked = npm(['ci', '--ignore-scripts', '--no-audit', '--no-fund'], env);
+  const compiled = unpacked.then(() => npm(['rebuild'], env)).then(() => writeFileSync(STAMP, installedFor()));
+  return { unpacked, compiled };
 }
 
 export const CHROMIUM = '/usr/bin/chromium';

@@ -12,15 +12,21 @@ import { test } from './test.mjs';
 
 const [command, ...rest] = process.argv.slice(2);
 
-async function start() {
-  install();
+/** Installed and built: what every command needs first. */
+async function prepare() {
+  const { unpacked, compiled } = install();
+  await unpacked;
   build();
+  await compiled;
+}
+
+async function start() {
+  await prepare();
   say(`Unhurried Keeper is at ${await serve(rest)}`);
 }
 
 async function demo() {
-  install();
-  build();
+  await prepare();
   say(`The demo book of Unhurried Keeper is at ${await serveDemo(rest)}`);
 }
 
@@ -29,8 +35,7 @@ async function demo() {
  * and the web application from its sources, reloaded as they change (`npm run dev`).
  */
 async function dev() {
-  install();
-  build();
+  await prepare();
   await serveDemo(rest, true);
   const beside = [
     [[bin('typescript', 'bin/tsc'), '-b', '--watch', '--preserveWatchOutput', 'tsconfig.build.json'], '.'],
@@ -39,19 +44,17 @@ async function dev() {
   process.on('exit', () => beside.forEach((child) => child.kill()));
 }
 
-function bench() {
-  install();
+async function bench() {
   chromium();
-  build();
+  await prepare();
   process.exit(node([join('bench', 'dist', 'main.js'), ...rest]).status ?? 1);
 }
 
 /** One part of the bench. */
 function benchOf(part) {
-  return () => {
-    install();
+  return async () => {
     if (part === 'screen' || part === 'book' || part === 'taps') chromium();
-    build();
+    await prepare();
     process.exit(node([join('bench', 'dist', 'main.js'), part, ...rest]).status ?? 1);
   };
 }
@@ -90,23 +93,20 @@ async function taught(lessons, args) {
 
 /** The finder of fish: a quarter of an hour of painting, and as much again of learning. */
 async function trainFinder() {
-  install();
-  build();
+  await prepare();
   await taught('teachFinder.js', rest);
 }
 
 /** How the frame of a flank settles, one build after the other: about ten minutes each. */
 async function trainFrame() {
-  install();
-  build();
+  await prepare();
   for (const species of rest.length > 0 ? rest : ['carp', 'pike', 'barbel', 'wels'])
     await taught('teachFrame.js', [species]);
 }
 
-function screenshots() {
-  install();
+async function screenshots() {
   chromium();
-  build();
+  await prepare();
   process.exit(
     node([join('..', bin('@playwright/test', 'cli.js')), 'test', '--config', 'screenshots.config.ts'], { cwd: 'e2e' })
       .status ?? 1,
@@ -117,10 +117,9 @@ function screenshots() {
  * Faults that befall the server and its book (`npm run chaos -- --seed 1 --count 1000`), then the whole of the test of
  * lost signals, killed servers and reloaded pages in a browser; `npm test` runs a part of both.
  */
-function chaos() {
-  install();
+async function chaos() {
   chromium();
-  build();
+  await prepare();
   const faults = node([join('stress', 'dist', 'faultsRun.js'), ...rest]);
   if (faults.status !== 0) process.exit(faults.status ?? 1);
   process.exit(
@@ -132,23 +131,20 @@ function chaos() {
 }
 
 /** Drawn requests against a server of their own: `npm run fuzz -- --seed 1 --count 100000`. */
-function fuzz() {
-  install();
-  build();
+async function fuzz() {
+  await prepare();
   process.exit(node([join('stress', 'dist', 'fuzzRun.js'), ...rest]).status ?? 1);
 }
 
 /** A full check of a book: `npm run verify -- --data FOLDER`. */
-function verify() {
-  install();
-  build();
+async function verify() {
+  await prepare();
   process.exit(node([join('server', 'dist', 'verifyBook.js'), ...rest]).status ?? 1);
 }
 
 /** Sets a new passphrase, also where the old one is forgotten: `npm run passphrase -- --data FOLDER`. */
-function passphrase() {
-  install();
-  build();
+async function passphrase() {
+  await prepare();
   process.exit(node([join('server', 'dist', 'passphraseCommand.js'), ...rest]).status ?? 1);
 }
 

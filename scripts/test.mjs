@@ -39,7 +39,7 @@ const CHECKS = [
 
 /** Each check counts as one test of its own; unit and browser tests are counted by their runners. */
 export async function test() {
-  install();
+  const { unpacked, compiled } = install();
   debian([
     { name: 'chromium', at: CHROMIUM },
     { name: 'libimage-exiftool-perl', at: EXIFTOOL },
@@ -47,6 +47,7 @@ export async function test() {
     { name: 'openssl', at: OPENSSL },
     { name: 'libnss3-tools', at: CERTUTIL },
   ]);
+  await unpacked;
   build();
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS, { recursive: true });
@@ -59,6 +60,7 @@ export async function test() {
     }
   };
   await Promise.all(CHECKS.map(inTurn));
+  await compiled;
 
   say('\n== unit tests');
   const unitFile = join(RESULTS, 'unit.json');

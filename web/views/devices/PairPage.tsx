@@ -11,7 +11,7 @@ import { isWholeCode, readPairLink } from './pairLink.js';
 import { devicesText } from './text.en-GB.js';
 import { useTrust } from './useTrust.js';
 
-/** On the phone: let it know the book, then let it in. */
+/** On the phone: let it know the book, then let it in. A helper and a reader go on to pages of their own. */
 export function PairPage() {
   const access = useAccess();
   const isTrusted = useTrust();
@@ -31,22 +31,12 @@ export function PairPage() {
         </>
       ) : isIn ? (
         <>
-          <p className="text-lg">
-            {access.role === 'helper'
-              ? devicesText.isHelper
-              : access.role === 'reader'
-                ? devicesText.isReader
-                : `${devicesText.isPaired} ${devicesText.installIt}`}
-          </p>
+          <p className="text-lg">{`${devicesText.isPaired} ${devicesText.installIt}`}</p>
           <Link
             to={link.captureId === undefined ? paths.today : paths.run(link.captureId)}
             className="button button-main justify-self-start"
           >
-            {access.role === 'reader'
-              ? devicesText.toTheBook
-              : link.captureId === undefined
-                ? devicesText.toToday
-                : devicesText.toTheFish}
+            {link.captureId === undefined ? devicesText.toToday : devicesText.toTheFish}
           </Link>
         </>
       ) : (

@@ -42,7 +42,7 @@ export const devicesText = localised('devices', {
   forAHelper: 'For a helper',
   forAReader: 'For a reader',
   readerMay:
-    'A reader sees fish with their days and names, and what you let it. It sees no water, no swim, no hour and no note, and changes nothing.',
+    'A reader sees fish with their days and names, and as much more as you allow: never a water, a swim, an hour or a note. It changes nothing.',
   whoseFish: 'Whose fish it sees',
   myFish: 'My fish',
   everybodysFish: 'Everybody’s fish',
@@ -99,9 +99,6 @@ export const devicesText = localised('devices', {
   byPassphrase: 'Or enter the passphrase',
   enter: 'Enter',
   isPaired: 'This device is paired.',
-  isHelper: 'This device helps.',
-  isReader: 'This device is let in to read.',
-  toTheBook: 'To the fish of this book',
   toToday: 'To Today',
   toTheFish: 'To the fish',
   installIt: 'Put it on the home screen from the browser’s menu: then it opens at the bank without a signal.',

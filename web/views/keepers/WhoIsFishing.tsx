@@ -13,17 +13,20 @@ export function WhoIsFishing({ saysOwn = false }: { saysOwn?: boolean }) {
   if (household.length === 0) return null;
   if (access?.keeperId) return saysOwn && me ? <p>{keepersText.thisDeviceIsOf({ name: me.name })}</p> : null;
   return (
-    <Choice
-      label={keepersText.whoIsFishing}
-      value={me?.id}
-      onChange={(id) => {
-        setMyKeeper(id);
-        setTheme(themeKept());
-      }}
-      // In one order for all of them: a tap must not move what is tapped.
-      options={household
-        .toSorted((a, b) => a.id.localeCompare(b.id))
-        .map(({ id, name }) => ({ value: id, label: name }))}
-    />
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <span className="text-sm">{keepersText.whoIsFishing}</span>
+      <Choice
+        label={keepersText.whoIsFishing}
+        value={me?.id}
+        onChange={(id) => {
+          setMyKeeper(id);
+          setTheme(themeKept());
+        }}
+        // In one order for all of them: a tap must not move what is tapped.
+        options={household
+          .toSorted((a, b) => a.id.localeCompare(b.id))
+          .map(({ id, name }) => ({ value: id, label: name }))}
+      />
+    </div>
   );
 }
