@@ -81,9 +81,16 @@ export class SwitchHomeDto {
   @IsBoolean() on: boolean;
 }
 
+/** Whether the passphrase is asked on the machine that keeps the book too. */
+export class AskHereDto {
+  @IsBoolean() asked: boolean;
+}
+
 /** Who is asking, and how the book can be reached. */
 export interface Access {
-  /** On the machine that keeps the book nobody is asked who they are. */
+  /** It is asked on the machine that keeps the book. */
+  readonly isHere: boolean;
+  /** And there nobody is asked who they are, or the passphrase was given. */
   readonly onMachine: boolean;
   /** Null for a device that is not let in. */
   readonly role: Role | null;
@@ -94,6 +101,8 @@ export interface Access {
   /** Put out by the keeper: it may hand in what waits on it, and nothing more. */
   readonly putOut: boolean;
   readonly hasPassphrase: boolean;
+  /** Whether the passphrase is asked on the machine that keeps the book too. */
+  readonly isAskedHere: boolean;
 }
 
 export interface PairingOffer {

@@ -35,6 +35,7 @@ export interface Answers {
   'get /access': Access;
   'post /access/session': Access;
   'put /access/passphrase': Access;
+  'put /access/here': Access;
   'post /access/pairing': PairingOffer;
   'get /access/devices': readonly PairedDevice[];
   'post /access/devices': Access;

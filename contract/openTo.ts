@@ -28,6 +28,7 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'delete /access/devices/{id}': KEEPER,
   'post /access/pairing': KEEPER,
   'put /access/passphrase': KEEPER,
+  'put /access/here': MACHINE,
   'get /access/home': KEEPER,
   'put /access/home': MACHINE,
   'get /openapi.json': KEEPER,

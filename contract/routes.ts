@@ -1,4 +1,4 @@
-import { EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
+import { AskHereDto, EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { CellsQueryDto } from './flanks.js';
@@ -66,6 +66,13 @@ export const ROUTES: readonly Route[] = [
     path: '/access/passphrase',
     summary: 'Set or change the passphrase; the sessions of all other devices end',
     body: SetPassphraseDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'put',
+    path: '/access/here',
+    summary: 'Whether the passphrase is asked on the machine that keeps the book too',
+    body: AskHereDto,
     gives: JSON_TYPE,
   },
   {

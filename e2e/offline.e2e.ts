@@ -66,3 +66,34 @@ test('the application can be installed', async ({ page, server, context }) => {
   // A private window is the one thing that stands against it here.
   expect(installabilityErrors.map(({ errorId }) => errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
 });
+
+test('what waits is sent with no page open, once the browser has a signal again', async ({ page, server, context }) => {
+  const protocol = await context.newCDPSession(page);
+  const registered = new Promise<string>((resolve) =>
+    protocol.on('ServiceWorker.workerRegistrationUpdated', ({ registrations }) => {
+      const [first] = registrations;
+      if (first) resolve(first.registrationId);
+    }),
+  );
+  await protocol.send('ServiceWorker.enable');
+  await page.goto(server.url);
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  const registrationId = await registered;
+  await page.reload();
+  await server.kill();
+  await page.getByRole('button', { name: /^Fish on/ }).click();
+  await page.waitForURL(/\/run\//);
+  await step(page, 'In the net', 'netted');
+  await page.goto('about:blank');
+  await server.start();
+  // The browser has a signal: it wakes the service worker, as it was asked to when the page went out of sight.
+  const { origin } = new URL(server.url);
+  await protocol.send('ServiceWorker.dispatchSyncEvent', {
+    origin,
+    registrationId,
+    tag: 'keeper.send',
+    lastChance: false,
+  });
+  expect((await onlyCapture(server)).events.map(({ type }) => type)).toEqual(['hooked', 'netted']);
+  expect(page.url()).toBe('about:blank');
+});

@@ -7,7 +7,7 @@ import { fail, say } from './process.mjs';
 
 const STAMP = join('node_modules', '.install-stamp');
 
-/** What is installed hangs on: the lock file and Node.js. */
+/** What is installed depends on this: the lock file and Node.js. */
 export function installedFor() {
   return createHash('sha256').update(readFileSync('package-lock.json')).update(process.version).digest('hex');
 }

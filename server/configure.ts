@@ -2,6 +2,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import helmet from 'helmet';
 import type { NextFunction, Request, Response } from 'express';
 import { DevicesRepository } from './access/devices.repository.js';
+import { PassphraseRepository } from './access/passphrase.repository.js';
 import { rateLimits } from './access/rateLimits.js';
 import { sealedOnly } from './access/sealedOnly.js';
 import { whoAsks } from './access/whoAsks.js';
@@ -63,7 +64,7 @@ export function configure(app: NestExpressApplication, options: Options, web: st
   const home = app.get(HomeService);
   app.use(originGuard([...options.hosts, ...namesOf(options.listen)], () => home.hosts()));
   if (options.proxies.length > 0) app.use(sealedOnly);
-  app.use(whoAsks(app.get(DevicesRepository), options.proxies.length > 0));
+  app.use(whoAsks(app.get(DevicesRepository), app.get(PassphraseRepository), options.proxies.length > 0));
   app.use(rateLimits());
   app.use(refuseOtherBodies);
   app.useBodyParser('json', { limit: '1mb' });

@@ -41,6 +41,9 @@ export default defineConfig({
     tailwindcss(),
     VitePWA({
       registerType: 'autoUpdate',
+      strategies: 'injectManifest',
+      srcDir: '.',
+      filename: 'sw.ts',
       injectRegister: false,
       manifest: {
         name: 'Unhurried Keeper',
@@ -53,11 +56,9 @@ export default defineConfig({
         theme_color: '#f3efe4',
         icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
-      workbox: {
+      injectManifest: {
         globPatterns: ['**/*.{js,css,html,svg,woff2,bin}'],
         globIgnores: ['**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*'],
-        navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
       },
     }),
   ],

@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import {
+  AskHereDto,
   EnterDto,
   OfferPairingDto,
   PairDto,
@@ -12,7 +13,7 @@ import {
 import { notFound } from '../errors/problem.js';
 import { HomeService } from '../home/home.service.js';
 import { AccessService } from './access.service.js';
-import { askingOf, roleOf, type Asking } from './asking.js';
+import { askingOf, keeperOfDevice, roleOf, type Asking } from './asking.js';
 import { DevicesRepository } from './devices.repository.js';
 import { cookieGone, cookieOf } from './sessionToken.js';
 
@@ -26,22 +27,22 @@ export class AccessController {
 
   @Get()
   whoAmI(@Req() request: Request): Access {
-    return accessOf(askingOf(request), this.access.hasPassphrase());
+    return this.accessOf(askingOf(request));
   }
 
   @Post('session')
   async enter(@Body() body: EnterDto, @Req() request: Request, @Res({ passthrough: true }) response: Response) {
     const token = await this.access.enter(body, addressOf(request), () => new Date());
-    return this.letIn(token, response);
+    return this.letIn(token, request, response);
   }
 
   /** What the browser kept goes with the session: a device that was put out is left empty. */
   @Delete('session')
   leave(@Req() request: Request, @Res({ passthrough: true }) response: Response): Record<string, never> {
-    const { device } = askingOf(request);
+    const { device, door } = askingOf(request);
     if (device) this.devices.remove(device.id);
     response.setHeader('Clear-Site-Data', '"cache", "cookies", "storage"');
-    response.appendHeader('Set-Cookie', cookieGone());
+    response.appendHeader('Set-Cookie', cookieGone(door));
     return {};
   }
 
@@ -49,6 +50,13 @@ export class AccessController {
   async setPassphrase(@Body() body: SetPassphraseDto, @Req() request: Request): Promise<Access> {
     await this.access.setPassphrase(body, askingOf(request), addressOf(request), () => new Date());
     await this.home.apply();
+    return this.whoAmI(request);
+  }
+
+  /** On the machine: whether the passphrase is asked there too. */
+  @Put('here')
+  askHere(@Body() { asked }: AskHereDto, @Req() request: Request): Access {
+    this.access.askHere(asked, new Date());
     return this.whoAmI(request);
   }
 
@@ -64,7 +72,7 @@ export class AccessController {
 
   @Post('devices')
   pair(@Body() body: PairDto, @Req() request: Request, @Res({ passthrough: true }) response: Response): Access {
-    return this.letIn(this.access.pair(body, addressOf(request), new Date()), response);
+    return this.letIn(this.access.pair(body, addressOf(request), new Date()), request, response);
   }
 
   @Delete('devices/:id')
@@ -73,22 +81,27 @@ export class AccessController {
     return this.devices.list();
   }
 
-  private letIn(token: string, response: Response): Access {
-    response.appendHeader('Set-Cookie', cookieOf(token));
-    return accessOf({ onMachine: false, device: this.devices.byToken(token) ?? null }, true);
+  private letIn(token: string, request: Request, response: Response): Access {
+    const { door } = askingOf(request);
+    response.appendHeader('Set-Cookie', cookieOf(token, door));
+    const device = this.devices.byToken(token) ?? null;
+    const onMachine = door === 'here' && device?.role === 'keeper';
+    return this.accessOf({ door, onMachine, device });
   }
-}
 
-function accessOf(asking: Asking, hasPassphrase: boolean): Access {
-  const { onMachine, device } = asking;
-  return {
-    onMachine,
-    role: roleOf(asking),
-    keeperId: device?.keeperId ?? null,
-    deviceRowId: device?.id ?? null,
-    putOut: Boolean(device?.putOutAt),
-    hasPassphrase,
-  };
+  private accessOf(asking: Asking): Access {
+    const { door, onMachine, device } = asking;
+    return {
+      isHere: door === 'here',
+      onMachine,
+      role: roleOf(asking),
+      keeperId: keeperOfDevice(asking),
+      deviceRowId: device?.id ?? null,
+      putOut: Boolean(device?.putOutAt),
+      hasPassphrase: this.access.hasPassphrase(),
+      isAskedHere: this.access.isAskedHere(),
+    };
+  }
 }
 
 function addressOf(request: Request): string {

@@ -31,7 +31,7 @@ export class AccessModule {
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_INTERCEPTOR, useClass: HelperSees },
       ],
-      exports: [DevicesRepository, HomeService],
+      exports: [DevicesRepository, PassphraseRepository, HomeService],
     };
   }
 }

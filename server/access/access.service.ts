@@ -33,6 +33,16 @@ export class AccessService {
     return this.passphrase.read() !== undefined;
   }
 
+  isAskedHere(): boolean {
+    return this.passphrase.isAskedHere();
+  }
+
+  /** Whether the passphrase is asked on the machine that keeps the book too. */
+  askHere(isAsked: boolean, now: Date): void {
+    if (isAsked && !this.hasPassphrase()) throw noPassphrase();
+    this.passphrase.askHere(isAsked, now);
+  }
+
   /** A code for a device of the keeper who is named, or of the one who asks. */
   offer({ role, keeperId, sees }: OfferPairingDto, asking: Asking, nowMs: number): PairingOffer {
     if (!this.hasPassphrase()) throw noPassphrase();

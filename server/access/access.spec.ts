@@ -91,12 +91,14 @@ describe('who may ask what, over the home network', () => {
 
 test('on the machine itself everything stays as simple as it was', async () => {
   expect((await server.http.get('/api/access')).body).toEqual({
+    isHere: true,
     onMachine: true,
     role: 'keeper',
     keeperId: null,
     deviceRowId: null,
     putOut: false,
     hasPassphrase: true,
+    isAskedHere: false,
   });
   await server.http.get('/api/captures').expect(200);
 });
@@ -248,6 +250,37 @@ test('a forgotten passphrase is set anew beside the running server, and every de
     /There is no book/,
   );
   keeper = await server.pair('keeper');
+});
+
+describe('asked on the machine too', () => {
+  const here = (asked: boolean) => server.http.put('/api/access/here').send({ asked });
+  const enter = (passphrase: string) =>
+    server.http.post('/api/access/session').send({ passphrase, name: 'The machine itself', deviceId: newId() });
+
+  test('nobody is the machine before the passphrase was given; then all is as before, in that browser alone', async () => {
+    expect((await here(true).expect(200)).body).toMatchObject({ isHere: true, isAskedHere: true });
+    expect((await server.http.get('/api/access')).body).toMatchObject({ isHere: true, onMachine: false, role: null });
+    expect((await server.http.get('/api/captures').expect(401)).body).toMatchObject({ code: 'not-let-in' });
+    await here(false).expect(401);
+    await enter('not the passphrase').expect(403);
+    const given = (await enter('five carp in the margins').expect(201)).headers['set-cookie'] as unknown as string[];
+    const [session = ''] = given;
+    expect(session).toMatch(/^keeper-here=[\w-]{43};.*HttpOnly/);
+    expect(session).toContain('SameSite=Strict');
+    const cookie = session.split(';')[0] ?? '';
+    expect((await server.http.get('/api/access').set('Cookie', cookie)).body).toMatchObject({
+      onMachine: true,
+      role: 'keeper',
+      keeperId: null,
+    });
+    await server.http.get('/api/captures').set('Cookie', cookie).expect(200);
+    await server.http.get('/api/captures').expect(401);
+    // The session of the machine does not hold over the network, nor that of a device here.
+    expect((await server.ask('/captures', { cookie })).status).toBe(401);
+    await server.http.get('/api/captures').set('Cookie', keeper.cookie).expect(401);
+    await here(false).set('Cookie', cookie).expect(200);
+    await server.http.get('/api/captures').expect(200);
+  });
 });
 
 test('whoever guesses is slowed down, and the machine itself is not shut out', async () => {

@@ -2,10 +2,15 @@ import type { Request } from 'express';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { Role } from '@keeper/contract/access';
 import type { DeviceRow } from './devices.repository.js';
+import type { Door } from './sessionToken.js';
 
 /** Who sent a request. */
 export interface Asking {
-  /** It came from the machine that keeps the book, over its own loopback. */
+  readonly door: Door;
+  /**
+   * It came from the machine that keeps the book, over its own loopback; where the passphrase is asked there too, from a
+   * browser that gave it.
+   */
   readonly onMachine: boolean;
   /** The device whose session it brought; null where it brought none that holds. */
   readonly device: DeviceRow | null;
@@ -19,12 +24,17 @@ export function setAsking(request: Request, asking: Asking): void {
 
 /** Who sent a request; nobody, where it was not found out. */
 export function askingOf(request: Request): Asking {
-  return asked.get(request) ?? { onMachine: false, device: null };
+  return asked.get(request) ?? { door: 'sealed', onMachine: false, device: null };
 }
 
 /** Whose ways or bests are asked for: those of the keeper who is named, else of the one whose device asks. */
-export function keeperAsked({ device }: Asking, named: string | undefined): string {
-  return named ?? device?.keeperId ?? FIRST_KEEPER;
+export function keeperAsked(asking: Asking, named: string | undefined): string {
+  return named ?? keeperOfDevice(asking) ?? FIRST_KEEPER;
+}
+
+/** The keeper whose device asks, or who let it in; null on the machine, where it is said on the screen. */
+export function keeperOfDevice({ onMachine, device }: Asking): string | null {
+  return onMachine ? null : (device?.keeperId ?? null);
 }
 
 /** What somebody may do; null for a stranger and for a device that was put out. */

@@ -6,9 +6,15 @@ const TOKEN_BYTES = 32;
 /** As long as browsers keep a cookie at most: a phone that lay in a drawer all winter is still known. */
 const LIVES_S = 400 * 24 * 3600;
 /** Bound to this host and to HTTPS by its very name (RFC 6265bis, 4.1.3.2). */
-const COOKIE = '__Host-keeper';
+const SEALED = '__Host-keeper';
+/** On the machine itself there is no HTTPS: what is sent there does not leave it. */
+const HERE = 'keeper-here';
 
-const SEALED = { path: '/', httpOnly: true, secure: true, sameSite: 'strict' } as const;
+/** Whether a session is of a device over HTTPS, or of a browser on the machine that keeps the book. */
+export type Door = 'sealed' | 'here';
+
+const WAYS = { path: '/', httpOnly: true, sameSite: 'strict' } as const;
+const nameOf = (door: Door) => (door === 'sealed' ? SEALED : HERE);
 
 export function newToken(): string {
   return randomBytes(TOKEN_BYTES).toString('base64url');
@@ -20,14 +26,20 @@ export function hashToken(token: string): string {
 }
 
 /** The token that a request brought; undefined where it brought none. */
-export function readToken(cookies: string | undefined): string | undefined {
-  return cookies === undefined ? undefined : parseCookie(cookies)[COOKIE];
+export function readToken(cookies: string | undefined, door: Door): string | undefined {
+  return cookies === undefined ? undefined : parseCookie(cookies)[nameOf(door)];
 }
 
-export function cookieOf(token: string): string {
-  return stringifySetCookie({ name: COOKIE, value: token, maxAge: LIVES_S, ...SEALED });
+export function cookieOf(token: string, door: Door): string {
+  return stringifySetCookie({
+    ...WAYS,
+    name: nameOf(door),
+    value: token,
+    maxAge: LIVES_S,
+    secure: door === 'sealed',
+  });
 }
 
-export function cookieGone(): string {
-  return stringifySetCookie({ name: COOKIE, value: '', maxAge: 0, ...SEALED });
+export function cookieGone(door: Door): string {
+  return stringifySetCookie({ ...WAYS, name: nameOf(door), value: '', maxAge: 0, secure: door === 'sealed' });
 }

@@ -3,7 +3,7 @@ import type { Request } from 'express';
 import { OfKeeperDto } from '@keeper/contract/keepers';
 import { WriteSettingsDto } from '@keeper/contract/settings';
 import type { KeptSettings } from '@keeper/contract/preferences';
-import { askingOf, keeperAsked } from '../access/asking.js';
+import { askingOf, keeperAsked, keeperOfDevice } from '../access/asking.js';
 import { Problem } from '../errors/problem.js';
 import { SettingsService } from './settings.service.js';
 
@@ -21,7 +21,8 @@ export class SettingsController {
   write(@Query() { keeperId }: OfKeeperDto, @Body() body: WriteSettingsDto, @Req() request: Request): KeptSettings {
     const asking = askingOf(request);
     const whose = keeperAsked(asking, keeperId);
-    if (asking.device && asking.device.keeperId !== whose) {
+    const own = keeperOfDevice(asking);
+    if (own !== null && own !== whose) {
       throw new Problem(403, { code: 'not-allowed', sentence: 'Another keeper’s ways are set on a device of theirs.' });
     }
     return this.settings.write(whose, body, new Date());

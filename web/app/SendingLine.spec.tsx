@@ -107,6 +107,8 @@ test('without a signal it is said how old that is which this device knows', asyn
 });
 
 const STRANGER: Access = {
+  isHere: false,
+  isAskedHere: false,
   onMachine: false,
   role: null,
   keeperId: null,

@@ -39,7 +39,7 @@ export function TroubleNotice() {
         {appText.whatYouEnterIs({ sentence })}
         {isOutside && (
           <Link to={paths.pair} className="button button-main mt-3">
-            {appText.pairThisDevice}
+            {access.isHere ? appText.enterThePassphrase : appText.pairThisDevice}
           </Link>
         )}
       </Notice>

@@ -24,6 +24,7 @@ export const appText = localised('app', {
     `${sentence} What you enter is kept on this device, and is sent by itself once that is put right.`,
   asItWas: ({ when }: { when: string }) => `No signal. The book is shown as this device knew it ${when}.`,
   thisDeviceIsNot: 'This device is not let into the book.',
+  enterThePassphrase: 'Enter the passphrase',
   pairThisDevice: 'Pair this device',
   theBank: 'The bank',
   writeUp: 'Write up',

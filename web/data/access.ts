@@ -49,6 +49,14 @@ export function useSetPassphrase() {
   });
 }
 
+/** Whether the passphrase is asked on the machine too; then this browser gives it next. */
+export function useAskHere() {
+  return useMutation({
+    mutationFn: (asked: boolean) => send<Access>('PUT', '/access/here', { asked }),
+    onSuccess: () => queryClient.invalidateQueries(),
+  });
+}
+
 /** A code that lets one device in. */
 export function useOffer() {
   return useMutation({

@@ -1,4 +1,4 @@
-import { replaceEqualDeep } from '@tanstack/react-query';
+import { replaceEqualDeep } from '@tanstack/query-core';
 
 /**
  * The entries of `now`, each as the very object it was before where it says the same; and the very list of before where

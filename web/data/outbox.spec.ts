@@ -110,6 +110,23 @@ test('another page finds what the last one left, and sends it', async () => {
   expect(new Set(server.has).size).toBe(1);
 });
 
+test.each([
+  ['all went', {}, true, 'sent'],
+  ['the server is away', { away: true }, false, 'waiting'],
+  ['the server stumbles over it', { stumblesOver: 'netted' }, false, 'waiting'],
+])('sent in one go, where nobody stays to try again: %s', async (_, how, isAllSent, state) => {
+  const { server, open, name, platform } = world();
+  const quiet = new Outbox(openDeviceStore(name), { ...platform, alone: () => new Promise(() => undefined) });
+  await quiet.append([event('netted')]);
+  expect(quiet.waits()).toBe(true);
+  Object.assign(server, how);
+  const outbox = open();
+  expect(await outbox.sendOnce()).toBe(isAllSent);
+  expect(server.pauses).toBe(0);
+  expect(outbox.waits()).toBe(!isAllSent);
+  expect((await (await openDeviceStore(name)).getAll('events')).map((each) => each.state)).toEqual([state]);
+});
+
 test('one event that is refused is kept with its reason and holds nothing back', async () => {
   const { server, open } = world();
   const outbox = open();

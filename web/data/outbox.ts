@@ -186,6 +186,12 @@ export class Outbox {
     this.flush();
   }
 
+  /** Whether anything waits to be sent. */
+  waits(): boolean {
+    const { events, pictures, rows } = this.state;
+    return [...events, ...pictures, ...rows].some(({ state }) => state === 'waiting');
+  }
+
   /** Sends what waits, now; further calls while it sends make it look again. */
   flush(): void {
     this.asked = true;
@@ -196,6 +202,16 @@ export class Outbox {
         this.sending = undefined;
         if (this.asked) this.flush();
       });
+  }
+
+  /** Sends what waits in one go, where nobody stays to try again. @returns whether all of it went */
+  async sendOnce(): Promise<boolean> {
+    let isAllSent = false;
+    await this.platform.alone(async () => {
+      const { trouble, skipped } = await this.sendRound();
+      isAllSent = trouble === null && skipped.size === 0;
+    });
+    return isAllSent;
   }
 
   /** Resolves when nothing is being sent. */
@@ -220,14 +236,7 @@ export class Outbox {
     let pauseMs = FIRST_PAUSE_MS;
     while (this.asked) {
       this.asked = false;
-      // Another tab may have sent or added since.
-      await this.load();
-      const round: Round = { skipped: new Set(), trouble: null };
-      await this.sendWaiting(round).catch((error: unknown) => {
-        if (!(error instanceof Stopped)) throw error;
-        round.trouble = error.trouble;
-      });
-      this.set({ trouble: round.trouble });
+      const round = await this.sendRound();
       if (round.trouble === null && round.skipped.size === 0) {
         pauseMs = FIRST_PAUSE_MS;
         continue;
@@ -236,6 +245,18 @@ export class Outbox {
       pauseMs = Math.min(2 * pauseMs, LONGEST_PAUSE_MS);
       this.asked = true;
     }
+  }
+
+  private async sendRound(): Promise<Round> {
+    // Another tab may have sent or added since.
+    await this.load();
+    const round: Round = { skipped: new Set(), trouble: null };
+    await this.sendWaiting(round).catch((error: unknown) => {
+      if (!(error instanceof Stopped)) throw error;
+      round.trouble = error.trouble;
+    });
+    this.set({ trouble: round.trouble });
+    return round;
   }
 
   private async sendWaiting(round: Round): Promise<void> {

@@ -3,6 +3,7 @@ import { subjectOf } from '@keeper/core/domain/outing/event';
 import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { askToStay } from './storageQuota.js';
 import { runClock } from './record.js';
+import { askForBackgroundSend } from './backgroundSend.js';
 import { otherTabs, outbox } from './deviceOutbox.js';
 import { DAY_MS } from '@keeper/core/measure/timeSpan';
 
@@ -11,8 +12,10 @@ export async function wakeKeeper(): Promise<void> {
   otherTabs.onmessage = () => void outbox.load();
   window.addEventListener('online', () => outbox.flush());
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'hidden') runClock.hidden();
-    else {
+    if (document.visibilityState === 'hidden') {
+      runClock.hidden();
+      if (outbox.waits()) void askForBackgroundSend();
+    } else {
       runClock.shown();
       outbox.flush();
     }

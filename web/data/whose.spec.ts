@@ -34,7 +34,15 @@ test('said again who holds it, nothing changes', () => {
 });
 
 test('a paired device is its keeper’s; on the machine that is not said by the server', () => {
-  const access = { onMachine: false, role: 'keeper', deviceRowId: 'd', putOut: false, hasPassphrase: true } as const;
+  const access = {
+    isHere: false,
+    isAskedHere: false,
+    onMachine: false,
+    role: 'keeper',
+    deviceRowId: 'd',
+    putOut: false,
+    hasPassphrase: true,
+  } as const;
   heldAs({ ...access, keeperId: BEN });
   expect(myKeeperId()).toBe(BEN);
   heldAs({ ...access, onMachine: true, keeperId: null });

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { paths } from '../../app/paths.js';
 import { useAccess, useHome } from '../../data/access.js';
+import { AskedHere } from './AskedHere.js';
 import { HomeSwitch } from './HomeSwitch.js';
 import { OnThePhone } from './OnThePhone.js';
 import { PairedDevices } from './PairedDevices.js';
@@ -28,6 +29,7 @@ export function DevicesPage() {
           <div className="grid content-start gap-9">
             <HomeSwitch home={home} onMachine={access.onMachine} />
             <PassphraseForm isFirst={false} />
+            {access.onMachine && <AskedHere isAsked={access.isAskedHere} />}
           </div>
         )}
       </div>

@@ -6,6 +6,7 @@ import { useAccess, useLetIn } from '../../data/access.js';
 import { deviceId } from '../../data/device.js';
 import { TextField } from '../../parts/TextField.js';
 import { CertificateSteps } from './CertificateSteps.js';
+import { EnterHere } from './EnterHere.js';
 import { deviceName } from './deviceName.js';
 import { isWholeCode, readPairLink } from './pairLink.js';
 import { devicesText } from './text.en-GB.js';
@@ -17,12 +18,15 @@ export function PairPage() {
   const isTrusted = useTrust();
   const { hash } = useLocation();
   const link = readPairLink(hash);
+  const isAskedHere = access !== undefined && access.isHere && !access.onMachine;
   const isIn = access !== undefined && access.role !== null;
   return (
     <div className="grid max-w-xl gap-7">
-      <h1 className="text-3xl font-semibold">{devicesText.pairThisDevice}</h1>
-      {isTrusted === false && <CertificateSteps />}
-      {access?.onMachine ? (
+      <h1 className="text-3xl font-semibold">{isAskedHere ? devicesText.enterHere : devicesText.pairThisDevice}</h1>
+      {isTrusted === false && !isAskedHere && <CertificateSteps />}
+      {isAskedHere ? (
+        <EnterHere />
+      ) : access?.onMachine ? (
         <>
           <p>{devicesText.onTheMachine}</p>
           <Link to={paths.devices} className="button button-main justify-self-start">
