@@ -112,7 +112,7 @@ test('another page finds what the last one left, and sends it', async () => {
 
 test.each([
   ['all went', {}, true, 'sent'],
-  ['the server is away', { away: true }, false, 'waiting'],
+  ['the server cannot be reached', { away: true }, false, 'waiting'],
   ['the server stumbles over it', { stumblesOver: 'netted' }, false, 'waiting'],
 ])('sent in one go, where nobody stays to try again: %s', async (_, how, isAllSent, state) => {
   const { server, open, name, platform } = world();
