@@ -7,6 +7,7 @@ import { HomeService } from './home/home.service.js';
 import { sayHome } from './home/sayHome.js';
 import { prepareDataFolder, readOptions } from './options.js';
 import { TROUBLE_SENTENCES } from '@keeper/contract/health';
+import { Database } from './storage/database.js';
 import { bookTroubleOf } from './storage/bookTrouble.js';
 import { StartError } from './storage/startError.js';
 
@@ -33,6 +34,9 @@ async function main(): Promise<void> {
     throw new StartError(`The server cannot listen on ${options.listen} port ${options.port}: ${cause.message}`);
   });
   process.stdout.write(`Unhurried Keeper is at ${addressOf(server.address() as AddressInfo)}\n`);
+  const { copiedTo } = app.get(Database);
+  if (copiedTo !== null)
+    process.stdout.write(`Its tables were brought up to date. The book as it was before: ${copiedTo}\n`);
   const home = app.get(HomeService);
   await home.begin(app.getHttpAdapter().getInstance() as RequestListener);
   if (options.home) process.stdout.write(await sayHome(home.state()));

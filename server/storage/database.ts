@@ -15,6 +15,8 @@ const CHECK_PATIENCE_MS = 3000;
 export class Database {
   readonly sqlite: SqliteDatabase.Database;
   readonly drizzle: Drizzle;
+  /** Where the book lies as it was before its tables were brought up to date; null where nothing was. */
+  readonly copiedTo: string | null;
   private readonly identity: string | undefined;
   /** What the last writing failed for, or a check found; null while all is well. */
   private standing: BookTrouble | null = null;
@@ -22,7 +24,7 @@ export class Database {
   private isChecking = false;
 
   private constructor(
-    { sqlite, drizzle }: OpenBook,
+    { sqlite, drizzle, copiedTo }: OpenBook,
     readonly where: BookFolder,
     private readonly lock: FolderLock,
     /** Whether the server that had the book before was stopped without closing it. */
@@ -30,6 +32,7 @@ export class Database {
   ) {
     this.sqlite = sqlite;
     this.drizzle = drizzle;
+    this.copiedTo = copiedTo;
     this.identity = fileIdentity(where.book);
   }
 

@@ -122,11 +122,41 @@ test('before its tables change a copy is made, and only then', () => {
   const copies = () => readdirSync(join(folder, 'copies'));
   open(earlierMigrations()).onApplicationShutdown();
   expect(copies()).toEqual([]);
-  open().onApplicationShutdown();
+  const updated = open();
+  updated.onApplicationShutdown();
   expect(copies()).toHaveLength(1);
+  expect(updated.copiedTo).toBe(join(folder, 'copies', copies()[0] ?? ''));
   expect(findDamage(join(folder, 'copies', copies()[0] ?? ''))).toEqual([]);
-  open().onApplicationShutdown();
+  const again = open();
+  again.onApplicationShutdown();
+  expect(again.copiedTo).toBeNull();
   expect(copies()).toHaveLength(1);
+});
+
+test('a change of its tables that fails leaves the book as it was, and says so with the copy', () => {
+  const [captureId = ''] = writeBook(1);
+  // As if the newest of its changes had been made by somebody else: it cannot be made again.
+  const sqlite = new SqliteDatabase(book());
+  sqlite.exec('DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)');
+  sqlite.close();
+  const told = () => {
+    const read = new SqliteDatabase(book(), { readonly: true });
+    const rows = ['sqlite_schema', 'events', '__drizzle_migrations'].map((table) =>
+      read.prepare(`SELECT * FROM ${table}`).all(),
+    );
+    read.close();
+    return JSON.stringify(rows);
+  };
+  const before = told();
+  expect(open).toThrow(
+    /could not be brought up to date: .*already exists[\s\S]*It stands as it was, and a copy of it is .*copies\/book-/,
+  );
+  expect(told()).toBe(before);
+  expect(before).toContain(captureId);
+  const [copy = ''] = readdirSync(join(folder, 'copies'));
+  expect(findDamage(join(folder, 'copies', copy))).toEqual([]);
+  // The folder is free again.
+  expect(open).toThrow(/could not be brought up to date/);
 });
 
 test('nobody but the owner reads the book', () => {

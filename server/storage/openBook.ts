@@ -13,13 +13,15 @@ export type Drizzle = BetterSQLite3Database<typeof schema>;
 export interface OpenBook {
   readonly sqlite: SqliteDatabase.Database;
   readonly drizzle: Drizzle;
+  /** Where the book lies as it was before its tables were brought up to date; null where they were. */
+  readonly copiedTo: string | null;
 }
 
 /**
  * Opens the book, or begins one where there never was one, and brings its tables up to date; before tables change, a
  * copy is made.
- * @throws StartError when the book is damaged, gone from beside its pictures, or from a newer version: then nothing is
- *   touched.
+ * @throws StartError when the book is damaged, gone from beside its pictures, from a newer version, or cannot be brought
+ *   up to date: then it stands as it was.
  */
 export function openBook(where: BookFolder, migrationsFolder: string, now: Date): OpenBook {
   if (!existsSync(where.book)) beginBook(where, migrationsFolder);
@@ -31,11 +33,17 @@ export function openBook(where: BookFolder, migrationsFolder: string, now: Date)
     );
   }
   const sqlite = connect(where.book);
-  if (applied < last) copyBefore(where, sqlite, now);
+  const copiedTo = applied < last ? copyBefore(where, sqlite, now) : null;
   const orm = drizzle(sqlite, { schema });
-  migrate(orm, { migrationsFolder });
+  try {
+    // In one transaction: all of it, or nothing.
+    migrate(orm, { migrationsFolder });
+  } catch (cause) {
+    sqlite.close();
+    throw copiedTo === null ? cause : notBroughtUp(where, copiedTo, cause);
+  }
   sayWhatLiesHere(where);
-  return { sqlite, drizzle: orm };
+  return { sqlite, drizzle: orm, copiedTo };
 }
 
 /** A connection on which a commit is on the platter before it is acknowledged. */
@@ -97,11 +105,24 @@ function damaged({ folder, book, copies }: BookFolder, why: string): StartError 
   );
 }
 
-function copyBefore(where: BookFolder, sqlite: SqliteDatabase.Database, now: Date): void {
+function notBroughtUp({ folder }: BookFolder, copy: string, cause: unknown): StartError {
+  return new StartError(
+    `The book in ${folder} could not be brought up to date: ${innermost(cause)}\nIt stands as it was, and a copy of it is ${copy}. Start the version that you had before.`,
+  );
+}
+
+/** What SQLite itself said: Drizzle wraps it into the statement that it was asked. */
+function innermost(cause: unknown): string {
+  if (!(cause instanceof Error)) return String(cause);
+  return cause.cause === undefined ? cause.message : innermost(cause.cause);
+}
+
+function copyBefore(where: BookFolder, sqlite: SqliteDatabase.Database, now: Date): string {
   const copy = join(where.copies, `book-${now.toISOString().replace(/[:.]/g, '-')}.sqlite`);
   mkdirSync(where.copies, { recursive: true, mode: 0o700 });
   try {
     sqlite.prepare('VACUUM INTO ?').run(copy);
+    return copy;
   } catch (cause) {
     rmSync(copy, { force: true });
     const why = cause instanceof Error ? cause.message : String(cause);
