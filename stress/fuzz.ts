@@ -28,8 +28,8 @@ const AT_A_TIME = 8;
 const STACK = /\n\s+at .+:\d+:\d+/;
 
 /**
- * Sends drawn requests to a server with a book of its own, from the machine or as a device over HTTPS. Every answer below 500 is a good one: whatever was asked, it
- * was understood or refused.
+ * Sends drawn requests to a server with a book of its own, from the machine or as a device over HTTPS. Every answer
+ * below 500 is a good one: whatever was asked, it was understood or refused.
  */
 export async function fuzz(root: string, seed: string, count: number, sender: Sender = 'machine'): Promise<FuzzResult> {
   const folder = mkdtempSync(join(tmpdir(), 'keeper-fuzz-'));

@@ -8,8 +8,8 @@ import type { Door } from './sessionToken.js';
 export interface Asking {
   readonly door: Door;
   /**
-   * It came from the machine that keeps the book, over its own loopback; where the passphrase is asked there too, from a
-   * browser that gave it.
+   * It came from the machine that keeps the book, over its own loopback; where the passphrase is asked there too, from
+   * a browser that gave it.
    */
   readonly onMachine: boolean;
   /** The device whose session it brought; null where it brought none that holds. */

@@ -20,8 +20,8 @@ export interface OpenBook {
 /**
  * Opens the book, or begins one where there never was one, and brings its tables up to date; before tables change, a
  * copy is made.
- * @throws StartError when the book is damaged, gone from beside its pictures, from a newer version, or cannot be brought
- *   up to date: then it stands as it was.
+ * @throws StartError when the book is damaged, gone from beside its pictures, from a newer version, or cannot be
+ *   brought up to date: then it stands as it was.
  */
 export function openBook(where: BookFolder, migrationsFolder: string, now: Date): OpenBook {
   if (!existsSync(where.book)) beginBook(where, migrationsFolder);

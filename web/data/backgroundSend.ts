@@ -1,7 +1,7 @@
 /** What the browser is asked for: to wake the service worker once there is a signal again. */
 export const SEND_TAG = 'keeper.send';
 
-/** Background sync, where a browser has it (Web Background Synchronization, WICG draft); TypeScript does not know it. */
+/** Background sync, where a browser has it (Web Background Synchronization, WICG); TypeScript does not know it. */
 interface WithSync extends ServiceWorkerRegistration {
   readonly sync?: { register(tag: string): Promise<void> };
 }
