@@ -187,6 +187,7 @@ const goodOuting: Record<OutingEventType, object> = {
   'run-dropped': { rod: 1, when: AT },
   'bite-missed': {},
   'fish-lost': { rod: 1, when: AT, reason: 'snagged', left: 'link' },
+  'lost-how': { of: ID, reason: 'hook-pulled', left: 'nothing' },
   'outing-ended': { note: 'A blank.' },
   'outing-called-off': { note: 'Flood.' },
   'taken-back': { eventId: ID },

@@ -17,7 +17,7 @@ import {
 import { LayoutDto } from './layout.js';
 import { WeatherHourDto } from './weather.js';
 import { IsId, IsMoment, IsText, IsName, Nested, NestedList, Maybe } from './fields.js';
-import { FishLostDto, RodInDto, RodOutDto, RodSignDto } from './rods.js';
+import { FishLostDto, LostHowDto, RodInDto, RodOutDto, RodSignDto } from './rods.js';
 import { EndsAfterItBegan } from './possible.js';
 
 const { water, air } = TEMP_BOUNDS;
@@ -99,6 +99,7 @@ export const OUTING_PAYLOADS: Readonly<Record<OutingEventType, new () => object>
   'run-dropped': RodSignDto,
   'bite-missed': RodSignDto,
   'fish-lost': FishLostDto,
+  'lost-how': LostHowDto,
   'outing-ended': OutingEndedDto,
   'outing-called-off': OutingEndedDto,
   'taken-back': TakenBackDto,

@@ -51,6 +51,11 @@ export class LossToldDto {
   @Maybe() @IsIn(TACKLE_LEFT) left?: TackleLeft;
 }
 
+/** How a fish that was lost on a rod got away. */
+export class LostHowDto extends LossToldDto {
+  @IsId() of: string;
+}
+
 export class RodOutDto {
   @IsInt({ message: ROD }) @Min(1, { message: ROD }) @Max(MOST_RODS, { message: ROD }) rod: number;
   @Nested(() => RodSetupDto) setup: RodSetupDto;

@@ -68,23 +68,38 @@ test(
     await expect(second).toContainText('Fishing for');
     await second.getByRole('button', { name: 'Lost fish' }).click();
     await expect(second.getByRole('button', { name: 'Lost fish 1' })).toBeVisible();
+    // How it got away, and what it has on it since, are a tap each; the restock list counts by it.
+    await second
+      .getByRole('group', { name: 'How did it get away?' })
+      .getByRole('button', { name: 'Line parted' })
+      .click();
+    await second
+      .getByRole('group', { name: /have on it/ })
+      .getByRole('button', { name: 'The hook', exact: true })
+      .click();
+    await expect(second.getByRole('group', { name: /have on it/ })).toHaveCount(0);
     await expect
       .poll(async () => {
         const log = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
         return log.events.filter(({ type }) => type.startsWith('rod-') || type === 'fish-lost').map(({ type }) => type);
       })
       .toEqual(['rod-out', 'rod-out', 'rod-out', 'rod-in', 'rod-in', 'rod-out', 'rod-out', 'fish-lost']);
+    const told = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
+    expect(told.events.filter(({ type }) => type === 'lost-how').map(({ payload }) => payload)).toMatchObject([
+      { reason: 'line-parted' },
+      { reason: 'line-parted', left: 'hook' },
+    ]);
 
     await page.getByRole('button', { name: 'End the outing' }).click();
     const end = page.getByRole('dialog');
     await expect(end).toContainText('One fish, 1 lost, 1 run dropped.');
     await end.getByRole('button', { name: 'Put it in the book' }).click();
-    await expect(page.getByRole('region', { name: 'The day' })).toContainText(/rod 2 in, Bread/);
+    await expect(page.getByRole('region', { name: 'The day', exact: true })).toContainText(/rod 2 in, Bread/);
     const [outing] = (await (await fetch(`${server.url}/api/outings`)).json()) as OutingSummary[];
     expect(outing?.fished).toMatchObject([{ runsDropped: 1, fishLost: 1, bitesMissed: 0 }]);
     expect(outing?.fished[0]?.rodMs).toBeGreaterThan(0);
     // Cast an hour earlier than it was tapped: put right, and the rod-hours with it.
-    const day = page.getByRole('region', { name: 'The day' });
+    const day = page.getByRole('region', { name: 'The day', exact: true });
     await day.getByRole('button', { name: 'Put right' }).first().click();
     const times = page.getByRole('dialog', { name: /^Rod \d: when it was out$/ });
     const castAt = await times.getByLabel('Cast at').inputValue();

@@ -4,6 +4,8 @@ import { localised } from '../text/localised.js';
 export const partsText = localised('parts', {
   straightBack: 'straight back',
   magnified: 'Magnified',
+  howDidItGetAway: 'How did it get away?',
+  whatDoesItHaveOnIt: 'What does it have on it since?',
   whoCaughtIt: 'Who caught it',
   iDid: 'I did',
   aFriend: 'A friend',

@@ -63,6 +63,8 @@ export interface OutingPayloads {
   'bite-missed': { rod?: number; when?: string };
   /** A fish that was on and got away before anything was tapped of it. */
   'fish-lost': Loss & { rod?: number; when?: string };
+  /** How a fish that was lost on a rod got away, and what it has on it: told after the tap, at leisure. */
+  'lost-how': Loss & { of: string };
   'outing-ended': { note?: string };
   /** A plan that came to nothing: no outing, and no blank. */
   'outing-called-off': { note?: string };
@@ -85,6 +87,7 @@ export const OUTING_EVENT_TYPES = [
   'run-dropped',
   'bite-missed',
   'fish-lost',
+  'lost-how',
   'outing-ended',
   'outing-called-off',
   'taken-back',

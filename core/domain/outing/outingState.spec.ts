@@ -100,3 +100,29 @@ test('a cast whose time is put right stays in the swim that it was cast in', () 
   const [spell] = told(planned, ...moved, ...later).rods;
   expect(spell).toMatchObject({ swimId: 's1', fromMs: Date.parse(at(20)), toMs: Date.parse(at(60)) });
 });
+
+describe('a fish that was lost on a rod', () => {
+  const lost = event('fish-lost', 130, { rod: 1, when: at(130) });
+  const how = event('lost-how', 131, { of: lost.id, reason: 'line-parted' });
+  const left = event('lost-how', 132, { of: lost.id, reason: 'line-parted', left: 'hook' });
+  const signs = (...events: OutingEvent[]) => told(...history, ...events).signs.slice(2);
+
+  test('is told of afterwards, one tap after the other', () => {
+    expect(signs(lost)).toMatchObject([{ kind: 'fish-lost', rod: 1 }]);
+    expect(signs(lost)[0]).not.toHaveProperty('reason');
+    expect(signs(lost, how, left)).toMatchObject([{ kind: 'fish-lost', reason: 'line-parted', left: 'hook' }]);
+  });
+
+  test('what was told is taken back before the fish itself', () => {
+    expect(lastOutingTap(told(...history, lost, how))?.type).toBe('lost-how');
+    const back = event('taken-back', 133, { eventId: left.id });
+    expect(signs(lost, how, left, back)[0]).not.toHaveProperty('left');
+    expect(signs(lost, how, event('taken-back', 134, { eventId: lost.id }))).toEqual([]);
+  });
+
+  test('of a run that was dropped, or of another outing, nothing is told', () => {
+    const drop = event('run-dropped', 135, {});
+    expect(signs(drop, event('lost-how', 136, { of: drop.id, reason: 'snagged' }))[0]).not.toHaveProperty('reason');
+    expect(signs(lost, event('lost-how', 137, { of: 'elsewhere', reason: 'snagged' }))).toHaveLength(1);
+  });
+});

@@ -158,6 +158,13 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       draft.signs.push({ ...loss, eventId: event.id, kind: event.type, rod: rod ?? null, swimId: swimOf(draft), atMs });
       break;
     }
+    case 'lost-how': {
+      const { of, ...loss } = event.payload;
+      const at = draft.signs.findIndex(({ eventId }) => eventId === of);
+      const sign = draft.signs[at];
+      if (sign?.kind === 'fish-lost') draft.signs[at] = { ...sign, ...loss };
+      break;
+    }
     case 'outing-called-off':
     case 'outing-ended':
       draft.calledOff = event.type === 'outing-called-off';
@@ -233,6 +240,7 @@ const TAPPED: readonly OutingEventType[] = [
   'run-dropped',
   'bite-missed',
   'fish-lost',
+  'lost-how',
   'outing-ended',
   'outing-called-off',
 ];

@@ -53,6 +53,7 @@ const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
   'run-dropped': record(onRod),
   'bite-missed': record(onRod),
   'fish-lost': record({ ...onRod, ...lossShape }),
+  'lost-how': record({ of: isText, ...lossShape }),
   'outing-ended': record({ note: optional(isText) }),
   'outing-called-off': record({ note: optional(isText) }),
   'taken-back': record({ eventId: isText }),

@@ -57,6 +57,7 @@ const TAP_WORDS: Partial<Record<OutingEventType, string>> = {
   'run-dropped': bankText.droppedRun,
   'bite-missed': bankText.missedBite,
   'fish-lost': bankText.lostFish,
+  'lost-how': bankText.howItWasLost,
 };
 
 function OutingOf({ state }: { state: OutingState }) {

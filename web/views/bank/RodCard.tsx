@@ -1,11 +1,13 @@
-import type { RodSetup } from '@keeper/core/domain/capture/rodFacts';
+import type { Loss, RodSetup } from '@keeper/core/domain/capture/rodFacts';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import type { RodSign, RodSpell } from '@keeper/core/domain/outing/rods';
+import { MINUTE_MS } from '@keeper/core/measure/timeSpan';
 import { spanText } from '@keeper/core/measure/duration';
 import { useSettings } from '../../data/queries.js';
 import { useRodWords } from '../../data/rods.js';
 import { useRigs } from '../../data/rows.js';
 import { Picker } from '../../parts/Picker.js';
+import { LossQuestions } from '../../parts/rod/LossQuestions.js';
 import { rodText } from '../../parts/rod/rodText.js';
 import { partsText } from '../../parts/text.en-GB.js';
 import { bankText } from './text.en-GB.js';
@@ -18,6 +20,7 @@ interface RodCardProps {
   readonly onCast: (setup: RodSetup) => void;
   readonly onIn: () => void;
   readonly onSign: (kind: RodSign['kind']) => void;
+  readonly onLossTold: (of: RodSign, loss: Loss) => void;
   readonly onMore: () => void;
 }
 
@@ -28,13 +31,14 @@ const SIGNS = [
 ] as const;
 
 /** One rod: whether it fishes, with what, for how long, and what happened on it. */
-export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onMore }: RodCardProps) {
+export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onLossTold, onMore }: RodCardProps) {
   const { rod, setup, fromMs, toMs } = spell;
   const { lengthHabit } = useSettings();
   const { baits } = useRodWords(state.waterId);
   const rigs = useRigs();
   const out = toMs === null;
   const signs = state.signs.filter((sign) => sign.rod === rod);
+  const lost = justLost(signs, nowMs);
   const { bait: _bait, ...unbaited } = setup;
   const shown = rodText(unbaited, lengthHabit);
   return (
@@ -102,9 +106,29 @@ export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onMore }: R
           })}
         </div>
       )}
+      {lost && (
+        <div className="mt-4">
+          <LossQuestions loss={lost} onTold={({ reason, left }) => onLossTold(lost, told({ reason, left }))} />
+        </div>
+      )}
     </div>
   );
 }
 
 /** No bait is called so: it is longer than a bait may be named. */
 const ANOTHER = '\u2026'.repeat(61);
+
+/** Asked for so long after the tap; what is not answered by then stays open, as before. */
+const ASKED_FOR_MS = 15 * MINUTE_MS;
+
+/** The fish that was lost on this rod last, while not all is told of it and nothing else has happened since. */
+function justLost(signs: readonly RodSign[], nowMs: number): RodSign | undefined {
+  const last = signs.at(-1);
+  if (last?.kind !== 'fish-lost' || nowMs - last.atMs > ASKED_FOR_MS) return undefined;
+  return last.reason === undefined || last.left === undefined ? last : undefined;
+}
+
+/** What was told, without what was not. */
+function told({ reason, left }: { [K in keyof Loss]: Loss[K] | undefined }): Loss {
+  return { ...(reason && { reason }), ...(left && { left }) };
+}

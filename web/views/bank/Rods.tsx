@@ -45,6 +45,7 @@ export function Rods({ state, nowMs, note }: RodsProps) {
             onCast={(setup) => void cast(spell.rod, setup)}
             onIn={() => void note('rod-in', { rod: spell.rod, why: 'rested', when: new Date().toISOString() })}
             onSign={(kind) => void note(kind, { rod: spell.rod, when: new Date().toISOString() })}
+            onLossTold={({ eventId }, loss) => void note('lost-how', { of: eventId, ...loss })}
             onMore={() => setOpen(spell.rod)}
           />
         ))}

@@ -201,6 +201,7 @@ export const bankText = localised('bank', {
   anotherPlace: 'Another place, or by hand…',
   missedBite: 'Missed bite',
   lostFish: 'Lost fish',
+  howItWasLost: 'how it was lost',
   moveTo: ({ name }: { name: string }) => `Move to ${name}`,
   castRod: 'cast',
   rodTakenIn: 'rod in',

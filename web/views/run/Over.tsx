@@ -7,7 +7,7 @@ import type { RunState } from '@keeper/core/care/run/runState';
 import { spanText } from '@keeper/core/measure/duration';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { lazyPart } from '../../parts/lazyPart.js';
-import { LossQuestions } from './LossQuestions.js';
+import { LossQuestions } from '../../parts/rod/LossQuestions.js';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { KindTaps } from './KindTaps.js';
 import { WhoseFish } from './WhoseFish.js';
@@ -68,7 +68,7 @@ export function Over({ desk, run, expected }: { desk: RunDesk; run: RunState; ex
           onSaid={(angler) => void tap('described', { facts: { angler } })}
         />
       )}
-      {outcome === 'lost' && <LossQuestions state={state} onTold={(loss) => void tap('loss-told', loss)} />}
+      {outcome === 'lost' && <LossQuestions loss={state.loss ?? {}} onTold={(loss) => void tap('loss-told', loss)} />}
       <div className="grid gap-3">
         {outcome === 'merged' && state.mergedInto ? (
           <Link to={paths.run(state.mergedInto)} className="button button-main min-h-16 text-lg">

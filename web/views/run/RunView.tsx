@@ -19,7 +19,7 @@ import { Counsel } from './Counsel.js';
 import { KindTaps } from './KindTaps.js';
 import { LongGap } from './LongGap.js';
 import { Over } from './Over.js';
-import { OneTapEach } from './OneTapEach.js';
+import { OneTapEach } from '../../parts/OneTapEach.js';
 import { Recovery } from './Recovery.js';
 import { WhichRod } from './WhichRod.js';
 import type { RunDesk } from './runDesk.js';

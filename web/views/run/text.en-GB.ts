@@ -217,8 +217,6 @@ export const runText = localised('run', {
   given: ({ givenS }: { givenS: number }) =>
     givenS === 0 ? 'Struck at once' : givenS === 30 ? '30 s or more' : `${givenS} s`,
   whereDidItHold: 'Where did it hold?',
-  howDidItGetAway: 'How did it get away?',
-  whatDoesItHaveOnIt: 'What does it have on it since?',
   somebodyIsHurt: 'Somebody is hurt',
   undoLost: 'lost',
   undoWeight: 'weight',
