@@ -84,11 +84,11 @@ test(
         return log.events.filter(({ type }) => type.startsWith('rod-') || type === 'fish-lost').map(({ type }) => type);
       })
       .toEqual(['rod-out', 'rod-out', 'rod-out', 'rod-in', 'rod-in', 'rod-out', 'rod-out', 'fish-lost']);
-    const told = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
-    expect(told.events.filter(({ type }) => type === 'lost-how').map(({ payload }) => payload)).toMatchObject([
-      { reason: 'line-parted' },
-      { reason: 'line-parted', left: 'hook' },
-    ]);
+    const lossesTold = async () => {
+      const log = (await (await fetch(`${server.url}/api/outings/${outingId}`)).json()) as OutingEvents;
+      return log.events.flatMap((event) => (event.type === 'lost-how' ? [event.payload] : []));
+    };
+    await expect.poll(lossesTold).toMatchObject([{ reason: 'line-parted' }, { reason: 'line-parted', left: 'hook' }]);
 
     await page.getByRole('button', { name: 'End the outing' }).click();
     const end = page.getByRole('dialog');
