@@ -32,6 +32,8 @@ test(
     await fishOn(page, server);
     await step(page, 'In the net', 'netted');
     await step(page, 'Lift', 'lifted');
+    // With the scale open too it is one tap.
+    await step(page, 'Weigh', 'weighed');
     await context.setOffline(true);
     await page.getByRole('link', { name: 'Somebody is hurt' }).click();
     await expect(page.getByRole('heading', { name: 'Somebody is hurt' })).toBeVisible();

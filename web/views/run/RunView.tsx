@@ -84,73 +84,76 @@ export function RunView({ desk: given, header, rods = NO_RODS, expected, told, f
           <RunningClocks desk={desk} />
           {wake === 'refused' && open && <p className="mt-3 text-sm text-soft">{runText.thisDeviceMayDim}</p>}
         </section>
-        <section
-          aria-label={runText.whatHappens}
-          // Upright, a panel stands at the foot of the screen, where the thumb is.
-          className={`flex flex-col gap-2.5 ${open && panel ? 'min-h-[calc(100dvh-5.5rem)] short:min-h-0 lg:min-h-0' : ''}`}
-        >
-          {notKept && <Notice role="alert">{runText.thatTapCouldNot}</Notice>}
-          {open && panel && <ClockBar run={run} />}
-          {open && told}
-          {open && <Counsel lines={besidePanel(counsel, panel)} />}
-          {open && !panel && <TakenWeight state={state} />}
-          {!open ? (
-            (over ?? <Over desk={desk} run={run} expected={expected} />)
-          ) : gapMs !== undefined && state.startedAt !== null ? (
-            <LongGap
-              sinceMs={gapMs}
-              nowMs={nowMs}
-              startedAt={state.startedAt}
-              inAir={run.phase === 'air'}
-              onTold={(gap) => void tap('gap-told', gap)}
-            />
-          ) : panel ? (
-            <div className="mt-auto grid short:mt-0 lg:mt-0">
-              <RunPanel panel={panel} desk={desk} onPanel={setPanel} />
-            </div>
-          ) : (
-            <>
-              <KindTaps
-                species={context.species}
-                said={state.facts.species ?? undefined}
-                expected={expected}
-                onSay={(species) => void tap('described', { facts: kindFacts(state, species) })}
+        <section aria-label={runText.whatHappens} className="flex flex-col gap-2.5">
+          <div
+            // Upright, a panel stands at the foot of the screen, where the thumb is.
+            className={`flex flex-col gap-2.5 ${open && panel ? 'min-h-[calc(100dvh-5.5rem)] short:min-h-0 lg:min-h-0' : ''}`}
+          >
+            {notKept && <Notice role="alert">{runText.thatTapCouldNot}</Notice>}
+            {open && panel && <ClockBar run={run} />}
+            {open && told}
+            {open && <Counsel lines={besidePanel(counsel, panel)} />}
+            {open && !panel && <TakenWeight state={state} />}
+            {!open ? (
+              (over ?? <Over desk={desk} run={run} expected={expected} />)
+            ) : gapMs !== undefined && state.startedAt !== null ? (
+              <LongGap
+                sinceMs={gapMs}
+                nowMs={nowMs}
+                startedAt={state.startedAt}
+                inAir={run.phase === 'air'}
+                onTold={(gap) => void tap('gap-told', gap)}
               />
-              {(run.phase === 'playing' || run.phase === 'netted') && (
-                <WhichRod state={state} rods={rods} onTold={(facts) => void tap('rod-told', facts)} />
-              )}
-              {/* Never while it lies in the air: there scale and camera have the room. */}
-              {run.phase !== 'air' && wantsHold(state) && (
-                <OneTapEach<HookHold>
-                  label={runText.whereDidItHold}
-                  options={HOOK_HOLDS.map((value) => ({ value, label: say(HOOK_HOLD_WORDS[value]) }))}
-                  onTap={(hold) => void tap('hook-held', { hold })}
+            ) : panel ? (
+              <div className="mt-auto grid short:mt-0 lg:mt-0">
+                <RunPanel panel={panel} desk={desk} onPanel={setPanel} />
+              </div>
+            ) : (
+              <>
+                <KindTaps
+                  species={context.species}
+                  said={state.facts.species ?? undefined}
+                  expected={expected}
+                  onSay={(species) => void tap('described', { facts: kindFacts(state, species) })}
                 />
-              )}
-              {run.phase === 'holding' && <Recovery desk={desk} />}
-              <Steps
-                state={state}
-                run={run}
-                onStep={(step) => {
-                  void (step === 'treated' ? Promise.resolve(true) : tap(step, payloadOf(step, run))).then((kept) => {
-                    // Seen kicking away it is not asked once more how it left.
-                    if (kept && step === 'released' && kicked) void tap('left-as', { leaving: 'strong' });
-                    if (kept && step === 'weighed') setPanel('weight');
-                    if (kept && step === 'measured') setPanel('length');
-                  });
-                }}
-                onSeen={(sign) => void tap('seen', { sign })}
-                onSetWeight={() => setPanel('weight')}
-                onWound={() => setPanel('wounds')}
-                onTreated={(treatment) => void tap('treated', { with: treatment })}
-                onCamera={() => setPanel('camera')}
-                onLost={() => void tap('lost', {})}
-                onStraightBack={() => void tap('released', { straight: true })}
-                onDied={() => void tap('left-as', { leaving: 'not-recovered' })}
-              />
-              {footer}
-            </>
-          )}
+                {(run.phase === 'playing' || run.phase === 'netted') && (
+                  <WhichRod state={state} rods={rods} onTold={(facts) => void tap('rod-told', facts)} />
+                )}
+                {/* Never while it lies in the air: there scale and camera have the room. */}
+                {run.phase !== 'air' && wantsHold(state) && (
+                  <OneTapEach<HookHold>
+                    label={runText.whereDidItHold}
+                    options={HOOK_HOLDS.map((value) => ({ value, label: say(HOOK_HOLD_WORDS[value]) }))}
+                    onTap={(hold) => void tap('hook-held', { hold })}
+                  />
+                )}
+                {run.phase === 'holding' && <Recovery desk={desk} />}
+                <Steps
+                  state={state}
+                  run={run}
+                  onStep={(step) => {
+                    void (step === 'treated' ? Promise.resolve(true) : tap(step, payloadOf(step, run))).then((kept) => {
+                      // Seen kicking away it is not asked once more how it left.
+                      if (kept && step === 'released' && kicked) void tap('left-as', { leaving: 'strong' });
+                      if (kept && step === 'weighed') setPanel('weight');
+                      if (kept && step === 'measured') setPanel('length');
+                    });
+                  }}
+                  onSeen={(sign) => void tap('seen', { sign })}
+                  onSetWeight={() => setPanel('weight')}
+                  onWound={() => setPanel('wounds')}
+                  onTreated={(treatment) => void tap('treated', { with: treatment })}
+                  onCamera={() => setPanel('camera')}
+                  onLost={() => void tap('lost', {})}
+                  onStraightBack={() => void tap('released', { straight: true })}
+                  onDied={() => void tap('left-as', { leaving: 'not-recovered' })}
+                />
+                {footer}
+              </>
+            )}
+          </div>
+          {/* Below the panel, out of the way of the thumb, and never out of reach. */}
+          {open && panel && gapMs === undefined && footer}
         </section>
       </div>
     </main>
