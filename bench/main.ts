@@ -13,6 +13,7 @@ import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { meetingListBench } from './meetingList.js';
 import { layoutBench } from './layout.js';
+import { offlineStartBench } from './offlineStart.js';
 import { picturesBench } from './pictures.js';
 import { picturesOnScreenBench } from './picturesOnScreen.js';
 import { runScreenBench, tapsBench } from './runScreen.js';
@@ -41,6 +42,7 @@ const PARTS = {
   taps: tapsBench,
   layout: layoutBench,
   meeting: meetingListBench,
+  offline: offlineStartBench,
   book: bookAtScaleBench,
 } as const;
 const WHOLE = [

@@ -53,7 +53,7 @@ async function bench() {
 /** One part of the bench. */
 function benchOf(part) {
   return async () => {
-    if (part === 'screen' || part === 'book' || part === 'taps') chromium();
+    if (part === 'screen' || part === 'book' || part === 'taps' || part === 'offline') chromium();
     await prepare();
     process.exit(node([join('bench', 'dist', 'main.js'), part, ...rest]).status ?? 1);
   };
@@ -77,6 +77,7 @@ const BENCHES = [
   'taps',
   'layout',
   'meeting',
+  'offline',
 ];
 
 /** Teaches anew from painted pictures; what was learned takes its place in `core/recognition/learned/learned.bin`. */

@@ -1,11 +1,12 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { persistQueryClient } from '@tanstack/react-query-persist-client';
+import type { InfiniteData, Query } from '@tanstack/react-query';
 import { createStore, del, get, set } from 'idb-keyval';
 import { queryClient } from './queryClient.js';
 
 /**
  * What the phone must know on the bank with no signal: the waters and swims, rigs and kit, the keeper's ways, the
- * outings, the tally. Not whole captures.
+ * outings, the tally, and the newest lines of the book. Not whole captures.
  */
 const KEPT = [
   'access',
@@ -25,6 +26,21 @@ const KEPT = [
   'measured',
 ];
 
+/** Of a book that was turned over page by page so many pages stay. */
+const MOST_PAGES = 3;
+
+/** Whether an answer stays on the device. Also what could not be read anew just now: away from the server that is all. */
+export function isKept({ queryKey: [name, filter], state: { data } }: Pick<Query, 'queryKey' | 'state'>): boolean {
+  if (data === undefined) return false;
+  if (name === 'book') return isWhole(filter) && (data as InfiniteData<unknown>).pages.length <= MOST_PAGES;
+  return KEPT.includes(String(name));
+}
+
+/** Of the book only that which is not sought out by anything. */
+function isWhole(filter: unknown): boolean {
+  return typeof filter === 'object' && filter !== null && Object.values(filter).every((value) => value === undefined);
+}
+
 /** Keeps those answers on the device, so that they are there when the server is not. */
 export function persistAnswers(): void {
   const store = createStore('keeper-answers', 'answers');
@@ -39,8 +55,7 @@ export function persistAnswers(): void {
     persister: createAsyncStoragePersister({ storage, throttleTime: 150 }),
     maxAge: Infinity,
     dehydrateOptions: {
-      // Also what could not be read anew just now: away from the server that is every one of them.
-      shouldDehydrateQuery: ({ queryKey, state }) => state.data !== undefined && KEPT.includes(String(queryKey[0])),
+      shouldDehydrateQuery: isKept,
     },
   });
   // What an earlier page kept is shown at once, however new it is, and read again: it may have been left in the middle

@@ -16,7 +16,9 @@ export type BookFilter = Pick<
 >;
 
 /** The book page by page, continued where the last page ended. */
-export function useBook(filter: BookFilter) {
+export function useBook({ order, ...sought }: BookFilter) {
+  // The newest first is how the book lies: asked for or not, it is the same.
+  const filter = { ...sought, order: order === 'newest' ? undefined : order };
   return useInfiniteQuery({
     queryKey: ['book', filter],
     queryFn: ({ pageParam }) => ask<BookPage>(`/captures?${searchOf({ ...filter, after: pageParam })}`),

@@ -16,7 +16,7 @@ export function OneTapEach<T extends string>({ label, options, value, onTap }: O
             key={option.value}
             type="button"
             aria-pressed={option.value === value}
-            className="button min-h-14 px-2 leading-tight aria-pressed:border-ink"
+            className="button min-h-14 px-2 leading-tight aria-pressed:border-ink aria-pressed:shadow-[inset_0_-4px_0_var(--water)]"
             onClick={() => onTap(option.value)}
           >
             {option.label}
