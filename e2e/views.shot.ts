@@ -179,7 +179,7 @@ async function pairing(page: Page): Promise<void> {
     await route.fulfill({ json: { ...home, urls: ['https://192.168.1.20:4311', 'https://attic.local:4311'] } });
   });
   await page.reload();
-  await page.getByRole('button', { name: 'Code for my own phone' }).click();
+  await page.getByRole('button', { name: 'Show a code' }).click();
   await page.getByText(/^Code [2-9A-Z]{4}/).waitFor();
   await page.evaluate(() => scrollTo({ top: 0 }));
 }

@@ -36,7 +36,7 @@ export async function fuzz(root: string, seed: string, count: number, sender: Se
   const server = await startServer(root, folder);
   let door: HomeDoor | undefined;
   try {
-    if (sender !== 'machine') door = await HomeDoor.open(server, sender);
+    if (sender !== 'machine') door = await HomeDoor.open(server, sender, count);
     const description = (await (await fetch(`${server.url}/api/openapi.json`)).json()) as ApiDescription;
     const requests = new StressRequests(description, createRng(`fuzz ${seed}`));
     const byStatus = new Map<number, number>();

@@ -29,7 +29,7 @@ const KEPT = [
 /** Of a book that was turned over page by page so many pages stay. */
 const MOST_PAGES = 3;
 
-/** Whether an answer stays on the device. Also what could not be read anew just now: away from the server that is all. */
+/** Whether an answer stays on the device; also one that could not be read anew, as without a signal none can. */
 export function isKept({ queryKey: [name, filter], state: { data } }: Pick<Query, 'queryKey' | 'state'>): boolean {
   if (data === undefined) return false;
   if (name === 'book') return isWhole(filter) && (data as InfiniteData<unknown>).pages.length <= MOST_PAGES;
