@@ -5,6 +5,8 @@ test('with the server away from the first minute a whole capture with its pictur
   server,
   context,
 }) => {
+  // What waits is tried again after pauses of up to a quarter of a minute.
+  test.setTimeout(120_000);
   await page.goto(server.url);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.close();

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { ImportedRegister, FriendRegister } from '@keeper/contract/registers';
-import { ask } from './api.js';
+import { ask, type Asked } from './api.js';
 import { queryClient } from './queryClient.js';
 import { useAskedOrCached } from './useAskedOrCached.js';
 import type { FriendFlank } from '../workers/friendFlank.js';
@@ -53,7 +53,20 @@ export async function takeInRegister(file: File): Promise<ImportedRegister> {
   return taken;
 }
 
+/**
+ * Removes a register: from sight at once, as the server may be slow to answer, and back where it was not removed.
+ * @throws ApiError or Unreachable where it still stands
+ */
 export async function removeRegister(id: string): Promise<void> {
-  await fetch(`/api/registers/${id}`, { method: 'DELETE' });
-  await queryClient.invalidateQueries({ queryKey: ['registers'] });
+  const queryKey = ['registers'];
+  await queryClient.cancelQueries({ queryKey });
+  queryClient.setQueryData<Asked<FriendRegister[]>>(
+    queryKey,
+    (kept) => kept && { ...kept, answer: kept.answer.filter((each) => each.id !== id) },
+  );
+  try {
+    await ask<unknown>(`/registers/${id}`, { method: 'DELETE' });
+  } finally {
+    await queryClient.invalidateQueries({ queryKey });
+  }
 }

@@ -81,9 +81,9 @@ export function useMeetings(): readonly KeptMeeting[] {
   return useStanding(useRows<KeptMeeting>('meetings'));
 }
 
-/** Those who keep this book, by name; nobody is listed while it has one keeper who was never named. */
+/** Those who keep this book or kept it: fish stay theirs. Nobody, while its one keeper was never named. */
 export function useKeepers(): readonly KeptKeeper[] {
-  return useStanding(useRows<KeptKeeper>('keepers'));
+  return useRows<KeptKeeper>('keepers');
 }
 
 /** What the known fish are called. */

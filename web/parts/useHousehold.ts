@@ -13,15 +13,17 @@ export interface InHousehold {
 
 /** The keepers of this book, the one who holds this device first; empty while there is only one. */
 export function useHousehold(): readonly InHousehold[] {
-  const keepers = useKeepers();
+  const all = useKeepers();
   const mine = useMyKeeperId();
   return useMemo(() => {
-    if (!keepers.some(({ id }) => id !== FIRST_KEEPER)) return [];
+    const keepers = all.filter(({ retired }) => !retired).sort((a, b) => a.name.localeCompare(b.name));
+    // Held by one who was archived meanwhile, a device can be given back.
+    if (mine === FIRST_KEEPER && !keepers.some(({ id }) => id !== FIRST_KEEPER)) return [];
     const first = keepers.some(({ id }) => id === FIRST_KEEPER)
       ? []
       : [{ id: FIRST_KEEPER, name: partsText.theFirstKeeper }];
     return [...first, ...keepers]
       .map(({ id, name }) => ({ id, name, isMe: id === mine }))
       .sort((a, b) => Number(b.isMe) - Number(a.isMe));
-  }, [keepers, mine]);
+  }, [all, mine]);
 }

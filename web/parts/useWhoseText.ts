@@ -1,8 +1,8 @@
 import { useCallback } from 'react';
 import type { Angler } from '@keeper/core/domain/capture/angler';
+import { useKeepers } from '../data/rows.js';
 import { useMyKeeperId } from '../data/whose.js';
 import { partsText } from './text.en-GB.js';
-import { useHousehold } from './useHousehold.js';
 
 /** Whose a fish is, as its line of the book says it. */
 export interface Whose {
@@ -16,16 +16,17 @@ export interface Whose {
  * Examples: `a child’s fish`; `Ben’s fish`.
  */
 export function useWhoseText(): (whose: Whose) => string | null {
-  const household = useHousehold();
+  const keepers = useKeepers();
   const mine = useMyKeeperId();
   return useCallback(
     ({ angler, keeperId }) => {
       if (angler && angler.who !== 'keeper')
         return partsText.fishOfAnother({ who: angler.who, name: angler.name ?? null });
-      if (!keeperId || keeperId === mine || household.length === 0) return null;
-      const name = household.find(({ id }) => id === keeperId)?.name ?? null;
+      // Where nobody was ever named the book has one keeper, and all of it is theirs.
+      if (!keeperId || keeperId === mine || keepers.length === 0) return null;
+      const name = keepers.find(({ id }) => id === keeperId)?.name ?? null;
       return partsText.fishOfAnother({ who: 'keeper', name });
     },
-    [household, mine],
+    [keepers, mine],
   );
 }

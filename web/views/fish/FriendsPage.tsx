@@ -106,7 +106,15 @@ function Take() {
         {says && (says.wrong ? <Notice role="alert">{says.text}</Notice> : <p role="status">{says.text}</p>)}
         <ul className="border-b border-rule empty:hidden">
           {theirs.map((register) => (
-            <Theirs key={register.id} register={register} />
+            <Theirs
+              key={register.id}
+              register={register}
+              onRemove={() =>
+                void removeRegister(register.id).catch((error: unknown) =>
+                  setSays({ text: error instanceof Error ? error.message : fishText.theFileCouldNot, wrong: true }),
+                )
+              }
+            />
           ))}
         </ul>
       </div>
@@ -114,7 +122,12 @@ function Take() {
   );
 }
 
-function Theirs({ register: { id, from, fish, receivedAt } }: { register: FriendRegister }) {
+interface TheirsProps {
+  readonly register: FriendRegister;
+  readonly onRemove: () => void;
+}
+
+function Theirs({ register: { from, fish, receivedAt }, onRemove }: TheirsProps) {
   return (
     <li className="border-t border-rule py-2">
       <span className="flex flex-wrap items-center justify-between gap-x-4">
@@ -123,7 +136,7 @@ function Theirs({ register: { id, from, fish, receivedAt } }: { register: Friend
           {fishText.oneFishFish({ fishCount: fish.length })}
           <span className="block text-sm text-soft">{fishText.importedOn({ receivedAt: dayText(receivedAt) })}</span>
         </span>
-        <button type="button" className="quiet-link min-h-12" onClick={() => void removeRegister(id)}>
+        <button type="button" className="quiet-link min-h-12" onClick={onRemove}>
           {fishText.removeThisRegister}
         </button>
       </span>

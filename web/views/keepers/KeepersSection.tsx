@@ -24,7 +24,7 @@ interface Named {
 
 /** The keepers of this book: who they are, one more, and who holds this device. */
 export function KeepersSection() {
-  const rows = useKeepers();
+  const rows = useKeepers().filter(({ retired }) => !retired);
   const household = useHousehold();
   const [another, setAnother] = useState(newId);
   const first = rows.find(({ id }) => id === FIRST_KEEPER);
