@@ -94,7 +94,7 @@ test(
     const end = page.getByRole('dialog');
     await expect(end).toContainText('One fish, 1 lost, 1 run dropped.');
     await end.getByRole('button', { name: 'Put it in the book' }).click();
-    await expect(page.getByRole('region', { name: 'The day', exact: true })).toContainText(/rod 2 in, Bread/);
+    await expect(page.getByRole('region', { name: 'The day', exact: true })).toContainText(/rod 2 cast, Bread/);
     const [outing] = (await (await fetch(`${server.url}/api/outings`)).json()) as OutingSummary[];
     expect(outing?.fished).toMatchObject([{ runsDropped: 1, fishLost: 1, bitesMissed: 0 }]);
     expect(outing?.fished[0]?.rodMs).toBeGreaterThan(0);

@@ -206,7 +206,7 @@ export const bankText = localised('bank', {
   castRod: 'cast',
   rodTakenIn: 'rod in',
   rodSpell: ({ at, rod, told, span }: { at: string; rod: number; told: string; span: string }) =>
-    `${at}: rod ${rod} in${told && `, ${told}`}, for ${span}.`,
+    `${at}: rod ${rod} cast${told && `, ${told}`}, for ${span}.`,
   putTimesRight: 'Put right',
   rodTimes: ({ rod }: { rod: number }) => `Rod ${rod}: when it was out`,
   castAt: 'Cast at',
