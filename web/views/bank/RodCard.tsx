@@ -108,7 +108,7 @@ export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onLossTold,
       )}
       {lost && (
         <div className="mt-4">
-          <LossQuestions loss={lost} onTold={({ reason, left }) => onLossTold(lost, told({ reason, left }))} />
+          <LossQuestions loss={lossOf(lost)} onTold={(loss) => onLossTold(lost, loss)} />
         </div>
       )}
     </div>
@@ -128,7 +128,7 @@ function justLost(signs: readonly RodSign[], nowMs: number): RodSign | undefined
   return last.reason === undefined || last.left === undefined ? last : undefined;
 }
 
-/** What was told, without what was not. */
-function told({ reason, left }: { [K in keyof Loss]: Loss[K] | undefined }): Loss {
+/** What was told of it so far. */
+function lossOf({ reason, left }: RodSign): Loss {
   return { ...(reason && { reason }), ...(left && { left }) };
 }

@@ -3,11 +3,14 @@ import type { OfferPairingDto } from '@keeper/contract/access';
 import type { SeesDto } from '@keeper/contract/shown';
 import { useMyKeeperId } from '../../data/whose.js';
 import { Choice } from '../../parts/Choice.js';
+import { Choices } from '../../parts/Choices.js';
 import { useHousehold } from '../../parts/useHousehold.js';
 import { devicesText } from './text.en-GB.js';
 
 type Guest = 'helper' | 'reader';
 
+/** What a reader may see beside kind, day and name. */
+const MORE = ['sizes', 'pictures'] as const;
 const FIRST_SEES: SeesDto = { whose: 'own', sizes: true, pictures: true };
 
 /** For whom a code is, what a reader is let see, and the code itself in one more tap. */
@@ -53,10 +56,6 @@ interface ReaderSeesProps {
 }
 
 function ReaderSees({ sees, isHousehold, onChange }: ReaderSeesProps) {
-  const shownOrNot = [
-    { value: 'shown', label: devicesText.shown },
-    { value: 'kept', label: devicesText.keptBack },
-  ] as const;
   return (
     <div className="grid gap-3">
       <p className="max-w-prose text-soft">{devicesText.readerMay}</p>
@@ -71,24 +70,14 @@ function ReaderSees({ sees, isHousehold, onChange }: ReaderSeesProps) {
           ]}
         />
       )}
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <span className="w-40">{devicesText.sizes}</span>
-        <Choice<'shown' | 'kept'>
-          label={devicesText.sizes}
-          value={sees.sizes ? 'shown' : 'kept'}
-          onChange={(said) => onChange({ ...sees, sizes: said === 'shown' })}
-          options={shownOrNot}
-        />
-      </div>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <span className="w-40">{devicesText.pictures}</span>
-        <Choice<'shown' | 'kept'>
-          label={devicesText.pictures}
-          value={sees.pictures ? 'shown' : 'kept'}
-          onChange={(said) => onChange({ ...sees, pictures: said === 'shown' })}
-          options={shownOrNot}
-        />
-      </div>
+      <Choices<'sizes' | 'pictures'>
+        label={devicesText.withThem}
+        value={MORE.filter((each) => sees[each])}
+        onChange={(shown) =>
+          onChange({ ...sees, sizes: shown.includes('sizes'), pictures: shown.includes('pictures') })
+        }
+        options={MORE.map((value) => ({ value, label: devicesText[value] }))}
+      />
       {sees.pictures && <p className="max-w-prose text-soft">{devicesText.pictureShows}</p>}
     </div>
   );

@@ -54,8 +54,7 @@ export const devicesText = localised('devices', {
   everybodysFish: 'Everybody’s fish',
   sizes: 'Weights and lengths',
   pictures: 'Pictures',
-  shown: 'Shown',
-  keptBack: 'Kept back',
+  withThem: 'What it sees beside them',
   pictureShows:
     'Portraits and flanks, without what the camera wrote into them. What stands behind a fish is seen all the same.',
   codeIs: 'Code',
