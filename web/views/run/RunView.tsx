@@ -53,7 +53,12 @@ const NO_RODS: readonly RodSpell[] = [];
 export function RunView({ desk: given, header, rods = NO_RODS, expected, told, footer, over }: RunViewProps) {
   const [notKept, setNotKept] = useState(false);
   // A weight that was being set when the page was left is gone on with.
-  const [panel, setPanel] = useState<Panel | undefined>(() => (isWeightBegun(given.state) ? 'weight' : undefined));
+  const [panel, setPanelNow] = useState<Panel | undefined>(() => (isWeightBegun(given.state) ? 'weight' : undefined));
+  const setPanel = (next: Panel | undefined) => {
+    setPanelNow(next);
+    // It is made for the whole screen: opened from farther down, it would begin above it.
+    scrollTo({ top: 0 });
+  };
   const desk = { ...given, tap: watched(given, setNotKept) };
   const { state, context, tap } = desk;
   // What matters now is looked at once a second; only the clocks run faster.
