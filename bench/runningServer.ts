@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
-const main = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
+const main = fileURLToPath(new URL('../../server/dist/bundled/main.js', import.meta.url));
 
 /** The built server in its own process; how long it took from start to the first healthy answer. */
 export async function runServer(

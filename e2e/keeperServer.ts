@@ -25,7 +25,7 @@ export class KeeperServer {
   }
 
   async start(...more: string[]): Promise<void> {
-    const main = join(root, 'server', 'dist', 'main.js');
+    const main = join(root, 'server', 'dist', 'bundled', 'main.js');
     const args = [main, '--port', this.port, '--data', this.dataFolder, ...more];
     const process = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'] });
     this.process = process;

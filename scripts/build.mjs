@@ -5,6 +5,9 @@ import { join } from 'node:path';
 import { installedFor } from './install.mjs';
 import { bin, fail, node, say } from './process.mjs';
 
+/** What is started: `npm start`, the browser tests and the benches all start this file. */
+export const SERVER = join('server', 'dist', 'bundled', 'main.js');
+
 const BUILD_STAMP = join('node_modules', '.build-stamp');
 
 const BUILT_FROM = ['core', 'contract', 'painter', 'standins', 'demo', 'server', 'web', 'stress', 'bench'];
@@ -30,11 +33,12 @@ function fingerprint() {
 
 export function build() {
   const now = fingerprint();
-  const built = existsSync(join('server', 'dist', 'main.js')) && existsSync(join('web', 'dist', 'index.html'));
+  const built = existsSync(SERVER) && existsSync(join('web', 'dist', 'index.html'));
   if (built && existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, 'utf8') === now) return;
   say('Building.');
   if (node([bin('typescript', 'bin/tsc'), '-b', 'tsconfig.build.json']).status !== 0) fail('The build failed.');
   if (node([join('scripts', 'answers.mjs')]).status !== 0) fail('The answers of the API could not be described.');
+  if (node([join('scripts', 'bundle.mjs')]).status !== 0) fail('The server could not be bundled.');
   const vite = node([join('..', bin('vite', 'bin/vite.js')), 'build', '--logLevel', 'warn'], { cwd: 'web' });
   if (vite.status !== 0) fail('The build of the web application failed.');
   writeFileSync(BUILD_STAMP, now);

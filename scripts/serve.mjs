@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
+import { SERVER } from './build.mjs';
 import { fail, say } from './process.mjs';
 
 const DEMO_FOLDER = '.demo';
@@ -11,7 +12,7 @@ const DEMO_FOLDER = '.demo';
 export function serve(args, watched = false) {
   const server = spawn(
     process.execPath,
-    [...(watched ? ['--watch'] : []), join('server', 'dist', 'main.js'), ...args],
+    watched ? ['--watch', join('server', 'dist', 'main.js'), ...args] : [SERVER, ...args],
     {
       stdio: ['ignore', 'pipe', 'inherit'],
     },

@@ -9,8 +9,8 @@ import { checkBookInThread } from './storage/checkBook.js';
 import { Database } from './storage/database.js';
 import { PatientAdapter } from './patientAdapter.js';
 
-/** The server package, whether this file runs from `dist/` or from its source. */
-const here = dirname(fileURLToPath(import.meta.url)).replace(/[\\/]dist$/, '');
+/** The server package, whether this file runs from its source, from `dist/` or from the bundle in it. */
+const here = dirname(fileURLToPath(import.meta.url)).replace(/[\\/]dist([\\/]bundled)?$/, '');
 
 /** The whole server, ready to listen. @throws StartError when the book cannot be opened */
 export async function createApplication(options: Options): Promise<NestExpressApplication> {

@@ -22,7 +22,7 @@ export interface HowToStart {
 
 /** Starts the server; rejects with what it said when it does not come up. */
 export async function startServer(root: string, folder: string, how: HowToStart = {}): Promise<StressedServer> {
-  const main = join(root, 'server', 'dist', 'main.js');
+  const main = join(root, 'server', 'dist', 'bundled', 'main.js');
   const words = [
     ...(how.before ?? []),
     process.execPath,
