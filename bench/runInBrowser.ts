@@ -13,7 +13,7 @@ const QUIET = [
 export const KEEPER = { locale: 'en-GB' } as const;
 
 /** Debian's Chromium. */
-export const LAUNCH = { executablePath: '/usr/bin/chromium', args: QUIET };
+export const LAUNCH = { executablePath: '/usr/bin/chromium-headless-shell', args: QUIET };
 
 export function openBrowser(): Promise<Browser> {
   return chromium.launch(LAUNCH);

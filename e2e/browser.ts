@@ -1,7 +1,7 @@
 /** Debian's Chromium, quiet and without a network of its own. */
 export const BROWSER = {
   launchOptions: {
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
       '--headless',
       '--no-sandbox',

@@ -50,7 +50,9 @@ export const test = base.extend<OfTest, OfWorker>({
 
 /** The only capture in a book, as the server keeps it; waited for, as a device may not have sent it yet. */
 export async function onlyCapture(server: KeeperServer): Promise<CaptureEvents> {
-  const readRows = async () => ((await (await fetch(`${server.url}/api/captures`)).json()) as BookPage).rows;
+  // On a connection of its own: one that was kept may lead to a server that was ended since.
+  const init = { headers: { connection: 'close' } };
+  const readRows = async () => ((await (await fetch(`${server.url}/api/captures`, init)).json()) as BookPage).rows;
   await expect.poll(async () => (await readRows()).length, 'captures in the book').toBe(1);
   const [row] = await readRows();
   return (await (await fetch(`${server.url}/api/captures/${row?.captureId}`)).json()) as CaptureEvents;

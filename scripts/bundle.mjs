@@ -31,7 +31,9 @@ const { metafile } = await build({
   // Compiled for this machine, or asked for only where it is installed.
   external: ['better-sqlite3', 'sharp', '@nestjs/microservices', '@nestjs/websockets', 'class-transformer/storage'],
   // Packages in the older module format ask for Node's own modules by `require`.
-  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  banner: {
+    js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+  },
   logLevel: 'warning',
 });
 if (process.argv.includes('--sizes'))

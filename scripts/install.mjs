@@ -45,7 +45,8 @@ export function install() {
   return { unpacked, compiled };
 }
 
-export const CHROMIUM = '/usr/bin/chromium';
+/** The browser without a window alone: a third quicker than the whole one. */
+export const CHROMIUM = '/usr/bin/chromium-headless-shell';
 /** Writes the pictures that the reading of EXIF is checked with. */
 export const EXIFTOOL = '/usr/bin/exiftool';
 /** A second opinion on the certificates that are made. */
@@ -68,4 +69,4 @@ export function debian(tools) {
   if (tools.some(({ at }) => !existsSync(at))) fail(manual);
 }
 
-export const chromium = () => debian([{ name: 'chromium', at: CHROMIUM }]);
+export const chromium = () => debian([{ name: 'chromium-headless-shell', at: CHROMIUM }]);

@@ -41,7 +41,7 @@ const CHECKS = [
 export async function test() {
   const { unpacked, compiled } = install();
   debian([
-    { name: 'chromium', at: CHROMIUM },
+    { name: 'chromium-headless-shell', at: CHROMIUM },
     { name: 'libimage-exiftool-perl', at: EXIFTOOL },
     { name: 'unzip', at: UNZIP },
     { name: 'openssl', at: OPENSSL },

@@ -9,8 +9,9 @@ export async function sayHome({ isOpen, urls, trouble, fingerprint }: Home): Pro
   const [url] = urls;
   if (url === undefined)
     return 'The book is open to the home network, but this machine has no address in one just now.\n';
-  const { toString } = await import('qrcode');
-  const square = await toString(`${url}/pair`, { type: 'utf8', margin: 2 });
+  // Its module format of old gives no names of their own once it is bundled.
+  const { default: squares } = await import('qrcode');
+  const square = await squares.toString(`${url}/pair`, { type: 'utf8', margin: 2 });
   return [
     square,
     `On the phone: look at the square with the camera, or go to ${url}/pair`,
