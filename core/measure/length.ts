@@ -23,7 +23,9 @@ export function lengthMm(length: Length): number {
 /** As a keeper writes it. Examples: `31¼ in`, `79.5 cm`. */
 export function formatLength(length: Length): string {
   if (length.unit === 'quarter-in') {
-    return `${Math.floor(length.count / 4)}${['', '¼', '½', '¾'][length.count % 4] ?? ''} in`;
+    const whole = Math.floor(length.count / 4);
+    const part = ['', '¼', '½', '¾'][length.count % 4] ?? '';
+    return `${whole > 0 || part === '' ? whole : ''}${part} in`;
   }
   return `${(lengthMm(length) / 10).toFixed(1)} cm`;
 }

@@ -13,6 +13,9 @@ test.each([
   ['31¼ in', '31¼ in', 793.75],
   ['31 1⁄4 inches', '31¼ in', 793.75],
   ['31', '31 in', 787.4],
+  ['1/4', '¼ in', 6.35],
+  ['¾ in', '¾ in', 19.05],
+  ['1/2"', '½ in', 12.7],
   ['79.5 cm', '79.5 cm', 795],
   ['79,5cm', '79.5 cm', 795],
   ['793 mm', '79.3 cm', 793],
@@ -36,6 +39,8 @@ test.each([
   ['-31', 'lengthNegative', []],
   ['−31 in', 'lengthNegative', []],
   ['31 in 79 cm', 'lengthMixed', []],
+  ['1/3', 'lengthOffTheQuarter', ['¼ in']],
+  ['4/4', 'lengthNoFraction', []],
   ['two foot', 'lengthNotUnderstood', []],
 ])('%s is refused, and what was likely meant is offered', (text, reason, meant) => {
   const parsed = parseLength(text, 'in');

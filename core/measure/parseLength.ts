@@ -15,9 +15,11 @@ export type ParsedLength =
   | { readonly ok: false; readonly reason: Message; readonly meanings: readonly LengthMeaning[] };
 
 const INCHES = /^(\d+)(?:[\s-]+(\d)\/(\d)|\.(\d+))?\s*(?:in|ins|inch|inches|")$/;
+/** Part of an inch alone: a margin that one fish has over another. */
+const PART_OF_INCH = /^(\d)\/(\d)\s*(?:in|ins|inch|inches|")$/;
 const METRIC = /^(\d+(?:\.\d)?)\s*(mm|cm)$/;
 const METRES = /^(\d)\.(\d{1,3})\s*(?:m|metres?|meters?)$/;
-const BARE = /^\d+(?:[\s-]+\d\/\d|\.\d+)?$/;
+const BARE = /^(?:\d+(?:[\s-]+\d\/\d|\.\d+)?|\d\/\d)$/;
 /** A number whose point may have been lost, with its unit if one was written. */
 const POINTLESS = /^(\d{3,5})\s*(in|ins|inch|inches|"|cm)?$/;
 
@@ -49,6 +51,8 @@ export function parseLength(text: string, habit: 'in' | 'cm'): ParsedLength {
 function readLength(tidy: string): ParsedLength | undefined {
   const inches = INCHES.exec(tidy);
   if (inches) return readInches(inches);
+  const part = PART_OF_INCH.exec(tidy);
+  if (part) return readInches([tidy, '0', ...part.slice(1)]);
   const metres = METRES.exec(tidy);
   if (metres) return fromMm(Number(metres[1]) * 1000 + Number((metres[2] ?? '').padEnd(3, '0')));
   const metric = METRIC.exec(tidy);
@@ -61,7 +65,7 @@ function fromMm(mm: number): ParsedLength {
   return { ok: true, value: mm % 5 === 0 ? { unit: 'half-cm', count: mm / 5 } : { unit: 'mm', count: mm } };
 }
 
-function readInches([, whole = '', numerator, denominator, decimals]: RegExpExecArray): ParsedLength {
+function readInches([, whole = '', numerator, denominator, decimals]: readonly string[]): ParsedLength {
   if (numerator !== undefined && Number(numerator) >= Number(denominator))
     return refused(measureMessage('lengthNoFraction', { numerator, denominator }));
   const parts = decimals === undefined ? fraction(numerator, denominator) : Number(`0.${decimals}`);

@@ -59,7 +59,7 @@ export const partsText = localised('parts', {
   thisPageCameWithout: 'This page came without encryption, from',
   soTheBrowserDoes:
     '. So the browser does not allow: opening it without signal, the camera, Bluetooth scales and probes, and keeping the screen awake beside a fish. Taps, weights and pictures from the gallery are kept and sent as always. Opened under https, or on the computer that keeps the book, all of it works.',
-  checkTheFieldsMarked: 'Check the fields marked below. What you typed is kept.',
+  checkTheFieldsMarked: 'Check the marked fields. What you typed is kept.',
   archiveIt: 'Archive it',
   saveUnsentEntriesTo: 'Save unsent entries to a file',
   close: 'Close',

@@ -16,7 +16,7 @@ import { parseTypedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { useRowForm } from '../../parts/useRowForm.js';
 import { say } from '../../text/say.js';
-import { unitOf, useMeetingUnits, type MeetingUnitsHere } from './meetingUnits.js';
+import { readSize, unitOf, useMeetingUnits, type MeetingUnitsHere } from './meetingUnits.js';
 import { meetingsText } from './text.en-GB.js';
 
 interface Draft {
@@ -215,11 +215,7 @@ function draftOf(meeting: KeptMeeting | undefined, units: MeetingUnitsHere): Dra
 }
 
 function bodyOf(draft: Draft, units: MeetingUnitsHere) {
-  const { size } = unitOf(draft.by, units);
-  const sized = (typed: string) => {
-    const value = parseTypedNumber(typed);
-    return value === undefined ? null : value * size;
-  };
+  const sized = (typed: string) => readSize(typed, draft.by, units);
   const moment = (typed: string) => (typed === '' ? '' : new Date(typed).toISOString());
   const own = draft.sort === 'own-season';
   return {
