@@ -13,9 +13,9 @@ import { IsMoment, IsName, IsText } from './fields.js';
 import { IsAfterItsBeginning } from './possible.js';
 import type { Archived } from './rows.js';
 
-const BEST = 'So many of the best count: a whole number from 1 to 100.';
+const BEST = 'How many fish count: a whole number from 1 to 100.';
 const LEAST = 'A least size is a length up to 5 m, or a weight up to 200 kg.';
-const UPGRADE = 'An upgrade is larger by something up to 1 m, or 50 kg.';
+const UPGRADE = 'The margin of an upgrade: over 0 and at most 1 m or 50 kg. For example 1/4, 2.5 or 8 oz.';
 const WITHIN = 'How late it may be sent: from one hour to a year.';
 
 /** A meeting as it is written. */

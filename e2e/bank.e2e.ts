@@ -23,13 +23,13 @@ async function setUp(page: Page, server: KeeperServer, day: string, expected: re
   await simulate(page, day);
   await page.goto(`${server.url}/waters`);
   await page.getByRole('link', { name: 'Add a water' }).click();
-  await page.getByLabel('Its name').fill('The Mere');
+  await page.getByLabel('Name', { exact: true }).fill('The Mere');
   await page.getByLabel('Latitude, degrees north').fill('46,7');
   await page.getByLabel('Longitude, degrees east').fill('-22.4');
   await page.getByRole('radio', { name: 'allowed' }).first().click();
   await page.getByRole('button', { name: 'Save this water' }).click();
   await page.getByRole('link', { name: 'Another swim' }).click();
-  await page.getByLabel('Its name').fill('Alder bay');
+  await page.getByLabel('Name', { exact: true }).fill('Alder bay');
   await page.getByRole('radio', { name: 'north', exact: true }).click();
   await page.getByRole('button', { name: 'Save this swim' }).click();
   await page.getByRole('heading', { name: 'Waters' }).waitFor();
@@ -48,7 +48,7 @@ async function setUp(page: Page, server: KeeperServer, day: string, expected: re
 async function addRig(page: Page, server: KeeperServer): Promise<void> {
   await page.goto(`${server.url}/kit`);
   await page.getByRole('link', { name: 'Add a rig' }).click();
-  await page.getByLabel('Its name').fill('Silt rig');
+  await page.getByLabel('Name', { exact: true }).fill('Silt rig');
   await page.getByRole('button', { name: 'Save this rig' }).click();
   await page.getByRole('link', { name: /Silt rig/ }).waitFor();
 }
@@ -189,7 +189,7 @@ test(
   async ({ page, server }) => {
     await page.goto(`${server.url}/waters`);
     await page.getByRole('link', { name: 'Add a water' }).click();
-    await page.getByLabel('Its name').fill('The Mere');
+    await page.getByLabel('Name', { exact: true }).fill('The Mere');
     await page.getByLabel('Height above the sea, m').fill('90000');
     await page.getByRole('button', { name: 'A closed season' }).click();
     await page.getByRole('combobox', { name: 'Last closed day: day' }).click();
@@ -204,11 +204,11 @@ test(
     await page.getByRole('option', { name: 'January' }).click();
     await page.getByRole('button', { name: 'Save this water' }).click();
     await page.getByRole('link', { name: 'Another swim' }).click();
-    await page.getByLabel('Its name').fill('Alder bay');
+    await page.getByLabel('Name', { exact: true }).fill('Alder bay');
     await page.getByLabel('Or by the compass, degrees').fill('400');
     await page.getByRole('button', { name: 'Save this swim' }).click();
     await expect(page.getByText(/^A bearing runs from 0/)).toBeVisible();
-    await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Alder bay');
   },
 );
 
@@ -291,7 +291,7 @@ test(
     await anotherSwim.waitFor();
     await server.kill();
     await anotherSwim.click();
-    await page.getByLabel('Its name').fill('Osier corner');
+    await page.getByLabel('Name', { exact: true }).fill('Osier corner');
     await page.getByRole('radio', { name: 'west', exact: true }).click();
     await page.getByRole('button', { name: 'Save this swim' }).click();
     await expect(page.getByRole('radio', { name: 'Osier corner' })).toBeChecked();
@@ -350,7 +350,7 @@ test('a rig is loaded until it counts, and is sound then', { tag: '@desk' }, asy
   await page.clock.install();
   await page.goto(`${server.url}/kit`);
   await page.getByRole('link', { name: 'Add a rig' }).click();
-  await page.getByLabel('Its name').fill('Deadbait');
+  await page.getByLabel('Name', { exact: true }).fill('Deadbait');
   await page.getByRole('radio', { name: 'Pike' }).click();
   await expect(page.getByText('No wire: a pike bites through it.')).toBeVisible();
   await page.getByRole('radio', { name: 'wire', exact: true }).click();
@@ -379,7 +379,7 @@ test(
     await page.goto(`${server.url}/kit`);
     await page.getByRole('link', { name: 'Add kit' }).click();
     await page.getByRole('radio', { name: 'Sling' }).click();
-    await page.getByLabel('Its name').fill('Green sling');
+    await page.getByLabel('Name', { exact: true }).fill('Green sling');
     await page.getByRole('combobox', { name: 'Last wet at' }).click();
     await page.getByRole('option', { name: 'The Mere' }).click();
     await page.getByRole('button', { name: 'Dipped today' }).click();
@@ -413,7 +413,7 @@ test(
   async ({ page, server }) => {
     const { waterId, swimId } = await waterAndSwim(server);
     await page.goto(`${server.url}/waters/${waterId}/swims/${swimId}`);
-    await expect(page.getByLabel('Its name')).toHaveValue('Alder bay');
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Alder bay');
     const [theirs] = await get<object[]>(server, '/swims');
     const { id: _id, updatedAt: _at, ...body } = theirs as { id: string; updatedAt: string };
     await fetch(`${server.url}/api/swims/${swimId}`, {
@@ -421,7 +421,7 @@ test(
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ ...body, name: 'Alder point' }),
     });
-    await page.getByLabel('Its name').fill('Alder creek');
+    await page.getByLabel('Name', { exact: true }).fill('Alder creek');
     await page.getByRole('button', { name: 'Save this swim' }).click();
     await page.goto(`${server.url}/settings`);
     const held = page.getByRole('region', { name: 'Not accepted by the server' });

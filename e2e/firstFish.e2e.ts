@@ -24,7 +24,7 @@ test('one fish from the take to the book, and it is there after a restart', asyn
   await page.getByRole('option', { name: 'Add a water…' }).click();
   await page.getByRole('button', { name: 'Save this water' }).click();
   await expect(page.getByText('A water needs a name that you will know it by.')).toBeVisible();
-  await page.getByLabel('Its name').fill('The Mere');
+  await page.getByLabel('Name', { exact: true }).fill('The Mere');
   await page.getByRole('button', { name: 'Save this water' }).click();
   await expect(page.getByRole('combobox', { name: 'Water' })).toHaveText('The Mere');
   await page.getByLabel('Read down to the mark').fill('31.14');

@@ -83,14 +83,14 @@ test(
   async ({ page, server, noErrors }) => {
     await page.goto(`${server.url}/meetings`);
     await page.getByRole('link', { name: 'Add a meeting' }).click();
-    await page.getByLabel('Its name').fill('Spring pike day');
+    await page.getByLabel('Name').fill('Spring pike day');
     await page.getByRole('radio', { name: 'A season of my own' }).click();
     await page.getByRole('button', { name: 'Pike', exact: true }).click();
     const day = new Date(Date.now() - 24 * HOUR_MS).toISOString().slice(0, 10);
     const to = new Date(Date.now() + 24 * HOUR_MS).toISOString().slice(0, 10);
     await page.getByLabel('From', { exact: true }).fill(`${to}T06:00`);
     await page.getByLabel('To', { exact: true }).fill(`${day}T20:00`);
-    await page.getByLabel('So many of the best count').fill('2');
+    await page.getByLabel('How many fish count').fill('2');
     await page.getByRole('button', { name: 'Save this meeting' }).click();
     await expect(page.getByText('It ends before it begins. Turn the dates round.')).toBeVisible();
     await page.getByLabel('From', { exact: true }).fill(`${day}T06:00`);
@@ -112,7 +112,7 @@ test(
     // 90 and 95 cm, by the keeper's inches.
     await expect(page.getByRole('article')).toContainText('72.83 in');
     await expect(page.getByText('The next must be over 35.43 in to count.')).toBeVisible();
-    await page.getByLabel(/^What would one of so much be worth/).fill('40');
+    await page.getByLabel(/^What would a fish add/).fill('40');
     await expect(page.getByText('It would add 4.57 in.')).toBeVisible();
     await expect(page.getByRole('region', { name: /^Not within the rules/ })).toContainText('Somebody else caught it.');
     if (process.env['SHOTS']) await page.screenshot(shot('meeting'));

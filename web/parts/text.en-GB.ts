@@ -50,7 +50,7 @@ export const partsText = localised('parts', {
   theTipTailPinched: 'the tip, tail pinched',
   theFork: 'the fork',
   notWeighed: 'not weighed',
-  itsName: 'Its name',
+  itsName: 'Name',
   kindOfWater: 'Kind of water',
   whereItLiesIs: 'Where it lies is never needed, and stays out of everything that leaves this book.',
   itCouldNotBe: 'It could not be kept: this device may have no room left. What you typed is still here.',

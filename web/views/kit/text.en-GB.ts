@@ -20,7 +20,7 @@ export const kitText = localised('kit', {
   lastWetAt: ({ name, how }: { name: string; how: string }) => `last wet at ${name}${how}`,
   keepIt: 'Keep it',
   kind: 'Kind',
-  itsName: 'Its name',
+  itsName: 'Name',
   widthOfTheHoop: 'Width of the hoop',
   length: 'Length',
   condition: 'Condition',

@@ -8,13 +8,14 @@ import type { Message } from '@keeper/core/measure/message';
 import { NotHere } from '../../app/NotHere.js';
 import { paths } from '../../app/paths.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
-import { useMeetings, useUnread } from '../../data/rows.js';
+import { useMeetings, useUnread, useWaters } from '../../data/rows.js';
 import { BookPicture } from '../../parts/BookPicture.js';
 import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 import { parseTypedNumber } from '../../parts/typed.js';
-import { dayText, whenText } from '../../parts/when.js';
+import { whenText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
+import { meetingTimes } from './meetingTimes.js';
 import { sizeText, unitOf, useMeetingUnits } from './meetingUnits.js';
 import { meetingsText } from './text.en-GB.js';
 import { useStanding } from './useMeetingFish.js';
@@ -32,6 +33,7 @@ export function MeetingPage() {
 function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Standing<MeasuredFish> }) {
   const units = useMeetingUnits();
   const { by, best } = meeting;
+  const waters = useWaters().filter(({ id }) => meeting.waterIds.includes(id));
   const { counted, total, smaller, failing, upgrades } = standing;
   const said = (value: number) => sizeText(by, value, units);
   const nowMs = useMinute();
@@ -45,8 +47,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
   return (
     <article>
       <p className="text-soft">
-        {meetingsText.sorts[meeting.sort]},{' '}
-        {meetingsText.times({ from: dayText(meeting.fromAt), to: dayText(meeting.toAt) })}
+        {meetingsText.sorts[meeting.sort]}, {meetingTimes(meeting)}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">{meeting.name}</h1>
       <div className="mt-5 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem] lg:grid-rows-[auto_1fr]">
@@ -119,17 +120,30 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
                   {meeting.kinds.map((kind) => say(speciesName(kind))).join(', ')}
                 </li>
               )}
+              {waters.length > 0 && (
+                <li className="border-t border-rule py-2">{waters.map(({ name }) => name).join(', ')}</li>
+              )}
               {meeting.least !== null && (
-                <li className="border-t border-rule py-2">{meetingsText.leastSize({ unit: said(meeting.least) })}</li>
+                <li className="border-t border-rule py-2">{meetingsText.leastIs({ size: said(meeting.least) })}</li>
+              )}
+              {meeting.lengthOf !== null && (
+                <li className="border-t border-rule py-2">
+                  {meetingsText.lengthTo({ to: meetingsText[meeting.lengthOf] })}
+                </li>
               )}
               {meeting.upgradeBy !== null && (
                 <li className="border-t border-rule py-2">
-                  {meetingsText.upgradeAtLeast({ unit: said(meeting.upgradeBy) })}
+                  {meetingsText.upgradeBy({ size: said(meeting.upgradeBy) })}
                 </li>
               )}
               {meeting.identifier && (
                 <li className="border-t border-rule py-2">
-                  {meetingsText.identifier}: {meeting.identifier}
+                  {meetingsText.identifierIs({ identifier: meeting.identifier })}
+                </li>
+              )}
+              {meeting.sentWithinH !== null && (
+                <li className="border-t border-rule py-2">
+                  {meetingsText.sentWithinH({ hours: meeting.sentWithinH })}
                 </li>
               )}
               {meeting.note && <li className="border-t border-rule py-2 whitespace-pre-line">{meeting.note}</li>}

@@ -5,7 +5,7 @@ import { paths } from '../../app/paths.js';
 import { newId } from '../../data/device.js';
 import { useMeetings } from '../../data/rows.js';
 import { Unread } from '../../parts/Unread.js';
-import { dayText } from '../../parts/when.js';
+import { meetingTimes } from './meetingTimes.js';
 import { sizeText, useMeetingUnits } from './meetingUnits.js';
 import { meetingsText } from './text.en-GB.js';
 import { useStanding } from './useMeetingFish.js';
@@ -45,8 +45,7 @@ function MeetingRow({ meeting }: { meeting: KeptMeeting }) {
         <span>
           <b className="block text-lg">{meeting.name}</b>
           <span className="text-soft">
-            {meetingsText.sorts[meeting.sort]},{' '}
-            {meetingsText.times({ from: dayText(meeting.fromAt), to: dayText(meeting.toAt) })}
+            {meetingsText.sorts[meeting.sort]}, {meetingTimes(meeting)}
           </span>
         </span>
         <span className="text-right">

@@ -33,7 +33,7 @@ export const watersText = localised('waters', {
   addATemperatureLimit: 'Add a temperature limit',
   anotherSwim: 'Another swim',
   saveThisSwim: 'Save this swim',
-  itsName: 'Its name',
+  itsName: 'Name',
   whereDoYouLook: 'Where do you look over the water?',
   bearing: 'Bearing',
   orByTheCompass: 'Or by the compass, degrees',
@@ -51,7 +51,7 @@ export const watersText = localised('waters', {
   kindOfWater: 'Kind of water',
   heightAboveTheSea: 'Height above the sea, m',
   salinityInFreshWater: 'Salinity, 0 in fresh water',
-  itsRules: 'Its rules',
+  itsRules: 'Rules',
   theyComeBeforeYour:
     'They come before your own ways wherever they speak. Local rules, the law and your licence decide; this is only where you write them down.',
   ownNetMatAnd: 'Own net, mat and sling',
