@@ -18,6 +18,12 @@ test('a day of the calendar stays that day in every zone', () => {
   expect(dayText('2026-10-19')).toBe('19 October 2026');
 });
 
+test('a moment is of the day that its place had, in the night too', () => {
+  expect(dayText('2026-06-10T22:59:59Z', 'Europe/London')).toBe('10 June 2026');
+  expect(dayText('2026-06-10T23:00:00Z', 'Europe/London')).toBe('11 June 2026');
+  expect(dayText(new Date(2026, 5, 11, 0, 30).toISOString())).toBe('11 June 2026');
+});
+
 test('what has no time is said to have none, and no page is lost for it', () => {
   expect(dayText('')).toBe('an unknown day');
   expect(whenText('not yet')).toBe('an unknown day');

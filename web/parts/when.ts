@@ -11,6 +11,8 @@ const TIME = dateFormat({ hour: '2-digit', minute: '2-digit' });
 const MONTH = dateFormat({ month: 'long', year: 'numeric' });
 const SHORT_MONTH = dateFormat({ month: 'short', year: 'numeric', timeZone: 'UTC' });
 
+const CALENDAR_DAY = 'YYYY-MM-DD';
+
 /** What has no time, a catch of which not all has come, is written as such. */
 const said = (how: Intl.DateTimeFormat, date: Date) =>
   Number.isNaN(date.getTime()) ? partsText.anUnknownDay : how.format(date);
@@ -40,9 +42,14 @@ function offsetWords(minutes: number): string {
   return `${minutes < 0 ? '−' : '+'}${hours}${rest === 0 ? '' : `:${String(rest).padStart(2, '0')}`}`;
 }
 
-/** A day of the calendar, written out. Example: `2026-10-19` → `19 October 2026`. */
-export function dayText(day: string): string {
-  return said(DAY, new Date(`${day.slice(0, 10)}T12:00:00`));
+/**
+ * A day of the calendar, or the day of a moment by the clocks of its place, written out: what was at half past midnight
+ * of a summer's day is of that day. Examples: `2026-10-19` → `19 October 2026`; `2026-06-10T23:30:00Z` in London → `11
+ * June 2026`.
+ */
+export function dayText(day: string, zone?: string | null): string {
+  const calendar = day.length === CALENDAR_DAY.length ? day : zone ? localTime(day, zone)?.day : undefined;
+  return said(DAY, new Date(calendar === undefined ? day : `${calendar}T12:00:00`));
 }
 
 /** A day of this year with its weekday, written out. Example: `Saturday 6 June`. */

@@ -137,8 +137,8 @@ function Meetings({ fish, states }: { fish: KnownFish; states: readonly CaptureS
         length: countText(fish.captures.length),
         startedAt:
           fish.captures.length > 1
-            ? fishText.since({ startedAt: dayText(first.startedAt ?? '') })
-            : fishText.on({ startedAt: dayText(first.startedAt ?? '') }),
+            ? fishText.since({ startedAt: dayText(first.startedAt ?? '', first.zone) })
+            : fishText.on({ startedAt: dayText(first.startedAt ?? '', first.zone) }),
         water: water && fishText.at({ water }),
       })}
       {most.length > 0 && ` (${most.slice(0, 3).join(', ')})`}

@@ -48,7 +48,7 @@ export function MergeFish({ fish }: { fish: KnownFish }) {
                   <span className="text-sm text-soft">
                     {fishText.firstOn({
                       length: countText(other.captures.length),
-                      startedAt: dayText(other.captures[0].startedAt ?? ''),
+                      startedAt: dayText(other.captures[0].startedAt ?? '', other.captures[0].zone),
                     })}
                   </span>
                   {doubts.slice(0, 1).map((doubt) => (

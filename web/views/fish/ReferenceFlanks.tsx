@@ -32,7 +32,7 @@ export function ReferenceFlanks({ states }: { states: readonly CaptureState[] })
               <Link to={paths.picture(of.state.captureId, of.picture.sha256)}>
                 <BookPicture picture={shownInBook(of.picture)} size="view" className="aspect-2/1 w-full rounded" />
                 <span className="text-sm text-soft">
-                  {name}, {dayText(of.state.startedAt ?? '')}
+                  {name}, {dayText(of.state.startedAt ?? '', of.state.zone)}
                 </span>
               </Link>
             ) : (

@@ -6,6 +6,7 @@ import type { PutForward } from '@keeper/core/domain/meeting/putForward';
 import { proofFileName } from '@keeper/core/formats/proofBundle';
 import { lengthMm } from '@keeper/core/measure/length';
 import { formatMass } from '@keeper/core/measure/formatMass';
+import { localTime } from '@keeper/core/measure/localTime';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { cameraAdvice, type CameraAdvice } from '../../data/cameraAdvice.js';
 import { Notice } from '../../parts/Notice.js';
@@ -38,7 +39,7 @@ export function Bundle({ meeting, state, put, bytes }: BundleProps) {
   }, [bytes]);
   if (!camera) return null;
   const reading = readingText(state);
-  const fileName = proofFileName(`${meeting.name}-${state.startedAt?.slice(0, 10) ?? ''}.zip`);
+  const fileName = proofFileName(`${meeting.name}-${localTime(state.startedAt ?? '', state.zone)?.day ?? ''}.zip`);
   const make = async () => proofZip({ proof: proofOf(meeting, state, put, camera), bytes });
   const save = () =>
     void make().then(
