@@ -8,6 +8,7 @@ export interface CareMessages {
   basisPublished: { source: string };
   basisCommonPractice: None;
   basisLocalRule: { water: string | null };
+  basisMeeting: { name: string };
   basisChoice: { name: Message; water: string | null };
   basisComputed: { method: Message };
   deathWarm: { waterC: number; tempC: number };

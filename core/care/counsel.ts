@@ -5,6 +5,8 @@ export type Basis =
   | { readonly kind: 'published'; readonly source: string }
   | { readonly kind: 'common-practice' }
   | { readonly kind: 'local-rule'; readonly water: string | null }
+  /** What a meeting asks for that is on. */
+  | { readonly kind: 'meeting'; readonly name: string }
   /** The keeper's own way; `water` where it is the way of that water only. */
   | { readonly kind: 'school'; readonly name: Message; readonly water?: string }
   | { readonly kind: 'computed'; readonly method: Message };
@@ -62,6 +64,8 @@ export function basisMessage(basis: Basis): Message {
       return careMessage('basisCommonPractice');
     case 'local-rule':
       return careMessage('basisLocalRule', { water: basis.water });
+    case 'meeting':
+      return careMessage('basisMeeting', { name: basis.name });
     case 'school':
       return careMessage('basisChoice', { name: basis.name, water: basis.water ?? null });
     case 'computed':

@@ -1,11 +1,13 @@
 import { useMemo } from 'react';
-import { runContextOf, type RunContext } from '@keeper/core/care/run/runContext';
+import type { Meeting } from '@keeper/core/domain/meeting/meeting';
+import { meetingAt } from '@keeper/core/domain/meeting/meetingAt';
+import { runContextOf, type MeetingOfRun, type RunContext } from '@keeper/core/care/run/runContext';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
 import { useSame } from '../parts/useSame.js';
 import { useOtherFish } from './useOtherFish.js';
 import { usePracticesAt } from './usePractices.js';
-import { useSwims, useWaters } from './rows.js';
+import { useMeetings, useSwims, useWaters } from './rows.js';
 import { useOuting } from './useOuting.js';
 import { useBank, useMinute } from './useOutingAssessment.js';
 
@@ -27,6 +29,10 @@ export function useRunContext(state: CaptureState): RunContext {
   const position = swim?.position ?? water?.position ?? null;
   const now = outing.waterId === null ? {} : conditionsAtTake(outing, position, minuteMs);
   const conditions = useSame({ ...now, ...state.conditions });
+  const { startedAt, facts } = state;
+  const takenMs = startedAt === null ? minuteMs : Date.parse(startedAt);
+  const going = meetingAt(useMeetings(), { atMs: takenMs, species, waterId: facts.waterId ?? null });
+  const meeting = useSame(going ? meetingOfRun(going) : null);
   return useMemo(
     () =>
       runContextOf({
@@ -35,6 +41,7 @@ export function useRunContext(state: CaptureState): RunContext {
         conditions,
         schools: bank,
         practicesHere: ofThisWater,
+        meeting,
         otherFish,
         stopSchool,
         matC,
@@ -43,6 +50,27 @@ export function useRunContext(state: CaptureState): RunContext {
         bank: swim?.bank ?? null,
         hazards: swim?.hazards ?? [],
       }),
-    [species, water, conditions, bank, ofThisWater, otherFish, stopSchool, hotCaptureSchool, mayBe, matC, swim],
+    [
+      species,
+      water,
+      conditions,
+      bank,
+      ofThisWater,
+      meeting,
+      otherFish,
+      stopSchool,
+      hotCaptureSchool,
+      mayBe,
+      matC,
+      swim,
+    ],
   );
 }
+
+const meetingOfRun = ({ name, identifier, by, sort, lengthOf }: Meeting): MeetingOfRun => ({
+  name,
+  identifier,
+  by,
+  sort,
+  lengthOf,
+});

@@ -18,9 +18,15 @@ export const AFLOAT_RULES: readonly RunRule[] = [
       !run.signs.has('small')
         ? {
             severity: 'good',
-            text: runMessage('boardFirst', { way: run.context.schools.boardAt }),
+            text: runMessage('boardFirst', {
+              way: run.context.schools.boardAt,
+              identifier: run.context.meeting?.identifier ?? null,
+            }),
             reason: runMessage('boardFirstReason'),
-            basis: practiceBasis(run.context, 'boardAt', nameOfWay('boardAt', run.context.schools.boardAt)),
+            basis:
+              run.context.meeting?.by === 'length'
+                ? { kind: 'meeting', name: run.context.meeting.name }
+                : practiceBasis(run.context, 'boardAt', nameOfWay('boardAt', run.context.schools.boardAt)),
           }
         : null,
   },

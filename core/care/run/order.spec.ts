@@ -216,3 +216,34 @@ test('with pliers as the school a swallowed hook is tried for a minute, then lef
   expect(next(swallowed, 60_999, { schools })).toBe('hook-out');
   expect(next(swallowed, 61_000, { schools })).toBe('line-cut');
 });
+
+const CLUB_DAY = {
+  name: 'Club day',
+  identifier: 'green band 17',
+  by: 'length',
+  sort: 'club-day',
+  lengthOf: null,
+} as const;
+const NO_FIGURES = { ...DEFAULT_PRACTICES, weigh: false, measure: false, picture: false };
+
+test('a meeting that is on adds what it goes by to what the keeper does', () => {
+  expect(follow({ schools: NO_FIGURES })).not.toContain('measured');
+  expect(follow({ schools: NO_FIGURES, meeting: CLUB_DAY })).toEqual(expect.arrayContaining(['measured', 'pictured']));
+  const season = { ...CLUB_DAY, by: 'weight', sort: 'own-season' } as const;
+  const ofSeason = follow({ schools: NO_FIGURES, meeting: season });
+  expect(ofSeason).toContain('weighed');
+  expect(ofSeason).not.toContain('pictured');
+});
+
+test('the board is asked for with the identifier of the meeting, and by its rules', () => {
+  const events = [event('hooked', 0), event('netted', 300_000), event('hook-out', 310_000)];
+  const boardFirst = (change: Partial<RunContextInput>) =>
+    counselOfRun(runAfter(events, 345_000, change)).find(({ rule }) => rule === 'board-first');
+  const ofMeeting = boardFirst({ meeting: CLUB_DAY });
+  expect(ofMeeting?.text.values).toEqual({ way: 'mat', identifier: 'green band 17' });
+  expect(ofMeeting?.basis).toEqual({ kind: 'meeting', name: 'Club day' });
+  const own = boardFirst({ schools: { ...DEFAULT_PRACTICES, measure: true } });
+  expect(own?.text.values).toEqual({ way: 'mat', identifier: null });
+  expect(own?.basis.kind).toBe('school');
+  expect(boardFirst({ meeting: { ...CLUB_DAY, by: 'weight' } })).toBeUndefined();
+});

@@ -9,12 +9,17 @@ import { standardPressureHpa } from '../../weather/atmosphere.js';
 import { NO_RULES, type Retention, type WaterRules } from '../../domain/water/rules.js';
 import type { BankKind, Hazard } from '../../domain/water/swim.js';
 import type { CaptureConditions } from '../../domain/capture/conditions.js';
+import { practicesFor } from '../../domain/meeting/meetingAt.js';
+import type { Meeting } from '../../domain/meeting/meeting.js';
 import type { BankPractices } from '../../domain/practice/bankPractices.js';
 import type { PracticeName } from '../../domain/practice/practicesAt.js';
 import { practiceBasis } from './practiceBasis.js';
 
 /** Where another fish is: on its rod, in net or sling in the water, or out of it. */
 export type OtherFish = 'playing' | 'in-water' | 'in-air';
+
+/** What the run says of a meeting. */
+export type MeetingOfRun = Pick<Meeting, 'name' | 'identifier' | 'by' | 'sort' | 'lengthOf'>;
 
 /** Where and how a fish is dealt with: what the order of work and the counsel hang on besides the log itself. */
 export interface RunContext {
@@ -27,7 +32,10 @@ export interface RunContext {
   readonly dark: boolean;
   readonly waterName: string | null;
   readonly rules: WaterRules;
+  /** The keeper's ways, and what a meeting asks for that is on. */
   readonly schools: BankPractices;
+  /** The meeting that it may count in; null: none is on. */
+  readonly meeting: MeetingOfRun | null;
   /** Which of the ways are set for this water alone. */
   readonly practicesHere: ReadonlySet<PracticeName>;
   /** Where another fish is that is on at the same time; null: there is none. */
@@ -59,6 +67,7 @@ export interface RunContextInput {
   readonly conditions: CaptureConditions;
   readonly schools: BankPractices;
   readonly practicesHere?: ReadonlySet<PracticeName>;
+  readonly meeting?: MeetingOfRun | null;
   readonly otherFish?: OtherFish | null;
   readonly stopSchool: StopPractice;
   readonly matC?: number | null;
@@ -79,7 +88,8 @@ export function runContextOf(input: RunContextInput): RunContext {
     dark: conditions.dark ?? false,
     waterName: water?.name ?? null,
     rules,
-    schools,
+    schools: practicesFor(schools, input.meeting),
+    meeting: input.meeting ?? null,
     practicesHere: input.practicesHere ?? NONE,
     otherFish: input.otherFish ?? null,
     waterC: conditions.waterC ?? null,

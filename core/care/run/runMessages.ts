@@ -38,7 +38,7 @@ export interface RunMessages {
   rigAwayReason: None;
   hookBack: None;
   hookBackReason: None;
-  boardFirst: { way: BoardPractice };
+  boardFirst: { way: BoardPractice; identifier: string | null };
   boardFirstReason: None;
   onTheBoard: None;
   onTheBoardReason: None;

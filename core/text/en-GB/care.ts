@@ -27,6 +27,7 @@ export const careTexts: Texts<CareMessages> = {
   basisPublished: ({ source }) => source,
   basisCommonPractice: 'common practice',
   basisLocalRule: ({ water }) => `rule of ${water ?? 'this water'}`,
+  basisMeeting: ({ name }) => `rules of ${name}`,
   basisChoice: ({ name, water }, say) => `your choice${water === null ? '' : ` for ${water}`}: ${clause(say(name))}`,
   basisComputed: ({ method }, say) => `computed: ${say(method)}`,
   deathWarm: ({ waterC, tempC }) =>

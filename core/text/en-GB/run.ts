@@ -55,10 +55,10 @@ export const runTexts: Texts<RunMessages> = {
   rigAwayReason: 'A loose hook finds a hand or the fish; a baited one in the margin finds a bird.',
   hookBack: 'Hands wet and cool. Turn the hook back the way it went in.',
   hookBackReason: 'Pulled sideways it tears what it held; warm dry hands take the slime off.',
-  boardFirst: ({ way }) =>
+  boardFirst: ({ way, identifier }) =>
     way === 'water'
-      ? 'Board afloat beside you, identifier on it, tied on. Camera ready.'
-      : 'Board wet, flat beside the mat, nose end to the left hand, identifier on it. Camera ready.',
+      ? `Board afloat beside you, tied on, ${identifier ?? 'identifier'} on it. Camera ready.`
+      : `Board wet, flat beside the mat, nose end to the left hand, ${identifier ?? 'identifier'} on it. Camera ready.`,
   boardFirstReason:
     'Net to board to water in 30 to 45 seconds is what practised hands do, a minute at most: set up before.',
   onTheBoard: 'Nose to the stop, mouth shut, board tilted nose down; flat; tail to its mark; read down.',

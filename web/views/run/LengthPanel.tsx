@@ -11,6 +11,8 @@ import { Keypad, keypadKeys, Wheels } from '../../parts/Wheels.js';
 
 interface LengthPanelProps {
   readonly state: CaptureState;
+  /** To where a meeting that is on reads it; null: as the keeper does. */
+  readonly meetingReads?: LengthOf | null | undefined;
   /** Round its thickest part, before the back fin, instead of its length. */
   readonly girth?: boolean;
   readonly onSet: (length: BodyLength) => void;
@@ -44,9 +46,10 @@ const OF_WORDS: Readonly<Record<LengthOf, string>> = {
 };
 
 /** Sets the length as it is read off the board, down to its mark, without typing. */
-export function LengthPanel({ state: { facts }, girth = false, onSet, onLater }: LengthPanelProps) {
+export function LengthPanel({ state: { facts }, meetingReads, girth = false, onSet, onLater }: LengthPanelProps) {
   const { lengthHabit } = useSettings();
-  const { lengthOf } = usePracticesAt(facts.waterId);
+  const own = usePracticesAt(facts.waterId).lengthOf;
+  const lengthOf = meetingReads ?? own;
   const { unit, perWhole, wheels } = BOARDS[lengthHabit];
   const state = useWheels<'length'>(wheels, { length: [] }, 'length');
   const [whole = 0, part = 0] = state.values.length;

@@ -54,6 +54,7 @@ export function RunPanel({ panel, desk, onPanel }: RunPanelProps) {
       return (
         <LengthPanel
           state={state}
+          meetingReads={desk.context.meeting?.lengthOf}
           onSet={(length) =>
             void tap('described', { facts: { length } }).then(then(panel === 'length' ? undefined : 'girth'))
           }

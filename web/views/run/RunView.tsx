@@ -24,6 +24,7 @@ import { Recovery } from './Recovery.js';
 import { WhichRod } from './WhichRod.js';
 import type { RunDesk } from './runDesk.js';
 import { RUN_HEADER, RUN_PAGE } from './runPage.js';
+import { PHASE_WORDS, phaseClock } from './phaseClock.js';
 import { RunningClocks } from './RunningClocks.js';
 import { Steps } from './Steps.js';
 import { useAlerts, useKeepingNag } from './useAlerts.js';
@@ -175,12 +176,16 @@ function besidePanel(counsel: readonly Finding[], panel: Panel | undefined): rea
 }
 
 /** While a panel has the room of the clocks on a small screen, the one that matters stays in sight. */
-function ClockBar({ run: { phase, clocks } }: { run: RunState }) {
-  if (phase !== 'air') return null;
+function ClockBar({ run }: { run: RunState }) {
+  const { ms, words } = phaseClock(run);
+  const isOut = run.phase === 'air';
   return (
-    <p className="sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg text-airink short:hidden lg:hidden">
-      <b className="block text-[min(18vw,9dvh)] leading-none tabular-nums">{clockText(clocks.airNowMs)}</b>{' '}
-      {runText.outOfTheWater}
+    <p
+      className={`sticky top-0 z-1 -mx-4 bg-paper px-4 py-1 text-lg short:hidden lg:hidden ${isOut ? 'text-airink' : ''}`}
+    >
+      {!isOut && <span className="block font-book text-xl font-semibold">{PHASE_WORDS[run.phase]}</span>}
+      <b className="block text-[min(18vw,9dvh)] leading-none tabular-nums">{clockText(ms)}</b>{' '}
+      {isOut ? runText.outOfTheWater : words}
     </p>
   );
 }

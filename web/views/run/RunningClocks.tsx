@@ -3,20 +3,12 @@ import { say } from '../../text/say.js';
 import { wordsOfWay } from '@keeper/core/domain/practice/bankPractices';
 import { basisMessage } from '@keeper/core/care/counsel';
 import { runStateOf, type RunState } from '@keeper/core/care/run/runState';
-import { clockText, spanText } from '@keeper/core/measure/duration';
+import { clockText } from '@keeper/core/measure/duration';
 import { Waterline } from '../../parts/Waterline.js';
 import { LargeClock } from './LargeClock.js';
+import { PHASE_WORDS, phaseClock } from './phaseClock.js';
 import type { RunDesk } from './runDesk.js';
 import { useRunningClock } from './useRunningClock.js';
-
-const STATUS: Readonly<Record<RunState['phase'], string>> = {
-  playing: runText.beingPlayed,
-  netted: runText.inTheNet,
-  air: runText.inTheAir,
-  resting: runText.inTheWater,
-  holding: runText.heldUpright,
-  gone: '',
-};
 
 const GONE: Readonly<Record<string, string>> = {
   lost: runText.theFishGotOff,
@@ -36,14 +28,14 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
   const { spellMs } = run.budget;
   const { stage } = run.use;
   const inAir = phase === 'air';
-  const large = largeClock(run);
+  const large = phaseClock(run);
   // Drawn once a second: finer nobody sees it, and a tap need not wait for it.
   const drawnMs = Math.max(Math.floor(nowMs / 1000) * 1000, state.marks.at(-1)?.atMs ?? 0);
   const liftedMs = state.spells.at(-1)?.fromMs ?? 0;
   return (
     <>
       <LargeClock
-        status={phase === 'gone' ? (GONE[state.outcome] ?? runText.theFishHasGone) : STATUS[phase]}
+        status={phase === 'gone' ? (GONE[state.outcome] ?? runText.theFishHasGone) : PHASE_WORDS[phase]}
         ms={large.ms}
         stage={inAir ? stage : undefined}
       />
@@ -80,28 +72,6 @@ export function RunningClocks({ desk }: { desk: RunDesk }) {
       </dl>
     </>
   );
-}
-
-function largeClock({ phase, clocks, budget, retention, heldMs }: RunState): { ms: number; words: string } {
-  switch (phase) {
-    case 'playing':
-      return { ms: clocks.fightMs, words: runText.sinceTheTake };
-    case 'air':
-      return { ms: clocks.airNowMs, words: runText.outOfTheWaterAt({ spellMs: spanText(budget.spellMs) }) };
-    case 'holding':
-      return { ms: heldMs, words: runText.heldUprightAsLong };
-    case 'netted':
-    case 'resting':
-      return {
-        ms: retention.ms,
-        words:
-          retention.limitMs > 0
-            ? runText.inNetAndSling({ limitMs: spanText(retention.limitMs) })
-            : runText.inTheNetNothing,
-      };
-    case 'gone':
-      return { ms: clocks.airMs, words: runText.outOfTheWaterIn };
-  }
 }
 
 /** Why a fish may be out for so long and no longer. */
