@@ -59,7 +59,7 @@ test(
       await phone.page.goto(`${url}/`);
       await phone.page.getByText('Nothing of the book is on this device any more.').waitFor();
       if (process.env['SHOTS']) await phone.page.screenshot({ path: '/tmp/putout-phone.png' });
-      expect(await phone.page.evaluate(async () => (await indexedDB.databases()).length)).toBe(0);
+      expect(await phone.page.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name))).toEqual([]);
       await phone.page.goto(`${url}/book`);
       await expect(phone.page.getByRole('link', { name: 'Pair this device' })).toBeVisible();
     } finally {

@@ -1,4 +1,7 @@
-import { isKept } from './persistedAnswers.js';
+import { QueryClient } from '@tanstack/react-query';
+import type { Access } from '@keeper/contract/access';
+import { asked } from './asked.js';
+import { isKept, isOfTheBook } from './persistedAnswers.js';
 
 const answer = (queryKey: readonly unknown[], data: unknown) => isKept({ queryKey, state: { data } } as never);
 const pages = (count: number) => ({ pages: Array.from({ length: count }, () => ({ rows: [] })), pageParams: [] });
@@ -13,3 +16,14 @@ test.each<[string, readonly unknown[], unknown, boolean]>([
   ['what was sought in it does not', ['book', { species: 'carp' }], pages(1), false],
   ['nor its pictures', ['book', 'pictures', {}], [], false],
 ])('%s', (_, queryKey, data, kept) => expect(answer(queryKey, data)).toBe(kept));
+
+test.each([
+  ['that nobody was asked about yet', undefined, false],
+  ['that is let in', { role: 'helper', putOut: false } as Access, true],
+  ['that was put out', { role: 'keeper', putOut: true } as Access, false],
+  ['that has left', { role: null, putOut: false } as Access, false],
+])('a device %s', (_, access, keeps) => {
+  const client = new QueryClient();
+  if (access) client.setQueryData(asked.access.queryKey, access);
+  expect(isOfTheBook(client)).toBe(keeps);
+});

@@ -1,7 +1,9 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { persistQueryClient } from '@tanstack/react-query-persist-client';
-import type { InfiniteData, Query } from '@tanstack/react-query';
+import type { InfiniteData, Query, QueryClient } from '@tanstack/react-query';
+import type { Access } from '@keeper/contract/access';
 import { createStore, del, get, set } from 'idb-keyval';
+import { asked } from './asked.js';
 import { queryClient } from './queryClient.js';
 
 /**
@@ -41,12 +43,21 @@ function isWhole(filter: unknown): boolean {
   return typeof filter === 'object' && filter !== null && Object.values(filter).every((value) => value === undefined);
 }
 
+/**
+ * Whether this device belongs to the book, as far as it knows. One that was put out or has left keeps nothing: what a
+ * page still holds in its memory must not be written down once the device was cleared.
+ */
+export function isOfTheBook(client: QueryClient): boolean {
+  const access = client.getQueryData<Access>(asked.access.queryKey);
+  return access !== undefined && access.role !== null && !access.putOut;
+}
+
 /** Keeps those answers on the device, so that they are there when the server is not. */
 export function persistAnswers(): void {
   const store = createStore('keeper-answers', 'answers');
   const storage = {
     getItem: (key: string) => get<string>(key, store),
-    setItem: (key: string, value: string) => set(key, value, store),
+    setItem: (key: string, value: string) => (isOfTheBook(queryClient) ? set(key, value, store) : Promise.resolve()),
     removeItem: (key: string) => del(key, store),
   };
   const [, restored] = persistQueryClient({
