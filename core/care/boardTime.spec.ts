@@ -23,7 +23,7 @@ test.each([
 
 test('on a floating board it costs nothing', () => {
   const afloat = [event('hooked', 0), event('netted', 300_000), event('measured', 310_000, { in: 'water' })];
-  expect(boardTime(replay(CAPTURE, afloat))).toEqual({ ms: 0, stands: 'practised' });
+  expect(boardTime(replay(CAPTURE, afloat))).toEqual({ ms: 0, stands: 'afloat' });
 });
 
 test('without a board, or while it is still out, nothing is said', () => {

@@ -207,7 +207,7 @@ const DIFFERS: Record<string, { readonly more?: readonly string[]; readonly less
   'power-line | in haste': { more: ['- treat treatNotCleanedFirstAnd treatSealantAloneTrapsThe common-practice'] },
   'board | in order': { more: ['- board boardNotMeasured boardReason common-practice'] },
   'board | in haste': { more: ['- board boardNotMeasured boardReason common-practice'] },
-  'board | in the water': { more: ['+ board boardInTime boardReason common-practice'] },
+  'board | in the water': { more: ['+ board boardAfloat boardReason common-practice'] },
   'floating-board | in order': {
     more: [
       '+ wait waitYouWaitedUntilIt waitNeverLiftAFish common-practice',
@@ -223,7 +223,7 @@ const DIFFERS: Record<string, { readonly more?: readonly string[]; readonly less
   'floating-board | in the water': {
     more: [
       '+ wait waitYouWaitedUntilIt waitNeverLiftAFish common-practice',
-      '+ board boardInTime boardReason common-practice',
+      '+ board boardAfloat boardReason common-practice',
     ],
   },
 };

@@ -316,7 +316,9 @@ export const DECISION_RULES: readonly DecisionRule[] = [
       const right = measured && time !== undefined && time.stands !== 'over';
       const text = !measured
         ? rehearseMessage('boardNotMeasured')
-        : rehearseMessage(right ? 'boardInTime' : 'boardTooLong', { ms: time?.ms ?? state.lastTapMs });
+        : time?.stands === 'afloat'
+          ? rehearseMessage('boardAfloat')
+          : rehearseMessage(right ? 'boardInTime' : 'boardTooLong', { ms: time?.ms ?? state.lastTapMs });
       return practice(right, text, rehearseMessage('boardReason'));
     },
   },

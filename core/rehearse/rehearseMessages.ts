@@ -139,6 +139,7 @@ export interface RehearseMessages {
   floatingBoardItSlaps: None;
   floatingBoardItLies: None;
   boardNotMeasured: None;
+  boardAfloat: None;
   boardInTime: { ms: number };
   boardTooLong: { ms: number };
   boardReason: None;

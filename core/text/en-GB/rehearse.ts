@@ -141,6 +141,7 @@ export const rehearseTexts: Texts<RehearseMessages> = {
   floatingBoardItSlaps: 'It slaps the board away with its tail.',
   floatingBoardItLies: 'It lies still along the board now.',
   boardNotMeasured: 'It was not measured, and length was what counted.',
+  boardAfloat: 'Measured afloat, without a lift.',
   boardInTime: ({ ms }) => `Net to board to water in ${spanText(ms)}.`,
   boardTooLong: ({ ms }) => `Net to board to water took ${spanText(ms)}.`,
   boardReason: 'Practised hands need 30 to 45 seconds, a minute at most; it takes practice before it counts.',

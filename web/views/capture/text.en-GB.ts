@@ -1,10 +1,13 @@
+import type { BoardTime } from '@keeper/core/care/boardTime';
 import { localised } from '../../text/localised.js';
 
 /** Words of the screen “capture”, in British English. */
 export const captureText = localised('capture', {
   overScale: 'The scale ended at',
-  netToBoard: ({ span, stands }: { span: string; stands: 'practised' | 'within' | 'over' }) =>
-    `Net to board to water: ${span}. ${stands === 'practised' ? 'That is a practised hand.' : stands === 'within' ? 'Within the minute; 30 to 45 seconds come with practice.' : 'A minute is the most it should be.'} (common practice)`,
+  netToBoard: ({ span, stands }: { span: string; stands: BoardTime['stands'] }) =>
+    stands === 'afloat'
+      ? 'Measured afloat: the board cost it no time out of the water.'
+      : `Net to board to water: ${span}. ${stands === 'practised' ? 'That is a practised hand.' : stands === 'within' ? 'Within the minute; 30 to 45 seconds come with practice.' : 'A minute is the most it should be.'} (common practice)`,
   whoCaughtIt: 'Who caught it',
   theKeeper: 'the keeper',
   byTwoScales: ({ sum, parts }: { sum: string; parts: string }) => `${sum} (${parts})`,
