@@ -114,7 +114,7 @@ test(
     await expect(page.getByText('The next must be over 35.43 in to count.')).toBeVisible();
     await page.getByLabel(/^What would a fish add/).fill('40');
     await expect(page.getByText('It would add 4.57 in.')).toBeVisible();
-    await expect(page.getByRole('region', { name: /^Not within the rules/ })).toContainText('Somebody else caught it.');
+    await expect(page.getByRole('region', { name: 'Outside the rules' })).toContainText('Another angler caught it.');
     if (process.env['SHOTS']) await page.screenshot(shot('meeting'));
     expect(noErrors).toEqual([]);
   },
@@ -141,9 +141,9 @@ test(
     if (process.env['SHOTS']) await page.screenshot(shot('put'));
     await page.getByRole('button', { name: 'Put it forward' }).click();
     const said = page.getByRole('region', { name: 'What the bundle discloses' });
-    await expect(said).toContainText('The original picture, every byte as the camera wrote it');
+    await expect(said).toContainText('The original picture, unchanged');
     await expect(said.getByRole('button', { name: 'Save the bundle (ZIP)' })).toBeDisabled();
-    await said.getByRole('checkbox', { name: 'I have read what it discloses' }).check();
+    await said.getByRole('checkbox', { name: 'I am happy to send that' }).check();
     if (process.env['SHOTS']) await page.screenshot(shot('bundle'));
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -205,7 +205,7 @@ test('the same fish is not put forward twice by mistake', { tag: '@desk' }, asyn
     ],
   });
   await page.goto(`${server.url}/meetings/${meetingId}/put/${second}`);
-  await expect(page.getByRole('alert')).toContainText(/It may be the fish of .* that you put forward \(\d+ in 100\)/, {
+  await expect(page.getByRole('alert')).toContainText(/This may be the fish you put forward on .* \(\d+ %\)/, {
     timeout: 30_000,
   });
 });

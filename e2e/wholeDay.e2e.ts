@@ -244,7 +244,9 @@ test(
     const { captureId } = await onlyCapture(server);
     await page.goto(`${server.url}/book/${captureId}`);
     await expect(page.getByRole('article')).toContainText('never out of the water');
-    await expect(page.getByRole('article')).toContainText('Measured afloat: the board cost it no time out of the water.');
+    await expect(page.getByRole('article')).toContainText(
+      'Measured afloat: the board cost it no time out of the water.',
+    );
     expect(noErrors).toEqual([]);
   },
 );

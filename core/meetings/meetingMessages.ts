@@ -11,7 +11,6 @@ export interface MeetingMessages {
   notMeasured: { by: MeetingMeasure };
   tailOtherwise: { lengthOf: LengthOf };
   tooSmall: { least: number; by: MeetingMeasure; lengthHabit: 'in' | 'cm'; pounds: boolean };
-  notPutForward: None;
   sentLate: { hours: number };
   sameFish: None;
   checkIdentifier: { identifier: string };

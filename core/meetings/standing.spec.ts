@@ -95,7 +95,6 @@ test.each<[string, Partial<MeetingFish>, Partial<Meeting>]>([
   ['notMeasured', {}, { by: 'weight' }],
   ['tailOtherwise', {}, { lengthOf: 'pinched' }],
   ['tooSmall', {}, { least: 800.1 }],
-  ['notPutForward', {}, { sort: 'club-day' }],
 ])('it says %s', (code, fish, change) => expect(codes(pike('a', 160, 0, fish), change)).toEqual([`meeting.${code}`]));
 
 test('within the rules nothing is said', () => {
@@ -121,7 +120,19 @@ test('put forward in time it counts; later only with a reason', () => {
   expect(codes(pike('a', 160, 0, put('2026-06-01T08:00:00.001Z')), club)).toEqual(['meeting.sentLate']);
   expect(codes(pike('a', 160, 0, put('2026-06-01T12:00:00.000Z', 'No signal.')), club)).toEqual([]);
   const other = { putForward: [{ meetingId: 'other', sha256: 's', at: '2026-06-01T07:00:00.000Z', checks: [] }] };
-  expect(codes(pike('a', 160, 0, other), club)).toEqual(['meeting.notPutForward']);
+  const standing = standingOf(meeting({ ...club, best: 1 }), [pike('a', 160, 0, other)], BEN);
+  expect(standing.failing).toEqual([]);
+  expect(standing.counted[0]?.waits).toEqual({ untilMs: Date.parse('2026-06-01T08:00:00.000Z') });
+});
+
+test('what was not put forward yet counts on the own list and is told apart', () => {
+  const put = { putForward: [{ meetingId: 'm', sha256: 's', at: '2026-06-01T07:00:00.000Z', checks: [] }] };
+  const fish = [pike('a', 160, 0, put), pike('b', 180, 10)];
+  const club = standingOf(meeting({ sort: 'club-day' }), fish, BEN);
+  expect([club.total, club.putForward]).toEqual([1700, 800]);
+  expect(club.counted.map(({ waits }) => waits)).toEqual([{ untilMs: null }, null]);
+  const season = standingOf(meeting(), fish, BEN);
+  expect([season.total, season.putForward]).toEqual([1700, 1700]);
 });
 
 test('what one more would be worth', () => {

@@ -16,6 +16,8 @@ export type MeetingFish = Pick<
 export interface Counted<F> {
   readonly fish: F;
   readonly value: number;
+  /** It has to be put forward still, or it counts for nobody but the keeper; by when, in ms, where there is a limit. */
+  readonly waits: { readonly untilMs: number | null } | null;
 }
 
 /** A fish that took the place of a smaller one. */
@@ -30,6 +32,8 @@ export interface Standing<F> {
   /** The best, largest first. */
   readonly counted: readonly Counted<F>[];
   readonly total: number;
+  /** What of the total was put forward; all of it in a season of one's own. */
+  readonly putForward: number;
   readonly upgrades: readonly Upgrade<F>[];
   /** Within the rules, and too small to count by now. */
   readonly smaller: readonly Counted<F>[];
@@ -48,7 +52,8 @@ export interface Entrant {
 
 /**
  * How a meeting stands: every fish that was taken in its time either counts, is smaller than those that do, or fails
- * rules that are named. Fish count in the order in which they were taken: the list fills, then each that is larger than
+ * rules that are named. One that was not put forward yet counts on the keeper's own list and says so. Fish count in the
+ * order in which they were taken: the list fills, then each that is larger than
  * the smallest by what an upgrade asks takes its place.
  *
  * Example: best two by length; 80, 90 and 85 cm in that order count 90 and 85, and the 85 was an upgrade of 5 cm.
@@ -67,7 +72,7 @@ export function standingOf<F extends MeetingFish>(meeting: Meeting, fish: readon
   const twice: F[] = [];
   const upgrades: Upgrade<F>[] = [];
   for (const each of valid) {
-    const counted = { fish: each, value: valueOf(meeting, each) ?? 0 };
+    const counted = { fish: each, value: valueOf(meeting, each) ?? 0, waits: waitsFor(meeting, each) };
     const own = list.findIndex((other) => other.fish.fishId !== null && other.fish.fishId === each.fishId);
     const before = own < 0 ? smallestOf(list) : list[own];
     if (own < 0 && list.length < meeting.best) {
@@ -86,7 +91,8 @@ export function standingOf<F extends MeetingFish>(meeting: Meeting, fish: readon
   list.sort((a, b) => b.value - a.value);
   return {
     counted: list,
-    total: list.reduce((sum, { value }) => sum + value, 0),
+    total: totalOf(list),
+    putForward: totalOf(list.filter(({ waits }) => waits === null)),
     upgrades,
     smaller: smaller.sort((a, b) => b.value - a.value),
     failing: [
@@ -95,6 +101,18 @@ export function standingOf<F extends MeetingFish>(meeting: Meeting, fish: readon
     ],
     nextMust: nextMust(meeting, list),
   };
+}
+
+function totalOf(list: readonly Counted<unknown>[]): number {
+  return list.reduce((sum, { value }) => sum + value, 0);
+}
+
+function waitsFor(
+  { id, sort, sentWithinH }: Meeting,
+  { putForward, startedAt }: MeetingFish,
+): Counted<unknown>['waits'] {
+  if (sort === 'own-season' || putForward.some(({ meetingId }) => meetingId === id)) return null;
+  return { untilMs: sentWithinH === null ? null : Date.parse(startedAt ?? '') + sentWithinH * HOUR_MS };
 }
 
 /** What one more fish of a size would add to the total. Example: with 80 as the smallest of a full list, 85 adds 5. */
@@ -152,7 +170,7 @@ export function failsOf(meeting: Meeting, fish: MeetingFish, { keeperId, ...unit
 function proofFails({ id, sort, sentWithinH }: Meeting, { putForward, startedAt }: MeetingFish): Message[] {
   if (sort === 'own-season') return [];
   const put = putForward.findLast(({ meetingId }) => meetingId === id);
-  if (!put) return [meetingMessage('notPutForward')];
+  if (!put) return [];
   const late = sentWithinH !== null && Date.parse(put.at) - Date.parse(startedAt ?? '') > sentWithinH * HOUR_MS;
   return late && !put.lateWhy ? [meetingMessage('sentLate', { hours: sentWithinH })] : [];
 }

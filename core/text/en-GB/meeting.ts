@@ -11,19 +11,18 @@ const TAILS: Readonly<Record<LengthOf, string>> = {
 };
 
 export const meetingTexts: Texts<MeetingMessages> = {
-  anotherAngler: 'Somebody else caught it.',
-  otherKind: 'Its kind does not count.',
+  anotherAngler: 'Another angler caught it.',
+  otherKind: 'This species does not count.',
   otherWater: 'Not from a water that counts.',
   didNotLeave: 'It did not swim away.',
-  notMeasured: ({ by }) => (by === 'length' ? 'It was not measured.' : 'It was not weighed.'),
-  tailOtherwise: ({ lengthOf }) => `Measured another way: here it is read ${TAILS[lengthOf]}.`,
+  notMeasured: ({ by }) => (by === 'length' ? 'Not measured.' : 'Not weighed.'),
+  tailOtherwise: ({ lengthOf }) => `Measured another way: this meeting reads it ${TAILS[lengthOf]}.`,
   tooSmall: ({ least, by, lengthHabit, pounds }) =>
     by === 'length'
       ? `Under ${formatSize(least, lengthHabit)}.`
       : `Under ${formatMassIn({ unit: 'g', count: Math.round(least) }, pounds ? 'lb-oz' : 'kg')}.`,
-  notPutForward: 'Not put forward yet.',
-  sentLate: ({ hours }) => `Sent later than ${hours} h after the take, without a reason.`,
-  sameFish: 'The same fish counts once, with its best.',
+  sentLate: ({ hours }) => `Sent over ${hours} h after the take, with no reason given.`,
+  sameFish: 'A fish counts once, with its best.',
   checkIdentifier: ({ identifier }) => `${identifier} is in the picture and can be read`,
   checkMouthShut: 'Nose at the stop, mouth shut',
   checkTailOnMark: ({ lengthOf }) => `The tail lies on its mark${lengthOf === null ? '' : `, ${TAILS[lengthOf]}`}`,

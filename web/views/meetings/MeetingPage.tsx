@@ -34,7 +34,7 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
   const units = useMeetingUnits();
   const { by, best } = meeting;
   const waters = useWaters().filter(({ id }) => meeting.waterIds.includes(id));
-  const { counted, total, smaller, failing, upgrades } = standing;
+  const { counted, total, putForward, smaller, failing, upgrades } = standing;
   const said = (value: number) => sizeText(by, value, units);
   const nowMs = useMinute();
   // What has nothing to be compared is the most of many a season: it is folded away, as other kinds are.
@@ -61,6 +61,13 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
             <p className="text-5xl font-bold tabular-nums">
               {counted.length === 0 ? meetingsText.nothingCountsYet : said(total)}
             </p>
+            {putForward < total && (
+              <p className="text-soft">
+                {putForward === 0
+                  ? meetingsText.nonePutForward
+                  : meetingsText.ofThatPutForward({ size: said(putForward) })}
+              </p>
+            )}
           </div>
           {counted.length > 0 && (
             <Section title={meetingsText.counts}>
@@ -80,19 +87,11 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
             <Section title={meetingsText.notWithinTheRules}>
               <ul className="border-b border-rule">
                 {ofItsKinds.map(({ fish, fails }) => (
-                  <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
+                  <FailingRow key={fish.captureId} fish={fish} fails={fails} />
                 ))}
               </ul>
-              <FoldedRows
-                title={meetingsText.withoutSize({ count: unmeasured.length, by })}
-                meeting={meeting}
-                rows={unmeasured}
-              />
-              <FoldedRows
-                title={meetingsText.ofOtherKinds({ count: otherKinds.length })}
-                meeting={meeting}
-                rows={otherKinds}
-              />
+              <FoldedRows title={meetingsText.withoutSize({ count: unmeasured.length, by })} rows={unmeasured} />
+              <FoldedRows title={meetingsText.ofOtherKinds({ count: otherKinds.length })} rows={otherKinds} />
             </Section>
           )}
           {smaller.length > 0 && (
@@ -102,7 +101,8 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
                   <FishRow
                     key={each.fish.captureId}
                     meeting={meeting}
-                    counted={each}
+                    // It needs no proof: another took its place.
+                    counted={{ ...each, waits: null }}
                     longest={counted[0]?.value ?? 1}
                   />
                 ))}
@@ -160,12 +160,11 @@ function MeetingOf({ meeting, standing }: { meeting: KeptMeeting; standing: Stan
 
 interface FoldedRowsProps {
   readonly title: string;
-  readonly meeting: KeptMeeting;
   readonly rows: Standing<MeasuredFish>['failing'];
 }
 
 /** Fish that fail all for one reason, opened by whoever asks. */
-function FoldedRows({ title, meeting, rows }: FoldedRowsProps) {
+function FoldedRows({ title, rows }: FoldedRowsProps) {
   if (rows.length === 0) return null;
   return (
     <details className="mt-3">
@@ -174,7 +173,7 @@ function FoldedRows({ title, meeting, rows }: FoldedRowsProps) {
       </summary>
       <ul className="border-b border-rule">
         {rows.map(({ fish, fails }) => (
-          <FailingRow key={fish.captureId} meeting={meeting} fish={fish} fails={fails} />
+          <FailingRow key={fish.captureId} fish={fish} fails={fails} />
         ))}
       </ul>
     </details>
@@ -233,7 +232,7 @@ interface FishRowProps {
 }
 
 /** A fish with its size as a bar: what lies between the best and the last is seen before it is read. */
-function FishRow({ meeting, counted: { fish, value }, longest, children }: FishRowProps) {
+function FishRow({ meeting, counted: { fish, value, waits }, longest, children }: FishRowProps) {
   const units = useMeetingUnits();
   const [picture] = fish.pictures;
   const put = fish.putForward.findLast(({ meetingId }) => meetingId === meeting.id);
@@ -272,13 +271,24 @@ function FishRow({ meeting, counted: { fish, value }, longest, children }: FishR
           )}
         </span>
       </div>
+      {waits && (
+        <div className="mt-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+          <span>
+            {waits.untilMs === null
+              ? meetingsText.toBePutForward
+              : meetingsText.toBePutForwardBy({ until: whenText(new Date(waits.untilMs).toISOString()) })}
+          </span>
+          <Link to={paths.putForward(meeting.id, fish.captureId)} className="button button-main">
+            {meetingsText.putItForward}
+          </Link>
+        </div>
+      )}
     </li>
   );
 }
 
-/** A fish with the rules that it fails; where it only waits to be put forward, the way there. */
-function FailingRow({ meeting, fish, fails }: { meeting: KeptMeeting; fish: MeasuredFish; fails: readonly Message[] }) {
-  const onlyWaits = fails.length === 1 && fails[0]?.code === 'meeting.notPutForward';
+/** A fish with the rules that it fails. */
+function FailingRow({ fish, fails }: { fish: MeasuredFish; fails: readonly Message[] }) {
   return (
     <li className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 border-t border-rule py-3">
       <span>
@@ -288,11 +298,6 @@ function FailingRow({ meeting, fish, fails }: { meeting: KeptMeeting; fish: Meas
         <span className="text-soft">{whenText(fish.startedAt ?? '', undefined, fish.zone)}</span>
         <span className="block">{fails.map(say).join(' ')}</span>
       </span>
-      {onlyWaits && (
-        <Link to={paths.putForward(meeting.id, fish.captureId)} className="button button-main">
-          {meetingsText.putItForward}
-        </Link>
-      )}
     </li>
   );
 }

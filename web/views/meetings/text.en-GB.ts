@@ -51,6 +51,10 @@ export const meetingsText = localised('meetings', {
   bestBy: ({ best, by }: { best: number; by: string }) => `Best ${best} by ${by}.`,
   total: 'Total',
   nothingCountsYet: 'Nothing counts yet.',
+  nonePutForward: 'Nothing put forward yet.',
+  ofThatPutForward: ({ size }: { size: string }) => `${size} of it put forward.`,
+  toBePutForward: 'Not put forward yet.',
+  toBePutForwardBy: ({ until }: { until: string }) => `To be put forward by ${until}.`,
   nextMust: ({ value, more }: { value: string; more: boolean }) =>
     more ? `The next must be over ${value} to count.` : `The next must be ${value} to count.`,
   nextAny: ({ left }: { left: number }) =>
