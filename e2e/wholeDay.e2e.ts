@@ -145,6 +145,10 @@ test(
     await expect(page.getByRole('button', { name: 'a friend’s fish: not right?' })).toBeVisible();
     if (process.env['SHOTS']) await page.screenshot(shot('over'));
     const { captureId } = await onlyCapture(server);
+    await page.goto(`${server.url}/write-up/${captureId}`);
+    await expect(page.getByRole('region', { name: 'How heavy?' })).toContainText(
+      /about \d+ lb.*past the end of the scale, 110 lb/,
+    );
     await page.goto(`${server.url}/book/${captureId}`);
     await expect(page.getByRole('article')).toContainText(/about \d+ lb/);
     await expect(page.getByRole('article')).toContainText('estimated by length and girth');

@@ -7,6 +7,7 @@ export const weightWords = localised('parts.weight', {
   about: ({ grams }: { grams: string }) => `about ${grams}`,
   estimated: ({ range }: { range: string }) => `estimated, ${range}`,
   estimatedByGirth: ({ range }: { range: string }) => `estimated by length and girth: ${range}, in 19 of 20 fish`,
+  pastTheEnd: ({ end }: { end: string }) => `It went past the end of the scale, ${end}.`,
   secondScale: 'The second scale',
   readWetSlingZeroed: ({ method }: { method: string }) =>
     method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling',

@@ -5,11 +5,10 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
 import type { Amendment } from '@keeper/core/domain/capture/facts';
-import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { formatBodyLength, totalLength } from '@keeper/core/domain/fish/bodyLength';
-import { gramsOf, type MassUnit } from '@keeper/core/measure/mass';
-import { formatLength, lengthMm } from '@keeper/core/measure/length';
+import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
+import { formatLength } from '@keeper/core/measure/length';
 import { clockText, spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
@@ -19,7 +18,6 @@ import { useCapture } from '../../data/useCapture.js';
 import { AddPictures } from '../../parts/AddPictures.js';
 import { shownInBook } from '@keeper/core/domain/capture/summary';
 import { BookPicture } from '../../parts/BookPicture.js';
-import { MassText } from '../../parts/MassText.js';
 import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { WhoLink } from '../../parts/WhoLink.js';
@@ -28,7 +26,7 @@ import { whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { useWhoseText } from '../../parts/useWhoseText.js';
 import { keeperOf, type Angler } from '@keeper/core/domain/capture/angler';
-import { EstimateText } from '../../parts/weight/EstimateText.js';
+import { WeightOfFish } from '../../parts/weight/WeightOfFish.js';
 import { AsRead } from '../../parts/weight/AsRead.js';
 import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
 import { WeightStands } from '../../parts/weight/WeightStands.js';
@@ -76,7 +74,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
       )}
       {!lost && (
         <p className="mt-1 mb-5 flex flex-wrap items-baseline gap-x-4 text-3xl font-bold">
-          <Weight state={state} unit={massUnit} />
+          <WeightOfFish state={state} unit={massUnit} />
           {facts.length && (
             <span className="text-2xl font-normal tabular-nums">
               {formatBodyLength(facts.length)}
@@ -183,25 +181,6 @@ function CaptureOf({ state }: { state: CaptureState }) {
         <AmendForm state={state} onDone={() => setAmending(false)} />
       </Sheet>
     </article>
-  );
-}
-
-/** As it was read; else what length and girth say, marked as that. */
-function Weight({ state, unit }: { state: CaptureState; unit: MassUnit }) {
-  const net = netOf(state);
-  const { species, length, girth, overScale } = state.facts;
-  if (net || (!girth && !overScale)) return <MassText mass={net ?? null} unit={unit} />;
-  return (
-    <EstimateText
-      whole
-      unit={unit}
-      asked={{
-        species: species ?? null,
-        lengthMm: length ? totalLength(length, species).totalMm : null,
-        girthMm: girth ? lengthMm(girth) : null,
-        overGrams: overScale ? gramsOf(overScale) : null,
-      }}
-    />
   );
 }
 

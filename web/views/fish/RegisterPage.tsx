@@ -95,7 +95,10 @@ function Tile({ fish, register, massUnit }: TileProps) {
         )}
         <span className="mt-1 truncate font-book text-xl font-semibold">{register.nameOf(fish.fishId)}</span>
         <span className="text-sm text-soft">
-          {fishText.lastOn({ length: countText(fish.captures.length), startedAt: dayText(last.startedAt ?? '', last.zone) })}
+          {fishText.lastOn({
+            length: countText(fish.captures.length),
+            startedAt: dayText(last.startedAt ?? '', last.zone),
+          })}
           {heaviest && (
             <>
               {fishText.best} <MassText mass={heaviest.net} unit={massUnit} />

@@ -189,7 +189,9 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
           }
         >
           {whoText.theSameAs({
-            startedAt: otherFish ? register.nameOf(otherFish) : whoText.on({ startedAt: dayText(own.startedAt, own.zone) }),
+            startedAt: otherFish
+              ? register.nameOf(otherFish)
+              : whoText.on({ startedAt: dayText(own.startedAt, own.zone) }),
           })}
         </button>
       )}

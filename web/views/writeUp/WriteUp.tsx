@@ -6,7 +6,7 @@ import { DescribedDto } from '@keeper/contract/payloads';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
 import { missingThings } from '@keeper/core/domain/capture/missing';
-import { netOf, type CaptureState } from '@keeper/core/domain/capture/captureState';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { withSetup } from '@keeper/core/domain/capture/rodFacts';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import { SPECIES, type FormId, type SpeciesId } from '@keeper/core/domain/fish/species';
@@ -32,6 +32,7 @@ import { WaterPicker } from '../../parts/WaterPicker.js';
 import { Waterline } from '../../parts/Waterline.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
+import { WeightOfFish } from '../../parts/weight/WeightOfFish.js';
 import { whenText } from '../../parts/when.js';
 import type { Angler } from '@keeper/core/domain/capture/angler';
 import { WhoCaught } from '../../parts/WhoCaught.js';
@@ -237,11 +238,13 @@ function WriteUpOf({ state }: { state: CaptureState }) {
 
 /** A weight that was taken on the bank stands as it was read; it is corrected with a reason, not typed over. */
 function WeightRead({ state }: { state: CaptureState }) {
-  const net = netOf(state);
+  const { massUnit } = useSettings();
   const { length } = state.facts;
   return (
     <p className="text-lg">
-      <span className="text-2xl font-semibold tabular-nums">{net ? formatMass(net) : writeUpText.notKnown}</span>
+      <span className="block text-2xl font-semibold tabular-nums">
+        <WeightOfFish state={state} unit={massUnit} />
+      </span>
       {writeUpText.readOnTheBank}
       {length && writeUpText.long({ length: formatBodyLength(length) })}.{' '}
       <Link to={paths.capture(state.captureId)} className="quiet-link">
