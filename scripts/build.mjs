@@ -39,7 +39,7 @@ export function build() {
   if (node([bin('typescript', 'bin/tsc'), '-b', 'tsconfig.build.json']).status !== 0) fail('The build failed.');
   if (node([join('scripts', 'answers.mjs')]).status !== 0) fail('The answers of the API could not be described.');
   if (node([join('scripts', 'bundle.mjs')]).status !== 0) fail('The server could not be bundled.');
-  const vite = node([join('..', bin('vite', 'bin/vite.js')), 'build', '--logLevel', 'warn'], { cwd: 'web' });
+  const vite = node([join('..', bin('vite', 'bin/vite.js')), 'build', '--logLevel', 'error'], { cwd: 'web' });
   if (vite.status !== 0) fail('The build of the web application failed.');
   writeFileSync(BUILD_STAMP, now);
 }
