@@ -67,6 +67,8 @@ export class OfferPairingDto {
   @Maybe() @IsId() keeperId?: string;
   /** What a reader sees. */
   @Maybe() @Nested(() => SeesDto) sees?: SeesDto;
+  /** The fish that is handed over with it. */
+  @Maybe() @IsId() captureId?: string;
 }
 
 /** A code that was read off the keeper's screen. */
@@ -105,11 +107,19 @@ export interface Access {
   readonly isAskedHere: boolean;
 }
 
+/** What a device is told that was let in. */
+export interface LetIn extends Access {
+  /** The fish that it was handed; null where none was. */
+  readonly captureId: string | null;
+}
+
 export interface PairingOffer {
   readonly code: string;
   readonly role: Role;
   readonly keeperId: string;
   readonly sees: SeesDto | null;
+  /** The fish that is handed over with it; null where none is. */
+  readonly captureId: string | null;
   readonly untilMs: number;
 }
 

@@ -5,7 +5,7 @@ import type { IdentityDecision } from '@keeper/core/domain/identity/identityDeci
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
-import type { Access, Home, PairedDevice, PairingOffer } from './access.js';
+import type { Access, Home, LetIn, PairedDevice, PairingOffer } from './access.js';
 import type { BookPage, BookTally, PictureInBook } from './book.js';
 import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
@@ -38,7 +38,7 @@ export interface Answers {
   'put /access/here': Access;
   'post /access/pairing': PairingOffer;
   'get /access/devices': readonly PairedDevice[];
-  'post /access/devices': Access;
+  'post /access/devices': LetIn;
   'delete /access/devices/{id}': readonly PairedDevice[];
   'get /access/home': Home;
   'put /access/home': Home;

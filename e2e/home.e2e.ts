@@ -95,6 +95,20 @@ test(
       await expect(phone.page.getByRole('button', { name: 'Undo “netted”' })).toBeVisible();
       const refused = await phone.page.evaluate(async () => (await fetch('/api/captures')).status);
       expect(refused).toBe(403);
+
+      // The next fish: let in already, the phone goes straight to it; or its code is typed.
+      await step(page, 'Released', 'released');
+      await fishOn(page, server);
+      const next = page.url().split('/').at(-1) ?? '';
+      await page.getByRole('button', { name: 'Somebody takes over' }).click();
+      const typed = await shownCode(page);
+      await phone.page.goto(`${url}/`);
+      await phone.page.getByLabel('The code').fill(typed.toLowerCase());
+      await phone.page.getByRole('button', { name: 'Take over' }).click();
+      await phone.page.waitForURL(`**/run/${next}`);
+      await phone.page.goto(`${url}/pair#${typed}/${next}`);
+      await phone.page.waitForURL(`**/run/${next}`);
+      await step(phone.page, 'In the net', 'netted');
     } finally {
       await phone.close();
     }

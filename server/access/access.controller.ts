@@ -8,6 +8,7 @@ import {
   SetPassphraseDto,
   type Access,
   type PairedDevice,
+  type LetIn,
   type PairingOffer,
 } from '@keeper/contract/access';
 import { notFound } from '../errors/problem.js';
@@ -71,8 +72,9 @@ export class AccessController {
   }
 
   @Post('devices')
-  pair(@Body() body: PairDto, @Req() request: Request, @Res({ passthrough: true }) response: Response): Access {
-    return this.letIn(this.access.pair(body, addressOf(request), new Date()), request, response);
+  pair(@Body() body: PairDto, @Req() request: Request, @Res({ passthrough: true }) response: Response): LetIn {
+    const { token, captureId } = this.access.pair(body, askingOf(request), addressOf(request), new Date());
+    return { ...this.letIn(token, request, response), captureId };
   }
 
   @Delete('devices/:id')

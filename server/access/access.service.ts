@@ -15,6 +15,12 @@ import { PassphraseRepository } from './passphrase.repository.js';
 /** The time of day, asked for when it is needed. */
 type Clock = () => Date;
 
+/** What a device has by its code: its session, and the fish that it was handed. */
+interface Paired {
+  readonly token: string;
+  readonly captureId: string | null;
+}
+
 /** Lets devices in, by the passphrase or by a code. */
 @Injectable()
 export class AccessService {
@@ -44,13 +50,14 @@ export class AccessService {
   }
 
   /** A code for a device of the keeper who is named, or of the one who asks. */
-  offer({ role, keeperId, sees }: OfferPairingDto, asking: Asking, nowMs: number): PairingOffer {
+  offer({ role, keeperId, sees, captureId }: OfferPairingDto, asking: Asking, nowMs: number): PairingOffer {
     if (!this.hasPassphrase()) throw noPassphrase();
-    return this.codes.offer({ role, keeperId: keeperAsked(asking, keeperId), sees: sees ?? null }, nowMs);
+    const of = { role, keeperId: keeperAsked(asking, keeperId), sees: sees ?? null, captureId: captureId ?? null };
+    return this.codes.offer(of, nowMs);
   }
 
-  /** Lets a device in by its code. @returns its token */
-  pair({ code, name, deviceId }: PairDto, address: string, now: Date): string {
+  /** Lets a device in by its code; one that helped before keeps its name. @returns its token, and its fish */
+  pair({ code, name, deviceId }: PairDto, { device }: Asking, address: string, now: Date): Paired {
     this.assertMayTry(address, now);
     const offer = this.codes.use(readCode(code), now.getTime());
     if (!offer) {
@@ -61,7 +68,9 @@ export class AccessService {
       });
     }
     this.attempts.right(address);
-    return this.devices.add({ ...offer, id: randomUUID(), name, deviceId }, now);
+    const known = device?.deviceId === deviceId ? device.name : name;
+    const token = this.devices.add({ ...offer, id: randomUUID(), name: known, deviceId }, now);
+    return { token, captureId: offer.captureId };
   }
 
   /** Lets a device of the first keeper's own in: the others' are paired. @returns its token */

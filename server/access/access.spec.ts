@@ -217,6 +217,25 @@ test('ten phones at once are let in and log, each under its own session', async 
   expect(answers.map(({ status }) => status)).toEqual(phones.map(() => 201));
 });
 
+test('a helper that is handed another fish is told which, and stays the device that it was', async () => {
+  const friend = await server.pair('helper', 'Friend’s phone');
+  const captureId = newId();
+  const asked = { role: 'helper', captureId };
+  const offered = await server.ask('/access/pairing', { method: 'POST', cookie: keeper.cookie, body: asked });
+  const again = (deviceId: string, cookie?: string) =>
+    server.ask('/access/devices', {
+      method: 'POST',
+      ...(cookie && { cookie }),
+      body: { code: offered.body['code'], name: 'iPhone', deviceId },
+    });
+  const answer = await again(friend.deviceId, friend.cookie);
+  expect(answer.body).toMatchObject({ role: 'helper', captureId });
+  const { body: listed } = await server.ask('/access/devices', { cookie: keeper.cookie });
+  const devices = listed as unknown as { id: string; name: string }[];
+  expect(devices.find(({ id }) => id === friend.id)).toBeUndefined();
+  expect(devices.find(({ id }) => id === answer.body['deviceRowId'])?.name).toBe('Friend’s phone');
+});
+
 test('a helper that was put out with a thousand taps on it loses none of them', async () => {
   const friend = await server.pair('helper', 'Went home');
   const captureId = newId();

@@ -1,7 +1,7 @@
 import { CODE_ALPHABET, CODE_LIVES_MS, readCode } from '@keeper/contract/access';
 import { PairingCodes } from './pairingCodes.js';
 
-const HELPER = { role: 'helper', keeperId: 'ann', sees: null } as const;
+const HELPER = { role: 'helper', keeperId: 'ann', sees: null, captureId: null } as const;
 
 /** Draws 0, 1, 2, and so on. */
 function inOrder(): (bound: number) => number {

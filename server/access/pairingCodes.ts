@@ -12,7 +12,7 @@ export class PairingCodes {
 
   constructor(private readonly drawBelow: DrawBelow) {}
 
-  offer(of: Pick<PairingOffer, 'role' | 'keeperId' | 'sees'>, nowMs: number): PairingOffer {
+  offer(of: Omit<PairingOffer, 'code' | 'untilMs'>, nowMs: number): PairingOffer {
     const signs = Array.from({ length: CODE_LENGTH }, () => CODE_ALPHABET[this.drawBelow(CODE_ALPHABET.length)]);
     const offer = { ...of, code: signs.join(''), untilMs: nowMs + CODE_LIVES_MS };
     this.offers.set(offer.code, offer);

@@ -3,6 +3,7 @@ import type {
   Access,
   EnterDto,
   Home,
+  LetIn,
   OfferPairingDto,
   PairDto,
   PairedDevice,
@@ -72,17 +73,17 @@ export function usePutOut() {
 }
 
 /**
- * Lets this device in, by a code or by the passphrase; then `onLetIn` leads on, everything is asked anew, and what
- * waited goes.
+ * Lets this device in, by a code or by the passphrase; then `onLetIn` leads on, to the fish that it was handed where one
+ * was, everything is asked anew, and what waited goes.
  */
-export function useLetIn(onLetIn: () => void) {
+export function useLetIn(onLetIn: (captureId: string | null) => void) {
   return useMutation({
     mutationFn: (by: PairDto | EnterDto) =>
-      send<Access>('POST', 'code' in by ? '/access/devices' : '/access/session', by),
+      send<Access & Partial<LetIn>>('POST', 'code' in by ? '/access/devices' : '/access/session', by),
     onSuccess: async (access) => {
       heldAs(access);
       // First: a helper’s device has another frame, in which the page that asked is no more.
-      onLetIn();
+      onLetIn(access.captureId ?? null);
       await queryClient.invalidateQueries();
       outbox.flush();
     },

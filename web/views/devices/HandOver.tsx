@@ -10,8 +10,8 @@ export function HandOver({ captureId }: { captureId: string }) {
   const { mutate, data } = useOffer();
   const keeperId = useMyKeeperId();
   useEffect(() => {
-    if (url !== undefined) mutate({ role: 'helper', keeperId });
-  }, [url, mutate, keeperId]);
+    if (url !== undefined) mutate({ role: 'helper', keeperId, captureId });
+  }, [url, mutate, keeperId, captureId]);
   if (url === undefined || !data) return null;
   return (
     <div className="grid gap-3">

@@ -54,9 +54,10 @@ export function PairPage() {
 function LetIn({ code: given, captureId }: { code: string; captureId: string | undefined }) {
   const navigate = useNavigate();
   // What stood in the address is used up.
-  const letIn = useLetIn(
-    () => void navigate(captureId === undefined ? paths.pair : paths.run(captureId), { replace: true }),
-  );
+  const letIn = useLetIn((handed) => {
+    const fish = handed ?? captureId;
+    void navigate(fish === undefined ? paths.pair : paths.run(fish), { replace: true });
+  });
   const [code, setCode] = useState(given);
   const [name, setName] = useState(() => deviceName(navigator.userAgent));
   const [passphrase, setPassphrase] = useState('');

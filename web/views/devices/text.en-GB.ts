@@ -125,6 +125,7 @@ export const devicesText = localised('devices', {
   computer: 'Computer',
   helps: 'You help with a fish',
   helpsHow:
-    'This phone was handed a fish. When it is over there is nothing more to do here; for another one the keeper shows a new square.',
+    'You tap along with the fish you were handed. To help with another, point the camera at the keeper’s square or type its code.',
   noFishNow: 'No fish just now.',
+  takeOver: 'Take over',
 });
