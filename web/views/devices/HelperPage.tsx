@@ -59,6 +59,7 @@ function AnotherFish() {
         onChange={setCode}
         problem={letIn.isError ? letIn.error.message : undefined}
       />
+      {letIn.data?.captureId === null && <p role="status">{devicesText.noFishWithIt}</p>}
       <button type="submit" className="button justify-self-start" disabled={!isWholeCode(code) || letIn.isPending}>
         {devicesText.takeOver}
       </button>

@@ -26,8 +26,8 @@ export function PairedDevices({ thisId }: { thisId: string | null }) {
               <Icon size={24} strokeWidth={1.75} aria-hidden className="shrink-0" />
               <div className="min-w-0 flex-1">
                 <p className="text-lg font-semibold">
-                  {device.name}
-                  <span className="ml-2 text-base font-normal text-soft">
+                  {device.name}{' '}
+                  <span className="ml-1 text-base font-normal text-soft">
                     {device.id === thisId
                       ? devicesText.thisOne
                       : devicesText.role({ role: device.role, name: nameOf(device.keeperId) })}

@@ -128,4 +128,5 @@ export const devicesText = localised('devices', {
     'You tap along with the fish you were handed. To help with another, point the camera at the keeper’s square or type its code.',
   noFishNow: 'No fish just now.',
   takeOver: 'Take over',
+  noFishWithIt: 'That code hands over no fish. Ask for the one below “Somebody takes over”.',
 });
