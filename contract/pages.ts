@@ -12,6 +12,7 @@ export const PAGES = [
   '/book',
   '/book/:captureId',
   '/book/:captureId/share',
+  '/book/past',
   '/pictures',
   '/pictures/:captureId/:sha256',
   '/pictures/:captureId/:sha256/who',

@@ -1,6 +1,7 @@
 import { ConditionsDto } from './around.js';
 import { FactsDto } from './facts.js';
 import { ShownDto } from './measures.js';
+import { PastDateDto } from './pastDate.js';
 import { HookHeldDto, LossToldDto, RodToldDto } from './rods.js';
 import { WeightReadingDto } from './weightReading.js';
 import 'reflect-metadata';
@@ -58,8 +59,10 @@ export class HookedDto {
   @Maybe() @IsArray() @ArrayMaxSize(40) @IsText(300, { each: true }) gaps?: string[];
   /** The time zone of the place, an IANA name. */
   @Maybe() @IsText(64) zone?: string;
-  /** Begun at the desk from pictures, with nothing known of how the fish was handled. */
-  @Maybe() @IsIn(['pictures']) from?: 'pictures';
+  /** Begun at the desk, with nothing known of how the fish was handled. */
+  @Maybe() @IsIn(['pictures', 'memory']) from?: 'pictures' | 'memory';
+  /** How exactly the day is known of a fish that is remembered. */
+  @Maybe() @Nested(() => PastDateDto) dated?: PastDateDto;
   /** Whose device it was begun on; not there for the first keeper's. */
   @Maybe() @IsId() keeperId?: string;
 }

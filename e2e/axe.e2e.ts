@@ -58,6 +58,7 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     `/write-up/${waiting.rows[0]?.captureId}`,
     '/book',
     '/book?as=pictures',
+    '/book/past',
     `/book/${all.rows[0]?.captureId}`,
     '/settings',
     '/bank/new',

@@ -62,6 +62,7 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/write-up',
       '/hurt',
       '/book',
+      '/book/past',
       '/pictures',
       '/fish',
       '/fish/sweep',

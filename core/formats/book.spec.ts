@@ -71,12 +71,10 @@ const events = [
 ];
 const state = replay(CAPTURE, events);
 
-function readBack(positions: boolean): Record<string, string> {
+function readBack(positions: boolean, of = state): Record<string, string> {
   const text =
     csvHeader({ positions }) +
-    csvRecords([
-      csvFields(summaryOf(state), recordOf(state), { water, swim }, resultOf(state, [], 'down'), { positions }, say),
-    ]);
+    csvRecords([csvFields(summaryOf(of), recordOf(of), { water, swim }, resultOf(of, [], 'down'), { positions }, say)]);
   // Papa Parse reads RFC 4180; it stands here as the spreadsheet at the other end.
   return Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data[0] ?? {};
 }
@@ -108,6 +106,26 @@ test('a CSV record reads back with every fact', () => {
     lost_how: '',
     tackle_left: '',
   });
+});
+
+test('a fish that is remembered has the days that it lies between, and no moment and no clock', () => {
+  const dated = { as: 'month', from: '2019-06-01', to: '2019-06-30' } as const;
+  const past = replay(CAPTURE, [
+    event('hooked', 0, { from: 'memory', dated }),
+    event('released', 0),
+    event('described', 1000, { facts: { species: 'pike' } }),
+  ]);
+  expect(readBack(false, past)).toMatchObject({
+    origin: 'memory',
+    date_known_to: 'month',
+    date_from: '2019-06-01',
+    date_to: '2019-06-30',
+    started_at_utc: '',
+    started_at_local: '',
+    air_total_s: '',
+    elapsed_s: '',
+  });
+  expect(readBack(false)).toMatchObject({ origin: 'bank', date_known_to: '', date_from: '' });
 });
 
 test('positions stay home unless asked for', () => {

@@ -81,6 +81,10 @@ const COLUMNS = [
   'estimated_from_g',
   'estimated_to_g',
   'keeper',
+  'origin',
+  'date_known_to',
+  'date_from',
+  'date_to',
 ] as const;
 
 const POSITION_COLUMNS = ['water_latitude_deg', 'water_longitude_deg'] as const;
@@ -119,8 +123,10 @@ export function csvFields(
   const { weighing, net, netGrams, lengthMm: totalMm, guessGrams } = summary;
   return [
     summary.captureId,
-    summary.startedAt ?? '',
-    localTime(summary.startedAt ?? '', summary.zone)?.iso ?? '',
+    // Of a fish that is remembered no moment is known.
+    ...(summary.dated
+      ? ['', '']
+      : [summary.startedAt ?? '', localTime(summary.startedAt ?? '', summary.zone)?.iso ?? '']),
     summary.zone ?? '',
     summary.outcome,
     summary.species ?? '',
@@ -164,6 +170,10 @@ export function csvFields(
     tenths(summary.overScaleGrams),
     ...estimateFields(summary),
     whose ?? '',
+    summary.origin,
+    summary.dated?.as ?? '',
+    summary.dated?.from ?? '',
+    summary.dated?.to ?? '',
     ...(choices.positions ? [degrees(water?.position?.latitudeDeg), degrees(water?.position?.longitudeDeg)] : []),
   ];
 }
@@ -209,9 +219,9 @@ function estimateFields({ net, overScaleGrams, ...asked }: CaptureSummary): stri
   return [tenths(estimate?.grams), tenths(estimate?.leastGrams), tenths(estimate?.mostGrams)];
 }
 
-/** The columns of how it was handled; empty for a page that was begun from pictures. */
-function handling({ fromPictures, fightMs, airMs, longestAirMs, airComplete, elapsedMs }: CaptureSummary): string[] {
-  if (fromPictures) return ['', '', '', '', ''];
+/** The columns of how it was handled; empty for a page of which nothing is known of that. */
+function handling({ origin, fightMs, airMs, longestAirMs, airComplete, elapsedMs }: CaptureSummary): string[] {
+  if (origin !== 'bank') return ['', '', '', '', ''];
   const air = airComplete ? 'yes' : 'at_least';
   return [seconds(fightMs), seconds(airMs), seconds(longestAirMs), air, seconds(elapsedMs)];
 }

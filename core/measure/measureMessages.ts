@@ -41,6 +41,11 @@ export interface MeasureMessages {
   temperatureNotUnderstood: { text: string };
   temperatureMeantF: { degrees: number; of: 'water' | 'air' };
   temperatureNowhere: { of: 'water' | 'air'; degrees: number; scale: string };
+  pastDateMissing: None;
+  pastDateNotUnderstood: { text: string };
+  pastDateNoSuchDay: { text: string };
+  pastDateToCome: { text: string };
+  pastDateTooOld: { first: number };
   tareInOtherUnits: None;
   scalesInOtherUnits: None;
   tareHeavier: None;

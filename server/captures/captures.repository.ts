@@ -193,7 +193,7 @@ export class CapturesRepository {
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(PAST_CAPTURES)
       .all();
-    return pastOf(rows.map(({ summary }) => summaryIn(summary)).filter(({ fromPictures }) => !fromPictures));
+    return pastOf(rows.map(({ summary }) => summaryIn(summary)).filter(({ origin }) => origin === 'bank'));
   }
 
   /** The fish that were weighed, newest first, as little of each as is compared with other weights. */

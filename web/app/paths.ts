@@ -7,6 +7,7 @@ export const paths = {
   writeUps: '/write-up',
   writeUp: (captureId: string) => `/write-up/${captureId}`,
   book: '/book',
+  past: '/book/past',
   capture: (captureId: string) => `/book/${captureId}`,
   share: (captureId: string) => `/book/${captureId}/share`,
   pictures: '/pictures',

@@ -35,6 +35,10 @@ export const router = createBrowserRouter([
       { path: paths.hurt(), lazy: async () => ({ Component: (await import('../views/hurt/HurtPage.js')).HurtPage }) },
       { path: paths.book, lazy: async () => ({ Component: (await import('../views/book/Book.js')).Book }) },
       {
+        path: paths.past,
+        lazy: async () => ({ Component: (await import('../views/past/PastFishPage.js')).PastFishPage }),
+      },
+      {
         path: paths.capture(':captureId'),
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },

@@ -15,7 +15,8 @@ jest.mock('./BookPicture.js', () => ({
   BookPicture: ({ picture }: { picture: { sha256: string } }) => <img alt="" src={picture.sha256} />,
 }));
 const summary: CaptureSummary = {
-  fromPictures: false,
+  origin: 'bank',
+  dated: null,
   straightBack: false,
   putForward: [],
   length: null,

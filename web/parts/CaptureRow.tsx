@@ -13,7 +13,7 @@ import { MassText } from './MassText.js';
 import { Waterline } from './Waterline.js';
 import { lazyPart } from './lazyPart.js';
 import { useWhoseText } from './useWhoseText.js';
-import { whenText } from './when.js';
+import { takenText } from './when.js';
 
 const EstimateText = lazyPart(async () => (await import('./weight/EstimateText.js')).EstimateText);
 
@@ -44,14 +44,16 @@ export function CaptureRow({ capture, to }: { capture: CaptureSummary; to?: stri
               : say(speciesName(capture.species, capture.form, capture.kindName))}
           </span>
           <span className="block text-sm text-soft">
-            {whenText(capture.startedAt ?? '', undefined, capture.zone)}
+            {takenText(capture)}
             {water && <span className="block truncate">{water.name}</span>}
             {whose !== null && <span className="block truncate">{whose}</span>}
           </span>
         </span>
         <span className="col-start-1 row-start-2 block w-22 sm:col-start-auto sm:row-start-auto sm:w-33">
-          {!capture.fromPictures && (
+          {capture.origin === 'bank' ? (
             <Waterline spells={capture.spells} marks={capture.marks} untilMs={capture.elapsedMs} size="glyph" />
+          ) : (
+            <span className="text-sm text-soft">{partsText.origin[capture.origin]}</span>
           )}
         </span>
         <span className="text-lg font-semibold sm:text-right">

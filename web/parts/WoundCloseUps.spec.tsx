@@ -37,7 +37,7 @@ function laid(role: PictureRole, x: number, length: number, straight = true) {
     role,
     ...(straight && { reading: { landmarks: its, view: straightened(its, 'left', of) } }),
   };
-  return { state: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z', zone: null }, picture };
+  return { state: { captureId: `c${x}`, startedAt: '2024-06-06T05:12:00.000Z', zone: null, dated: null }, picture };
 }
 const ULCER = { side: 'left', at: { u: 0.7, v: 0.02 } } as const;
 const closeUps = (pictures: readonly ReturnType<typeof laid>[], wound: Parameters<typeof WoundCloseUps>[0]['wound']) =>

@@ -5,11 +5,11 @@ import type { CaptureState, PictureOfCapture } from '@keeper/core/domain/capture
 import type { Wound } from '@keeper/core/domain/fish/wound';
 import { flankPixel, spotView } from '@keeper/core/pictures/flankSpot';
 import { PictureInView } from './PictureInView.js';
-import { whenText } from './when.js';
+import { takenText } from './when.js';
 
 /** A picture with the fish that it shows. */
 export interface LaidPicture {
-  readonly state: Pick<CaptureState, 'captureId' | 'startedAt' | 'zone'>;
+  readonly state: Pick<CaptureState, 'captureId' | 'startedAt' | 'zone' | 'dated'>;
   readonly picture: PictureOfCapture;
 }
 
@@ -30,7 +30,7 @@ export function WoundCloseUps({ wound, laid }: { wound: Pick<Wound, 'side' | 'at
       {shown.map(({ state, sha256, landmarks, view }, i) => {
         const { x, y } = flankPixel(landmarks, at);
         const inside = x >= 0 && y >= 0 && x <= view.of.widthPx && y <= view.of.heightPx;
-        const when = whenText(state.startedAt ?? '', undefined, state.zone);
+        const when = takenText(state);
         return (
           <li key={`${sha256} ${i}`}>
             <Link to={paths.picture(state.captureId, sha256)}>

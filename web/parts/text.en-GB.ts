@@ -100,7 +100,11 @@ export const partsText = localised('parts', {
   lostSightOfIt: 'Lost sight of it',
   itDidNotRecover: 'It did not recover',
   foundDeadLater: 'Found dead later',
+  quarterOf: ({ month, year }: { month: number; year: number }) =>
+    `${({ 3: 'spring', 6: 'summer', 9: 'autumn' } as Readonly<Record<number, string>>)[month] ?? 'winter'} ${year}${month === 12 ? `/${String((year + 1) % 100).padStart(2, '0')}` : ''}`,
+  seasonOf: ({ year, next }: { year: number; next: string }) => `season ${year}/${next}`,
   anUnknownDay: 'an unknown day',
+  origin: { memory: 'from memory', pictures: 'from pictures' },
   utc: ({ shown, offsetMin }: { shown: string; offsetMin: string }) => `${shown} (UTC${offsetMin})`,
   mm: ({ sizeMm }: { sizeMm: number }) => `${sizeMm} mm`,
   rig: 'Rig',

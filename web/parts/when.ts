@@ -1,6 +1,8 @@
 import { dateFormat } from '../text/language.js';
 import { partsText } from './text.en-GB.js';
+import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { localTime } from '@keeper/core/measure/localTime';
+import type { PastDate } from '@keeper/core/measure/pastDate';
 
 // Made once: a register writes thousands of days, and making one of these takes longer than a hundred of its answers.
 const WHEN = dateFormat({ weekday: 'short', day: 'numeric', month: 'long' });
@@ -50,6 +52,28 @@ function offsetWords(minutes: number): string {
 export function dayText(day: string, zone?: string | null): string {
   const calendar = day.length === CALENDAR_DAY.length ? day : zone ? localTime(day, zone)?.day : undefined;
   return said(DAY, new Date(calendar === undefined ? day : `${calendar}T12:00:00`));
+}
+
+/** When a fish was taken: the moment, or the day as exactly as it is remembered. Examples: `June 2019`; `2019/20`. */
+export function takenText({ startedAt, zone, dated }: Pick<CaptureState, 'startedAt' | 'zone' | 'dated'>): string {
+  return dated ? pastDateText(dated) : whenText(startedAt ?? '', undefined, zone);
+}
+
+/** A day of the past as exactly as it is known. */
+export function pastDateText({ as, from, to }: PastDate): string {
+  const year = Number(from.slice(0, 4));
+  switch (as) {
+    case 'day':
+      return dayText(from);
+    case 'month':
+      return monthText(`${from}T12:00:00`);
+    case 'quarter':
+      return partsText.quarterOf({ month: Number(from.slice(5, 7)), year });
+    case 'season':
+      return partsText.seasonOf({ year, next: to.slice(2, 4) });
+    case 'year':
+      return String(year);
+  }
 }
 
 /** A day of this year with its weekday, written out. Example: `Saturday 6 June`. */

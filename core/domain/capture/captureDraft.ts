@@ -260,7 +260,8 @@ export class CaptureDraft {
     this.marks.push({ eventId: event.id, type: 'hooked', atMs: elapsedMs });
     plain.startedAt = at;
     plain.zone = payload.zone ?? null;
-    plain.fromPictures = payload.from === 'pictures';
+    plain.origin = payload.from ?? 'bank';
+    plain.dated = payload.dated ?? null;
     plain.begunBy = payload.keeperId ?? null;
     plain.outingId = payload.outingId ?? null;
     plain.swimId = payload.swimId ?? null;

@@ -1,12 +1,14 @@
 import { netWeight, type ReadingWay } from './weightReading.js';
 import type { Treatment, Wound } from '../fish/wound.js';
 import type { Mass } from '../../measure/mass.js';
+import type { PastDate } from '../../measure/pastDate.js';
 import type { PictureReading } from './pictureReading.js';
 import type { CaptureConditions } from './conditions.js';
 import type { EventType, Facts, Identified, Interruption, Leaving, PictureRole, RecoverySign } from './event.js';
 import type { Amendment } from './facts.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PutForward } from '../meeting/putForward.js';
+import type { Origin } from './origin.js';
 import type { Sign } from './sign.js';
 
 /** A stretch of time that the fish spent in one place. `toMs` is null while it lasts. */
@@ -66,8 +68,10 @@ export interface CaptureState {
   readonly startedAt: string | null;
   /** The time zone of the place, where the device said it. */
   readonly zone: string | null;
-  /** Begun from pictures: its times are those of the pictures, and nothing is known of how it was handled. */
-  readonly fromPictures: boolean;
+  /** Only of a fish of the bank is anything known of how it was handled. */
+  readonly origin: Origin;
+  /** How exactly the day is known of a fish that is remembered; null where the moment is. */
+  readonly dated: PastDate | null;
   /** The keeper whose device it was begun on; null where the log names none. */
   readonly begunBy: string | null;
   /** The last tap beside the fish, in ms since the take. */
@@ -140,7 +144,8 @@ export function emptyCapture(captureId: string): CaptureState {
     captureId,
     startedAt: null,
     zone: null,
-    fromPictures: false,
+    origin: 'bank',
+    dated: null,
     begunBy: null,
     lastTapMs: 0,
     outcome: 'open',

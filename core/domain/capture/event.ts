@@ -4,6 +4,7 @@ import type { Treatment, Wound } from '../fish/wound.js';
 import type { Length } from '../../measure/length.js';
 import type { Mass } from '../../measure/mass.js';
 import { FIRST_YEAR, LAST_YEAR } from '../../measure/moment.js';
+import type { PastDate } from '../../measure/pastDate.js';
 import type { PictureReading } from './pictureReading.js';
 import type { ReadingWay, WeightReading } from './weightReading.js';
 import type { CaptureConditions } from './conditions.js';
@@ -12,6 +13,7 @@ import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
 import type { PutForward } from '../meeting/putForward.js';
 import type { Angler } from './angler.js';
+import type { Origin } from './origin.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
 export interface Facts {
@@ -110,10 +112,12 @@ export interface EventPayloads {
     /** The time zone of the place, an IANA name: its clocks show the local time years later. */
     zone?: string;
     /**
-     * The page was begun at the desk from pictures: nothing was tapped beside this fish, and its times say nothing of
-     * how it was handled.
+     * The page was begun at the desk, from pictures or from memory or a notebook: nothing was tapped beside this fish,
+     * and its times say nothing of how it was handled. Not there for a fish of the bank.
      */
-    from?: 'pictures';
+    from?: Exclude<Origin, 'bank'>;
+    /** How exactly the day is known of a fish that is remembered. */
+    dated?: PastDate;
     /** Whose device it was begun on; not there for the first keeper's. */
     keeperId?: string;
   };

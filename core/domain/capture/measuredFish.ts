@@ -5,6 +5,7 @@ export type MeasuredFish = Pick<
   CaptureSummary,
   | 'captureId'
   | 'startedAt'
+  | 'dated'
   | 'zone'
   | 'outcome'
   | 'species'
@@ -24,6 +25,7 @@ export type MeasuredFish = Pick<
 export const MEASURED_FIELDS = [
   'captureId',
   'startedAt',
+  'dated',
   'zone',
   'outcome',
   'species',

@@ -2,6 +2,7 @@ import { LENGTH_OF } from '../fish/bodyLength.js';
 import { FORM_IDS, SPECIES_IDS } from '../fish/species.js';
 import { TREATMENTS, WOUND_KINDS, WOUND_SIDES } from '../fish/wound.js';
 import { LENGTH_UNITS } from '../../measure/length.js';
+import { PAST_DATES } from '../../measure/pastDate.js';
 import { MASS_UNITS } from '../../measure/mass.js';
 import {
   eitherOf,
@@ -149,6 +150,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     around: optional(around),
     zone: optional(isText),
     from: optional(isText),
+    dated: optional(record({ as: oneOf(PAST_DATES), from: isText, to: isText })),
     keeperId: optional(isText),
   }),
   netted: nothing,

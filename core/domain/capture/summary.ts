@@ -4,6 +4,8 @@ import type { PutForward } from '../meeting/putForward.js';
 import { totalLength, type BodyLength } from '../fish/bodyLength.js';
 import { lengthMm } from '../../measure/length.js';
 import { gramsOf, type Mass } from '../../measure/mass.js';
+import type { PastDate } from '../../measure/pastDate.js';
+import type { Origin } from './origin.js';
 import { keeperOf, type Angler } from './angler.js';
 import type { WeightReading } from './weightReading.js';
 import { weighingOf } from './weighingOf.js';
@@ -35,8 +37,10 @@ export interface CaptureSummary {
   readonly captureId: string;
   readonly startedAt: string | null;
   readonly zone: string | null;
-  /** Nothing is known of how it was handled: the times here are those of its pictures. */
-  readonly fromPictures: boolean;
+  /** Only of a fish of the bank is anything known of how it was handled. */
+  readonly origin: Origin;
+  /** How exactly the day is known of a fish that is remembered; null where the moment is. */
+  readonly dated: PastDate | null;
   readonly outcome: Outcome;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
@@ -107,7 +111,8 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     captureId: state.captureId,
     startedAt: state.startedAt,
     zone: state.zone,
-    fromPictures: state.fromPictures,
+    origin: state.origin,
+    dated: state.dated,
     outcome: state.outcome,
     species: species ?? null,
     form: form ?? null,

@@ -11,6 +11,12 @@ export const measureTexts: Texts<MeasureMessages> = {
   partHundredths: 'hundredths of a pound',
   partKilograms: 'kilograms',
   partGrams: 'grams',
+  pastDateMissing: 'When was it? A year will do.',
+  pastDateNotUnderstood: ({ text }) =>
+    `"${text}" cannot be read as a date. Try 14 June 2019, June 2019, summer 2019, 2019/20 or 2019.`,
+  pastDateNoSuchDay: ({ text }) => `There is no such day: ${text}.`,
+  pastDateToCome: ({ text }) => `${text} is still to come.`,
+  pastDateTooOld: ({ first }) => `The book begins in ${first}.`,
   lengthMissing: 'No length was given.',
   lengthNegative: 'A length cannot be below zero. Leave the minus sign out.',
   lengthMixed: 'That mixes inches and centimetres. Write the length as one of them.',

@@ -16,7 +16,7 @@ import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { useHousehold } from '../../parts/useHousehold.js';
-import { monthText } from '../../parts/when.js';
+import { monthText, pastDateText } from '../../parts/when.js';
 import { PictureGrid } from './PictureGrid.js';
 
 const ALL = 'all';
@@ -74,9 +74,14 @@ export function Book() {
     <div data-wide>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
-        <Link to={paths.meetings} className="quiet-link">
-          {bookText.meetings}
-        </Link>
+        <p className="flex flex-wrap gap-x-6">
+          <Link to={paths.past} className="quiet-link">
+            {bookText.fromMemory}
+          </Link>
+          <Link to={paths.meetings} className="quiet-link">
+            {bookText.meetings}
+          </Link>
+        </p>
       </div>
       {tally && (
         <p className="mt-1 mb-5 text-soft" data-testid="book-counts">
@@ -160,8 +165,8 @@ export function Book() {
       {asPictures ? null : (
         <ul className="2xl:grid 2xl:grid-cols-2 2xl:gap-x-14">
           {entries.map((entry, i) => {
-            const month = monthText(entry.at);
-            const heads = order !== 'heaviest' && month !== monthText(entries[i - 1]?.at ?? '');
+            const month = headOf(entry);
+            const heads = order !== 'heaviest' && month !== headOf(entries[i - 1]);
             return (
               <Fragment key={entry.key}>
                 {heads && (
@@ -226,4 +231,15 @@ function fits(
     (!waterId || row.waterId === waterId) &&
     (!keeperId || row.keeperId === keeperId)
   );
+}
+
+interface Entry {
+  readonly at: string;
+  readonly capture?: CaptureSummary;
+}
+
+/** What a stretch of the book stands under: its month, or less where no more is remembered. */
+function headOf(entry: Entry | undefined): string {
+  const dated = entry?.capture?.dated;
+  return dated && dated.as !== 'day' ? pastDateText(dated) : monthText(entry?.at ?? '');
 }

@@ -22,7 +22,7 @@ import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
-import { whenText } from '../../parts/when.js';
+import { takenText, whenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { useWhoseText } from '../../parts/useWhoseText.js';
 import { keeperOf, type Angler } from '@keeper/core/domain/capture/angler';
@@ -61,7 +61,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
   return (
     <article>
       <p className="text-soft">
-        {whenText(state.startedAt ?? '', undefined, state.zone)}
+        {takenText(state)}
         {facts.waterId && `, ${waterName(facts.waterId)}`}
         {swim && `, ${swim.name}`}
       </p>
@@ -83,8 +83,10 @@ function CaptureOf({ state }: { state: CaptureState }) {
           )}
         </p>
       )}
-      {state.fromPictures ? (
-        <p className="mt-3 max-w-prose text-lg">{captureText.thisPageWasStarted}</p>
+      {state.origin !== 'bank' ? (
+        <p className="mt-3 max-w-prose text-lg">
+          {state.origin === 'memory' ? captureText.fromMemory : captureText.thisPageWasStarted}
+        </p>
       ) : (
         <>
           <Waterline spells={state.spells} marks={state.marks} untilMs={lastMs} size="page" />

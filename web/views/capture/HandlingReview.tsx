@@ -17,7 +17,7 @@ export function HandlingReview({ state }: { state: CaptureState }) {
   const past = useHandlingPast(state.facts.species ?? undefined);
   const context = useRunContext(state);
   const splits = splitsOf(state.marks);
-  if (state.endMs === null || splits.length === 0 || state.fromPictures) return null;
+  if (state.endMs === null || splits.length === 0 || state.origin !== 'bank') return null;
   const end = runStateOf(state, context, state.endMs);
   if (state.outcome === 'died') return <DeathReview state={state} end={end} />;
   const { text, reason, basis } = suggestionOf(splits, end, past);

@@ -8,7 +8,7 @@ import { speciesName } from '@keeper/core/domain/fish/species';
 import { makeEvent, record } from '../../data/record.js';
 import { useCapture } from '../../data/useCapture.js';
 import { Sheet } from '../../parts/Sheet.js';
-import { whenText } from '../../parts/when.js';
+import { takenText } from '../../parts/when.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 
@@ -52,7 +52,7 @@ export function StruckOut({ state }: { state: CaptureState }) {
     keep(() => record([...discards].map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId }))));
   return (
     <article className="grid gap-5">
-      <p className="text-soft">{whenText(startedAt ?? '', undefined, state.zone)}</p>
+      <p className="text-soft">{takenText(state)}</p>
       <h1 className="text-3xl font-semibold">{say(speciesName(facts.species, facts.form, facts.kindName))}</h1>
       <p className="max-w-prose text-lg">{captureText.thisPageWasStruck}</p>
       <NotKept when={notKept} />

@@ -44,6 +44,7 @@ export const captureText = localised('capture', {
     leaving === 'found-dead' ? 'It was found dead afterwards.' : 'It did not recover.',
   round: ({ girth }: { girth: string }) => `, ${girth} round`,
   thisPageWasStarted: 'This page was started from pictures. Nothing is known of how the fish was handled.',
+  fromMemory: 'From memory or a notebook. Nothing is known of how the fish was handled.',
   weightAsRead: 'Weight as read',
   notReadyAtThe: 'Not ready at the take',
   corrections: 'Corrections',

@@ -14,7 +14,7 @@ import { BookPicture } from '../../parts/BookPicture.js';
 import { lazyPart } from '../../parts/lazyPart.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
-import { dayText, whenText } from '../../parts/when.js';
+import { dayText, takenText } from '../../parts/when.js';
 import { WoundCloseUps } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 import { CatchesOfFish } from './CatchesOfFish.js';
@@ -163,7 +163,7 @@ function Wounds({ states }: { states: readonly CaptureState[] }) {
           <li key={wound.woundId} className="grid gap-2 border-t border-rule py-2">
             <span>
               {woundText(wound)}
-              <span className="block text-sm text-soft">{whenText(state.startedAt ?? '', undefined, state.zone)}</span>
+              <span className="block text-sm text-soft">{takenText(state)}</span>
             </span>
             <WoundCloseUps wound={wound} laid={laid} />
           </li>

@@ -13,7 +13,7 @@ import { BookPicture } from '../../parts/BookPicture.js';
 import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 import { parseTypedNumber } from '../../parts/typed.js';
-import { whenText } from '../../parts/when.js';
+import { takenText, whenText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
 import { meetingTimes } from './meetingTimes.js';
 import { sizeText, unitOf, useMeetingUnits } from './meetingUnits.js';
@@ -252,7 +252,7 @@ function FishRow({ meeting, counted: { fish, value, waits }, longest, children }
             {children && <span className="text-soft">, {children}</span>}
           </span>
           <span className="block text-sm text-soft">
-            {whenText(fish.startedAt ?? '', undefined, fish.zone)}
+            {takenText(fish)}
             {put && `, ${meetingsText.wasPutForward({ at: whenText(put.at) })}`}
           </span>
           <span aria-hidden className="mt-1 block h-2">
@@ -295,7 +295,7 @@ function FailingRow({ fish, fails }: { fish: MeasuredFish; fails: readonly Messa
         <Link to={paths.capture(fish.captureId)} className="quiet-link font-semibold">
           {say(speciesName(fish.species))}
         </Link>{' '}
-        <span className="text-soft">{whenText(fish.startedAt ?? '', undefined, fish.zone)}</span>
+        <span className="text-soft">{takenText(fish)}</span>
         <span className="block">{fails.map(say).join(' ')}</span>
       </span>
     </li>

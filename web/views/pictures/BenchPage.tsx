@@ -27,7 +27,7 @@ import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { Picker } from '../../parts/Picker.js';
-import { whenText } from '../../parts/when.js';
+import { takenText } from '../../parts/when.js';
 import { BesideAny } from './BesideAny.js';
 import { BoardPanel } from './BoardPanel.js';
 import { draftOf, hasSameTaps, lengthOn, moved, readDraft, tapped, type BoardDraft } from './boardDraft.js';
@@ -109,7 +109,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
           <Link to={paths.capture(state.captureId)} className="quiet-link">
             {say(speciesName(state.facts.species, state.facts.form))}
           </Link>
-          , {whenText(state.startedAt ?? '', undefined, state.zone)}
+          , {takenText(state)}
         </p>
         <h1 className="text-3xl font-semibold">{role ? ROLE_WORDS[role] : picturesText.aPicture}</h1>
       </div>

@@ -15,7 +15,7 @@ import { Choice } from '../../parts/Choice.js';
 import { Section } from '../../parts/Section.js';
 import { PictureInView } from '../../parts/PictureInView.js';
 import { Wipe } from '../../parts/Wipe.js';
-import { whenText } from '../../parts/when.js';
+import { takenText } from '../../parts/when.js';
 import { flankOf, WoundCloseUps, type LaidPicture } from '../../parts/WoundCloseUps.js';
 import { woundText } from '../../parts/woundText.js';
 import { Evidence } from '../who/Evidence.js';
@@ -105,10 +105,10 @@ function Shown({ laid: { state, picture }, view }: { laid: Laid; view: PictureVi
         sha256={picture.sha256}
         size="view"
         view={view}
-        alt={whenText(state.startedAt ?? '', undefined, state.zone)}
+        alt={takenText(state)}
         className="aspect-4/3 w-full rounded-lg"
       />
-      <figcaption className="text-soft">{whenText(state.startedAt ?? '', undefined, state.zone)}</figcaption>
+      <figcaption className="text-soft">{takenText(state)}</figcaption>
     </figure>
   );
 }
@@ -149,11 +149,7 @@ function ByPrints({ a, b, notLaid }: { a: Laid; b: Laid; notLaid: Laid }) {
     <article className="grid max-w-3xl gap-6">
       <h1 className="text-3xl font-semibold">{picturesText.bothFlanks}</h1>
       {pair ? (
-        <Evidence
-          asked={pair.asked}
-          mayBe={pair.mayBe}
-          says={whenText(a.state.startedAt ?? '', undefined, a.state.zone)}
-        />
+        <Evidence asked={pair.asked} mayBe={pair.mayBe} says={takenText(a.state)} />
       ) : (
         <p role="status">{picturesText.straighteningBoth}</p>
       )}
@@ -176,9 +172,7 @@ function AsTaken({ a, b, notLaid: { state, picture } }: { a: Laid; b: Laid; notL
               size="view"
               className="aspect-4/3 w-full rounded-lg object-contain"
             />
-            <figcaption className="text-soft">
-              {whenText(each.state.startedAt ?? '', undefined, each.state.zone)}
-            </figcaption>
+            <figcaption className="text-soft">{takenText(each.state)}</figcaption>
           </figure>
         ))}
       </div>

@@ -156,11 +156,10 @@ function useCardWords(state: CaptureState, way: DateWay): CatchCard {
     ...(result && { giveOrTake: intervalText(result) }),
     ...(length && { length: formatBodyLength(length) }),
     date: shown ? say(shown) : '',
-    spells: state.fromPictures ? [] : state.spells,
+    spells: state.origin !== 'bank' ? [] : state.spells,
     untilMs: state.endMs ?? 0,
-    handling: state.fromPictures
-      ? ''
-      : shareText.outOfTheWater({ airMs: spanText(clocks.airMs), state: endText(state) }),
+    handling:
+      state.origin !== 'bank' ? '' : shareText.outOfTheWater({ airMs: spanText(clocks.airMs), state: endText(state) }),
   };
 }
 

@@ -227,7 +227,7 @@ function Bests() {
               <span className="block text-xl font-semibold">
                 <MassText mass={row.best?.net ?? null} unit={massUnit} />
               </span>
-              {row.best && !row.best.fromPictures && (
+              {row.best && row.best.origin === 'bank' && (
                 <span className="text-sm text-soft">{todayText.inTheAir({ airMs: spanText(row.best.airMs) })}</span>
               )}
             </Link>
