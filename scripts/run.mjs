@@ -137,7 +137,19 @@ async function fuzz() {
   process.exit(node([join('stress', 'dist', 'fuzzRun.js'), ...rest]).status ?? 1);
 }
 
-/** A full check of a book: `npm run verify -- --data FOLDER`. */
+/** The whole book in one file: `npm run backup -- FILE --data FOLDER`. */
+async function backup() {
+  await prepare();
+  process.exit(node([join('server', 'dist', 'backupCommand.js'), 'backup', ...rest]).status ?? 1);
+}
+
+/** A book brought back from it into an empty folder: `npm run restore -- FILE --data FOLDER`. */
+async function restore() {
+  await prepare();
+  process.exit(node([join('server', 'dist', 'backupCommand.js'), 'restore', ...rest]).status ?? 1);
+}
+
+/** A full check of a book: `npm run verify -- --data FOLDER`; or of a backup: `npm run verify -- FILE`. */
 async function verify() {
   await prepare();
   process.exit(node([join('server', 'dist', 'verifyBook.js'), ...rest]).status ?? 1);
@@ -150,7 +162,7 @@ async function passphrase() {
 }
 
 const commands = {
-  ...{ start, demo, dev, test, bench, chaos, fuzz, verify, passphrase, screenshots },
+  ...{ start, demo, dev, test, bench, chaos, fuzz, backup, restore, verify, passphrase, screenshots },
   ...Object.fromEntries(BENCHES.map((part) => [`bench:${part}`, benchOf(part)])),
   'train:finder': trainFinder,
   'train:frame': trainFrame,

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { replay } from '@keeper/core/domain/capture/replay';
+import { verifyBackup } from './backup/backup.js';
 import { eventOf } from './captures/eventRow.js';
 import { hashOf } from './hashOf.js';
 import { readOptions } from './options.js';
@@ -84,8 +85,10 @@ async function verifyPictures(
   return { count: names.length, problems };
 }
 
-/** Says what a check found; 1 where something is wrong. */
+/** Says what a check of a book, or of a backup that is named, found; 1 where something is wrong. */
 export async function verify(argv: readonly string[], say: (line: string) => void): Promise<number> {
+  const [file] = argv;
+  if (file !== undefined && !file.startsWith('-')) return verifyBackup(file, say);
   const where = bookFolder(readOptions(argv, process.env).dataFolder);
   const { captures, events, pictures, problems } = await verifyBook(where);
   for (const problem of problems) say(problem);

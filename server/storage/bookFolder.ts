@@ -50,7 +50,7 @@ pictures     the originals, each named after its bytes
 copies       the book as it was before it was brought up to date
 prints       made from the pictures; can be thrown away
 
-For a backup copy the whole folder while the server rests.
+For a backup: npm run backup -- FILE.zip
 `;
 
 /** Leaves word of what lies here, once; where there is no room for it, at another start. */

@@ -27,7 +27,7 @@ export function openBook(where: BookFolder, migrationsFolder: string, now: Date)
   if (!existsSync(where.book)) beginBook(where, migrationsFolder);
   const last = readMigrations(migrationsFolder).at(-1) ?? 0;
   const applied = lastMigrationOf(where);
-  if (applied > last) {
+  if (isNewerBook(where, migrationsFolder)) {
     throw new StartError(
       `The book in ${where.folder} was written by a newer version of Unhurried Keeper. It was not touched. Start that version, or a newer one.`,
     );
@@ -69,6 +69,13 @@ function beginBook(where: BookFolder, migrationsFolder: string): void {
   migrate(drizzle(sqlite, { schema }), { migrationsFolder });
   sqlite.close();
   renameSync(begun, where.book);
+}
+
+/**
+ * Whether a book was written by a newer version than this one. @throws StartError when it is no book, or damaged
+ */
+export function isNewerBook(where: BookFolder, migrationsFolder: string): boolean {
+  return lastMigrationOf(where) > (readMigrations(migrationsFolder).at(-1) ?? 0);
 }
 
 function readMigrations(folder: string): number[] {
