@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { appendBench } from './append.js';
+import { backupBench } from './backup.js';
 import { bookAtScaleBench } from './bookAtScale.js';
 import { bookBench } from './bookPage.js';
 import { bundleBench } from './bundle.js';
@@ -44,6 +45,7 @@ const PARTS = {
   meeting: meetingListBench,
   offline: offlineStartBench,
   book: bookAtScaleBench,
+  backup: () => backupBench(Number(process.argv[3] ?? 1)),
 } as const;
 const WHOLE = [
   coldStartBench,

@@ -77,4 +77,5 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'put /settings': KEEPER,
   'get /book.csv': KEEPER,
   'get /book.json': KEEPER,
+  'get /backup': KEEPER,
 };

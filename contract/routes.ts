@@ -324,4 +324,5 @@ export const ROUTES: readonly Route[] = [
   },
   { method: 'get', path: '/book.csv', summary: 'The whole book as CSV', query: ExportQueryDto, gives: 'text/csv' },
   { method: 'get', path: '/book.json', summary: 'The whole book as JSON', query: ExportQueryDto, gives: JSON_TYPE },
+  { method: 'get', path: '/backup', summary: 'The whole book with its pictures, as a bag', gives: 'application/zip' },
 ];

@@ -78,6 +78,7 @@ const BENCHES = [
   'layout',
   'meeting',
   'offline',
+  'backup',
 ];
 
 /** Teaches anew from painted pictures; what was learned takes its place in `core/recognition/learned/learned.bin`. */

@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
 import { AccessModule } from './access/access.module.js';
+import { BackupModule } from './backup/backup.module.js';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
@@ -56,6 +57,7 @@ export class AppModule {
         ReadersModule.register(pictures),
         SettingsModule,
         BookModule.register(pictures),
+        BackupModule.register(options.dataFolder),
         HealthModule,
         OpenApiModule,
       ],

@@ -179,3 +179,19 @@ test('where it cannot be written nothing is left behind', async () => {
   mkdirSync(join(folder, 'no'));
   expect(readdirSync(bookFolder(server.dataFolder).copies)).toEqual([]);
 });
+
+test('asked for over HTTP it comes as a file, and is whole', async () => {
+  const answer = await server.http
+    .get('/api/backup')
+    .buffer(true)
+    .parse((response, done) => {
+      const chunks: Buffer[] = [];
+      response.on('data', (chunk: Buffer) => chunks.push(chunk)).on('end', () => done(null, Buffer.concat(chunks)));
+    })
+    .expect(200);
+  expect(answer.headers['content-type']).toBe('application/zip');
+  expect(answer.headers['content-disposition']).toMatch(/^attachment; filename="unhurried-keeper-[\d-]{10}\.zip"$/);
+  writeFileSync(file, answer.body as Buffer);
+  expect(await verify([file], say)).toBe(0);
+  expect(said.at(-1)).toMatch(/^2 files, \d+\.\d MB: 0 problems\.$/);
+});

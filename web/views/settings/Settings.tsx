@@ -167,6 +167,14 @@ export function Settings() {
         <Notice role="alert">{settingsText.nothingWasChanged({ message: write.error.message })}</Notice>
       )}
       <Standins />
+      <Section title={settingsText.backup}>
+        <p className="mb-3 max-w-prose">{settingsText.backupHow}</p>
+        <a href="/api/backup" download className="button">
+          <Download size={20} aria-hidden />
+          {settingsText.backUpTheBook}
+        </a>
+        <p className="mt-3 max-w-prose text-sm text-soft">{settingsText.backupPrivate}</p>
+      </Section>
       <Section title={settingsText.exportTheBook}>
         <TakeAway />
       </Section>

@@ -99,6 +99,11 @@ export const settingsText = localised('settings', {
   barbless: 'Barbless',
   barbsRolledFlat: 'Barbs rolled flat',
   nothingWasChanged: ({ message }: { message: string }) => `${message} Nothing was changed.`,
+  backup: 'Backup',
+  backupHow:
+    'The whole book with every picture in one file, as it stands now. Keep it on another disk. “npm run restore” brings it back on any machine.',
+  backUpTheBook: 'Back up the book',
+  backupPrivate: 'It holds every place and is not encrypted: give it to nobody.',
   exportTheBook: 'Export the book',
   positionsOfWaters: 'Positions of waters',
   withoutPositions: 'Without positions',
