@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { fishOn, onlyCapture, step, test, expect } from './keeperTest.js';
 
 test(
@@ -146,6 +147,11 @@ test(
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'CSV, for a spreadsheet' }).click();
     expect((await download).suggestedFilename()).toBe('book.csv');
+    const backup = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Back up the book' }).click();
+    const file = await (await backup).path();
+    // Info-ZIP finds the whole of it right.
+    expect(execFileSync('unzip', ['-t', file], { encoding: 'utf8' })).toContain('No errors detected');
     await fishOn(page, server);
     await step(page, 'Weigh', 'weighed');
     await page.getByRole('button', { name: '8', exact: true }).click();

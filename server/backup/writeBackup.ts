@@ -17,6 +17,9 @@ export interface Backup {
   readonly missing: readonly string[];
 }
 
+/** So many bytes are read at a time: small steps cost more than the reading. */
+const AT_A_TIME = 1024 * 1024;
+
 /** Where the book and the original of a picture lie within a backup. */
 export const BOOK_IN_BAG = 'data/book.sqlite';
 export const pictureInBag = (sha256: string) => `data/pictures/originals/${sha256.slice(0, 2)}/${sha256}`;
@@ -105,7 +108,7 @@ class BagWriter {
           done();
         },
       });
-      const read = createReadStream(file).on('error', (cause) => counted.destroy(cause));
+      const read = createReadStream(file, { highWaterMark: AT_A_TIME }).on('error', (cause) => counted.destroy(cause));
       return read.pipe(counted);
     });
   }
