@@ -1,4 +1,4 @@
-import { momentOf, parsePastDate } from './pastDate.js';
+import { momentStandingFor, parsePastDate } from './pastDate.js';
 
 const HABIT = { dayFirst: true, today: '2026-11-30' };
 const said = (text: string, habit = HABIT) => {
@@ -63,5 +63,5 @@ test('today and this year are not to come', () => {
 });
 
 test('it stands in the order of the book by noon of its first day', () => {
-  expect(momentOf({ from: '2019-06-14' })).toBe('2019-06-14T12:00:00.000Z');
+  expect(momentStandingFor({ from: '2019-06-14' })).toBe('2019-06-14T12:00:00.000Z');
 });

@@ -129,6 +129,6 @@ function isoDay(year: number, month: number, day: number): string {
 }
 
 /** The moment that stands for it where one is needed, as in the order of a book: noon of its first day, UTC. */
-export function momentOf({ from }: Pick<PastDate, 'from'>): string {
+export function momentStandingFor({ from }: Pick<PastDate, 'from'>): string {
   return `${from}T12:00:00.000Z`;
 }

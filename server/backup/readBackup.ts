@@ -70,7 +70,7 @@ interface Looked {
   readonly problems: readonly string[];
 }
 
-/** The list of what is in it, held against its manifest, before any of the payload is read. */
+/** The list of what is in it, compared with its manifest, before any of the payload is read. */
 async function lookInto(zip: ZipFile): Promise<Looked> {
   const { entries, problem } = await entriesOf(zip);
   const none = new Map<string, string>();

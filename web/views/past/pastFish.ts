@@ -1,5 +1,5 @@
 import type { CaptureEvent, Facts } from '@keeper/core/domain/capture/event';
-import { momentOf, type PastDate } from '@keeper/core/measure/pastDate';
+import { momentStandingFor, type PastDate } from '@keeper/core/measure/pastDate';
 import { deviceId, newId } from '../../data/device.js';
 import { makeEvent } from '../../data/record.js';
 import { ofKeeper } from '../../data/whose.js';
@@ -23,7 +23,7 @@ export interface PastPage {
 /** The entries that make a page of a remembered fish. Nothing of it waits to be written up. */
 export function pageOf({ dated, waterId, facts, rig, bait }: PastFish): PastPage {
   const captureId = newId();
-  const startedAt = momentOf(dated);
+  const startedAt = momentStandingFor(dated);
   const head = { captureId, deviceId: deviceId(), at: startedAt, elapsedMs: 0 };
   const ofRod = { ...(rig.trim() && { rig: rig.trim() }), ...(bait.trim() && { bait: bait.trim() }) };
   const events: CaptureEvent[] = [
