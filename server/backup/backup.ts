@@ -24,7 +24,11 @@ export async function backup(argv: readonly string[], say: Say, now: Date): Prom
   if (existsSync(file)) throw new StartError(`${file} is there already and was not touched. Name another file.`);
   const half = `${file}.half`;
   try {
-    const { bytes, pictures, missing } = await writeBackup(where, () => createWriteStream(half, { mode: 0o600, highWaterMark: 4 * 1024 * 1024 }), now);
+    const { bytes, pictures, missing } = await writeBackup(
+      where,
+      () => createWriteStream(half, { mode: 0o600, highWaterMark: 4 * 1024 * 1024 }),
+      now,
+    );
     const { problems } = await readBackup(half);
     if (problems.length > 0) throw new StartError(`The backup does not read back: ${problems.join(' ')}`);
     renameSync(half, file);
