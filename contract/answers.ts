@@ -6,6 +6,7 @@ import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import type { Access, Home, LetIn, PairedDevice, PairingOffer } from './access.js';
+import type { Backups } from './backups.js';
 import type { BookPage, BookTally, PictureInBook } from './book.js';
 import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
@@ -61,6 +62,8 @@ export interface Answers {
   'get /keepers': readonly KeptKeeper[];
   'put /keepers/{id}': KeptKeeper;
   'get /shown': ShownPage;
+  'get /backups': Backups;
+  'put /backups': Backups;
   'get /swims': readonly KeptSwim[];
   'put /swims/{id}': KeptSwim;
   'get /rigs': readonly KeptRig[];

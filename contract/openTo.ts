@@ -78,4 +78,6 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'get /book.csv': KEEPER,
   'get /book.json': KEEPER,
   'get /backup': KEEPER,
+  'get /backups': KEEPER,
+  'put /backups': MACHINE,
 };

@@ -1,3 +1,4 @@
+import { WriteBackupsDto } from './backups.js';
 import { AskHereDto, EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
@@ -325,4 +326,12 @@ export const ROUTES: readonly Route[] = [
   { method: 'get', path: '/book.csv', summary: 'The whole book as CSV', query: ExportQueryDto, gives: 'text/csv' },
   { method: 'get', path: '/book.json', summary: 'The whole book as JSON', query: ExportQueryDto, gives: JSON_TYPE },
   { method: 'get', path: '/backup', summary: 'The whole book with its pictures, as a bag', gives: 'application/zip' },
+  { method: 'get', path: '/backups', summary: 'How the nightly backups stand', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/backups',
+    summary: 'Choose the folder of the nightly backups',
+    body: WriteBackupsDto,
+    gives: JSON_TYPE,
+  },
 ];

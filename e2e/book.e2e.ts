@@ -1,4 +1,7 @@
 import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fishOn, onlyCapture, step, test, expect } from './keeperTest.js';
 
 test(
@@ -152,6 +155,19 @@ test(
     const file = await (await backup).path();
     // Info-ZIP finds the whole of it right.
     expect(execFileSync('unzip', ['-t', file], { encoding: 'utf8' })).toContain('No errors detected');
+    // And by itself every night from now on, into a folder of one's own choice.
+    const folder = mkdtempSync(join(tmpdir(), 'keeper-nightly-'));
+    await page.getByLabel('Every night into this folder').fill('backups');
+    await page.getByRole('button', { name: 'Save the folder' }).click();
+    await expect(page.getByText('Write the whole path of the folder, from the root on.')).toBeVisible();
+    await page.getByLabel('Every night into this folder').fill(folder);
+    await page.getByRole('button', { name: 'Save the folder' }).click();
+    await expect.poll(() => readdirSync(folder).filter((name) => name.endsWith('.zip')).length).toBe(1);
+    await page.reload();
+    await expect(page.getByText(/^Last good backup .*; 1 kept\.$/)).toBeVisible();
+    if (process.env['SHOTS'])
+      await page.getByRole('region', { name: 'Backup' }).screenshot({ path: '/tmp/backup-desk.png' });
+    rmSync(folder, { recursive: true });
     await fishOn(page, server);
     await step(page, 'Weigh', 'weighed');
     await page.getByRole('button', { name: '8', exact: true }).click();

@@ -1,9 +1,8 @@
 import { PassThrough } from 'node:stream';
 import { Controller, Get, Inject, Logger, StreamableFile } from '@nestjs/common';
 import type { BookFolder } from '../storage/bookFolder.js';
+import { BOOK_FOLDER } from './backups.service.js';
 import { writeBackup } from './writeBackup.js';
-
-export const BOOK_FOLDER = Symbol('folder of the book');
 
 /** The whole book as one file, streamed while it is made. */
 @Controller('backup')

@@ -1,14 +1,16 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { bookFolder } from '../storage/bookFolder.js';
-import { BackupController, BOOK_FOLDER } from './backup.controller.js';
+import { BackupController } from './backup.controller.js';
+import { BackupsController } from './backups.controller.js';
+import { BackupsService, BOOK_FOLDER } from './backups.service.js';
 
 @Module({})
 export class BackupModule {
   static register(dataFolder: string): DynamicModule {
     return {
       module: BackupModule,
-      controllers: [BackupController],
-      providers: [{ provide: BOOK_FOLDER, useValue: bookFolder(dataFolder) }],
+      controllers: [BackupController, BackupsController],
+      providers: [BackupsService, { provide: BOOK_FOLDER, useValue: bookFolder(dataFolder) }],
     };
   }
 }

@@ -1,11 +1,11 @@
 import { createWriteStream, existsSync, renameSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { readOptions } from '../options.js';
-import { bookFolder } from '../storage/bookFolder.js';
+import { bookFolder, type BookFolder } from '../storage/bookFolder.js';
 import { StartError } from '../storage/startError.js';
 import { readBackup } from './readBackup.js';
 import { restoreBackup } from './restoreBackup.js';
-import { writeBackup } from './writeBackup.js';
+import { writeBackup, type Backup } from './writeBackup.js';
 
 type Say = (line: string) => void;
 
@@ -17,14 +17,23 @@ function fileAndOptions(command: string, argv: readonly string[]): { file: strin
   return { file: resolve(name), rest };
 }
 
-/** Writes a backup beside its place, reads it back, and only then puts it there. @throws StartError */
+/** Writes a backup and says what is in it. @throws StartError */
 export async function backup(argv: readonly string[], say: Say, now: Date): Promise<number> {
   const { file, rest } = fileAndOptions('backup', argv);
   const where = bookFolder(readOptions(rest, process.env).dataFolder);
   if (existsSync(file)) throw new StartError(`${file} is there already and was not touched. Name another file.`);
+  const { bytes, pictures, missing } = await writeWholeBackup(where, file, now);
+  for (const sha256 of missing)
+    say(`Picture ${sha256}: its original is not in the folder, so it is not in the backup.`);
+  say(`${file}: the book and ${pictures} pictures, ${(bytes / 1e6).toFixed(1)} MB, read back and whole.`);
+  return missing.length > 0 ? 1 : 0;
+}
+
+/** Writes a backup beside its place, reads it back, and only then puts it there. @throws StartError */
+export async function writeWholeBackup(where: BookFolder, file: string, now: Date): Promise<Backup> {
   const half = `${file}.half`;
   try {
-    const { bytes, pictures, missing } = await writeBackup(
+    const written = await writeBackup(
       where,
       () => createWriteStream(half, { mode: 0o600, highWaterMark: 4 * 1024 * 1024 }),
       now,
@@ -32,10 +41,7 @@ export async function backup(argv: readonly string[], say: Say, now: Date): Prom
     const { problems } = await readBackup(half);
     if (problems.length > 0) throw new StartError(`The backup does not read back: ${problems.join(' ')}`);
     renameSync(half, file);
-    for (const sha256 of missing)
-      say(`Picture ${sha256}: its original is not in the folder, so it is not in the backup.`);
-    say(`${file}: the book and ${pictures} pictures, ${(bytes / 1e6).toFixed(1)} MB, read back and whole.`);
-    return missing.length > 0 ? 1 : 0;
+    return written;
   } finally {
     rmSync(half, { force: true });
   }

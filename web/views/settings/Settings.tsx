@@ -26,6 +26,7 @@ import { KeepersSection } from '../keepers/KeepersSection.js';
 import { BankWays } from './BankPreferences.js';
 import { DeviceWays } from './DevicePreferences.js';
 import { Held } from './Held.js';
+import { BackupSection } from './BackupSection.js';
 import { Standins } from './Standins.js';
 import { WaitingHere } from './Waiting.js';
 
@@ -167,14 +168,7 @@ export function Settings() {
         <Notice role="alert">{settingsText.nothingWasChanged({ message: write.error.message })}</Notice>
       )}
       <Standins />
-      <Section title={settingsText.backup}>
-        <p className="mb-3 max-w-prose">{settingsText.backupHow}</p>
-        <a href="/api/backup" download className="button">
-          <Download size={20} aria-hidden />
-          {settingsText.backUpTheBook}
-        </a>
-        <p className="mt-3 max-w-prose text-sm text-soft">{settingsText.backupPrivate}</p>
-      </Section>
+      <BackupSection />
       <Section title={settingsText.exportTheBook}>
         <TakeAway />
       </Section>

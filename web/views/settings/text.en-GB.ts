@@ -104,6 +104,12 @@ export const settingsText = localised('settings', {
     'The whole book with every picture in one file, as it stands now. Keep it on another disk. “npm run restore” brings it back on any machine.',
   backUpTheBook: 'Back up the book',
   backupPrivate: 'It holds every place and is not encrypted: give it to nobody.',
+  everyNightInto: 'Every night into this folder',
+  everyNightHow: 'The whole path, best on another disk. 7 days, 4 weeks and 12 months are kept. Empty: none.',
+  saveTheFolder: 'Save the folder',
+  noBackupYet: 'No backup there yet.',
+  lastBackup: ({ at, megabytes, count }: { at: string; megabytes: string; count: number }) =>
+    `Last good backup ${at}, ${megabytes} MB; ${count} kept.`,
   exportTheBook: 'Export the book',
   positionsOfWaters: 'Positions of waters',
   withoutPositions: 'Without positions',

@@ -34,6 +34,8 @@ const WaterPicker = lazyPart(async () => (await import('../../parts/WaterPicker.
 
 const WhoIsFishing = lazyPart(async () => (await import('../keepers/WhoIsFishing.js')).WhoIsFishing);
 
+const OldBackup = lazyPart(async () => (await import('./OldBackup.js')).OldBackup);
+
 const KeepRegister = lazyPart(async () => (await import('../../parts/KeepRegister.js')).KeepRegister);
 
 /** The first page: begin a fish, go on with one, and see the last ones. */
@@ -88,6 +90,7 @@ export function Today() {
         <NotSecure />
       </div>
       <Suspense>
+        <OldBackup />
         <KeepRegister />
       </Suspense>
     </>

@@ -27,4 +27,7 @@ export const todayText = localised('today', {
   bestOfEach: 'Best of each',
   inTheAir: ({ airMs }: { airMs: string }) => `${airMs} in the air`,
   somebodyIsHurt: 'Somebody is hurt',
+  noBackup: 'The nightly backup has not worked yet.',
+  oldBackup: ({ at }: { at: string }) => `The last good backup is of ${at}.`,
+  toTheBackups: 'To the backups',
 });

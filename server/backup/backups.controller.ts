@@ -1,0 +1,19 @@
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { WriteBackupsDto, type Backups } from '@keeper/contract/backups';
+import { BackupsService } from './backups.service.js';
+
+/** The backups that are made by themselves. */
+@Controller('backups')
+export class BackupsController {
+  constructor(private readonly backups: BackupsService) {}
+
+  @Get()
+  state(): Backups {
+    return this.backups.state(new Date());
+  }
+
+  @Put()
+  choose(@Body() { folder }: WriteBackupsDto): Backups {
+    return this.backups.choose(folder, new Date());
+  }
+}
