@@ -9,6 +9,7 @@ import { formatMass } from '@keeper/core/measure/formatMass';
 import { localTime } from '@keeper/core/measure/localTime';
 import { gramsOf } from '@keeper/core/measure/mass';
 import { cameraAdvice, type CameraAdvice } from '../../data/cameraAdvice.js';
+import { bytesText } from '../../parts/bytesText.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { whenText } from '../../parts/when.js';
@@ -56,7 +57,7 @@ export function Bundle({ meeting, state, put, bytes }: BundleProps) {
         {[
           meetingsText.originalBytes({
             name: pictureName(put.sha256, bytes.type),
-            megabytes: (bytes.size / 1e6).toFixed(1),
+            size: bytesText(bytes.size),
           }),
           meetingsText.cameraWrote({
             when: camera.takenMs === null ? meetingsText.noTime : whenText(new Date(camera.takenMs).toISOString()),

@@ -91,8 +91,8 @@ export const meetingsText = localised('meetings', {
   seemsGood: 'looks right',
   seemsBad: 'looks wrong: check again',
   whatItDiscloses: 'What the bundle discloses',
-  originalBytes: ({ name, megabytes }: { name: string; megabytes: string }) =>
-    `The original picture, unchanged: ${name}, ${megabytes} MB.`,
+  originalBytes: ({ name, size }: { name: string; size: string }) =>
+    `The original picture, unchanged: ${name}, ${size}.`,
   cameraWrote: ({ when, camera }: { when: string; camera: string }) => `What the camera recorded: ${when}${camera}.`,
   byCamera: ({ camera }: { camera: string }) => `, ${camera}`,
   noTime: 'no time',

@@ -6,6 +6,7 @@ import { useAccess } from '../../data/access.js';
 import { send } from '../../data/api.js';
 import { asked } from '../../data/asked.js';
 import { queryClient } from '../../data/queryClient.js';
+import { bytesText } from '../../parts/bytesText.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
@@ -67,7 +68,7 @@ function EveryNight() {
             ? settingsText.noBackupYet
             : settingsText.lastBackup({
                 at: whenText(backups.lastAt),
-                megabytes: ((backups.lastBytes ?? 0) / 1e6).toFixed(1),
+                size: bytesText(backups.lastBytes ?? 0),
                 count: backups.count,
               })}
         </p>

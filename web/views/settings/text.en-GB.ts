@@ -108,8 +108,8 @@ export const settingsText = localised('settings', {
   everyNightHow: 'The whole path, best on another disk. 7 days, 4 weeks and 12 months are kept. Empty: none.',
   saveTheFolder: 'Save the folder',
   noBackupYet: 'No backup there yet.',
-  lastBackup: ({ at, megabytes, count }: { at: string; megabytes: string; count: number }) =>
-    `Last good backup ${at}, ${megabytes} MB; ${count} kept.`,
+  lastBackup: ({ at, size, count }: { at: string; size: string; count: number }) =>
+    `Last good backup ${at}, ${size}; ${count} kept.`,
   exportTheBook: 'Export the book',
   positionsOfWaters: 'Positions of waters',
   withoutPositions: 'Without positions',
