@@ -159,7 +159,7 @@ test(
       /about \d+ lb.*estimated, \d+ to \d+ lb/,
     );
     const csv = await (await fetch(`${server.url}/api/book.csv`)).text();
-    expect(csv.split('\r\n')[1]).toMatch(/,friend,,49895\.2,\d+\.\d,\d+\.\d,\d+\.\d,$/);
+    expect(csv.split('\r\n')[1]).toMatch(/,friend,,49895\.2,\d+\.\d,\d+\.\d,\d+\.\d,,bank,,,$/);
     expect(noErrors).toEqual([]);
   },
 );
@@ -233,7 +233,7 @@ test(
     await expect(counsel).toContainText('No net: play it longer');
     await step(page, 'In hand', 'netted');
     await step(page, 'Hook out', 'hook out');
-    await expect(counsel).toContainText('Board afloat beside you, identifier on it');
+    await expect(counsel).toContainText('Board afloat beside you, tied on, identifier on it');
     await step(page, 'Measure', 'measured');
     for (const digit of ['3', '8']) await page.getByRole('button', { name: digit, exact: true }).click();
     await page.getByRole('button', { name: /^Length, quarters/ }).click();

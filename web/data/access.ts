@@ -73,8 +73,8 @@ export function usePutOut() {
 }
 
 /**
- * Lets this device in, by a code or by the passphrase; then `onLetIn` leads on, to the fish that it was handed where one
- * was, everything is asked anew, and what waited goes.
+ * Lets this device in, by a code or by the passphrase; then `onLetIn` leads on, to the fish that it was handed where
+ * one was, everything is asked anew, and what waited goes.
  */
 export function useLetIn(onLetIn: (captureId: string | null) => void) {
   return useMutation({
