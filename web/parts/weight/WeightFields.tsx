@@ -1,9 +1,9 @@
 import { weightWords } from './text.en-GB.js';
-import { say } from '../../text/say.js';
 import type { WeighMethod } from '@keeper/core/domain/practice/weighMethod';
 import { Choice } from '../Choice.js';
 import { FieldSentence } from '../Notice.js';
 import type { TypedWeight, WeightQuestion } from './readWeight.js';
+import { WeightMeanings } from './WeightMeanings.js';
 
 interface WeightFieldsProps {
   readonly typed: TypedWeight;
@@ -44,27 +44,10 @@ export function WeightFields({ typed, onChange, question }: WeightFieldsProps) {
           />
         )}
       </div>
-      {question?.meanings && (
-        <div
-          role="group"
-          aria-label={question.sentence}
-          className="grid gap-2 rounded-md border-2 border-water bg-leaf p-4"
-        >
-          <p className="font-semibold">{question.sentence}</p>
-          <div className="grid gap-2 sm:grid-cols-2">
-            {question.meanings.map(({ mass, says }) => (
-              <button
-                key={`${mass.count} ${mass.unit}`}
-                type="button"
-                className="button"
-                onClick={() => onChange(question.field === 'asRead' ? { asReadMeant: mass } : { tareMeant: mass })}
-              >
-                {say(says)}
-              </button>
-            ))}
-          </div>
-        </div>
-      )}
+      <WeightMeanings
+        question={question}
+        onMeant={(mass) => onChange(question?.field === 'tare' ? { tareMeant: mass } : { asReadMeant: mass })}
+      />
     </fieldset>
   );
 }

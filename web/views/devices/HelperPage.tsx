@@ -5,7 +5,7 @@ import { paths } from '../../app/paths.js';
 import { useLetIn } from '../../data/access.js';
 import { deviceId } from '../../data/device.js';
 import { useOutbox } from '../../data/useCapture.js';
-import { TextField } from '../../parts/TextField.js';
+import { CodeField } from './CodeField.js';
 import { deviceName } from './deviceName.js';
 import { isWholeCode, readPairLink } from './pairLink.js';
 import { devicesText } from './text.en-GB.js';
@@ -52,13 +52,7 @@ function AnotherFish() {
         go();
       }}
     >
-      <TextField
-        label={devicesText.yourCode}
-        hint={devicesText.codeHint}
-        value={code}
-        onChange={setCode}
-        problem={letIn.isError ? letIn.error.message : undefined}
-      />
+      <CodeField value={code} onChange={setCode} problem={letIn.isError ? letIn.error.message : undefined} />
       {letIn.data?.captureId === null && <p role="status">{devicesText.noFishWithIt}</p>}
       <button type="submit" className="button justify-self-start" disabled={!isWholeCode(code) || letIn.isPending}>
         {devicesText.takeOver}

@@ -7,6 +7,7 @@ import { deviceId } from '../../data/device.js';
 import { TextField } from '../../parts/TextField.js';
 import { CertificateSteps } from './CertificateSteps.js';
 import { EnterHere } from './EnterHere.js';
+import { CodeField } from './CodeField.js';
 import { deviceName } from './deviceName.js';
 import { isWholeCode, readPairLink } from './pairLink.js';
 import { devicesText } from './text.en-GB.js';
@@ -80,9 +81,7 @@ function LetIn({ code: given, captureId }: { code: string; captureId: string | u
         go();
       }}
     >
-      <TextField
-        label={devicesText.yourCode}
-        hint={devicesText.codeHint}
+      <CodeField
         value={code}
         onChange={setCode}
         problem={isCodeWrong ? devicesText.codeNotWhole : isByCode ? problem : undefined}

@@ -24,6 +24,7 @@ import { TextField } from '../../parts/TextField.js';
 import { useDraft } from '../../parts/useDraft.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { readWeight } from '../../parts/weight/readWeight.js';
+import { WeightMeanings } from '../../parts/weight/WeightMeanings.js';
 import { localInput, pastDateText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
 import { written } from '../../text/language.js';
@@ -149,23 +150,9 @@ export function PastFishPage() {
               placeholder={pastText.weightExample}
               value={draft.weight}
               mostLetters={40}
-              problem={question && (tried || question.meanings) ? question.sentence : undefined}
+              problem={question && !question.meanings && tried ? question.sentence : undefined}
               onChange={(typed) => change({ weight: typed, meant: undefined })}
             />
-            {question?.meanings && (
-              <div className="mt-2 flex flex-wrap gap-2">
-                {question.meanings.map(({ mass, says }) => (
-                  <button
-                    key={`${mass.count} ${mass.unit}`}
-                    type="button"
-                    className="button"
-                    onClick={() => change({ meant: mass })}
-                  >
-                    {say(says)}
-                  </button>
-                ))}
-              </div>
-            )}
           </div>
           <LengthField
             label={pastText.length}
@@ -173,6 +160,9 @@ export function PastFishPage() {
             tried={tried}
             onChange={(typed) => change({ length: typed })}
           />
+          <div className="empty:hidden sm:col-span-2">
+            <WeightMeanings question={question} onMeant={(meant) => change({ meant })} />
+          </div>
           <TextField label={pastText.rig} value={draft.rig} mostLetters={60} onChange={(rig) => change({ rig })} />
           <TextField label={pastText.bait} value={draft.bait} mostLetters={60} onChange={(bait) => change({ bait })} />
           <TextField
