@@ -90,7 +90,7 @@ export function Book() {
         </p>
       )}
       <div
-        className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:grid sm:auto-cols-fr sm:grid-flow-col sm:gap-3 sm:overflow-visible"
+        className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:flex-wrap sm:gap-3 sm:overflow-visible"
         role="group"
         aria-label={bookText.whatIsShown}
       >
