@@ -3,6 +3,7 @@ import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
+import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import type { Access, Home, LetIn, PairedDevice, PairingOffer } from './access.js';
@@ -52,6 +53,7 @@ export interface Answers {
   'get /captures/decisions': readonly IdentityDecision[];
   'get /captures/pictures': readonly PictureInBook[];
   'get /captures/measured': readonly MeasuredFish[];
+  'get /captures/setups': readonly ToldSetup[];
   'get /captures/weighed': readonly WeighedFish[];
   'get /captures/{captureId}': CaptureEvents;
   'get /flanks': FlanksAnswer;

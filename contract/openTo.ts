@@ -41,6 +41,7 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'get /captures/decisions': KEEPER,
   'get /captures/pictures': KEEPER,
   'get /captures/measured': KEEPER,
+  'get /captures/setups': KEEPER,
   'get /captures/weighed': KEEPER,
   'get /captures/{captureId}': CREW,
   'get /flanks': KEEPER,

@@ -167,6 +167,12 @@ export const ROUTES: readonly Route[] = [
   },
   {
     method: 'get',
+    path: '/captures/setups',
+    summary: 'Every bait, method and place that was told of a fish, once a water: what a next one is chosen from',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
     path: '/captures/weighed',
     summary: 'Every fish that was weighed, newest first: what other weights are compared with',
     gives: JSON_TYPE,

@@ -6,6 +6,7 @@ import { OfKeeperDto } from '@keeper/contract/keepers';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
+import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { askingOf, keeperAsked } from '../access/asking.js';
 import { notFound } from '../errors/problem.js';
@@ -39,6 +40,11 @@ export class CapturesController {
   @Get('captures/weighed')
   weighed(): WeighedFish[] {
     return this.book.weighed();
+  }
+
+  @Get('captures/setups')
+  setups(): ToldSetup[] {
+    return this.book.setups();
   }
 
   /** A list of `MeasuredFish`. */

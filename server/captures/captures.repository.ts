@@ -7,6 +7,7 @@ import { MEASURED_FIELDS } from '@keeper/core/domain/capture/measuredFish';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import { pastOf, type HandlingPast } from '@keeper/core/care/handling';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { Problem } from '../errors/problem.js';
@@ -237,6 +238,23 @@ export class CapturesRepository {
       .orderBy(desc(captures.startedAt), desc(captures.id))
       .limit(MOST_WEIGHED)
       .all();
+  }
+
+  /** Every bait, method and place that was told of a fish, once a water, with when it was told of one last. */
+  setups(): ToldSetup[] {
+    const word = (name: 'bait' | 'method' | 'place') => sql<string | null>`json_extract(summary, ${`$.rod.${name}`})`;
+    const [bait, method, place] = [word('bait'), word('method'), word('place')];
+    return this.database.drizzle
+      .select({ waterId: captures.waterId, bait, method, place, at: sql<string>`max(started_at)` })
+      .from(captures)
+      .where(and(IN_THE_BOOK, sql`json_extract(summary, '$.rod') IS NOT NULL`))
+      .groupBy(captures.waterId, bait, method, place)
+      .all()
+      .map(({ waterId, at, ...told }) => ({
+        waterId,
+        atMs: Date.parse(at),
+        setup: Object.fromEntries(Object.entries(told).filter(([, text]) => text !== null)),
+      }));
   }
 
   /** Every fish that was measured or weighed, newest first, as JSON text: a list of `MeasuredFish`. */

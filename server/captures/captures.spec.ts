@@ -1,5 +1,6 @@
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { BookPage, BookTally } from '@keeper/contract/book';
+import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import { replay } from '@keeper/core/domain/capture/replay';
@@ -225,4 +226,23 @@ describe('the book opened at a year', () => {
   test.each(['1799', '9999', 'x', '2019.5', ''])('%s is no year', async (year) => {
     await server.http.get(`/api/captures?year=${year}`).expect(400);
   });
+});
+
+test('what was told of fish and their rods, once a water, with when it was told last', async () => {
+  const told = async () => (await server.http.get('/api/captures/setups').expect(200)).body as ToldSetup[];
+  const start = (seed: number, rod: Record<string, unknown>) => {
+    const { captureId, events } = wholeCapture(seed, 300);
+    return { captureId, events: [...events, event(captureId, 'rod-told', 800_000, rod)] };
+  };
+  const [first, again, gone] = [
+    start(91, { bait: 'Luncheon meat', place: 'Weir tail', distanceM: 12 }),
+    start(92, { bait: 'Luncheon meat', place: 'Weir tail', rod: 2 }),
+    start(93, { bait: 'Never was' }),
+  ];
+  await append([...first.events, ...again.events, ...gone.events]).expect(201);
+  await append([event(gone.captureId, 'discarded', 900_000, {})]).expect(201);
+  const atMs = Math.max(...[first, again].map(({ events: [hooked] }) => Date.parse(hooked?.at ?? '')));
+  expect((await told()).filter(({ setup }) => /meat|Never/.test(setup.bait ?? ''))).toEqual([
+    { waterId: null, atMs, setup: { bait: 'Luncheon meat', place: 'Weir tail' } },
+  ]);
 });

@@ -13,6 +13,7 @@ import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
+import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import { ask, askedAt } from './api.js';
 import type { RowKind } from './deviceStore.js';
 import { heldAs } from './whose.js';
@@ -48,6 +49,7 @@ export const asked = {
     }),
   pictured: queryOptions({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') }),
   measured: queryOptions({ queryKey: ['measured'], queryFn: () => ask<MeasuredFish[]>('/captures/measured') }),
+  setups: queryOptions({ queryKey: ['setups'], queryFn: () => ask<ToldSetup[]>('/captures/setups') }),
   weighed: queryOptions({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }),
   decisions: queryOptions({
     queryKey: ['decisions'],

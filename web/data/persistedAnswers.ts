@@ -26,6 +26,7 @@ const KEPT = [
   'meetings',
   'keepers',
   'measured',
+  'setups',
 ];
 
 /** Of a book that was turned over page by page so many pages stay. */

@@ -33,6 +33,7 @@ export async function readAgain(client: QueryClient, { subjects, types, rows }: 
     void again('weighed');
     void again('measured');
   }
+  if (types.includes('rod-told') || types.includes('discarded')) void again('setups');
   // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
   await Promise.all(rows.map((kind) => again(kind)));
 }

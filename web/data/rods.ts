@@ -2,16 +2,32 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { SwimRate } from '@keeper/contract/outings';
 import type { OwnRate } from '@keeper/core/bank/quietSwim';
-import { rememberedRodWords, type RememberedRodWords } from '@keeper/core/domain/outing/rememberedRodWords';
+import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
+import {
+  rememberedRodWords,
+  type RememberedRodWords,
+  type ToldSetup,
+} from '@keeper/core/domain/outing/rememberedRodWords';
 import { asked } from './asked.js';
 import { useSettings } from './queries.js';
 import { useOutings } from './useOuting.js';
 
-/** What was told of rods before, to be chosen from. */
+const NONE: readonly ToldSetup[] = [];
+
+/** What was told of rods before, on an outing or with a fish, to be chosen from. */
 export function useRodWords(waterId: string | null): RememberedRodWords {
   const outings = useOutings();
+  const ofFish = useQuery(asked.setups).data ?? NONE;
   const { sameWords } = useSettings();
-  return useMemo(() => rememberedRodWords(outings, waterId, sameWords), [outings, waterId, sameWords]);
+  return useMemo(
+    () => rememberedRodWords([...ofFish, ...outings.flatMap(setupsOf)], waterId, sameWords),
+    [ofFish, outings, waterId, sameWords],
+  );
+}
+
+function setupsOf({ waterId, fromMs, fished }: OutingSummary): ToldSetup[] {
+  const setups = fished.flatMap((swim) => swim.setups.toReversed());
+  return setups.map((setup) => ({ waterId, atMs: fromMs, setup }));
 }
 
 /** One's own rate in a swim and on its water, on other outings than this one. */

@@ -13,6 +13,8 @@ interface TextFieldProps {
   readonly numeric?: boolean;
   readonly mostLetters?: number;
   readonly className?: string;
+  /** Proposed while it is typed. */
+  readonly words?: readonly string[];
 }
 
 /** One field with its label and, when it cannot be read, the sentence that says why. */
@@ -28,6 +30,7 @@ export function TextField(props: TextFieldProps) {
     numeric,
     mostLetters,
     className = '',
+    words = [],
   } = props;
   const id = useId();
   const about = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ');
@@ -44,11 +47,19 @@ export function TextField(props: TextFieldProps) {
         inputMode={numeric ? 'decimal' : undefined}
         placeholder={placeholder}
         maxLength={mostLetters}
+        list={words.length > 0 ? `${id}-words` : undefined}
         value={value}
         aria-invalid={problem !== undefined}
         aria-describedby={about || undefined}
         onChange={(event) => onChange(event.target.value)}
       />
+      {words.length > 0 && (
+        <datalist id={`${id}-words`}>
+          {words.map((word) => (
+            <option key={word} value={word} />
+          ))}
+        </datalist>
+      )}
       {hint && (
         <p id={`${id}-hint`} className="mt-1 text-sm text-soft">
           {hint}

@@ -22,11 +22,10 @@ test('what was made one is remembered as one, and meant so wherever it is writte
   const same = [{ word: 'tiger', as: 'Tiger nuts' }];
   expect(meantWord(' Tigers ', same)).toBe('Tiger nuts');
   expect(meantWord(' Bread ', same)).toBe('Bread');
-  const fished = (bait: string) => [{ setups: [{ bait }] }] as never;
-  const outings = [
-    { waterId: 'w', fromMs: 2, fished: fished('Tigers') },
-    { waterId: 'w', fromMs: 1, fished: fished('Tiger nuts') },
+  const told = [
+    { waterId: 'w', atMs: 2, setup: { bait: 'Tigers' } },
+    { waterId: 'w', atMs: 1, setup: { bait: 'Tiger nuts' } },
   ];
-  expect(rememberedRodWords(outings, 'w', same).baits).toEqual(['Tiger nuts']);
-  expect(rememberedRodWords(outings, 'w').baits).toEqual(['Tigers', 'Tiger nuts']);
+  expect(rememberedRodWords(told, 'w', same).baits).toEqual(['Tiger nuts']);
+  expect(rememberedRodWords(told, 'w').baits).toEqual(['Tigers', 'Tiger nuts']);
 });

@@ -2,22 +2,19 @@ import type { RodSetup } from '../capture/rodFacts.js';
 import { foldWord } from './foldWord.js';
 import { rememberedRodWords } from './rememberedRodWords.js';
 
-const outing = (waterId: string, fromMs: number, ...setups: RodSetup[]) => ({
-  waterId,
-  fromMs,
-  fished: [{ swimId: null, rodMs: 1, runsDropped: 0, bitesMissed: 0, fishLost: 0, setups }],
-});
+const told = (waterId: string, atMs: number, setup: RodSetup) => ({ waterId, atMs, setup });
 
 test('baits of this water come first, the newest first; places are of this water alone', () => {
-  const told = rememberedRodWords(
+  const words = rememberedRodWords(
     [
-      outing('pit', 3, { bait: 'Squid', place: 'The bar', method: 'Float' }),
-      outing('mere', 1, { bait: 'Bread', place: 'Reeds' }),
-      outing('mere', 2, { bait: 'Maggot', place: 'Left margin' }, { bait: 'Tiger nut' }),
+      told('pit', 4, { bait: 'Squid', place: 'The bar', method: 'Float' }),
+      told('mere', 1, { bait: 'Bread', place: 'Reeds' }),
+      told('mere', 2, { bait: 'Maggot', place: 'Left margin' }),
+      told('mere', 3, { bait: 'Tiger nut' }),
     ],
     'mere',
   );
-  expect(told).toEqual({
+  expect(words).toEqual({
     baits: ['Tiger nut', 'Maggot', 'Bread', 'Squid'],
     methods: ['Float'],
     places: ['Left margin', 'Reeds'],
@@ -26,8 +23,8 @@ test('baits of this water come first, the newest first; places are of this water
 
 test('a bait typed five ways is one, as it was written last', () => {
   const ways = ['tiger nut', 'Tiger Nuts', 'TIGER-NUT', ' tiger  nuts ', 'Tiger nut'];
-  const outings = ways.map((bait, i) => outing('mere', i, { bait }));
-  expect(rememberedRodWords(outings, 'mere').baits).toEqual(['Tiger nut']);
+  const setups = ways.map((bait, i) => told('mere', i, { bait }));
+  expect(rememberedRodWords(setups, 'mere').baits).toEqual(['Tiger nut']);
 });
 
 test.each([
@@ -40,5 +37,5 @@ test.each([
 });
 
 test('what was left empty is no word', () => {
-  expect(rememberedRodWords([outing('mere', 1, { bait: ' ' }, {})], 'mere').baits).toEqual([]);
+  expect(rememberedRodWords([told('mere', 1, { bait: ' ' }), told('mere', 2, {})], 'mere').baits).toEqual([]);
 });

@@ -1,7 +1,6 @@
 import type { RodSetup } from '../capture/rodFacts.js';
 import { meantWord, type SameWord } from './alikeWords.js';
 import { foldWord } from './foldWord.js';
-import type { OutingSummary } from './outingState.js';
 
 /** What the keeper has told of rods before, each once, the likeliest first. */
 export interface RememberedRodWords {
@@ -10,31 +9,33 @@ export interface RememberedRodWords {
   readonly places: readonly string[];
 }
 
+/** How a rod fished, where and when: told of a rod on an outing, or of a fish afterwards. */
+export interface ToldSetup {
+  readonly waterId: string | null;
+  readonly atMs: number;
+  readonly setup: RodSetup;
+}
+
 /**
- * Baits and methods of all outings, those of this water first, and places of this water alone; the newest first. What
- * differs only in case, hyphens, spaces or a plural is one word, as it was written last. Example: `Tiger nuts` and
- * `tiger-nut` are one bait; and so is what the keeper
- * made one.
+ * Baits and methods of the whole book, those of this water first, and places of this water alone; the newest first. What
+ * differs only in case, hyphens, spaces or a plural is one word, as it was written last; and so is what the keeper made
+ * one. Example: `Tiger nuts` and `tiger-nut` are one bait.
  */
 export function rememberedRodWords(
-  outings: readonly Pick<OutingSummary, 'waterId' | 'fromMs' | 'fished'>[],
+  told: readonly ToldSetup[],
   waterId: string | null,
   same: readonly SameWord[] = [],
 ): RememberedRodWords {
-  const newestFirst = outings.toSorted((a, b) => b.fromMs - a.fromMs);
-  const here = setupsOf(newestFirst.filter((outing) => outing.waterId === waterId));
-  const elsewhere = setupsOf(newestFirst.filter((outing) => outing.waterId !== waterId));
-  const words = (of: keyof RodSetup, setups: readonly RodSetup[]) =>
-    eachWordOnce(setups.flatMap((setup) => (typeof setup[of] === 'string' ? [meantWord(setup[of], same)] : [])));
+  const newestFirst = told.toSorted((a, b) => b.atMs - a.atMs);
+  const here = newestFirst.filter((each) => each.waterId === waterId);
+  const elsewhere = newestFirst.filter((each) => each.waterId !== waterId);
+  const words = (of: keyof RodSetup, setups: readonly ToldSetup[]) =>
+    eachWordOnce(setups.flatMap(({ setup }) => (typeof setup[of] === 'string' ? [meantWord(setup[of], same)] : [])));
   return {
     baits: words('bait', [...here, ...elsewhere]),
     methods: words('method', [...here, ...elsewhere]),
     places: words('place', here),
   };
-}
-
-function setupsOf(outings: readonly Pick<OutingSummary, 'fished'>[]): RodSetup[] {
-  return outings.flatMap(({ fished }) => fished.flatMap(({ setups }) => setups.toReversed()));
 }
 
 function eachWordOnce(words: readonly string[]): string[] {

@@ -12,6 +12,8 @@ import { paths } from '../../app/paths.js';
 import { addPicture } from '../../data/addPicture.js';
 import { useSettings } from '../../data/queries.js';
 import { makeEvent, record } from '../../data/record.js';
+import { useRodWords } from '../../data/rods.js';
+import { useRigs } from '../../data/rows.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { useRecord } from '../../data/useRecord.js';
@@ -56,6 +58,8 @@ export function PastFishPage() {
   const settings = useSettings();
   const [draft, change] = useDraft<Draft>('past', EMPTY);
   const { lengthOf } = usePracticesAt(draft.waterId);
+  const { baits } = useRodWords(draft.waterId ?? null);
+  const rigs = useRigs();
   const [files, setFiles] = useState<readonly File[]>([]);
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();
@@ -163,8 +167,20 @@ export function PastFishPage() {
           <div className="empty:hidden sm:col-span-2">
             <WeightMeanings question={question} onMeant={(meant) => change({ meant })} />
           </div>
-          <TextField label={pastText.rig} value={draft.rig} mostLetters={60} onChange={(rig) => change({ rig })} />
-          <TextField label={pastText.bait} value={draft.bait} mostLetters={60} onChange={(bait) => change({ bait })} />
+          <TextField
+            label={pastText.rig}
+            value={draft.rig}
+            words={rigs.map(({ name }) => name)}
+            mostLetters={60}
+            onChange={(rig) => change({ rig })}
+          />
+          <TextField
+            label={pastText.bait}
+            value={draft.bait}
+            words={baits}
+            mostLetters={60}
+            onChange={(bait) => change({ bait })}
+          />
           <TextField
             className="sm:col-span-2"
             label={pastText.note}
