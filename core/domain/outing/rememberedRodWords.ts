@@ -17,9 +17,9 @@ export interface ToldSetup {
 }
 
 /**
- * Baits and methods of the whole book, those of this water first, and places of this water alone; the newest first. What
- * differs only in case, hyphens, spaces or a plural is one word, as it was written last; and so is what the keeper made
- * one. Example: `Tiger nuts` and `tiger-nut` are one bait.
+ * Baits and methods of the whole book, those of this water first, and places of this water alone; the newest first.
+ * What differs only in case, hyphens, spaces or a plural is one word, as it was written last; and so is what the keeper
+ * made one. Example: `Tiger nuts` and `tiger-nut` are one bait.
  */
 export function rememberedRodWords(
   told: readonly ToldSetup[],
