@@ -60,6 +60,13 @@ test('hooks that were cut or stayed behind are counted by size, the smallest num
   expect(close().hooks).toEqual([]);
 });
 
+test('a rig that was archived since lost its hooks all the same, and is not to be tested again', () => {
+  const captures = [capture(took('pike'), event('netted', 2), event('hook-cut', 3), event('released', 4))];
+  const gone = close({ captures, rigs: [{ ...rig('pike', 2), retired: true }] });
+  expect(gone.hooks).toEqual([{ size: 2, cut: 1, lost: 0 }]);
+  expect(gone.rigsToTest).toEqual([]);
+});
+
 const KIT = [
   thing('net'),
   thing('mat'),

@@ -37,7 +37,8 @@ export interface DayThatWas {
   readonly water: Pick<Water, 'id' | 'rules'>;
   readonly captures: readonly CaptureSummary[];
   readonly kit: readonly KitItem[];
-  readonly rigs: readonly Rig[];
+  /** Archived ones too: the hooks that they lost are gone all the same. */
+  readonly rigs: readonly (Rig & { readonly retired?: boolean })[];
 }
 
 /**
@@ -61,7 +62,7 @@ export function closeOfDay(day: DayThatWas): CloseOfDay {
     wet: ofUsedKind.filter(isSure),
     perhapsWet: ofUsedKind.filter(isUnsure),
     suppliedBack: supplied && (captures.length > 0 || outing.rods.length > 0),
-    rigsToTest: rigs.filter(({ id }) => strained(day).has(id)),
+    rigsToTest: rigs.filter(({ id, retired }) => !retired && strained(day).has(id)),
     toReport: captures
       .filter(({ openWounds, outcome }) => openWounds.length > 0 || outcome === 'died')
       .map(({ captureId }) => captureId),

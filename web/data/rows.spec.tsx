@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import type { StoredRow } from './deviceStore.js';
-import { useSwims, useWaters } from './rows.js';
+import { useStandingSwims, useSwims, useWaters } from './rows.js';
 
 let rows: readonly StoredRow[] = [];
 jest.mock('./useCapture.js', () => ({ useOutbox: () => ({ rows }) }));
@@ -18,13 +18,13 @@ const written = (order: number, id: string, body: object, state: StoredRow['stat
   body: body as StoredRow['body'],
 });
 
-function seen(kept: readonly object[], kind = 'swims') {
+function seen(kept: readonly object[], kind = 'swims', use: () => readonly object[] = useSwims) {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
   client.setQueryData([kind], kept);
   const wrapper = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
   );
-  return renderHook(() => (kind === 'swims' ? useSwims() : useWaters()), { wrapper }).result.current;
+  return renderHook(() => (kind === 'swims' ? use() : useWaters()), { wrapper }).result.current;
 }
 
 afterEach(() => (rows = []));
@@ -49,9 +49,11 @@ test('once the server has it, its version stands; a refused one never does', () 
   ]);
 });
 
-test('what was archived is not listed', () => {
+test('what was archived is not to be chosen any more, and keeps its name for the fish of its day', () => {
   rows = [written(1, 'a', swim('a', 'Alder bay', 1, true))];
-  expect(seen([swim('a', 'Alder bay', 1)])).toEqual([]);
+  const kept = [swim('a', 'Alder bay', 1), swim('b', 'Bream hole', 1)];
+  expect(seen(kept, 'swims', useStandingSwims)).toMatchObject([{ id: 'b' }]);
+  expect(seen(kept)).toMatchObject([{ id: 'a', name: 'Alder bay' }, { id: 'b' }]);
 });
 
 test('a water that is only named has no rules, no place and fresh water', () => {

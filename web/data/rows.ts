@@ -63,16 +63,29 @@ export function useStandingWaters(): readonly KeptWater[] {
   return useStanding(useRows<KeptWater>('waters'));
 }
 
-/** The swims that are not archived. */
+/** Every swim, rig and piece of kit that the book names: fish of years ago hang on what was archived since. */
 export function useSwims(): readonly KeptSwim[] {
-  return useStanding(useRows<KeptSwim>('swims'));
+  return useRows<KeptSwim>('swims');
 }
 
 export function useRigs(): readonly KeptRig[] {
-  return useStanding(useRows<KeptRig>('rigs'));
+  return useRows<KeptRig>('rigs');
 }
 
 export function useKit(): readonly KeptKitItem[] {
+  return useRows<KeptKitItem>('kit');
+}
+
+/** Those of them to choose from: what is not archived. */
+export function useStandingSwims(): readonly KeptSwim[] {
+  return useStanding(useRows<KeptSwim>('swims'));
+}
+
+export function useStandingRigs(): readonly KeptRig[] {
+  return useStanding(useRows<KeptRig>('rigs'));
+}
+
+export function useStandingKit(): readonly KeptKitItem[] {
   return useStanding(useRows<KeptKitItem>('kit'));
 }
 

@@ -10,7 +10,7 @@ import { useSame } from '../parts/useSame.js';
 import { timeText } from '../parts/when.js';
 import { useDevicePreference } from './devicePreferences.js';
 import { useSettings, useTally } from './queries.js';
-import { useKit, useRigs, useSwims, useWaters } from './rows.js';
+import { useStandingKit, useStandingRigs, useSwims, useWaters } from './rows.js';
 import { MINUTE_MS } from '@keeper/core/measure/timeSpan';
 
 /** What works out the hours ahead. */
@@ -85,8 +85,8 @@ export function useBank(state: OutingState, lookMs?: number): Bank {
   const swims = useSwims();
   const swim = swims.find(({ id }) => id === state.swims.at(-1)?.swimId);
   const ways = useSettings();
-  const kit = useKit();
-  const rigs = useRigs();
+  const kit = useStandingKit();
+  const rigs = useStandingRigs();
   const nowMs = useMinute();
   const look = useLooking();
   const own = useOwnRecords();

@@ -6,7 +6,7 @@ import type { ScaleSpec } from '@keeper/core/domain/kit/scaleSpec';
 import { slingDrain, wetTareGrams, type SlingDrain } from '@keeper/core/weighing/slingDrain';
 import { useDevicePreference } from './devicePreferences.js';
 import { useSettings } from './queries.js';
-import { useKit } from './rows.js';
+import { useStandingKit } from './rows.js';
 
 /** What fish are weighed with on this bank. */
 export interface WeighingKit {
@@ -21,7 +21,7 @@ export interface WeighingKit {
 
 /** Scales and sling as they were chosen on this device, else the first of each in the kit. */
 export function useWeighingKit(): WeighingKit {
-  const kit = useKit();
+  const kit = useStandingKit();
   const { massUnit } = useSettings();
   const scalesId = useDevicePreference('scalesId');
   const slingId = useDevicePreference('slingId');

@@ -1,5 +1,5 @@
 import { ROD_BOUNDS } from '@keeper/core/domain/capture/rodFacts';
-import { useRigs } from '../../data/rows.js';
+import { useStandingRigs } from '../../data/rows.js';
 import { useRodWords } from '../../data/rods.js';
 import { Picker } from '../Picker.js';
 import { TextField } from '../TextField.js';
@@ -17,7 +17,7 @@ const NO_RIG = 'none';
 
 /** How a rod fishes: what was told before is a tap, the rest is typed. */
 export function RodFields({ draft, onChange, waterId, units }: RodFieldsProps) {
-  const rigs = useRigs();
+  const rigs = useStandingRigs();
   const { baits, methods, places } = useRodWords(waterId);
   const rigGone = draft.rig !== '' && !rigs.some(({ id }) => id === draft.rigId);
   return (

@@ -18,7 +18,7 @@ jest.mock('../../data/record.js', () => ({
 jest.mock('../../data/forecast.js', () => ({ askForecast: () => Promise.reject(new Error('No service.')) }));
 jest.mock('../../data/rows.js', () => ({
   useStandingWaters: () => [{ id: 'w', name: 'The Mere', position: { latitudeDeg: 46, longitudeDeg: 0 } }],
-  useSwims: () => [{ id: 's', waterId: 'w', name: 'Reed gate', position: null }],
+  useStandingSwims: () => [{ id: 's', waterId: 'w', name: 'Reed gate', position: null }],
 }));
 jest.mock('../../data/useOuting.js', () => ({ useOutings: () => [] }));
 

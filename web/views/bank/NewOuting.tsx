@@ -6,7 +6,7 @@ import { newId } from '../../data/device.js';
 import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
-import { useSwims, useStandingWaters } from '../../data/rows.js';
+import { useStandingSwims, useStandingWaters } from '../../data/rows.js';
 import { useOutings } from '../../data/useOuting.js';
 import { Choice } from '../../parts/Choice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
@@ -39,7 +39,7 @@ export function NewOuting() {
   const [tried, setTried] = useState(false);
   const { keep, notKept } = useRecord();
   const water = waters.find(({ id }) => id === draft.waterId);
-  const swims = useSwims().filter(({ waterId }) => waterId === water?.id);
+  const swims = useStandingSwims().filter(({ waterId }) => waterId === water?.id);
   const swim = swims.find(({ id }) => id === draft.swimId);
   const put = async () => {
     setTried(true);

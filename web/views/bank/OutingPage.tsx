@@ -19,7 +19,7 @@ import { askForecast } from '../../data/forecast.js';
 import { makeOutingEvent, record } from '../../data/record.js';
 import { setDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
-import { useSwims } from '../../data/rows.js';
+import { useStandingSwims } from '../../data/rows.js';
 import { useOuting } from '../../data/useOuting.js';
 import { clock, clockBetween, useBank, useMinute } from '../../data/useOutingAssessment.js';
 import { conditionsAtTake } from '@keeper/core/planning/conditionsAtTake';
@@ -244,7 +244,7 @@ function OutingOf({ state }: { state: OutingState }) {
 /** Moving on: another swim of the same water, with a list of its own. */
 function AnotherSwim({ state, onTaken }: { state: OutingState; onTaken: (swimId: string) => void }) {
   const here = state.swims.at(-1)?.swimId;
-  const others = useSwims().filter(({ waterId, id }) => waterId === state.waterId && id !== here);
+  const others = useStandingSwims().filter(({ waterId, id }) => waterId === state.waterId && id !== here);
   if (others.length === 0) return null;
   return (
     <Picker

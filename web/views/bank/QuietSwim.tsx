@@ -1,7 +1,7 @@
 import { quietSwim } from '@keeper/core/bank/quietSwim';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
 import { useOwnRates } from '../../data/rods.js';
-import { useSwims } from '../../data/rows.js';
+import { useStandingSwims } from '../../data/rows.js';
 import { say } from '../../text/say.js';
 import { useFishOf } from './useFishOf.js';
 import { bankText } from './text.en-GB.js';
@@ -50,7 +50,7 @@ export function QuietSwim({ state, nowMs, onMove }: QuietSwimProps) {
 /** Swims in turn: the one after this by name, and after the last the first again. */
 function useNextSwim({ waterId, swims }: OutingState) {
   const here = swims.at(-1)?.swimId;
-  const all = useSwims()
+  const all = useStandingSwims()
     .filter((swim) => swim.waterId === waterId)
     .toSorted((a, b) => a.name.localeCompare(b.name));
   const at = all.findIndex(({ id }) => id === here);

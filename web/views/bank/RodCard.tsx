@@ -5,7 +5,7 @@ import { MINUTE_MS } from '@keeper/core/measure/timeSpan';
 import { spanText } from '@keeper/core/measure/duration';
 import { useSettings } from '../../data/queries.js';
 import { useRodWords } from '../../data/rods.js';
-import { useRigs } from '../../data/rows.js';
+import { useStandingRigs } from '../../data/rows.js';
 import { Picker } from '../../parts/Picker.js';
 import { LossQuestions } from '../../parts/rod/LossQuestions.js';
 import { rodText } from '../../parts/rod/rodText.js';
@@ -35,7 +35,7 @@ export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onLossTold,
   const { rod, setup, fromMs, toMs } = spell;
   const { lengthHabit } = useSettings();
   const { baits } = useRodWords(state.waterId);
-  const rigs = useRigs();
+  const rigs = useStandingRigs();
   const out = toMs === null;
   const signs = state.signs.filter((sign) => sign.rod === rod);
   const lost = justLost(signs, nowMs);
@@ -52,8 +52,8 @@ export function RodCard({ state, spell, nowMs, onCast, onIn, onSign, onLossTold,
           {shown && <p className="text-soft">{shown}</p>}
           <p className="tabular-nums">
             {out
-              ? bankText.fishesFor({ span: spanText(Math.max(0, nowMs - fromMs)) })
-              : bankText.inFor({ span: spanText(Math.max(0, nowMs - toMs)), fish: spell.endedBy === 'fish' })}
+              ? bankText.fishesFor({ span: sinceText(nowMs - fromMs) })
+              : bankText.inFor({ span: sinceText(nowMs - toMs), fish: spell.endedBy === 'fish' })}
           </p>
         </div>
         <button
@@ -131,4 +131,9 @@ function justLost(signs: readonly RodSign[], nowMs: number): RodSign | undefined
 /** What was told of it so far. */
 function lossOf({ reason, left }: RodSign): Loss {
   return { ...(reason && { reason }), ...(left && { left }) };
+}
+
+/** The clock of this page goes by the minute: of less it says nothing. */
+function sinceText(sinceMs: number): string {
+  return sinceMs < MINUTE_MS ? bankText.underAMinute : spanText(sinceMs);
 }

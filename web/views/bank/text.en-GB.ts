@@ -193,6 +193,7 @@ export const bankText = localised('bank', {
   castAgain: 'Cast again',
   takeItIn: 'Take it in',
   noBaitNamed: 'No bait named',
+  underAMinute: 'less than a minute',
   fishesFor: ({ span }: { span: string }) => `Fishing for ${span}`,
   inFor: ({ span, fish }: { span: string; fish: boolean }) => (fish ? `Took a fish ${span} ago` : `In for ${span}`),
   changeTheBait: 'Other bait',

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import { closeOfDay, type CloseOfDay } from '@keeper/core/bank/closeOfDay';
 import type { OutingState } from '@keeper/core/domain/outing/outingState';
-import { useKit, useRigs, useWaters } from '../../data/rows.js';
+import { useStandingKit, useRigs, useWaters } from '../../data/rows.js';
 import { changeKit } from '../../data/kitRow.js';
 import { useFishOf } from './useFishOf.js';
 
@@ -12,7 +12,7 @@ export function useCloseOfDay(outing: OutingState): {
   readonly learnWater: (alsoIds: readonly string[], at: string) => Promise<void>;
 } {
   const water = useWaters().find(({ id }) => id === outing.waterId);
-  const kit = useKit();
+  const kit = useStandingKit();
   const rigs = useRigs();
   const { rows } = useFishOf(outing.outingId);
   const close = useMemo(

@@ -18,7 +18,7 @@ import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { useMinute, useOwnRecords } from '../../data/useOutingAssessment.js';
-import { useKit, useRigs, useWaters } from '../../data/rows.js';
+import { useStandingKit, useStandingRigs, useWaters } from '../../data/rows.js';
 import { Baits } from './Baits.js';
 import { Section } from '../../parts/Section.js';
 import { Unread } from '../../parts/Unread.js';
@@ -27,8 +27,8 @@ import { whenText } from '../../parts/when.js';
 
 /** Rigs and kit: what each is good for, and what wants doing about it. */
 export function Kit() {
-  const rigs = useRigs();
-  const kit = useKit();
+  const rigs = useStandingRigs();
+  const kit = useStandingKit();
   const { barbSchool, bank, massUnit } = useSettings();
   const nowMs = useMinute();
   const { lastFishAt } = useOwnRecords();

@@ -13,7 +13,7 @@ import { addPicture } from '../../data/addPicture.js';
 import { useSettings } from '../../data/queries.js';
 import { makeEvent, record } from '../../data/record.js';
 import { useRodWords } from '../../data/rods.js';
-import { useRigs } from '../../data/rows.js';
+import { useStandingRigs } from '../../data/rows.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { useRecord } from '../../data/useRecord.js';
@@ -59,7 +59,7 @@ export function PastFishPage() {
   const [draft, change] = useDraft<Draft>('past', EMPTY);
   const { lengthOf } = usePracticesAt(draft.waterId);
   const { baits } = useRodWords(draft.waterId ?? null);
-  const rigs = useRigs();
+  const rigs = useStandingRigs();
   const [files, setFiles] = useState<readonly File[]>([]);
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string>();

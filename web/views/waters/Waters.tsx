@@ -7,13 +7,13 @@ import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
 import { BANK_WORDS, compassMessage } from '@keeper/core/domain/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
-import { useStandingWaters, useSwims, useWaters } from '../../data/rows.js';
+import { useStandingWaters, useStandingSwims, useWaters } from '../../data/rows.js';
 import { Unread } from '../../parts/Unread.js';
 
 /** The keeper's waters, each with its rules in short and its swims. */
 export function Waters() {
   const waters = useStandingWaters();
-  const swims = useSwims();
+  const swims = useStandingSwims();
   const units = useSettings();
   const [fresh] = useState(newId);
   return (

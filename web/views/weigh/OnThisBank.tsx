@@ -3,7 +3,7 @@ import { massSystemOf } from '@keeper/core/measure/mass';
 import { OLD_ZERO_MIN, zeroErrorGrams } from '@keeper/core/weighing/slingDrain';
 import { setDevicePreference } from '../../data/devicePreferences.js';
 import { useSettings } from '../../data/queries.js';
-import { useKit } from '../../data/rows.js';
+import { useStandingKit } from '../../data/rows.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { useWeighingKit } from '../../data/useWeighingKit.js';
 import { Section } from '../../parts/Section.js';
@@ -14,7 +14,7 @@ const STEPS = [weighText.soakTheSlingFor, weighText.hangItFromThe, weighText.whe
 
 /** Before the take: which scale and sling, and the zero with the wet sling on. */
 export function OnThisBank() {
-  const kit = useKit();
+  const kit = useStandingKit();
   const { massUnit, weighMethod } = useSettings();
   const { scales, sling, drain, zeroedAt } = useWeighingKit();
   const nowMs = useMinute();

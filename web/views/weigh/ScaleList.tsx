@@ -5,7 +5,7 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { errorAt, judgeCheck, type JudgedCheck } from '@keeper/core/weighing/scaleCheck';
-import { useKit } from '../../data/rows.js';
+import { useStandingKit } from '../../data/rows.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { Section } from '../../parts/Section.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
@@ -14,7 +14,7 @@ import { COMPARED_GRAMS, DriftPlot } from './DriftPlot.js';
 
 /** The keeper's scales, each with what its checks found over the years. */
 export function ScaleList() {
-  const scales = useKit().filter(({ kind }) => kind === 'scales');
+  const scales = useStandingKit().filter(({ kind }) => kind === 'scales');
   return (
     <Section title={weighText.scales}>
       {scales.length === 0 && (

@@ -5,7 +5,7 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import { gramsOf, massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
 import { slingDrain } from '@keeper/core/weighing/slingDrain';
 import { useSettings } from '../../data/queries.js';
-import { useKit } from '../../data/rows.js';
+import { useStandingKit } from '../../data/rows.js';
 import { Section } from '../../parts/Section.js';
 import { aboutGrams } from '../../parts/weight/massWords.js';
 import { formatDoubt } from '@keeper/core/measure/formatInterval';
@@ -15,7 +15,7 @@ import { TareList } from './TareList.js';
 
 /** Each sling with its tares, dry and wet, and how quickly it gives its water back. */
 export function SlingList() {
-  const slings = useKit().filter(({ kind }) => kind === 'sling');
+  const slings = useStandingKit().filter(({ kind }) => kind === 'sling');
   return (
     <Section title={weighText.slings}>
       {slings.length === 0 && (
