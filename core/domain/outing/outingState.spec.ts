@@ -47,6 +47,15 @@ test('an outing is told from its events', () => {
   expect(newest(state, 'airC')).toBeNull();
 });
 
+test('an end by mistake can be taken back, also when something was put right after it', () => {
+  const end = event('outing-ended', 130, { note: 'Wind got up' });
+  const after = event('item-checked', 131, { item: 'close.hooks', done: true });
+  expect(told(planned).endedBy).toBeNull();
+  expect(told(planned, end, after).endedBy).toBe(end.id);
+  const goesOn = told(planned, end, after, event('taken-back', 132, { eventId: end.id }));
+  expect(goesOn).toMatchObject({ endedBy: null, endedAt: null, note: null, checked: ['close.hooks'] });
+});
+
 test('the order of arrival, and repeats, change nothing', () => {
   fc.assert(
     fc.property(fc.shuffledSubarray(history, { minLength: history.length }), fc.subarray(history), (mixed, again) => {

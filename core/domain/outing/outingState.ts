@@ -34,6 +34,8 @@ export interface OutingState {
   /** Runs dropped, bites missed and fish lost. */
   readonly signs: readonly RodSign[];
   readonly endedAt: string | null;
+  /** The event that ended it or called it off: taken back, the outing goes on. */
+  readonly endedBy: string | null;
   /** It never took place. */
   readonly calledOff: boolean;
   readonly note: string | null;
@@ -60,6 +62,7 @@ function emptyOuting(outingId: string) {
     rodTaps: [] as RodTap[],
     signs: [] as RodSign[],
     endedAt: null as string | null,
+    endedBy: null as string | null,
     calledOff: false,
     note: null as string | null,
     lastEvent: null as OutingState['lastEvent'],
@@ -169,6 +172,7 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
     case 'outing-ended':
       draft.calledOff = event.type === 'outing-called-off';
       draft.endedAt = event.at;
+      draft.endedBy = event.id;
       draft.note = event.payload.note ?? null;
       break;
     case 'taken-back':

@@ -23,7 +23,7 @@ export function OutingOver({ state }: { state: OutingState }) {
   const { keep, notKept } = useRecord();
   const fish = useFishOf(state.outingId);
   const rows = useBook({ outingId: state.outingId }).data?.pages.flatMap((page) => page.rows) ?? [];
-  const { lastEvent } = state;
+  const { endedBy } = state;
   return (
     <article className="max-w-3xl">
       <p className="text-soft">
@@ -65,12 +65,12 @@ export function OutingOver({ state }: { state: OutingState }) {
         <Link to={paths.newOuting} className="button button-main">
           {bankText.planAnotherOuting}
         </Link>
-        {(lastEvent?.type === 'outing-ended' || lastEvent?.type === 'outing-called-off') && (
+        {endedBy !== null && (
           <button
             type="button"
             className="button"
             onClick={() =>
-              void keep(() => record([makeOutingEvent(state.outingId, 'taken-back', { eventId: lastEvent.id })]))
+              void keep(() => record([makeOutingEvent(state.outingId, 'taken-back', { eventId: endedBy })]))
             }
           >
             {bankText.putItBackOn({ calledOff: state.calledOff })}
