@@ -62,6 +62,7 @@ const state: OutingState = {
   rods: [],
   signs: [],
   endedAt: null,
+  endedBy: null,
   note: null,
   setAside: [],
   calledOff: false,
