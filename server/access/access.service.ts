@@ -3,7 +3,7 @@ import { Injectable, Logger } from '@nestjs/common';
 import type { EnterDto, OfferPairingDto, PairDto, PairingOffer, SetPassphraseDto } from '@keeper/contract/access';
 import { readCode } from '@keeper/contract/access';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
-import { Problem } from '../errors/problem.js';
+import { notFound, Problem } from '../errors/problem.js';
 import { Semaphore } from '../semaphore.js';
 import { keeperAsked, type Asking } from './asking.js';
 import { Attempts } from './attempts.js';
@@ -52,7 +52,9 @@ export class AccessService {
   /** A code for a device of the keeper who is named, or of the one who asks. */
   offer({ role, keeperId, sees, captureId }: OfferPairingDto, asking: Asking, nowMs: number): PairingOffer {
     if (!this.hasPassphrase()) throw noPassphrase();
-    const of = { role, keeperId: keeperAsked(asking, keeperId), sees: sees ?? null, captureId: captureId ?? null };
+    const whose = keeperAsked(asking, keeperId);
+    if (!this.devices.hasKeeper(whose)) throw notFound('That keeper');
+    const of = { role, keeperId: whose, sees: sees ?? null, captureId: captureId ?? null };
     return this.codes.offer(of, nowMs);
   }
 

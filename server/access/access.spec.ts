@@ -17,7 +17,9 @@ beforeAll(async () => {
   keeper = await server.pair('keeper', 'Phone in the pocket');
   helper = await server.pair('helper');
   reader = await server.pair('reader');
-  otherKeeper = await server.pair('keeper', 'Ben’s phone', { keeperId: newId() });
+  const ben = newId();
+  await server.http.put(`/api/keepers/${ben}`).send({ name: 'Ben', retired: false, revision: 0 }).expect(200);
+  otherKeeper = await server.pair('keeper', 'Ben’s phone', { keeperId: ben });
   putOut = await server.pair('keeper', 'The old phone');
   await server.ask(`/access/devices/${putOut.id}`, { method: 'DELETE', cookie: keeper.cookie });
 });

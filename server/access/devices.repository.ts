@@ -2,8 +2,9 @@ import { Injectable } from '@nestjs/common';
 import { and, desc, eq, isNull, ne, or } from 'drizzle-orm';
 import type { PairedDevice, Role } from '@keeper/contract/access';
 import type { SeesDto } from '@keeper/contract/shown';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import { Database } from '../storage/database.js';
-import { devices } from '../storage/schema.js';
+import { devices, keepers } from '../storage/schema.js';
 import { hashToken, newToken } from './sessionToken.js';
 
 export type DeviceRow = typeof devices.$inferSelect;
@@ -31,6 +32,13 @@ interface NewDevice {
 @Injectable()
 export class DevicesRepository {
   constructor(private readonly database: Database) {}
+
+  /** Whether somebody keeps this book now; its first keeper does, named or not. */
+  hasKeeper(keeperId: string): boolean {
+    const [row] = this.database.drizzle.select().from(keepers).where(eq(keepers.id, keeperId)).all();
+    if (!row) return keeperId === FIRST_KEEPER;
+    return !(JSON.parse(row.body) as { readonly retired: boolean }).retired;
+  }
 
   /** Lets a device in; the token is for it alone and is nowhere kept. One that was here before gives way. */
   add({ id, deviceId, name, role, keeperId, sees }: NewDevice, now: Date): string {
