@@ -4,6 +4,7 @@ import type { BookPage } from '@keeper/contract/book';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { hotOuting } from './hotOuting.js';
 import { fishOn, step, test, expect } from './keeperTest.js';
+import { speakMarked, unkeyedWords } from './unkeyedWords.js';
 
 /** What depends on the light; all else is the same in each and tried by day. */
 const OF_THE_LIGHT = ['color-contrast', 'link-in-text-block', 'target-size'];
@@ -38,8 +39,13 @@ test.beforeEach(async ({ page }) => {
   await page.addInitScript({ content: axe.source });
 });
 
-test('every view of the desk can be used by all', async ({ page, demo }) => {
+test('every view of a full book can be used by all, and its words come from a text room', async ({ page, demo }) => {
   test.setTimeout(240_000);
+  const atDesk = test.info().project.name === 'desk';
+  if (atDesk) await speakMarked(page);
+  const own = await Promise.all(
+    ['/book.json', '/fish'].map(async (path) => (await fetch(`${demo.url}/api${path}`)).text()),
+  );
   const waiting = (await (await fetch(`${demo.url}/api/captures?waiting=true`)).json()) as BookPage;
   const all = (await (await fetch(`${demo.url}/api/captures?order=heaviest`)).json()) as BookPage;
   const [waters, swims, rigs, kit, meetings] = await Promise.all(
@@ -50,6 +56,7 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
   const known = (await (await fetch(`${demo.url}/api/captures/known`)).json()) as { fishId: string }[];
   const pictured = (await (await fetch(`${demo.url}/api/captures/pictured`)).json()) as PicturedFish[];
   const shown = pictured.find(({ pictures }) => pictures.length > 0);
+  const outings = (await (await fetch(`${demo.url}/api/outings`)).json()) as { outingId: string }[];
   const mere = waters?.[0];
   const views = [
     '/',
@@ -61,7 +68,10 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
     '/book/past',
     `/book/${all.rows[0]?.captureId}`,
     '/settings',
+    '/bank',
     '/bank/new',
+    `/bank/${outings[0]?.outingId}`,
+    `/bank/${outings[0]?.outingId}/layout`,
     '/waters',
     `/waters/${mere?.id}`,
     `/waters/${mere?.id}/swims/${swims?.[0]?.id}`,
@@ -92,6 +102,10 @@ test('every view of the desk can be used by all', async ({ page, demo }) => {
   for (const view of views) {
     await page.goto(`${demo.url}${view}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
+    if (atDesk) {
+      await page.waitForLoadState('networkidle');
+      expect(await unkeyedWords(page, own.join(' ')), view).toEqual([]);
+    }
     await isClean(page);
   }
 });
