@@ -30,7 +30,7 @@ const floors = [
   ['weighing', 'care', 'recognition'],
   ['bank', 'meetings'],
   ['planning', 'rehearse'],
-  ['formats'],
+  ['formats', 'sheet'],
   ['text'],
 ];
 /** What tests share stands beside the floors. */

@@ -13,6 +13,7 @@ export const PAGES = [
   '/book/:captureId',
   '/book/:captureId/share',
   '/book/past',
+  '/book/sheet',
   '/pictures',
   '/pictures/:captureId/:sha256',
   '/pictures/:captureId/:sha256/who',

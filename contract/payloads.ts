@@ -51,6 +51,12 @@ import { IsId, IsText, IsReason, Nested, Maybe } from './fields.js';
 
 export class NothingDto {}
 
+/** Which import a fish came in with, and the key of its row. */
+export class ImportedDto {
+  @IsId() importId: string;
+  @IsText(64) key: string;
+}
+
 export class HookedDto {
   @Maybe() @Nested(() => ConditionsDto) around?: ConditionsDto;
   @Maybe() @IsId() waterId?: string;
@@ -65,6 +71,8 @@ export class HookedDto {
   @Maybe() @Nested(() => PastDateDto) dated?: PastDateDto;
   /** Whose device it was begun on; not there for the first keeper's. */
   @Maybe() @IsId() keeperId?: string;
+  /** It came in with a sheet. */
+  @Maybe() @Nested(() => ImportedDto) imported?: ImportedDto;
 }
 
 export class ReadingTakenDto {

@@ -11,6 +11,7 @@ import { PictureQueryDto } from './pictures.js';
 import { RegisterQueryDto } from './registers.js';
 import { OfKeeperDto, WriteKeeperDto } from './keepers.js';
 import { ShownQueryDto } from './shown.js';
+import { WriteImportDto } from './imports.js';
 import { WriteMeetingDto } from './meetings.js';
 import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
@@ -167,6 +168,12 @@ export const ROUTES: readonly Route[] = [
   },
   {
     method: 'get',
+    path: '/captures/marks',
+    summary: 'Every fish of the book in a line, as far as one that comes in with a sheet is told from it',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
     path: '/captures/setups',
     summary: 'Every bait, method and place that was told of a fish, once a water: what a next one is chosen from',
     gives: JSON_TYPE,
@@ -288,6 +295,14 @@ export const ROUTES: readonly Route[] = [
     path: '/meetings/{id}',
     summary: 'Write a meeting at the revision that was read',
     body: WriteMeetingDto,
+    gives: JSON_TYPE,
+  },
+  { method: 'get', path: '/imports', summary: 'The sheets that came in', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/imports/{id}',
+    summary: 'Note that a sheet came in, or was taken back; its fish come and go as events',
+    body: WriteImportDto,
     gives: JSON_TYPE,
   },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },

@@ -5,6 +5,7 @@ import { BackupModule } from './backup/backup.module.js';
 import { BookModule } from './book/book.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
+import { WriteImportDto } from '@keeper/contract/imports';
 import { WriteKeeperDto } from '@keeper/contract/keepers';
 import { WriteKitItemDto } from '@keeper/contract/kit';
 import { WriteMeetingDto } from '@keeper/contract/meetings';
@@ -24,7 +25,7 @@ import { rowsModule } from './rows/rows.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';
-import { meetings, fish, keepers, kit, rigs, swims, rehearsals } from './storage/schema.js';
+import { fish, imports, keepers, kit, meetings, rehearsals, rigs, swims } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
@@ -51,6 +52,7 @@ export class AppModule {
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),
         rowsModule({ path: 'fish', table: fish, contract: WriteFishDto, name: 'This fish' }),
         rowsModule({ path: 'meetings', table: meetings, contract: WriteMeetingDto, name: 'This meeting' }),
+        rowsModule({ path: 'imports', table: imports, contract: WriteImportDto, name: 'This import' }),
         rowsModule({ path: 'keepers', table: keepers, contract: WriteKeeperDto, name: 'This keeper' }),
         rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,

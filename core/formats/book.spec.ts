@@ -142,6 +142,7 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
       rigs: [],
       kit: [],
       meetings: [],
+      imports: [],
       keepers: [],
       roundingOf: () => 'down',
       outings: [{ outingId: 'o1', events: [planned] }],

@@ -63,6 +63,8 @@ export function* bookJson(
     readonly rigs: readonly Rig[];
     readonly kit: readonly KitItem[];
     readonly meetings: readonly Meeting[];
+    /** The sheets that came in. */
+    readonly imports: readonly object[];
     readonly keepers: readonly { readonly id: string; readonly name: string }[];
     /** A keeper's rule for what lies between two marks; of the first one's for a guest's fish. */
     readonly roundingOf: (keeperId: string | null) => Rounding;
@@ -81,7 +83,8 @@ export function* bookJson(
   yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
   yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
   yield `"keepers":${JSON.stringify(book.keepers)},\n`;
-  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"meetings":${JSON.stringify(book.meetings)},\n"outings":[`;
+  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"meetings":${JSON.stringify(book.meetings)},\n`;
+  yield `"imports":${JSON.stringify(book.imports)},\n"outings":[`;
   yield* separated(book.outings, ({ outingId, events }) => {
     return { summary: summaryOfOuting(replayOuting(outingId, events)), events };
   });

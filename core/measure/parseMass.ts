@@ -31,6 +31,9 @@ const DASHED = new RegExp(`^(\\d+)\\s*-\\s*(\\d+)(?:\\s*-\\s*(\\d+))?(?:\\s*(\\d
 const POUNDS_DECIMAL = new RegExp(`^(\\d+)\\.(\\d+)\\s*${POUND}$`);
 const POUNDS_PARTS = new RegExp(`^(?:(\\d+)[\\s-]+)?(\\d+)/(\\d+)\\s*(${POUND})?$`);
 const KILOGRAMS = /^(\d+(?:\.\d+)?)\s*(?:kgs?|kilos?|kilograms?)$/;
+/** A stone is fourteen pounds. */
+const STONES = new RegExp(`^(\\d+)\\s*(?:sts?|stones?)(?:\\s*(\\d+)\\s*${POUND})?(?:\\s*(\\d+)\\s*${OUNCE})?$`);
+const STONE_POUNDS = 14;
 const GRAMS = /^(\d+)\s*(?:g|gr|grams?)$/;
 const BARE = /^(\d+)(?:\.(\d+))?$/;
 
@@ -56,6 +59,11 @@ function read(tidy: string, habit: MassSystem): ParsedMass | undefined {
   if (drams) return fromParts(drams[1], drams[2], { drams: drams[3] });
   const written = POUNDS_OUNCES.exec(tidy);
   if (written) return fromParts(written[1], written[2], { numerator: written[3], denominator: written[4] });
+  const stones = STONES.exec(tidy);
+  if (stones) {
+    const pounds = STONE_POUNDS * Number(stones[1]) + Number(stones[2] ?? 0);
+    return fromParts(String(pounds), stones[3], {});
+  }
   const ounces = OUNCES_ONLY.exec(tidy);
   if (ounces && (ounces[1] ?? ounces[2])) {
     return fromParts(undefined, ounces[1], { numerator: ounces[2], denominator: ounces[3] });

@@ -8,6 +8,7 @@ import type { WriteKeeperDto } from '@keeper/contract/keepers';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { Rounding } from '@keeper/core/weighing/rounding';
 import type { WriteKitItemDto } from '@keeper/contract/kit';
+import type { WriteImportDto } from '@keeper/contract/imports';
 import type { WriteMeetingDto } from '@keeper/contract/meetings';
 import type { OutingEvents } from '@keeper/contract/outings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
@@ -21,7 +22,7 @@ import { SettingsService } from '../settings/settings.service.js';
 import { RowsRepository } from '../rows/rows.repository.js';
 import { Database } from '../storage/database.js';
 import { streamText } from '../streamText.js';
-import { keepers, kit, meetings, rigs, swims } from '../storage/schema.js';
+import { imports, keepers, kit, meetings, rigs, swims } from '../storage/schema.js';
 import { WatersRepository } from '../waters/waters.repository.js';
 
 /** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
@@ -35,6 +36,7 @@ export class BookController {
   private readonly rigs;
   private readonly kit;
   private readonly meetings;
+  private readonly imports;
   private readonly keepers;
 
   constructor(
@@ -49,6 +51,7 @@ export class BookController {
     this.rigs = new RowsRepository<WriteRigDto>(database, rigs, 'This rig');
     this.kit = new RowsRepository<WriteKitItemDto>(database, kit, 'This thing');
     this.meetings = new RowsRepository<WriteMeetingDto>(database, meetings, 'This meeting');
+    this.imports = new RowsRepository<WriteImportDto>(database, imports, 'This import');
     this.keepers = new RowsRepository<WriteKeeperDto>(database, keepers, 'This keeper');
   }
 
@@ -78,6 +81,7 @@ export class BookController {
         rigs: this.rigs.all(),
         kit: this.kit.all(),
         meetings: this.meetings.all(),
+        imports: this.imports.all(),
         keepers: this.keepers.all(),
         roundingOf: this.roundings(),
         outings: this.everyOuting(),

@@ -42,6 +42,13 @@ export class CapturesController {
     return this.book.weighed();
   }
 
+  /** A list of `BookMark`. */
+  @Get('captures/marks')
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  marks(): string {
+    return this.book.marks();
+  }
+
   @Get('captures/setups')
   setups(): ToldSetup[] {
     return this.book.setups();

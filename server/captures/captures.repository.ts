@@ -240,6 +240,17 @@ export class CapturesRepository {
       .all();
   }
 
+  /** Every fish of the book in a line, as JSON text: a list of `BookMark`. */
+  marks(): string {
+    const [row] = this.database.drizzle.all<{ list: string }>(sql`
+      SELECT json_group_array(json(mark)) AS list FROM (
+        SELECT json_object('captureId', id, 'day', coalesce(json_extract(summary, '$.dated.from'), substr(started_at, 1, 10)),
+          'waterId', water_id, 'species', species, 'grams', net_grams,
+          'lengthMm', json_extract(summary, '$.lengthMm'), 'imported', json_extract(summary, '$.imported')) AS mark
+        FROM captures WHERE ${IN_THE_BOOK})`);
+    return row?.list ?? '[]';
+  }
+
   /** Every bait, method and place that was told of a fish, once a water, with when it was told of one last. */
   setups(): ToldSetup[] {
     const word = (name: 'bait' | 'method' | 'place') => sql<string | null>`json_extract(summary, ${`$.rod.${name}`})`;

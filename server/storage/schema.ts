@@ -134,10 +134,19 @@ export const rehearsals = sqliteTable('rehearsals', revisionedRow());
 export const fish = sqliteTable('fish', revisionedRow());
 /** Meetings that fish are put forward to, and seasons of the keeper's own. */
 export const meetings = sqliteTable('meetings', revisionedRow());
+/** Sheets that came in, each taken back whole by its row. */
+export const imports = sqliteTable('imports', revisionedRow());
 /** Who keeps this book: one, or the anglers of a household. */
 export const keepers = sqliteTable('keepers', revisionedRow());
 export type RevisionedTable =
-  typeof swims | typeof rigs | typeof kit | typeof rehearsals | typeof fish | typeof meetings | typeof keepers;
+  | typeof swims
+  | typeof rigs
+  | typeof kit
+  | typeof rehearsals
+  | typeof fish
+  | typeof meetings
+  | typeof imports
+  | typeof keepers;
 
 /** Registers of friends on the same water, as they came. */
 export const registers = sqliteTable('registers', {

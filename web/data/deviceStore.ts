@@ -33,7 +33,17 @@ export interface StoredPicture extends Refusal {
   readonly state: SendState;
 }
 
-export const ROW_KINDS = ['waters', 'swims', 'rigs', 'kit', 'rehearsals', 'fish', 'meetings', 'keepers'] as const;
+export const ROW_KINDS = [
+  'waters',
+  'swims',
+  'rigs',
+  'kit',
+  'rehearsals',
+  'fish',
+  'meetings',
+  'imports',
+  'keepers',
+] as const;
 export type RowKind = (typeof ROW_KINDS)[number];
 
 /** A row as it was written on this device, waiting for the server to take it. */

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { KeptFish } from '@keeper/contract/fish';
 import type { KeptKeeper } from '@keeper/contract/keepers';
+import type { KeptImport } from '@keeper/contract/imports';
 import type { KeptMeeting } from '@keeper/contract/meetings';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
@@ -24,6 +25,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   rehearsals: {},
   fish: { note: null },
   meetings: {},
+  imports: {},
   keepers: {},
 };
 
@@ -92,6 +94,12 @@ export function useStandingKit(): readonly KeptKitItem[] {
 /** Meetings and seasons that are not archived. */
 export function useMeetings(): readonly KeptMeeting[] {
   return useStanding(useRows<KeptMeeting>('meetings'));
+}
+
+/** The sheets that came in, the newest first; those that were taken back too. */
+export function useImports(): readonly KeptImport[] {
+  const rows = useRows<KeptImport>('imports');
+  return useMemo(() => rows.toSorted((a, b) => b.at.localeCompare(a.at)), [rows]);
 }
 
 /** Those who keep this book or kept it: fish stay theirs. Nobody, while its one keeper was never named. */

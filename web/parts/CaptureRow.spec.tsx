@@ -17,6 +17,7 @@ jest.mock('./BookPicture.js', () => ({
 const summary: CaptureSummary = {
   origin: 'bank',
   dated: null,
+  imported: null,
   straightBack: false,
   putForward: [],
   length: null,

@@ -262,6 +262,7 @@ export class CaptureDraft {
     plain.zone = payload.zone ?? null;
     plain.origin = payload.from ?? 'bank';
     plain.dated = payload.dated ?? null;
+    plain.imported = payload.imported ?? null;
     plain.begunBy = payload.keeperId ?? null;
     plain.outingId = payload.outingId ?? null;
     plain.swimId = payload.swimId ?? null;

@@ -6,6 +6,7 @@ import type { PictureReading } from './pictureReading.js';
 import type { CaptureConditions } from './conditions.js';
 import type { EventType, Facts, Identified, Interruption, Leaving, PictureRole, RecoverySign } from './event.js';
 import type { Amendment } from './facts.js';
+import type { Imported } from './imported.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PutForward } from '../meeting/putForward.js';
 import type { Origin } from './origin.js';
@@ -72,6 +73,8 @@ export interface CaptureState {
   readonly origin: Origin;
   /** How exactly the day is known of a fish that is remembered; null where the moment is. */
   readonly dated: PastDate | null;
+  /** It came in with a sheet; null of all others. */
+  readonly imported: Imported | null;
   /** The keeper whose device it was begun on; null where the log names none. */
   readonly begunBy: string | null;
   /** The last tap beside the fish, in ms since the take. */
@@ -146,6 +149,7 @@ export function emptyCapture(captureId: string): CaptureState {
     zone: null,
     origin: 'bank',
     dated: null,
+    imported: null,
     begunBy: null,
     lastTapMs: 0,
     outcome: 'open',

@@ -13,6 +13,7 @@ import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { Sign } from './sign.js';
 import type { PutForward } from '../meeting/putForward.js';
 import type { Angler } from './angler.js';
+import type { Imported } from './imported.js';
 import type { Origin } from './origin.js';
 
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
@@ -120,6 +121,8 @@ export interface EventPayloads {
     dated?: PastDate;
     /** Whose device it was begun on; not there for the first keeper's. */
     keeperId?: string;
+    /** It came in with a sheet. */
+    imported?: Imported;
   };
   netted: Record<string, never>;
   /** The clip undone or the line snipped to get it off the rig; the hook is still in. */

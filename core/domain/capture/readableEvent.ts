@@ -152,6 +152,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     from: optional(isText),
     dated: optional(record({ as: oneOf(PAST_DATES), from: isText, to: isText })),
     keeperId: optional(isText),
+    imported: optional(record({ importId: isText, key: isText })),
   }),
   netted: nothing,
   'off-rig': nothing,

@@ -11,6 +11,7 @@ import type { WeightReading } from './weightReading.js';
 import { weighingOf } from './weighingOf.js';
 import { clocksAt } from './clocks.js';
 import { missingThings } from './missing.js';
+import type { Imported } from './imported.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PictureView } from './pictureReading.js';
 import type { Leaving, PictureRole } from './event.js';
@@ -41,6 +42,8 @@ export interface CaptureSummary {
   readonly origin: Origin;
   /** How exactly the day is known of a fish that is remembered; null where the moment is. */
   readonly dated: PastDate | null;
+  /** It came in with a sheet; null of all others. */
+  readonly imported: Imported | null;
   readonly outcome: Outcome;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
@@ -113,6 +116,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     zone: state.zone,
     origin: state.origin,
     dated: state.dated,
+    imported: state.imported,
     outcome: state.outcome,
     species: species ?? null,
     form: form ?? null,

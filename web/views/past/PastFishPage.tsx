@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { DescribedDto } from '@keeper/contract/payloads';
 import { problemsIn } from '@keeper/contract/validation';
 import type { Facts } from '@keeper/core/domain/capture/event';
+import { pastPage, type PastPage } from '@keeper/core/domain/capture/pastPage';
 import { SPECIES, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatMass } from '@keeper/core/measure/formatMass';
 import { formatLength } from '@keeper/core/measure/length';
@@ -10,6 +11,7 @@ import { massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { parsePastDate } from '@keeper/core/measure/pastDate';
 import { paths } from '../../app/paths.js';
 import { addPicture } from '../../data/addPicture.js';
+import { deviceId, newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { makeEvent, record } from '../../data/record.js';
 import { useRodWords } from '../../data/rods.js';
@@ -17,6 +19,7 @@ import { useStandingRigs } from '../../data/rows.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { useRecord } from '../../data/useRecord.js';
+import { ofKeeper } from '../../data/whose.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { Notice } from '../../parts/Notice.js';
@@ -30,7 +33,6 @@ import { WeightMeanings } from '../../parts/weight/WeightMeanings.js';
 import { localInput, pastDateText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
 import { written } from '../../text/language.js';
-import { pageOf, type PastPage } from './pastFish.js';
 import { pastText } from './text.en-GB.js';
 
 interface Draft {
@@ -90,7 +92,16 @@ export function PastFishPage() {
     if (Object.keys(facts).length === 0) return setProblem(pastText.nothingSaid);
     const [bad] = problemsIn(DescribedDto, { facts });
     if (bad) return setProblem(bad.sentence);
-    const page = pageOf({ dated: date.value, waterId: draft.waterId, facts, rig: draft.rig, bait: draft.bait });
+    const [rig, bait] = [draft.rig.trim(), draft.bait.trim()];
+    const page = pastPage(
+      {
+        dated: date.value,
+        hooked: { ...ofKeeper(), ...(draft.waterId && { waterId: draft.waterId }) },
+        facts,
+        setup: { ...(rig && { rig }), ...(bait && { bait }) },
+      },
+      { deviceId: deviceId(), nowMs: Date.now(), nextId: newId },
+    );
     if (!(await keep(() => record(page.events)))) return;
     setProblem(await addAll(page, files));
     const species = SPECIES.find(({ id }) => id === draft.species);
