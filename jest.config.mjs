@@ -30,7 +30,13 @@ const room = (name, { browser = false, metadata = false, after = [] } = {}) => (
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   modulePathIgnorePatterns: ['<rootDir>/dist/'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
-  transform: { '^.+\\.ts$': swc(false, metadata), '^.+\\.tsx$': swc(true, false) },
+  transform: {
+    '^.+\\.ts$': swc(false, metadata),
+    '^.+\\.tsx$': swc(true, false),
+    '/node_modules/hucre/.+\\.mjs$': swc(false, false),
+  },
+  // It comes as ES modules alone.
+  transformIgnorePatterns: ['/node_modules/(?!hucre/)'],
   setupFiles: browser ? [here('web/spec/browser.ts')] : [],
   setupFilesAfterEnv: after.map(here),
   testEnvironmentOptions: {

@@ -1,21 +1,25 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Max, Min, ValidateIf } from 'class-validator';
+import { DATE_ORDERS } from '@keeper/core/sheet/dateOrder';
 import { MOST_COLUMNS, MOST_ROWS } from '@keeper/core/sheet/sheet';
 import type { SheetAnswers } from '@keeper/core/sheet/sheetAnswers';
-import { SHEET_FIELDS, type Mapping } from '@keeper/core/sheet/sheetField';
+import { SHEET_FIELDS, type SheetField } from '@keeper/core/sheet/sheetField';
 import { IsMoment, IsName, IsText, Nested } from './fields.js';
 import type { Archived } from './rows.js';
 
+/** What a column that is none of them is written as: a list in the book holds no gaps. */
+export const LEFT_OUT = 'left-out';
 const UNITS_OF_WEIGHT = ['lb', 'oz', 'kg', 'g'];
 const UNITS_OF_LENGTH = ['in', 'cm', 'mm'];
 const isSaid = (name: keyof SheetAnswers) => ValidateIf((answers: SheetAnswers) => answers[name] !== null);
 
 /** How what can mean two things was read. */
 export class SheetAnswersDto implements SheetAnswers {
-  @isSaid('dayFirst') @IsBoolean() dayFirst: boolean | null;
+  @isSaid('dateOrder') @IsIn(DATE_ORDERS) dateOrder: SheetAnswers['dateOrder'];
   @isSaid('weightUnit') @IsIn(UNITS_OF_WEIGHT) weightUnit: SheetAnswers['weightUnit'];
   @isSaid('dotted') @IsIn(['ounces', 'decimal']) dotted: SheetAnswers['dotted'];
   @isSaid('lengthUnit') @IsIn(UNITS_OF_LENGTH) lengthUnit: SheetAnswers['lengthUnit'];
+  @isSaid('inches') @IsIn(['decimal', 'quarter']) inches: SheetAnswers['inches'];
   @isSaid('roughly') @IsIn(['take', 'leave']) roughly: SheetAnswers['roughly'];
 }
 
@@ -25,7 +29,9 @@ export class WriteImportDto {
   @IsMoment() at: string;
   @IsInt() @Min(0) @Max(MOST_ROWS) fish: number;
   @IsArray() @ArrayMaxSize(MOST_COLUMNS) @IsText(4000, { each: true }) headings: string[];
-  @IsArray() @ArrayMaxSize(MOST_COLUMNS) @IsIn([...SHEET_FIELDS, null], { each: true }) mapping: Mapping;
+  @IsArray() @ArrayMaxSize(MOST_COLUMNS) @IsIn([...SHEET_FIELDS, LEFT_OUT], { each: true }) mapping: (
+    SheetField | typeof LEFT_OUT
+  )[];
   @Nested(() => SheetAnswersDto) answers: SheetAnswersDto;
   /** Taken back: its fish are out of the book. */
   @IsBoolean() retired: boolean;

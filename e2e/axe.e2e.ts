@@ -66,6 +66,7 @@ test('every view of a full book can be used by all, and its words come from a te
     '/book',
     '/book?as=pictures',
     '/book/past',
+    '/book/sheet',
     `/book/${all.rows[0]?.captureId}`,
     '/settings',
     '/bank',

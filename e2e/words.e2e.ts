@@ -10,6 +10,7 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/hurt',
       '/book',
       '/book/past',
+      '/book/sheet',
       '/pictures',
       '/fish',
       '/fish/sweep',

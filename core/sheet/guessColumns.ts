@@ -1,5 +1,5 @@
 import { parsePastDate } from '../measure/pastDate.js';
-import { isBlank } from './tablesOf.js';
+import { fishRows } from './tablesOf.js';
 import type { Sheet, SheetTable } from './sheet.js';
 import { fieldOfHeading, type Mapping, type SheetField } from './sheetField.js';
 import { kindOfWord } from './kindOfWord.js';
@@ -32,15 +32,12 @@ export function guessColumns(sheet: Sheet, table: SheetTable): Mapping {
   const inHalves = named.includes('pounds') && named.includes('ounces');
   const whole = (field: SheetField | null) => (field === 'pounds' || field === 'ounces' ? 'weight' : field);
   const byName = named.map((field) => take(inHalves ? field : whole(field)));
-  const rows = sheet.rows
-    .slice(table.from, table.to)
-    .filter((row) => !isBlank(row))
-    .slice(0, LOOKED_AT);
+  const rows = fishRows(sheet, table).slice(0, LOOKED_AT);
   return byName.map((field, column) => {
     if (field !== null) return field;
-    const cells = rows.flatMap((row) => row[column]?.trim() || []);
-    if (cells.length === 0) return null;
-    const says = SAYS.find(([of, is]) => !taken.has(of) && cells.filter(is).length >= MOST_OF_THEM * cells.length);
+    const said = rows.flatMap(({ cells }) => cells[column]?.trim() || []);
+    if (said.length === 0) return null;
+    const says = SAYS.find(([of, is]) => !taken.has(of) && said.filter(is).length >= MOST_OF_THEM * said.length);
     return take(says?.[0] ?? null);
   });
 }

@@ -1,3 +1,4 @@
+import { alikeWords } from '../domain/outing/alikeWords.js';
 import { foldWord } from '../domain/outing/foldWord.js';
 import { alikeNames } from './alikeNames.js';
 
@@ -15,6 +16,8 @@ export interface NameInSheet {
   readonly is: string | null;
   /** Those of the book that it may be, by a slip or a part of the name: never taken without being asked. */
   readonly perhaps: readonly Named[];
+  /** More frequent names of the sheet that it may be, as they are written. */
+  readonly perhapsAs: readonly string[];
 }
 
 /**
@@ -30,12 +33,17 @@ export function matchNames(written: readonly string[], known: readonly Named[]):
     byFold.set(foldWord(name), ways.set(name, (ways.get(name) ?? 0) + 1));
   }
   const ofBook = new Map(known.map((each) => [foldWord(each.name), each]));
-  return [...byFold]
+  const names = [...byFold]
     .map(([fold, ways]) => {
-      const [[name] = [fold]] = [...ways].sort(([, a], [, b]) => b - a);
-      const is = ofBook.get(fold);
-      const perhaps = is ? [] : known.filter((each) => alikeNames(name, each.name));
-      return { written: name, rows: [...ways.values()].reduce((sum, n) => sum + n, 0), is: is?.id ?? null, perhaps };
+      const [[written] = [fold]] = [...ways].sort(([, a], [, b]) => b - a);
+      const rows = [...ways.values()].reduce((sum, n) => sum + n, 0);
+      return { written, rows, is: ofBook.get(fold)?.id ?? null };
     })
     .sort((a, b) => b.rows - a.rows);
+  return names.map((name, i) => {
+    const isAlike = (other: string) =>
+      name.is === null && (alikeNames(name.written, other) || alikeWords([name.written, other]).length > 0);
+    const perhapsAs = names.slice(0, i).flatMap(({ written }) => (isAlike(written) ? [written] : []));
+    return { ...name, perhaps: known.filter((each) => isAlike(each.name)), perhapsAs };
+  });
 }

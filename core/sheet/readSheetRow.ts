@@ -1,7 +1,8 @@
 import type { Facts } from '../domain/capture/event.js';
 import { ROD_BOUNDS } from '../domain/capture/rodFacts.js';
 import { parseLength } from '../measure/parseLength.js';
-import type { Length } from '../measure/length.js';
+import { LONGEST_MM, lengthMm, type Length } from '../measure/length.js';
+import { measureMessage } from '../measure/measureMessages.js';
 import type { Mass } from '../measure/mass.js';
 import { gramsOf } from '../measure/mass.js';
 import type { Message } from '../measure/message.js';
@@ -9,6 +10,8 @@ import { parseMass } from '../measure/parseMass.js';
 import { parsePastDate, type PastDate } from '../measure/pastDate.js';
 import { err, ok, type Result } from '../measure/result.js';
 import { tidyMeasureText } from '../measure/tidyText.js';
+import { withWholeYear } from './dateOrder.js';
+import { decimalInches } from './decimalInches.js';
 import { kindOfWord } from './kindOfWord.js';
 import { withoutRoughly } from './roughly.js';
 import { MOST_CELL_LETTERS, type SheetRow, type SheetTable } from './sheet.js';
@@ -89,7 +92,8 @@ export function readSheetRow(cells: SheetRow, row: number, reading: RowReading):
     return null;
   };
   const written = cellOf('date').text;
-  const dated = parsePastDate(dayOf(written), { dayFirst: answers.dayFirst ?? true, today });
+  const day = answers.dateOrder === 'year-month-day' ? withWholeYear(dayOf(written), today) : dayOf(written);
+  const dated = parsePastDate(day, { dayFirst: answers.dateOrder !== 'month-day-year', today });
   if (!dated.ok) return { fish: null, problems: [{ row, field: 'date', text: written, reason: dated.reason }] };
   const weight = mapping.includes('weight')
     ? measured('weight', cellOf('weight').text, (bare) => massOf(bare, cellOf('weight').heading, answers))
@@ -161,10 +165,20 @@ function massOf(text: string, heading: string, answers: SheetAnswers): Result<Ma
   return meant ? ok(meant.mass) : err(read.question);
 }
 
+const QUARTERS = 4;
+const INCH_MM = 25.4;
+
 function lengthOf(text: string, heading: string, answers: SheetAnswers): Result<Length> {
   const named = unitOfHeading(heading);
   const unit = named === 'in' || named === 'cm' || named === 'mm' ? named : answers.lengthUnit;
   const tidy = tidyMeasureText(text);
+  const inches = answers.inches === null ? null : decimalInches(tidy, unit);
+  if (inches !== null && !Number.isInteger(inches * QUARTERS)) {
+    const mm = { unit: 'mm', count: Math.round(inches * INCH_MM) } as const;
+    const value =
+      answers.inches === 'decimal' ? mm : ({ unit: 'quarter-in', count: Math.floor(inches * QUARTERS) } as const);
+    return lengthMm(value) <= LONGEST_MM ? ok(value) : err(measureMessage('lengthTooLong', { value }));
+  }
   const read = parseLength(unit === 'mm' && BARE.test(tidy) ? `${tidy} mm` : tidy, unit === 'in' ? 'in' : 'cm');
   return read.ok ? ok(read.value) : err(read.reason);
 }

@@ -1,5 +1,6 @@
 import { FIRST_SHEET, DIRTY, tableOf } from '../spec/sheets.js';
 import { alikeNames } from './alikeNames.js';
+import { foundOrder, ordersOf, withWholeYear } from './dateOrder.js';
 import { guessColumns } from './guessColumns.js';
 import { kindOfWord } from './kindOfWord.js';
 import { matchNames } from './matchNames.js';
@@ -110,14 +111,14 @@ describe('what can mean two things is asked once', () => {
     return sheetQuestions(sheet, tableOf(sheet), guessColumns(sheet, tableOf(sheet)));
   };
   const dates = (...days: string[]) => asked([['Date', 'Water'], ...days.map((day) => [day, 'Mere'])]);
-  test('the order of a date, unless a day above twelve says it', () => {
-    expect(dates('03/04/05', '04/05/2006', '3.3.06')).toEqual([
-      { of: 'dayFirst', rows: 2, examples: ['03/04/05', '04/05/2006'], found: null },
+  test('the order of a date, unless one that can be in no other says it', () => {
+    expect(dates('03/04/2005', '04/05/2006', '3.3.2006')).toEqual([
+      { of: 'dateOrder', rows: 2, examples: ['03/04/2005', '04/05/2006'], found: null },
     ]);
-    expect(dates('03/04/05', '13/04/05')).toMatchObject([{ rows: 1, found: true }]);
-    expect(dates('03/04/05', '12/04/05', '04/13/05')).toMatchObject([{ rows: 2, found: false }]);
-    expect(dates('03/04/05', '13/04/05', '04/13/05')).toMatchObject([{ found: null }]);
-    expect(dates('2019-03-04', 'June 2019', '13/04/05')).toEqual([]);
+    expect(dates('03/04/2005', '13/04/2005')).toMatchObject([{ rows: 1, found: 'day-month-year' }]);
+    expect(dates('03/04/2005', '12/04/2005', '04/13/2005')).toMatchObject([{ rows: 2, found: 'month-day-year' }]);
+    expect(dates('03/04/2005', '13/04/2005', '04/13/2005')).toMatchObject([{ found: null }]);
+    expect(dates('2019-03-04', 'June 2019', '13/04/2005')).toEqual([]);
   });
   const weights = (heading: string, ...cells: string[]) =>
     asked([['Date', heading], ...cells.map((cell) => ['June 2019', cell])]);
@@ -133,6 +134,26 @@ describe('what can mean two things is asked once', () => {
     expect(weights('Weight (lb)', '23.11', '24.15')).toMatchObject([{ of: 'dotted', found: null }]);
     expect(weights('Weight (lb)', '23.11', '24.16')).toMatchObject([{ of: 'dotted', rows: 1, found: 'decimal' }]);
   });
+  test('inches between the quarters of a board, where inches are meant', () => {
+    const lengths = (heading: string, ...cells: string[]) =>
+      asked([['Date', heading], ...cells.map((cell) => ['2019', cell])]);
+    expect(lengths('Length (in)', '31.3', '31.25', '31.5', '79 cm')).toEqual([
+      { of: 'inches', rows: 1, examples: ['31.3'], found: null },
+    ]);
+    expect(lengths('Length (cm)', '79.3', '31.1 in')).toMatchObject([{ of: 'inches', examples: ['31.1 in'] }]);
+    const bare = {
+      name: '',
+      rows: [
+        ['Date', 'Length'],
+        ['2019', '31.3'],
+      ],
+    };
+    const ask = (lengthUnit: 'in' | 'cm' | null) =>
+      sheetQuestions(bare, tableOf(bare), ['date', 'length'], { lengthUnit }).map(({ of }) => of);
+    expect(ask(null)).toEqual(['lengthUnit']);
+    expect(ask('cm')).toEqual(['lengthUnit']);
+    expect(ask('in')).toEqual(['lengthUnit', 'inches']);
+  });
   test('what is only nearly meant', () => {
     expect(weights('Weight (lb)', 'about 12', '12+', '13')).toEqual([
       { of: 'roughly', rows: 2, examples: ['about 12', '12+'], found: null },
@@ -141,7 +162,7 @@ describe('what can mean two things is asked once', () => {
   test('a clean sheet asks nothing', () => {
     expect(weights('Weight', '23 lb 11 oz', '23-11', '10.5 kg')).toEqual([]);
     expect(sheetQuestions(DIRTY, tableOf(DIRTY), guessColumns(DIRTY, tableOf(DIRTY))).map(({ of }) => of)).toEqual([
-      'dayFirst',
+      'dateOrder',
       'weightUnit',
       'dotted',
       'roughly',
@@ -149,6 +170,33 @@ describe('what can mean two things is asked once', () => {
     expect(Object.values(NO_ANSWERS).every((answer) => answer === null)).toBe(true);
   });
 });
+
+test.each<[string, readonly string[]]>([
+  ['3/4/2005', ['day-month-year', 'month-day-year']],
+  ['31/12/05', ['day-month-year', 'year-month-day']],
+  ['12/31/05', ['month-day-year']],
+  ['32/12/05', ['year-month-day']],
+  ['19-6-14', ['day-month-year', 'year-month-day']],
+  ['19-12-3', ['year-month-day']],
+  ['9-12-31', ['day-month-year', 'month-day-year']],
+  ['13/13/2005', []],
+  ['2019-06-14', []],
+  ['June 2019', []],
+])('the numbers of %s can stand in the order %j', (date, orders) => expect(ordersOf(date)).toEqual(orders));
+
+test('one date in a hundred of another order is a slip, two are not', () => {
+  const days = Array.from({ length: 98 }, () => '25/12/2005');
+  expect(foundOrder([...days, '1/2/2005', '12/25/2005'])).toBe('day-month-year');
+  expect(foundOrder([...days, '12/25/2005', '12/25/2005'])).toBeNull();
+  expect(foundOrder([])).toBeNull();
+});
+
+test.each([
+  ['19-6-14', '2019-6-14'],
+  ['26/1/2', '2026/1/2'],
+  ['27.1.2', '1927.1.2'],
+  ['2019-6-14', '2019-6-14'],
+])('%s with all its year is %s', (date, whole) => expect(withWholeYear(date, '2026-11-30')).toBe(whole));
 
 test.each([
   // Nine pairs each: with seven shared they are 0.78 alike, with six 0.67.
@@ -164,9 +212,11 @@ test('names are those of the book where they only differ in writing; a slip is p
     { id: 'm', name: 'Harle Mere' },
     { id: 'p', name: 'Saltern Pit' },
   ];
-  expect(matchNames(['harle-mere', 'Harle Mere', 'Harle Mere', 'Harle Mear', 'Long Pond', ' '], book)).toEqual([
-    { written: 'Harle Mere', rows: 3, is: 'm', perhaps: [] },
-    { written: 'Harle Mear', rows: 1, is: null, perhaps: [book[0]] },
-    { written: 'Long Pond', rows: 1, is: null, perhaps: [] },
+  const written = ['harle-mere', 'Harle Mere', 'Harle Mere', 'Harle Mear', 'Long Pond', 'Long Pond', 'Lnog Pond', ' '];
+  expect(matchNames(written, book)).toEqual([
+    { written: 'Harle Mere', rows: 3, is: 'm', perhaps: [], perhapsAs: [] },
+    { written: 'Long Pond', rows: 2, is: null, perhaps: [], perhapsAs: [] },
+    { written: 'Harle Mear', rows: 1, is: null, perhaps: [book[0]], perhapsAs: ['Harle Mere'] },
+    { written: 'Lnog Pond', rows: 1, is: null, perhaps: [], perhapsAs: ['Long Pond'] },
   ]);
 });

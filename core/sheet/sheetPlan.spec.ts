@@ -10,7 +10,14 @@ import { NO_ANSWERS, type SheetAnswers } from './sheetAnswers.js';
 import { planSheet, type SheetPlanInput } from './sheetPlan.js';
 import type { Sheet } from './sheet.js';
 
-const ANSWERS: SheetAnswers = { dayFirst: true, weightUnit: 'lb', dotted: 'ounces', lengthUnit: 'cm', roughly: 'take' };
+const ANSWERS: SheetAnswers = {
+  dateOrder: 'day-month-year',
+  weightUnit: 'lb',
+  dotted: 'ounces',
+  lengthUnit: 'cm',
+  inches: null,
+  roughly: 'take',
+};
 const reading = (sheet: Sheet, answers = ANSWERS) => ({
   table: tableOf(sheet),
   mapping: guessColumns(sheet, tableOf(sheet)),
@@ -58,7 +65,7 @@ test('dirt: what cannot be read is told with its row, and its words go on in the
 test('the answers decide: month first, decimal pounds, kilograms, what is rough left out', () => {
   const read = (answers: Partial<SheetAnswers>, row: number) =>
     readSheetRow(DIRTY.rows[row] ?? [], row + 1, reading(DIRTY, { ...ANSWERS, ...answers })).fish;
-  expect(read({ dayFirst: false }, 1)?.dated.from).toBe('2005-03-04');
+  expect(read({ dateOrder: 'month-day-year' }, 1)?.dated.from).toBe('2005-03-04');
   expect(read({ dotted: 'decimal' }, 1)?.weight).toEqual({ unit: 'lb/100', count: 2311 });
   expect(read({ weightUnit: 'kg' }, 1)?.weight).toEqual({ unit: 'g', count: 23110 });
   expect(read({ roughly: 'leave' }, 2)).toMatchObject({ weight: null, note: 'weight: about 12' });
@@ -66,6 +73,22 @@ test('the answers decide: month first, decimal pounds, kilograms, what is rough 
   const open = readSheetRow(DIRTY.rows[1] ?? [], 2, reading(DIRTY, NO_ANSWERS));
   expect(open.fish?.weight).toBeNull();
   expect(open.problems).toMatchObject([{ field: 'weight', text: '23.11' }]);
+});
+
+test.each([
+  ['31.25', null, { unit: 'quarter-in', count: 125 }],
+  ['31.3', null, null],
+  ['31.3', 'decimal', { unit: 'mm', count: 795 }],
+  ['31.3', 'quarter', { unit: 'quarter-in', count: 125 }],
+  ['31.24 in', 'quarter', { unit: 'quarter-in', count: 124 }],
+  ['157.4', 'decimal', { unit: 'mm', count: 3998 }],
+  ['157.6', 'decimal', null],
+  ['79 cm', 'decimal', { unit: 'half-cm', count: 158 }],
+] as const)('%s of a column in inches, between the quarters %s', (text, inches, length) => {
+  const sheet = { name: '', rows: [['Date', 'Length (in)']] };
+  const read = readSheetRow(['2019', text], 2, reading(sheet, { ...ANSWERS, inches }));
+  expect(read.fish?.length).toEqual(length);
+  expect(read.problems).toHaveLength(length === null ? 1 : 0);
 });
 
 test.each([

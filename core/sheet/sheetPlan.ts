@@ -4,7 +4,7 @@ import { gramsOf } from '../measure/mass.js';
 import type { BookMark } from './bookMark.js';
 import { contentOf, readSheetRow, type CellProblem, type RowReading, type SheetFish } from './readSheetRow.js';
 import { MOST_CELL_LETTERS, type Sheet } from './sheet.js';
-import { isBlank, isFoot } from './tablesOf.js';
+import { fishRows, isBlank, isFoot } from './tablesOf.js';
 
 /** A row that is no fish, and why. */
 export interface LeftOver {
@@ -58,9 +58,7 @@ export function planSheet(input: SheetPlanInput): SheetPlan {
   const unread: CellProblem[] = [];
   const unreadCells: CellProblem[] = [];
   let already = 0;
-  for (let at = table.from; at < table.to; at += 1) {
-    const cells = sheet.rows[at] ?? [];
-    if (isBlank(cells) || isFoot(cells, table)) continue;
+  for (const { at, cells } of fishRows(sheet, table)) {
     const read = readSheetRow(cells, at + 1, input);
     if (read.fish === null) {
       unread.push(...read.problems);

@@ -1,13 +1,14 @@
 import { parseMass } from '../measure/parseMass.js';
 import { tidyMeasureText } from '../measure/tidyText.js';
 import { withoutRoughly } from './roughly.js';
+import { foundOrder, ordersOf } from './dateOrder.js';
+import { decimalInches } from './decimalInches.js';
 import type { Sheet, SheetTable } from './sheet.js';
-import type { SheetAnswers, SheetQuestion, SheetQuestionOf } from './sheetAnswers.js';
+import { NO_ANSWERS, type SheetAnswers, type SheetQuestion, type SheetQuestionOf } from './sheetAnswers.js';
 import { unitOfHeading, type Mapping, type SheetField, type SheetUnit } from './sheetField.js';
-import { isBlank, isFoot } from './tablesOf.js';
+import { fishRows } from './tablesOf.js';
 
 const EXAMPLES = 3;
-const NUMBERED_DATE = /^(\d{1,2})[/.-](\d{1,2})[/.-]\d{2,4}$/;
 const BARE = /^\d+(?:\.\d+)?$/;
 
 /**
@@ -15,21 +16,32 @@ const BARE = /^\d+(?:\.\d+)?$/;
  * which number is the month, a part of a pound above fifteen that no ounces are meant. Example: `03/04/05` in every row
  * asks for the order of the date; with one `25/12/05` among them the sheet has said it.
  */
-export function sheetQuestions(sheet: Sheet, table: SheetTable, mapping: Mapping): readonly SheetQuestion[] {
-  const rows = sheet.rows.slice(table.from, table.to).filter((row) => !isBlank(row) && !isFoot(row, table));
+export function sheetQuestions(
+  sheet: Sheet,
+  table: SheetTable,
+  mapping: Mapping,
+  { lengthUnit }: Pick<SheetAnswers, 'lengthUnit'> = NO_ANSWERS,
+): readonly SheetQuestion[] {
+  const rows = fishRows(sheet, table);
   const cellsOf = (...fields: SheetField[]) =>
     mapping.flatMap((field, column) => {
       if (field === null || !fields.includes(field)) return [];
       const unit = unitOfHeading(table.headings[column] ?? '');
-      return rows.flatMap((row) => (row[column]?.trim() ? [{ text: row[column].trim(), unit }] : []));
+      return rows.flatMap(({ cells }) => (cells[column]?.trim() ? [{ text: cells[column].trim(), unit }] : []));
     });
-  const weights = cellsOf('weight');
+  const [weights, lengths] = [cellsOf('weight'), cellsOf('length', 'girth')];
+  const offQuarter = lengths.filter(({ text, unit }) => isOffQuarter(text, unit ?? lengthUnit));
   return [
-    askDayFirst(cellsOf('date').map(({ text }) => text)),
+    askDateOrder(cellsOf('date').map(({ text }) => text)),
     askUnit('weightUnit', weights, ['lb', 'oz', 'kg', 'g', 'lb-oz']),
     askDotted(weights),
-    askUnit('lengthUnit', cellsOf('length', 'girth'), ['in', 'cm', 'mm']),
-    ask('roughly', [...weights, ...cellsOf('length', 'girth')].map(({ text }) => text).filter(isRough), null),
+    askUnit('lengthUnit', lengths, ['in', 'cm', 'mm']),
+    ask(
+      'inches',
+      offQuarter.map(({ text }) => text),
+      null,
+    ),
+    ask('roughly', [...weights, ...lengths].map(({ text }) => text).filter(isRough), null),
   ].flatMap((question) => question ?? []);
 }
 
@@ -44,19 +56,20 @@ function ask<Of extends SheetQuestionOf>(
 
 const isRough = (text: string) => withoutRoughly(text) !== null;
 
-function askDayFirst(dates: readonly string[]): SheetQuestion | undefined {
-  const numbered = dates.flatMap((text) => {
-    const [, first, second] = NUMBERED_DATE.exec(text) ?? [];
-    return first === undefined ? [] : [{ text, first: Number(first), second: Number(second) }];
-  });
-  const says = new Set(numbered.flatMap(({ first, second }) => (first > 12 ? [true] : second > 12 ? [false] : [])));
-  const open = numbered.filter(({ first, second }) => first <= 12 && second <= 12 && first !== second);
-  const [only] = says;
-  return ask(
-    'dayFirst',
-    open.map(({ text }) => text),
-    says.size === 1 ? (only ?? null) : null,
-  );
+function askDateOrder(dates: readonly string[]): SheetQuestion | undefined {
+  const isOpen = (date: string) => {
+    const orders = ordersOf(date);
+    const [first, second] = date.split(/[/.-]/).map(Number);
+    // 3/3/06 is one day, whichever of the two is the month.
+    return orders.length > (first === second && !orders.includes('year-month-day') ? 2 : 1);
+  };
+  return ask('dateOrder', dates.filter(isOpen), foundOrder(dates));
+}
+
+/** Parts of an inch that no board has a mark for: a tape's own, or written by ear. */
+function isOffQuarter(text: string, unit: SheetUnit | null): boolean {
+  const inches = decimalInches(bareOf(text), unit);
+  return inches !== null && !Number.isInteger(inches * 4);
 }
 
 interface MeasuredCell {

@@ -42,6 +42,16 @@ export function isFoot(row: SheetRow, table: SheetTable): boolean {
   return /^(sub)?(totals?|sum|averages?|mean|count|best|biggest|heaviest|number of fish)\b\s*:?/i.test(first.trim());
 }
 
+/** The rows of a table that may be fish, each with its place in the sheet. */
+export function fishRows(
+  { rows }: Sheet,
+  table: SheetTable,
+): readonly { readonly at: number; readonly cells: SheetRow }[] {
+  return rows.slice(table.from, table.to).flatMap((cells, i) => {
+    return isBlank(cells) || isFoot(cells, table) ? [] : [{ at: table.from + i, cells }];
+  });
+}
+
 function isHeading(row: SheetRow): boolean {
   const known = row.filter((cell) => fieldOfHeading(cell) !== null);
   return new Set(known.map(fieldOfHeading)).size >= KNOWN_HEADINGS;

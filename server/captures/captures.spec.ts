@@ -1,5 +1,6 @@
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { BookPage, BookTally } from '@keeper/contract/book';
+import type { BookMark } from '@keeper/core/sheet/bookMark';
 import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { WeighedFish } from '@keeper/contract/weighed';
 import type { HandlingPast } from '@keeper/core/care/handling';
@@ -245,4 +246,28 @@ test('what was told of fish and their rods, once a water, with when it was told 
   expect((await told()).filter(({ setup }) => /meat|Never/.test(setup.bait ?? ''))).toEqual([
     { waterId: null, atMs, setup: { bait: 'Luncheon meat', place: 'Weir tail' } },
   ]);
+});
+
+test('every fish of the book in a line: its day as far as it is known, and the sheet it came with', async () => {
+  const { captureId, events } = wholeCapture(94, 320);
+  const [hooked, ...rest] = events;
+  const dated = { as: 'quarter', from: '2019-06-01', to: '2019-08-31' };
+  const imported = { importId: newId(), key: 'f00d' };
+  const payload = { from: 'memory', dated, imported };
+  await append([{ ...hooked, payload }, ...rest]).expect(201);
+  const marks = (await server.http.get('/api/captures/marks').expect(200)).body as BookMark[];
+  expect(marks.find((mark) => mark.captureId === captureId)).toEqual({
+    captureId,
+    day: '2019-06-01',
+    waterId: null,
+    species: expect.any(String),
+    grams: expect.closeTo((320 * 453.59237) / 16, 6),
+    lengthMm: null,
+    imported,
+  });
+  const tapped = marks.find((mark) => mark.imported === null);
+  expect(tapped?.day).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+  await append([event(captureId, 'discarded', 900_000, {})]).expect(201);
+  const after = (await server.http.get('/api/captures/marks').expect(200)).body as BookMark[];
+  expect(after.some((mark) => mark.captureId === captureId)).toBe(false);
 });

@@ -8,6 +8,7 @@ export const paths = {
   writeUp: (captureId: string) => `/write-up/${captureId}`,
   book: '/book',
   past: '/book/past',
+  sheet: '/book/sheet',
   capture: (captureId: string) => `/book/${captureId}`,
   share: (captureId: string) => `/book/${captureId}/share`,
   pictures: '/pictures',

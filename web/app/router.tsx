@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../views/past/PastFishPage.js')).PastFishPage }),
       },
       {
+        path: paths.sheet,
+        lazy: async () => ({ Component: (await import('../views/sheet/SheetPage.js')).SheetPage }),
+      },
+      {
         path: paths.capture(':captureId'),
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },

@@ -78,6 +78,9 @@ export function Book() {
           <Link to={paths.past} className="quiet-link">
             {bookText.fromMemory}
           </Link>
+          <Link to={paths.sheet} className="quiet-link">
+            {bookText.aSheet}
+          </Link>
           <Link to={paths.meetings} className="quiet-link">
             {bookText.meetings}
           </Link>

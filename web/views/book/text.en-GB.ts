@@ -4,6 +4,7 @@ import { plural } from '@keeper/core/text/en-GB/plural';
 /** Words of the screen “book”, in British English. */
 export const bookText = localised('book', {
   fromMemory: 'Add a past fish',
+  aSheet: 'Take in a sheet',
   meetings: 'Meetings',
   newestFirst: 'Newest first',
   oldestFirst: 'Oldest first',

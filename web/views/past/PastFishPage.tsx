@@ -11,7 +11,7 @@ import { massSystemOf, type Mass } from '@keeper/core/measure/mass';
 import { parsePastDate } from '@keeper/core/measure/pastDate';
 import { paths } from '../../app/paths.js';
 import { addPicture } from '../../data/addPicture.js';
-import { deviceId, newId } from '../../data/device.js';
+import { deviceClock, deviceId, newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
 import { makeEvent, record } from '../../data/record.js';
 import { useRodWords } from '../../data/rods.js';
@@ -100,7 +100,7 @@ export function PastFishPage() {
         facts,
         setup: { ...(rig && { rig }), ...(bait && { bait }) },
       },
-      { deviceId: deviceId(), nowMs: Date.now(), nextId: newId },
+      { deviceId: deviceId(), nowMs: deviceClock.wallMs(), nextId: newId },
     );
     if (!(await keep(() => record(page.events)))) return;
     setProblem(await addAll(page, files));
