@@ -10,6 +10,7 @@ import { figuresSoFar } from './figures.js';
 import { finderBench } from './finder.js';
 import { flankBench } from './flank.js';
 import { growthBench } from './growth.js';
+import { importSheetBench } from './importSheet.js';
 import { ingestBench } from './ingest.js';
 import { lengthBench } from './length.js';
 import { meetingListBench } from './meetingList.js';
@@ -44,6 +45,7 @@ const PARTS = {
   layout: layoutBench,
   meeting: meetingListBench,
   offline: offlineStartBench,
+  import: importSheetBench,
   book: bookAtScaleBench,
   backup: () => backupBench(Number(process.argv[3] ?? 1)),
 } as const;

@@ -53,7 +53,7 @@ async function bench() {
 /** One part of the bench. */
 function benchOf(part) {
   return async () => {
-    if (part === 'screen' || part === 'book' || part === 'taps' || part === 'offline') chromium();
+    if (part === 'screen' || part === 'book' || part === 'taps' || part === 'offline' || part === 'import') chromium();
     await prepare();
     process.exit(node([join('bench', 'dist', 'main.js'), part, ...rest]).status ?? 1);
   };
@@ -78,6 +78,7 @@ const BENCHES = [
   'layout',
   'meeting',
   'offline',
+  'import',
   'backup',
 ];
 

@@ -14,6 +14,9 @@ interface Sending {
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 15_000;
 
+/** So many batches are on their way at a time: while the server writes one, the next is made and sent. */
+const AT_A_TIME = 3;
+
 /**
  * Sends many pages of the book at once, past the outbox of the device: what was being sent is begun anew from what it
  * was made of. No page is parted; a batch that may have arrived is sent again as it was, and counts once.
@@ -21,25 +24,42 @@ const LONGEST_WAIT_MS = 15_000;
  * @throws ApiError where the server will not have a page
  */
 export async function sendInBatches(pages: Iterable<readonly CaptureEvent[]>, sending: Sending): Promise<boolean> {
-  let batch: CaptureEvent[] = [];
-  let inBatch = 0;
+  const batches = inBatches(pages);
   let sent = 0;
-  const send = async () => {
-    if (inBatch === 0) return;
-    await untilTaken(batch, sending);
-    sent += inBatch;
-    [batch, inBatch] = [[], 0];
-    sending.onSent(sent);
+  let failed = false;
+  const sendOnes = async () => {
+    for (const batch of batches) {
+      if (failed || sending.isStopped()) return;
+      try {
+        await untilTaken(batch.events, sending);
+      } catch (cause) {
+        failed = true;
+        throw cause;
+      }
+      sent += batch.pages;
+      sending.onSent(sent);
+    }
   };
+  await Promise.all(Array.from({ length: AT_A_TIME }, sendOnes));
+  return !sending.isStopped();
+}
+
+interface Batch {
+  readonly events: readonly CaptureEvent[];
+  readonly pages: number;
+}
+
+function* inBatches(pages: Iterable<readonly CaptureEvent[]>): Generator<Batch> {
+  let [events, count]: [CaptureEvent[], number] = [[], 0];
   for (const page of pages) {
-    if (sending.isStopped()) return false;
-    if (batch.length + page.length > MOST_EVENTS) await send();
-    batch.push(...page);
-    inBatch += 1;
+    if (events.length + page.length > MOST_EVENTS) {
+      yield { events, pages: count };
+      [events, count] = [[], 0];
+    }
+    events.push(...page);
+    count += 1;
   }
-  if (sending.isStopped()) return false;
-  await send();
-  return true;
+  if (count > 0) yield { events, pages: count };
 }
 
 async function untilTaken(events: readonly CaptureEvent[], { isStopped, post = postEvents, wait = pause }: Sending) {
