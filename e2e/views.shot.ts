@@ -124,18 +124,25 @@ const weigh = async (page: Page) => {
   const drawn = page.getByRole('group', { name: 'Weight' }).locator('polyline');
   await expect.poll(async () => (await drawn.getAttribute('points'))?.split(' ').length ?? 0).toBeGreaterThan(12);
 };
-const wound = async (page: Page) => {
-  await page.getByRole('button', { name: 'Mark a wound' }).click();
-  const map = page.getByRole('application');
-  const box = await map.boundingBox();
-  await map.click({ position: { x: (box?.width ?? 0) * 0.62, y: (box?.height ?? 0) * 0.46 } });
-  await page.getByRole('button', { name: 'Ulcer' }).click();
-  await page.getByRole('button', { name: 'Cleaned' }).click();
-  await page.getByText(/Now the seal/).waitFor();
+const sheet = async (page: Page) => {
+  const rows = [
+    ['My notebook'],
+    ['Date', 'Lake', 'Species', 'Weight', 'Bait', 'Remarks', 'Moon'],
+    ['03/04/05', 'Harrowmere', 'Mirror', '23.11', 'Tiger nuts', 'first of the year', 'full'],
+    ['summer 2007', 'Harowmere', 'Pike', 'about 14 lb', 'Roach', '', ''],
+    ['14/06/2011', 'Saltern Pit', 'Tench', '6-2', 'Bread', 'off the lilies at dawn', 'new'],
+    ['1998/99', 'Old brickworks', 'Common', '19 lb 4 oz', 'Sweetcorn', '', ''],
+    ['sometime', 'Saltern Pit', 'Tench', '5-1', 'Bread', '', ''],
+    ['Total', '', '5 fish', '', '', '', ''],
+  ];
+  const buffer = Buffer.from(rows.map((row) => row.join(',')).join('\n'));
+  await page.locator('input[type=file]').setInputFiles({ name: 'notebook.csv', mimeType: 'text/csv', buffer });
+  await page.getByRole('region', { name: 'What will come in' }).getByText('4 fish.').waitFor();
 };
 const SHOTS: readonly Shot[] = [
   { name: 'today-desk', size: DESK, path: at('/') },
   { name: 'book-desk', size: DESK, path: at('/book') },
+  { name: 'sheet-desk', size: { width: 1280, height: 1000 }, path: at('/book/sheet'), act: sheet },
   { name: 'capture-desk', size: DESK, path: toldInFull },
   { name: 'weigh-desk', size: { width: 1280, height: 1000 }, path: at('/weigh') },
   { name: 'bank-desk', size: { width: 1280, height: 1000 }, path: at('/bank/new'), act: hotDay },
@@ -143,7 +150,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'run-phone', size: PHONE, path: () => runUnderWay(14_000) },
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
-  { name: 'wounds-phone', size: PHONE, path: () => runUnderWay(9_000), act: wound },
   { name: 'bench-desk', size: { width: 1280, height: 900 }, path: () => pictureOf('carp'), act: straight },
   { name: 'board-desk', size: DESK, path: boardPicture, act: offTheBoard },
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },

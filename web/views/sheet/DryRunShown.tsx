@@ -51,7 +51,7 @@ export function DryRunShown({ run, alsoPerhaps }: { run: DryRun; alsoPerhaps: bo
   );
 }
 
-const FIRST_FISH = 8;
+const FIRST_FISH = 5;
 
 function FishLine({ planned: { fish, perhaps } }: { planned: PlannedFish }) {
   const { dated, water, swim, kind, weight, length, rig, bait, method, place } = fish;

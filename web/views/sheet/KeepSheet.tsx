@@ -1,9 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { LEFT_OUT } from '@keeper/contract/imports';
 import type { NameInSheet } from '@keeper/core/sheet/matchNames';
-import { paths } from '../../app/paths.js';
 import { deviceId, newId } from '../../data/device.js';
 import { useSwims } from '../../data/rows.js';
 import { usePracticesAt } from '../../data/usePractices.js';
@@ -111,9 +109,7 @@ export function KeepSheet({ open, put, run, choices, headings, waters, isAnswere
       >
         {open.importId === undefined ? sheetText.take({ fish: coming }) : sheetText.goOn}
       </button>
-      <Link to={paths.book} className="quiet-link">
-        {sheetText.toTheBook}
-      </Link>
+      {!isAnswered && <p className="text-sm text-soft">{sheetText.answerFirst}</p>}
     </div>
   );
 }

@@ -29,77 +29,81 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
   }
   const { separator, encoding } = file.data;
   return (
-    <>
-      <div>
-        <h2 className="font-book text-2xl">{open.name}</h2>
-        <p className="text-soft">
-          {separator !== null && encoding !== null && `${sheetText.parted({ by: separator, encoding })} `}
-          {tables.length === 1 && sheetText.rows({ rows: (tables[0]?.rows ?? 0).toLocaleString() })}
-        </p>
-        {tables.length > 1 && (
-          <div className="mt-3">
-            <Choice
-              label={sheetText.whichTable}
-              value={choice && `${choice.sheet}.${choice.table}`}
-              onChange={(chosen) => {
-                const [inSheet = 0, nth = 0] = chosen.split('.').map(Number);
-                const { mapping: _mapping, ...rest } = open;
-                void put({ ...rest, choice: { sheet: inSheet, table: nth } });
-              }}
-              options={tables.map(({ choice: { sheet: inSheet, table: nth }, name, rows }) => ({
-                value: `${inSheet}.${nth}`,
-                label: sheetText.tableOf({ name, nth: nth + 1, rows: rows.toLocaleString() }),
-              }))}
+    <div className="grid items-start gap-x-10 gap-y-8 xl:grid-cols-[1fr_23rem]">
+      <div className="grid min-w-0 gap-8">
+        <div>
+          <h2 className="font-book text-2xl">{open.name}</h2>
+          <p className="text-soft">
+            {separator !== null && encoding !== null && `${sheetText.parted({ by: separator, encoding })} `}
+            {tables.length === 1 && sheetText.rows({ rows: (tables[0]?.rows ?? 0).toLocaleString() })}
+          </p>
+          {tables.length > 1 && (
+            <div className="mt-3">
+              <Choice
+                label={sheetText.whichTable}
+                value={choice && `${choice.sheet}.${choice.table}`}
+                onChange={(chosen) => {
+                  const [inSheet = 0, nth = 0] = chosen.split('.').map(Number);
+                  const { mapping: _mapping, ...rest } = open;
+                  void put({ ...rest, choice: { sheet: inSheet, table: nth } });
+                }}
+                options={tables.map(({ choice: { sheet: inSheet, table: nth }, name, rows }) => ({
+                  value: `${inSheet}.${nth}`,
+                  label: sheetText.tableOf({ name, nth: nth + 1, rows: rows.toLocaleString() }),
+                }))}
+              />
+            </div>
+          )}
+        </div>
+        {table && mapping && (
+          <Section title={sheetText.columns} aside={sheet.isRemembered && <Aside>{sheetText.asLastTime}</Aside>}>
+            <Columns table={table} mapping={mapping} onChange={(next) => change({ mapping: next })} />
+            {!mapping.includes('date') && <Notice role="alert">{sheetText.noDate}</Notice>}
+          </Section>
+        )}
+        {asked && answers && asked.questions.length > 0 && (
+          <Section title={sheetText.open}>
+            <Questions questions={asked.questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
+          </Section>
+        )}
+        {asked && (
+          <>
+            <Names
+              title={sheetText.watersNamed}
+              names={asked.waters}
+              known={sheet.waters}
+              chosen={open.waters}
+              onChoose={(waters) => change({ waters })}
             />
-          </div>
+            <Names
+              title={sheetText.baitsNamed}
+              names={asked.baits}
+              known={sheet.baits}
+              chosen={open.baits}
+              onChoose={(baits) => change({ baits })}
+              onlyPerhaps
+            />
+          </>
         )}
       </div>
-      {table && mapping && (
-        <Section title={sheetText.columns} aside={sheet.isRemembered && <Aside>{sheetText.asLastTime}</Aside>}>
-          <Columns table={table} mapping={mapping} onChange={(next) => change({ mapping: next })} />
-          {!mapping.includes('date') && <Notice role="alert">{sheetText.noDate}</Notice>}
-        </Section>
-      )}
-      {asked && answers && asked.questions.length > 0 && (
-        <Section title={sheetText.open}>
-          <Questions questions={asked.questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
-        </Section>
-      )}
-      {asked && (
-        <>
-          <Names
-            title={sheetText.watersNamed}
-            names={asked.waters}
-            known={sheet.waters}
-            chosen={open.waters}
-            onChoose={(waters) => change({ waters })}
-          />
-          <Names
-            title={sheetText.baitsNamed}
-            names={asked.baits}
-            known={sheet.baits}
-            chosen={open.baits}
-            onChoose={(baits) => change({ baits })}
-            onlyPerhaps
-          />
-        </>
-      )}
       {run && sheet.choices && (
-        <Section title={sheetText.dryRun}>
-          <DryRunShown run={run} alsoPerhaps={open.alsoPerhaps} />
-          <KeepSheet
-            open={open}
-            put={put}
-            run={run}
-            choices={sheet.choices}
-            headings={table?.headings ?? []}
-            waters={asked?.waters ?? []}
-            isAnswered={sheet.isAnswered}
-            onAll={onAll}
-          />
-        </Section>
+        <div className="xl:sticky xl:top-6">
+          <Section title={sheetText.dryRun}>
+            <DryRunShown run={run} alsoPerhaps={open.alsoPerhaps} />
+            <KeepSheet
+              open={open}
+              put={put}
+              run={run}
+              choices={sheet.choices}
+              headings={table?.headings ?? []}
+              waters={asked?.waters ?? []}
+              isAnswered={sheet.isAnswered}
+              onAll={onAll}
+            />
+          </Section>
+        </div>
       )}
-    </>
+    </div>
   );
 }
 

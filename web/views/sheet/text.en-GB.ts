@@ -123,6 +123,7 @@ export const sheetText = localised('sheet', {
   leftOver: ({ rows }: { rows: number }) => (rows === 1 ? 'One row is no fish' : `${rows} rows are no fish`),
   rowNumber: ({ row }: { row: number }) => `Row ${row}`,
   take: ({ fish }: { fish: number }) => (fish === 1 ? 'Take it in' : `Take in ${fish} fish`),
+  answerFirst: 'First answer what is asked once.',
   goOn: 'It was not finished: go on',
   stop: 'Stop',
   sent: ({ sent, of }: { sent: string; of: string }) => `${sent} of ${of} are in the book.`,
