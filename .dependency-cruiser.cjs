@@ -31,6 +31,7 @@ const floors = [
   ['bank', 'meetings'],
   ['planning', 'rehearse'],
   ['formats', 'sheet'],
+  ['find'],
   ['text'],
 ];
 /** What tests share stands beside the floors. */

@@ -7,6 +7,7 @@ import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
+import { SettingsService } from '@keeper/server/settings/settings.service';
 import { CapturesRepository } from '@keeper/server/captures/captures.repository';
 import { Database } from '@keeper/server/storage/database';
 import { event, newId } from './events.js';
@@ -30,7 +31,7 @@ export async function bookBench(): Promise<void> {
     `SELECT id, started_at, summary FROM captures WHERE outcome NOT IN ('discarded', 'merged') AND started_at IS NOT NULL
      ORDER BY started_at DESC, id DESC LIMIT 41`,
   );
-  const book = new CapturesRepository(database);
+  const book = new CapturesRepository(database, new SettingsService(database));
   const bareTimes = await timedRuns(RUNS, () => bare.all());
   const pageTimes = await timedRuns(RUNS, () => book.page({}));
   // One at a time has the book.

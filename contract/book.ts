@@ -13,6 +13,8 @@ export class BookFilterDto {
   /** Only the fish of this keeper. */
   @Maybe() @IsId() keeperId?: string;
   @Maybe() @IsIn(BOOK_ORDERS) order?: BookOrder;
+  /** What is looked for, as it is typed: words, names, kinds, dates, weights and lengths (`readSearch`). */
+  @Maybe() @IsText(200) q?: string;
   /**
    * Where the book is opened: at the end of this year, or at its beginning where the oldest come first. By weight it
    * means nothing.

@@ -42,6 +42,7 @@ export const PAGES = [
   '/devices',
   '/pair',
   '/more',
+  '/keys',
   '/settings',
 ] as const;
 

@@ -90,6 +90,7 @@ test('every view of a full book can be used by all, and its words come from a te
     `/book/${shown?.captureId}/share`,
     `/weigh/scales/${kit?.[3]?.id}`,
     '/more',
+    '/keys',
     '/devices',
     '/pair',
     '/rehearse',

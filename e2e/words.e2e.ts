@@ -21,7 +21,7 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
     ],
     ...['/waters/new', '/waters/w1/swims/new', '/kit', '/kit/rigs/new', '/kit/items/new', '/weigh', '/rehearse'],
     ...['/meetings', '/meetings/new/rules'],
-    ...['/rehearse/clean', '/devices', '/pair', '/more', '/settings', '/nowhere'],
+    ...['/rehearse/clean', '/devices', '/pair', '/more', '/keys', '/settings', '/nowhere'],
   ];
   await speakMarked(page);
   const found: string[] = [];

@@ -4,17 +4,18 @@ import type { AppendedEvents } from '@keeper/contract/events';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import type { RunningCapture } from '@keeper/core/domain/capture/runningCapture';
 import { recordOf } from '@keeper/core/domain/capture/record';
+import { searchWords } from '@keeper/core/domain/capture/searchWords';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
 import { Database } from '../storage/database.js';
 import { projectAnew } from '../storage/projectAnew.js';
-import { captures, events, waters } from '../storage/schema.js';
+import { captures, captureWords, events, waters } from '../storage/schema.js';
 import { eventOf } from './eventRow.js';
 import { RunningCaptures } from './runningCaptures.js';
 
 /** Counts up whenever logs are replayed or summed up differently: then every summary is rebuilt once, from its log. */
-const PROJECTION = { setting: 'telling', version: '14' } as const;
+const PROJECTION = { setting: 'telling', version: '15' } as const;
 
 /** Ranks below every weight. */
 const NOT_WEIGHED = -1;
@@ -112,7 +113,10 @@ export class CaptureEventsService implements OnModuleInit {
     const { startedAt, outcome, species, outingId, fishId, keeperId, netGrams, writtenUp } = summary;
     const waterId = this.knownWater(summary.waterId);
     const row = { startedAt, outcome, species, waterId, outingId, fishId, keeperId, netGrams, writtenUp };
-    const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(recordOf(told)) };
+    const record = recordOf(told);
+    const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(record) };
+    const words = searchWords(summary, record);
+    if (this.statements.words.get({ captureId })?.words !== words) this.statements.findBy.run({ captureId, words });
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
     if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(text);
     else {
@@ -206,6 +210,16 @@ function prepare({ drizzle, sqlite }: Database) {
       })
       .from(captures)
       .where(eq(captures.id, of('captureId')))
+      .prepare(),
+    words: drizzle
+      .select({ words: captureWords.words })
+      .from(captureWords)
+      .where(eq(captureWords.captureId, of('captureId')))
+      .prepare(),
+    findBy: drizzle
+      .insert(captureWords)
+      .values({ captureId: of('captureId'), words: of('words') })
+      .onConflictDoUpdate({ target: captureWords.captureId, set: { words: sql`excluded.words` } })
       .prepare(),
     retell: drizzle
       .update(captures)

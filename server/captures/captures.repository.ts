@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, between, desc, eq, gt, inArray, lt, or, sql } from 'drizzle-orm';
+import { and, asc, between, desc, eq, gt, inArray, lt, or, sql, type SQL } from 'drizzle-orm';
 import type { BookOrder } from '@keeper/contract/orders';
 import type { BookFilterDto, BookQueryDto, BookTally, PictureInBook } from '@keeper/contract/book';
 import type { HandlingQueryDto } from '@keeper/contract/handling';
@@ -10,10 +10,14 @@ import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
+import { massSystemOf } from '@keeper/core/measure/mass';
 import { Problem } from '../errors/problem.js';
+import { SettingsService } from '../settings/settings.service.js';
 import { Database } from '../storage/database.js';
 import { captures } from '../storage/schema.js';
 import { IN_THE_BOOK } from './inTheBook.js';
+import { sought } from './sought.js';
 
 const PAGE_ROWS = 40;
 /** A keeper's hands change: older captures say nothing of today's. */
@@ -41,7 +45,10 @@ export class CapturesRepository {
 
   private readonly picturedFish;
 
-  constructor(private readonly database: Database) {
+  constructor(
+    private readonly database: Database,
+    private readonly settings: SettingsService,
+  ) {
     this.picturedFish = database.sqlite
       .prepare(
         `SELECT json_object(
@@ -64,7 +71,7 @@ export class CapturesRepository {
   page(query: BookQueryDto): string {
     const limit = query.limit ?? PAGE_ROWS;
     const after = query.after ? readCursor(query.after) : undefined;
-    const rows = this.pageStatement(query).all({
+    const rows = (query.q ? this.soughtPage(query, query.q) : this.pageStatement(query)).all({
       species: query.species,
       waterId: query.waterId,
       outingId: query.outingId,
@@ -82,7 +89,7 @@ export class CapturesRepository {
   }
 
   /** How many captures a filter lets through, on all its pages together. */
-  private count({ species, waterId, keeperId, outingId, waiting }: BookQueryDto): number {
+  private count({ species, waterId, keeperId, outingId, waiting, q }: BookQueryDto): number {
     return (
       this.database.drizzle
         .select({ n: sql<number>`count(*)` })
@@ -95,6 +102,7 @@ export class CapturesRepository {
             keeperId ? eq(captures.keeperId, keeperId) : undefined,
             outingId ? eq(captures.outingId, outingId) : undefined,
             waiting ? WAITING : undefined,
+            q ? this.soughtBy(q, keeperId) : undefined,
           ),
         )
         .get()?.n ?? 0
@@ -107,10 +115,26 @@ export class CapturesRepository {
     const shape = [order ?? 'newest', !species, !waterId, !keeperId, !outingId, !waiting, !after, !year].join();
     const known = this.pages.get(shape);
     if (known) return known;
+    const made = this.prepare(query, undefined);
+    this.pages.set(shape, made);
+    return made;
+  }
+
+  /** A page of what is looked for: prepared for this once. */
+  private soughtPage(query: BookQueryDto, q: string): PageStatement {
+    return this.prepare(query, this.soughtBy(q, query.keeperId));
+  }
+
+  private soughtBy(q: string, keeperId: string | undefined): SQL | undefined {
+    const { massUnit } = this.settings.read(keeperId ?? FIRST_KEEPER);
+    return sought(this.database, q, new Date().toISOString().slice(0, 10), massSystemOf(massUnit));
+  }
+
+  private prepare(query: BookQueryDto, also: SQL | undefined): PageStatement {
     const { column, down } = ORDERS[query.order ?? 'newest'];
     const [way, beyond] = down ? [desc, lt] : [asc, gt];
     const of = sql.placeholder;
-    const made = this.database.drizzle
+    return this.database.drizzle
       .select({ id: captures.id, key: column, summary: captures.summary })
       .from(captures)
       .where(
@@ -121,6 +145,7 @@ export class CapturesRepository {
           query.keeperId ? eq(captures.keeperId, of('keeperId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting ? WAITING : undefined,
+          also,
           query.year ? between(captures.startedAt, of('fromAt'), of('toAt')) : undefined,
           query.after
             ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
@@ -130,8 +155,6 @@ export class CapturesRepository {
       .orderBy(way(column), way(captures.id))
       .limit(of('limit'))
       .prepare();
-    this.pages.set(shape, made);
-    return made;
   }
 
   /** A capture's summary as it is kept, as JSON text. */
@@ -153,7 +176,7 @@ export class CapturesRepository {
 
   /** Every picture of the book that was not removed, fish by fish in the order asked for. */
   pictures(filter: BookFilterDto): PictureInBook[] {
-    const { species, waterId, keeperId, order, year } = filter;
+    const { species, waterId, keeperId, order, year, q } = filter;
     const { fromAt, toAt } = openedAt(filter);
     const { column, down } = ORDERS[order ?? 'newest'];
     const way = down ? desc : asc;
@@ -167,6 +190,7 @@ export class CapturesRepository {
           species ? eq(captures.species, species) : undefined,
           waterId ? eq(captures.waterId, waterId) : undefined,
           keeperId ? eq(captures.keeperId, keeperId) : undefined,
+          q ? this.soughtBy(q, keeperId) : undefined,
           year ? between(captures.startedAt, fromAt, toAt) : undefined,
         ),
       )

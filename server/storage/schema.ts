@@ -64,6 +64,13 @@ export const captures = sqliteTable(
   },
 );
 
+/** What each capture is found by (`searchWords`), and a number for it that no copy of the book changes. */
+export const captureWords = sqliteTable('capture_words', {
+  n: integer('n').primaryKey(),
+  captureId: text('capture_id').notNull().unique(),
+  words: text('words').notNull(),
+});
+
 /** The log: rows are added, never changed, never removed. */
 export const events = sqliteTable(
   'events',

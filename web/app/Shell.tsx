@@ -9,6 +9,7 @@ import { useTally } from '../data/queries.js';
 import { FURTHER_PLACES, WORK_PLACES } from './places.js';
 import { KnownSince } from './KnownSince.js';
 import { SendingLine } from './SendingLine.js';
+import { PaletteByKey } from './PaletteByKey.js';
 import { TroubleNotice } from './TroubleNotice.js';
 
 const PutOutPage = lazyPart(async () => (await import('../views/devices/PutOutPage.js')).PutOutPage);
@@ -78,6 +79,7 @@ function KeeperShell() {
         id="page"
         className="mx-auto w-full max-w-5xl has-data-wide:max-w-[108rem] px-4 pt-6 pb-28 md:px-10 md:pt-9 md:pb-16"
       >
+        <PaletteByKey />
         <TroubleNotice />
         <KnownSince />
         <Outlet />

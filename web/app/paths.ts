@@ -39,6 +39,7 @@ export const paths = {
   rehearse: '/rehearse',
   rehearsal: (seed: string) => `/rehearse/${seed}`,
   devices: '/devices',
+  keys: '/keys',
   pair: '/pair',
   more: '/more',
   settings: '/settings',

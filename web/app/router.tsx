@@ -98,6 +98,7 @@ export const router = createBrowserRouter([
         path: paths.putForward(':meetingId', ':captureId'),
         lazy: async () => ({ Component: (await import('../views/meetings/PutForwardPage.js')).PutForwardPage }),
       },
+      { path: paths.keys, lazy: async () => ({ Component: (await import('./KeysPage.js')).KeysPage }) },
       { path: paths.bank, lazy: async () => ({ Component: (await import('../views/bank/BankIndex.js')).BankIndex }) },
       {
         path: paths.newOuting,

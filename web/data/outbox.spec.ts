@@ -241,9 +241,14 @@ describe('refused once is not refused for ever', () => {
     server.away = true;
     server.pauses = -1000;
     const outbox = open();
+    const said = new Promise((resolve) => {
+      outbox.subscribe(() => {
+        const { trouble } = outbox.snapshot();
+        if (trouble) resolve(trouble);
+      });
+    });
     await outbox.append([event('hooked')]);
-    await new Promise((resolve) => setTimeout(resolve));
-    expect(outbox.snapshot().trouble).toEqual({ kind: 'unreachable', sentence: 'away' });
+    expect(await said).toEqual({ kind: 'unreachable', sentence: 'away' });
     server.pauses = 1;
     await outbox.idle();
     expect(outbox.snapshot().trouble).toBeNull();

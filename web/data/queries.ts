@@ -1,5 +1,5 @@
 import { asked } from './asked.js';
-import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import type { BookPage, BookQueryDto, PictureInBook } from '@keeper/contract/book';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
@@ -12,7 +12,7 @@ import { useMyKeeperId } from './whose.js';
 
 export type BookFilter = Pick<
   BookQueryDto,
-  'species' | 'waterId' | 'keeperId' | 'outingId' | 'order' | 'waiting' | 'year'
+  'species' | 'waterId' | 'keeperId' | 'outingId' | 'order' | 'waiting' | 'year' | 'q'
 >;
 
 /** The book page by page, continued where the last page ended. */
@@ -24,14 +24,17 @@ export function useBook({ order, ...sought }: BookFilter) {
     queryFn: ({ pageParam }) => ask<BookPage>(`/captures?${searchOf({ ...filter, after: pageParam })}`),
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
+    // While it is typed what was found before stays in sight.
+    placeholderData: filter.q ? keepPreviousData : undefined,
   });
 }
 
 /** All pictures of the book, asked for where they are looked at. */
-export function useBookPictures({ species, waterId, keeperId, order, year }: BookFilter, enabled: boolean) {
+export function useBookPictures({ species, waterId, keeperId, order, year, q }: BookFilter, enabled: boolean) {
   return useQuery({
-    queryKey: ['book', 'pictures', { species, waterId, keeperId, order, year }],
-    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, keeperId, order, year })}`),
+    queryKey: ['book', 'pictures', { species, waterId, keeperId, order, year, q }],
+    queryFn: () =>
+      ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, keeperId, order, year, q })}`),
     enabled,
   });
 }

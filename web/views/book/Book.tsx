@@ -1,3 +1,4 @@
+import { FindField } from './FindField.js';
 import { bookText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
 import { Fragment } from 'react';
@@ -30,8 +31,8 @@ const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
 export function Book() {
   // What is shown stands in the address: it is there again on the way back.
   const [search, setSearch] = useSearchParams();
-  const { species, waterId, keeperId, order, asPictures, year } = shownBy(search);
-  const show = (name: 'kind' | 'water' | 'whose' | 'order' | 'as' | 'year', value: string | undefined) =>
+  const { species, waterId, keeperId, order, asPictures, year, q } = shownBy(search);
+  const show = (name: 'kind' | 'water' | 'whose' | 'order' | 'as' | 'year' | 'q', value: string | undefined) =>
     setSearch(
       (standing) => {
         if (value === undefined) standing.delete(name);
@@ -43,30 +44,32 @@ export function Book() {
   const tally = useTally().data;
   const waters = useWaters();
   const household = useHousehold();
-  const book = useBook({ species, waterId, keeperId, order, year });
+  const book = useBook({ species, waterId, keeperId, order, year, q });
   const waiting = useWaitingSummaries().filter(({ outcome }) => outcome !== 'open');
   const listed = book.data?.pages.flatMap(({ rows }) => rows) ?? [];
   const heldHere = new Map(waiting.map((row) => [row.captureId, row]));
   const onTop =
-    order === 'newest' && year === undefined
+    order === 'newest' && year === undefined && q === undefined
       ? waiting.filter(
           (row) =>
             fits(row, { species, waterId, keeperId }) && !listed.some((each) => each.captureId === row.captureId),
         )
       : [];
   const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
-  const shown = useBookPictures({ species, waterId, keeperId, order, year }, asPictures);
+  const shown = useBookPictures({ species, waterId, keeperId, order, year, q }, asPictures);
   const pictures = picturesIn(
     shown.data ?? [],
-    order === 'newest' && year === undefined ? waiting.filter((row) => fits(row, { species, waterId, keeperId })) : [],
+    order === 'newest' && year === undefined && q === undefined
+      ? waiting.filter((row) => fits(row, { species, waterId, keeperId }))
+      : [],
   );
-  const blanks = useBlanks(rows, { species, waterId, keeperId, order, year, more: book.hasNextPage });
+  const blanks = useBlanks(rows, { species, waterId, keeperId, order, year, q, more: book.hasNextPage });
   const entries = [
     ...rows.map((capture) => ({ key: capture.captureId, at: capture.startedAt ?? '', capture })),
     ...blanks.map((outing) => ({ key: outing.outingId, at: new Date(outing.fromMs).toISOString(), outing })),
   ];
   if (blanks.length > 0) entries.sort((a, b) => b.at.localeCompare(a.at));
-  const isFiltered = species !== undefined || waterId !== undefined || keeperId !== undefined;
+  const isFiltered = [species, waterId, keeperId, q].some((each) => each !== undefined);
   // By weight the years stand mixed. What an earlier version kept on this device has none.
   const years = order === 'heaviest' ? [] : ((tally as Partial<BookTally> | undefined)?.byYear ?? []);
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
@@ -92,6 +95,7 @@ export function Book() {
           {isFiltered && book.data && bookText.shown({ total: countText(book.data.pages[0]?.total ?? 0) })}
         </p>
       )}
+      <FindField value={q ?? ''} onFind={(typed) => show('q', typed || undefined)} />
       <div
         className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:flex-wrap sm:gap-3 sm:overflow-visible"
         role="group"
@@ -209,6 +213,7 @@ function shownBy(search: URLSearchParams) {
     year,
     waterId: search.get('water') ?? undefined,
     keeperId: search.get('whose') ?? undefined,
+    q: search.get('q')?.trim() || undefined,
     order,
     asPictures: search.get('as') === 'pictures',
   };

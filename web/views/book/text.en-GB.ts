@@ -6,6 +6,8 @@ export const bookText = localised('book', {
   fromMemory: 'Add a past fish',
   aSheet: 'Take in a sheet',
   meetings: 'Meetings',
+  find: 'Find in the book',
+  findExample: 'linear boathouse autumn 2024 over 20 lb boilie',
   newestFirst: 'Newest first',
   oldestFirst: 'Oldest first',
   heaviestFirst: 'Heaviest first',

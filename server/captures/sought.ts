@@ -1,0 +1,59 @@
+import { sql, type SQL } from 'drizzle-orm';
+import { readSearch, type Search } from '@keeper/core/find/readSearch';
+import { foldWord } from '@keeper/core/domain/outing/foldWord';
+import { wordOf } from '@keeper/core/domain/capture/searchWords';
+import type { MassSystem } from '@keeper/core/measure/mass';
+import type { Database } from '../storage/database.js';
+
+interface NamedRow {
+  readonly id: string;
+  readonly kind: 'water' | 'swim' | 'fish';
+  readonly name: string;
+}
+
+/**
+ * What a search lets through, as conditions on captures. A word may begin one that was written of the fish, or one of
+ * the name that its water, its swim or the fish itself has now: a row that was renamed is found by its new name.
+ */
+export function sought(database: Database, text: string, today: string, massSystem: MassSystem): SQL | undefined {
+  const search = readSearch(text, { dayFirst: true, today, massSystem });
+  const match = matchOf(search, database);
+  const conditions = [
+    match === ''
+      ? undefined
+      : sql`id IN (SELECT capture_id FROM capture_words WHERE n IN (
+      SELECT rowid FROM capture_search WHERE capture_search MATCH ${match}))`,
+    search.from === null ? undefined : sql`started_at >= ${search.from}`,
+    // Days of the calendar sort as text; whatever hour follows lies within.
+    search.to === null ? undefined : sql`started_at < ${`${search.to}~`}`,
+    search.leastGrams === null ? undefined : sql`net_grams >= ${search.leastGrams}`,
+    search.mostGrams === null ? undefined : sql`net_grams <= ${search.mostGrams}`,
+    search.leastMm === null ? undefined : sql`json_extract(summary, '$.lengthMm') >= ${search.leastMm}`,
+    search.mostMm === null ? undefined : sql`json_extract(summary, '$.lengthMm') <= ${search.mostMm}`,
+    search.outcome === null ? undefined : sql`outcome = ${search.outcome}`,
+  ].flatMap((condition) => condition ?? []);
+  return conditions.length === 0 ? undefined : sql.join(conditions, sql` AND `);
+}
+
+/** The search in the words of FTS5: each has to be found, by itself or by what is called so. */
+function matchOf({ words, kinds }: Search, { sqlite }: Database): string {
+  const rows = words.length === 0 ? [] : (sqlite.prepare(NAMED).all() as NamedRow[]);
+  const named = rows.map((row) => ({ ...row, parts: foldWord(plain(row.name)).split(/[^\p{L}\p{N}]+/u) }));
+  const eachWord = words.map((word) => {
+    const folded = foldWord(word);
+    const called = named.filter(({ parts }) => parts.some((part) => part.startsWith(folded)));
+    return [`"${folded}"*`, ...called.map(({ kind, id }) => wordOf(kind, id))].join(' OR ');
+  });
+  const eachKind = kinds.map(({ species, form }) =>
+    [species && wordOf('species', species), form && wordOf('form', form)].filter(Boolean).join(' AND '),
+  );
+  return [...eachWord, ...eachKind].map((part) => `(${part})`).join(' AND ');
+}
+
+const NAMED = `SELECT id, 'water' AS kind, name FROM waters
+  UNION ALL SELECT id, 'swim', body ->> '$.name' FROM swims
+  UNION ALL SELECT id, 'fish', body ->> '$.name' FROM fish`;
+
+function plain(name: string): string {
+  return name.normalize('NFKD').replaceAll(/\p{M}/gu, '');
+}
