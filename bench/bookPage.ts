@@ -6,6 +6,8 @@ import type SqliteDatabase from 'better-sqlite3';
 import type { BookPage } from '@keeper/contract/book';
 import type { CaptureEvent } from '@keeper/core/domain/capture/event';
 import { replay } from '@keeper/core/domain/capture/replay';
+import { recordOf } from '@keeper/core/domain/capture/record';
+import { searchWords } from '@keeper/core/domain/capture/searchWords';
 import { summaryOf } from '@keeper/core/domain/capture/summary';
 import { SettingsService } from '@keeper/server/settings/settings.service';
 import { CapturesRepository } from '@keeper/server/captures/captures.repository';
@@ -16,6 +18,8 @@ import { runServer } from './runningServer.js';
 
 const CAPTURES = 100_000;
 const RUNS = 400;
+/** A kind, a word of a note, a year, a weight and a bait. */
+const SOUGHT = 'pike weir 2000 over 10 lb sardine';
 const MIGRATIONS = fileURLToPath(new URL('../../server/drizzle', import.meta.url));
 
 /**
@@ -40,6 +44,8 @@ export async function bookBench(): Promise<void> {
   const get = async (path: string) => (await (await fetch(`${url}/api/captures${path}`)).json()) as BookPage;
   const httpTimes = await timedRuns(RUNS, () => get(''));
   const heaviest = await timedRuns(RUNS, () => get('?order=heaviest&species=pike'));
+  const find = await timedRuns(RUNS / 4, () => get(`?q=${encodeURIComponent(SOUGHT)}`));
+  const common = await timedRuns(RUNS / 4, () => get('?q=boilie'));
   const tally = await timedRuns(RUNS / 8, () => get('/tally'));
   await stop();
   rmSync(folder, { recursive: true });
@@ -48,6 +54,8 @@ export async function bookBench(): Promise<void> {
   report('book: times the bare statement, p95', quantile(pageTimes, 0.95) / quantile(bareTimes, 0.95), 'x', 3);
   report('book: first page over HTTP, p95', quantile(httpTimes, 0.95), 'ms', 25);
   report('book: heaviest pike first over HTTP, p95', quantile(heaviest, 0.95), 'ms', 25);
+  report('book: searched for five things over HTTP, p95', quantile(find, 0.95), 'ms', 30);
+  report('book: searched for a word of every fourth fish, p95', quantile(common, 0.95), 'ms', 30);
   report('book: tally of 100,000 over HTTP, p95', quantile(tally, 0.95), 'ms');
 }
 
@@ -56,14 +64,17 @@ function fill(sqlite: SqliteDatabase.Database): void {
     `INSERT INTO captures (id, started_at, outcome, species, net_grams, weight_rank, written_up, summary)
      VALUES (?, ?, ?, ?, ?, ?, 1, ?)`,
   );
+  const addWords = sqlite.prepare('INSERT INTO capture_words (capture_id, words) VALUES (?, ?)');
   const addEvent = sqlite.prepare('INSERT INTO events VALUES (?, ?, ?, ?, ?, ?, ?, ?)');
   sqlite.transaction(() => {
     for (let i = 0; i < CAPTURES; i += 1) {
       const events = oneCapture(i);
       const captureId = events[0]?.captureId ?? '';
-      const summary = summaryOf(replay(captureId, events));
+      const state = replay(captureId, events);
+      const summary = summaryOf(state);
       const { startedAt, outcome, species, netGrams } = summary;
       addCapture.run(captureId, startedAt, outcome, species, netGrams, netGrams ?? -1, JSON.stringify(summary));
+      addWords.run(captureId, searchWords(summary, recordOf(state)));
       for (const each of events) {
         const { id, deviceId, at, elapsedMs, type, payload } = each;
         addEvent.run(id, captureId, deviceId, at, elapsedMs, type, JSON.stringify(payload), at);
@@ -71,6 +82,9 @@ function fill(sqlite: SqliteDatabase.Database): void {
     }
   })();
 }
+
+const NOTES = ['Wind off the dam.', 'At the weir, just after dark.', 'Off the lilies.'];
+const BAITS = ['Boilie', 'Bread', 'Tiger nut', 'Sardine'];
 
 function oneCapture(i: number): CaptureEvent[] {
   const captureId = newId();
@@ -85,6 +99,7 @@ function oneCapture(i: number): CaptureEvent[] {
     }),
     event(captureId, 'returned', at, 400_000, {}),
     event(captureId, 'released', at, 540_000, {}),
-    event(captureId, 'described', at, 900_000, { facts: { species } }),
+    event(captureId, 'described', at, 900_000, { facts: { species, note: NOTES[i % NOTES.length] } }),
+    event(captureId, 'rod-told', at, 900_001, { bait: BAITS[i % BAITS.length] }),
   ];
 }

@@ -54,6 +54,41 @@ test(
   },
 );
 
+test(
+  'fish are found by what is known of them, and places and waters by one key',
+  { tag: '@desk' },
+  async ({ page, demo, noErrors }) => {
+    await page.goto(`${demo.url}/book`);
+    const counts = page.getByTestId('book-counts');
+    const rows = page.getByRole('listitem').filter({ has: page.getByRole('link') });
+    await page.getByRole('searchbox').fill('pike over 15 lb');
+    await expect(counts).toContainText('Shown:');
+    await expect(rows.filter({ hasText: /carp|barbel|wels|blank/i })).toHaveCount(0);
+    await expect(rows.first()).toContainText(/(1[5-9]|[2-9]\d) lb/);
+    // What is looked for stands in the address: on the way back it is there again.
+    await rows.first().getByRole('link').click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pike');
+    await page.goBack();
+    await expect(page.getByRole('searchbox')).toHaveValue('pike over 15 lb');
+    await page.getByRole('searchbox').fill('nothing so');
+    await expect(page.getByText('No fish of that kind from there yet.')).toBeVisible();
+
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('Go somewhere, or find fish').fill('harrow');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Harrowmere');
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.press('/');
+    await page.getByPlaceholder('Go somewhere, or find fish').fill('tench 2025');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('searchbox')).toHaveValue('tench 2025');
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.press('Shift+?');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Keys');
+    expect(noErrors).toEqual([]);
+  },
+);
+
 test('the book as pictures: side by side, month by month, each leads to its fish', async ({ page, demo, noErrors }) => {
   await page.goto(`${demo.url}/book`);
   await page.getByRole('radio', { name: 'Pictures' }).click();

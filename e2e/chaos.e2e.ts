@@ -8,7 +8,7 @@ import { expect, next, test } from './keeperTest.js';
 
 const FULL = process.env['KEEPER_CHAOS'] === 'full';
 const SEED = process.env['KEEPER_CHAOS_SEED'] ?? '1';
-const [CAPTURES, FAULTS] = FULL ? [30, 100] : [3, 9];
+const [CAPTURES, FAULTS] = FULL ? [30, 100] : [2, 6];
 
 const KINDS = ['offline', 'server-killed', 'reloaded', 'slow', 'doubled', 'answer-lost', 'refused'] as const;
 type Kind = (typeof KINDS)[number];

@@ -8,7 +8,7 @@ import { kindOfWord } from '../sheet/kindOfWord.js';
 
 /** What somebody looks for, as far as it was understood; all of it has to hold. */
 export interface Search {
-  /** Begin a word that was written of the fish, or the name of what it hangs on. Folded, letters and digits alone. */
+  /** Begin a word that was written of the fish, or the name of what it depends on. Folded, letters and digits alone. */
   readonly words: readonly string[];
   readonly kinds: readonly Pick<Facts, 'species' | 'form'>[];
   /** Days, both included. */

@@ -9,6 +9,7 @@ import { AccessGuard } from './access.guard.js';
 import { AccessService } from './access.service.js';
 import { DevicesRepository } from './devices.repository.js';
 import { HelperSees } from './helperSees.interceptor.js';
+import { COST, PASSPHRASE_COST } from './passphrase.js';
 import { PassphraseRepository } from './passphrase.repository.js';
 
 /** Who may ask, and the door to the home network. */
@@ -22,6 +23,7 @@ export class AccessModule {
         DevicesRepository,
         PassphraseRepository,
         AccessService,
+        { provide: PASSPHRASE_COST, useValue: COST },
         {
           provide: HomeService,
           useFactory: (database: Database, passphrase: PassphraseRepository) =>

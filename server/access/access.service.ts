@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { Injectable, Logger } from '@nestjs/common';
+import { Inject, Injectable, Logger } from '@nestjs/common';
 import type { EnterDto, OfferPairingDto, PairDto, PairingOffer, SetPassphraseDto } from '@keeper/contract/access';
 import { readCode } from '@keeper/contract/access';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
@@ -9,7 +9,7 @@ import { keeperAsked, type Asking } from './asking.js';
 import { Attempts } from './attempts.js';
 import { DevicesRepository } from './devices.repository.js';
 import { PairingCodes } from './pairingCodes.js';
-import { isPassphrase, keepPassphrase } from './passphrase.js';
+import { COST, isPassphrase, keepPassphrase, PASSPHRASE_COST, type ScryptCost } from './passphrase.js';
 import { PassphraseRepository } from './passphrase.repository.js';
 
 /** The time of day, asked for when it is needed. */
@@ -33,6 +33,7 @@ export class AccessService {
   constructor(
     private readonly devices: DevicesRepository,
     private readonly passphrase: PassphraseRepository,
+    @Inject(PASSPHRASE_COST) private readonly cost: ScryptCost = COST,
   ) {}
 
   hasPassphrase(): boolean {
@@ -87,7 +88,7 @@ export class AccessService {
   /** Sets the passphrase, or changes it for one who knows it; all other devices have to be let in again. */
   async setPassphrase({ current, next }: SetPassphraseDto, asking: Asking, address: string, now: Clock): Promise<void> {
     if (this.hasPassphrase()) await this.assertPassphrase(current ?? '', address, now);
-    const kept = await this.weighing.through(() => keepPassphrase(next));
+    const kept = await this.weighing.through(() => keepPassphrase(next, this.cost));
     this.passphrase.write(kept, now());
     this.devices.endAllBut(asking.device?.id ?? null);
     this.log.log('The passphrase was changed; the sessions of all other devices are over.');

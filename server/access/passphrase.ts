@@ -12,6 +12,8 @@ export interface ScryptCost {
 
 /** OWASP Password Storage Cheat Sheet, section scrypt: N = 2^17 (128 MiB), r = 8, p = 1. */
 export const COST: ScryptCost = { logN: 17, r: 8, p: 1 };
+/** Under which the cost is injected: a test that is about something else asks a cheaper one. */
+export const PASSPHRASE_COST = Symbol('PASSPHRASE_COST');
 const SALT_BYTES = 16;
 const HASH_BYTES = 32;
 const MOST_MEMORY = 256 * 1024 * 1024;

@@ -116,7 +116,9 @@ export class CaptureEventsService implements OnModuleInit {
     const record = recordOf(told);
     const text = { captureId, summary: JSON.stringify(summary), record: JSON.stringify(record) };
     const words = searchWords(summary, record);
-    if (this.statements.words.get({ captureId })?.words !== words) this.statements.findBy.run({ captureId, words });
+    const known = this.statements.words.get({ captureId })?.words ?? '';
+    if (words === '' && known !== '') this.statements.findNoMore.run({ captureId });
+    else if (words !== known) this.statements.findBy.run({ captureId, words });
     // Most taps of a run change no column that the book is sorted by; then no index needs to be written.
     if (standing && SORTED_BY.every((column) => standing[column] === row[column])) this.statements.retell.run(text);
     else {
@@ -220,6 +222,10 @@ function prepare({ drizzle, sqlite }: Database) {
       .insert(captureWords)
       .values({ captureId: of('captureId'), words: of('words') })
       .onConflictDoUpdate({ target: captureWords.captureId, set: { words: sql`excluded.words` } })
+      .prepare(),
+    findNoMore: drizzle
+      .delete(captureWords)
+      .where(eq(captureWords.captureId, of('captureId')))
       .prepare(),
     retell: drizzle
       .update(captures)

@@ -17,7 +17,7 @@ import { SettingsService } from '../settings/settings.service.js';
 import { Database } from '../storage/database.js';
 import { captures } from '../storage/schema.js';
 import { IN_THE_BOOK } from './inTheBook.js';
-import { sought } from './sought.js';
+import { countMatches, sought, type Sought } from './sought.js';
 
 const PAGE_ROWS = 40;
 /** A keeper's hands change: older captures say nothing of today's. */
@@ -90,6 +90,10 @@ export class CapturesRepository {
 
   /** How many captures a filter lets through, on all its pages together. */
   private count({ species, waterId, keeperId, outingId, waiting, q }: BookQueryDto): number {
+    const found = q ? this.soughtBy(q, keeperId) : undefined;
+    const isAlone = found?.conditions.length === 1 && found.match !== '';
+    if (isAlone && ![species, waterId, keeperId, outingId, waiting].some(Boolean))
+      return countMatches(this.database, found.match);
     return (
       this.database.drizzle
         .select({ n: sql<number>`count(*)` })
@@ -102,7 +106,7 @@ export class CapturesRepository {
             keeperId ? eq(captures.keeperId, keeperId) : undefined,
             outingId ? eq(captures.outingId, outingId) : undefined,
             waiting ? WAITING : undefined,
-            q ? this.soughtBy(q, keeperId) : undefined,
+            ...(found?.conditions ?? []),
           ),
         )
         .get()?.n ?? 0
@@ -115,22 +119,22 @@ export class CapturesRepository {
     const shape = [order ?? 'newest', !species, !waterId, !keeperId, !outingId, !waiting, !after, !year].join();
     const known = this.pages.get(shape);
     if (known) return known;
-    const made = this.prepare(query, undefined);
+    const made = this.prepare(query, []);
     this.pages.set(shape, made);
     return made;
   }
 
   /** A page of what is looked for: prepared for this once. */
   private soughtPage(query: BookQueryDto, q: string): PageStatement {
-    return this.prepare(query, this.soughtBy(q, query.keeperId));
+    return this.prepare(query, this.soughtBy(q, query.keeperId).conditions);
   }
 
-  private soughtBy(q: string, keeperId: string | undefined): SQL | undefined {
+  private soughtBy(q: string, keeperId: string | undefined): Sought {
     const { massUnit } = this.settings.read(keeperId ?? FIRST_KEEPER);
     return sought(this.database, q, new Date().toISOString().slice(0, 10), massSystemOf(massUnit));
   }
 
-  private prepare(query: BookQueryDto, also: SQL | undefined): PageStatement {
+  private prepare(query: BookQueryDto, also: readonly SQL[]): PageStatement {
     const { column, down } = ORDERS[query.order ?? 'newest'];
     const [way, beyond] = down ? [desc, lt] : [asc, gt];
     const of = sql.placeholder;
@@ -145,7 +149,7 @@ export class CapturesRepository {
           query.keeperId ? eq(captures.keeperId, of('keeperId')) : undefined,
           query.outingId ? eq(captures.outingId, of('outingId')) : undefined,
           query.waiting ? WAITING : undefined,
-          also,
+          ...also,
           query.year ? between(captures.startedAt, of('fromAt'), of('toAt')) : undefined,
           query.after
             ? or(beyond(column, of('afterKey')), and(eq(column, of('afterKey')), beyond(captures.id, of('afterId'))))
@@ -190,7 +194,7 @@ export class CapturesRepository {
           species ? eq(captures.species, species) : undefined,
           waterId ? eq(captures.waterId, waterId) : undefined,
           keeperId ? eq(captures.keeperId, keeperId) : undefined,
-          q ? this.soughtBy(q, keeperId) : undefined,
+          ...(q ? this.soughtBy(q, keeperId).conditions : []),
           year ? between(captures.startedAt, fromAt, toAt) : undefined,
         ),
       )

@@ -11,18 +11,27 @@ interface NamedRow {
   readonly name: string;
 }
 
+/** What a search lets through. */
+export interface Sought {
+  /** In the words of FTS5; empty where no words are looked for. */
+  readonly match: string;
+  /** Conditions on captures, the words among them. */
+  readonly conditions: readonly SQL[];
+}
+
 /**
  * What a search lets through, as conditions on captures. A word may begin one that was written of the fish, or one of
  * the name that its water, its swim or the fish itself has now: a row that was renamed is found by its new name.
  */
-export function sought(database: Database, text: string, today: string, massSystem: MassSystem): SQL | undefined {
+export function sought(database: Database, text: string, today: string, massSystem: MassSystem): Sought {
   const search = readSearch(text, { dayFirst: true, today, massSystem });
   const match = matchOf(search, database);
   const conditions = [
+    // Without an index for it: the book is walked in its order, and that stops when a page is full.
     match === ''
       ? undefined
-      : sql`id IN (SELECT capture_id FROM capture_words WHERE n IN (
-      SELECT rowid FROM capture_search WHERE capture_search MATCH ${match}))`,
+      : sql`+id IN (SELECT capture_id FROM capture_words WHERE n IN (
+          SELECT rowid FROM capture_search WHERE capture_search MATCH ${match}))`,
     search.from === null ? undefined : sql`started_at >= ${search.from}`,
     // Days of the calendar sort as text; whatever hour follows lies within.
     search.to === null ? undefined : sql`started_at < ${`${search.to}~`}`,
@@ -32,7 +41,15 @@ export function sought(database: Database, text: string, today: string, massSyst
     search.mostMm === null ? undefined : sql`json_extract(summary, '$.lengthMm') <= ${search.mostMm}`,
     search.outcome === null ? undefined : sql`outcome = ${search.outcome}`,
   ].flatMap((condition) => condition ?? []);
-  return conditions.length === 0 ? undefined : sql.join(conditions, sql` AND `);
+  return { match, conditions };
+}
+
+/** How many captures of the book have the words. */
+export function countMatches({ drizzle }: Database, match: string): number {
+  const [row] = drizzle.all<{ n: number }>(
+    sql`SELECT count(*) AS n FROM capture_search WHERE capture_search MATCH ${match}`,
+  );
+  return row?.n ?? 0;
 }
 
 /** The search in the words of FTS5: each has to be found, by itself or by what is called so. */

@@ -5,11 +5,14 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { Test } from '@nestjs/testing';
 import supertest from 'supertest';
+import { PASSPHRASE_COST, type ScryptCost } from '../access/passphrase.js';
 import { AppModule } from '../app.module.js';
 import { configure } from '../configure.js';
 import { readOptions, type Options } from '../options.js';
 import { Database } from '../storage/database.js';
 import { PatientAdapter } from '../patientAdapter.js';
+
+const CHEAP: ScryptCost = { logN: 4, r: 8, p: 1 };
 
 /** A whole server over HTTP, with a book of its own in a folder that goes when it closes. */
 export async function testServer(change: Partial<Options> = {}) {
@@ -18,7 +21,11 @@ export async function testServer(change: Partial<Options> = {}) {
   const folders = { migrations: join(__dirname, '..', 'drizzle'), web: join(dataFolder, 'web') };
   const module = await Test.createTestingModule({
     imports: [AppModule.register(options, Database.open(dataFolder, folders.migrations))],
-  }).compile();
+  })
+    // What a passphrase costs is held where it is made.
+    .overrideProvider(PASSPHRASE_COST)
+    .useValue(CHEAP)
+    .compile();
   const app = configure(
     module.createNestApplication<NestExpressApplication>(new PatientAdapter(), { bodyParser: false, logger: false }),
     options,

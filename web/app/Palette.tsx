@@ -19,7 +19,8 @@ const NEW_THINGS = [
 const ITEM =
   'flex min-h-12 cursor-pointer items-center rounded-md px-3 data-[selected=true]:bg-leaf data-[selected=true]:shadow-[inset_4px_0_0_var(--water)]';
 
-const GROUP = 'text-sm text-soft *:[[cmdk-group-items]]:text-base *:[[cmdk-group-items]]:text-ink';
+const GROUP =
+  'text-sm text-soft *:[[cmdk-group-heading]]:px-3 *:[[cmdk-group-heading]]:pt-2 *:[[cmdk-group-items]]:text-base *:[[cmdk-group-items]]:text-ink';
 
 /** Every place, the waters and the known fish by a few letters of their name; else it is looked for in the book. */
 export function Palette({ onClose }: { onClose: () => void }) {

@@ -1,7 +1,7 @@
 import type { CaptureRecord } from './record.js';
 import type { CaptureSummary } from './summary.js';
 
-/** What a fish hangs on, by the letter that its word begins with. */
+/** What a fish depends on, by the letter that its word begins with. */
 const KINDS = { water: 'w', swim: 's', fish: 'f', species: 'k', form: 'm' } as const;
 
 /** What a row is found by, whatever it is called by now. Example: `wordOf('water', '0189-ab') === 'w0189ab'`. */
@@ -9,11 +9,15 @@ export function wordOf(kind: keyof typeof KINDS, id: string): string {
   return KINDS[kind] + id.replaceAll('-', '');
 }
 
-/** All that a capture can be found by: what was written of it, and what it hangs on. */
+/**
+ * All that a capture can be found by: what was written of it, and what it depends on; nothing of one that is not in the
+ * book.
+ */
 export function searchWords(
-  { waterId, swimId, fishId, species, form, kindName, rod, angler }: CaptureSummary,
+  { outcome, startedAt, waterId, swimId, fishId, species, form, kindName, rod, angler }: CaptureSummary,
   { note }: CaptureRecord,
 ): string {
+  if (outcome === 'discarded' || outcome === 'merged' || startedAt === null) return '';
   const told = [
     kindName,
     rod?.rig,
