@@ -3,6 +3,7 @@ import { LONGEST_OUTING_MS } from '@keeper/core/domain/outing/event';
 import { AppendEventsDto } from './events.js';
 import { WriteFishDto } from './fish.js';
 import { problemsIn } from './validation.js';
+import { LegalSizeDto } from './waters.js';
 import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
 const ID = '01930000-0000-7000-8000-00000000000a';
@@ -163,4 +164,56 @@ describe('lists where one object belongs, and the other way round', () => {
   );
   test('one event is no list of events', () =>
     expect(problemsIn(AppendEventsDto, { events: { ...head, type: 'netted', payload: {} } })).not.toEqual([]));
+});
+
+describe('what is wrong with one field is said there, and nothing is made of it at another', () => {
+  const fields = (weight: object) => reading(weight).map((text) => text.split(': ')[0]?.replace('payload.weight.', ''));
+  const g = (count: unknown, unit = 'g') => ({ unit, count });
+  test.each<[string, object, readonly string[]]>([
+    ['a unit that is none', { asRead: g(300_000, 'stone'), method: 'zeroed' }, ['asRead.unit']],
+    ['a count that is none', { asRead: g('heavy'), method: 'zeroed' }, ['asRead.count']],
+    ['a tare with no unit', { asRead: g(100), method: 'gross-minus-tare', tare: g(200, 'stone') }, ['tare.unit']],
+    ['a tare with no count', { asRead: g(100), method: 'gross-minus-tare', tare: g(null) }, ['tare.count']],
+    ['a gross with no unit', { asRead: g(100, 'stone'), method: 'gross-minus-tare', tare: g(200) }, ['asRead.unit']],
+    ['a tare of a zeroed scale', { asRead: g(100), method: 'zeroed', tare: g(200) }, []],
+    [
+      'two scales with one tare',
+      { asRead: g(100), method: 'gross-minus-tare', tare: g(9), also: { asRead: g(90) } },
+      ['also'],
+    ],
+    [
+      'the other scale with a tare alone',
+      { asRead: g(100), method: 'zeroed', also: { asRead: g(90), tare: g(9) } },
+      ['also'],
+    ],
+    [
+      'two scales, two tares',
+      { asRead: g(100), method: 'gross-minus-tare', tare: g(9), also: { asRead: g(90), tare: g(9) } },
+      [],
+    ],
+    ['two scales of two families', { asRead: g(100), method: 'zeroed', also: { asRead: g(90, 'oz') } }, ['also']],
+    [
+      'the other scale with no unit',
+      { asRead: g(100), method: 'zeroed', also: { asRead: g(90, 'stone') } },
+      ['also.asRead.unit'],
+    ],
+  ])('%s', (_what, weight, wrong) => expect(fields(weight)).toEqual(wrong));
+
+  test('a length with no unit, or with no count, is not too long as well', () => {
+    const wrong = (length: object) => described({ length }).map((text) => text.split(': ')[0]);
+    expect(wrong({ unit: 'ell', count: 9_000 })).toEqual(['payload.facts.length.unit']);
+    expect(wrong({ unit: 'mm', count: 'long' })).toEqual(['payload.facts.length.count']);
+    expect(wrong({ unit: 'mm', count: 4_001 })).toEqual(['payload.facts.length.count']);
+  });
+
+  test('a size or a date of the wrong kind is not turned round as well', () => {
+    const rules = (mostMm: unknown, leastMm: unknown) =>
+      problemsIn(LegalSizeDto, { species: 'pike', mostMm, leastMm }).map(({ field }) => field);
+    expect(rules(500, 500)).toEqual(['mostMm']);
+    expect(rules(501, 500)).toEqual([]);
+    expect(rules(501, null)).toEqual([]);
+    expect(rules(null, 500)).toEqual([]);
+    expect(rules('long', 500)).toEqual(['mostMm']);
+    expect(rules(500, 'long')).toEqual(['leastMm']);
+  });
 });
