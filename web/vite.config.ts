@@ -58,7 +58,11 @@ export default defineConfig({
       },
       injectManifest: {
         globPatterns: ['**/*.{js,css,html,svg,woff2,bin}'],
-        globIgnores: ['**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*'],
+        globIgnores: [
+          '**/*-{cyrillic,cyrillic-ext,greek,greek-ext,vietnamese}-*',
+          // A sheet comes in at the desk, beside the server: no phone carries what reads it.
+          '**/{SheetPage,sheetDesk,universal,ods}-*.js',
+        ],
       },
     }),
   ],
