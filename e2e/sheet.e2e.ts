@@ -85,6 +85,8 @@ test(
     await expect(page.getByRole('alert')).toContainText(
       'broken.csv has a quotation mark that nothing closes, in line 3.',
     );
+    await page.getByRole('button', { name: 'Put it away' }).click();
+    await expect(page.getByRole('alert')).toHaveCount(0);
     expect(noErrors).toEqual([]);
   },
 );

@@ -49,6 +49,11 @@ export function SheetPage() {
         <label htmlFor="sheet-file" className={`button inline-flex cursor-pointer ${open ? '' : 'button-main'}`}>
           {open ? sheetText.another : sheetText.choose}
         </label>
+        {open && (
+          <button type="button" className="quiet-link ml-6 min-h-11" onClick={() => void put(null)}>
+            {sheetText.putAway}
+          </button>
+        )}
       </div>
       {open === undefined && <Notice role="status">{sheetText.reading}</Notice>}
       {open && <SheetOnDesk key={open.id} open={open} put={put} onAll={clear} />}

@@ -70,6 +70,7 @@ export const sheetText = localised('sheet', {
   how: 'CSV, XLSX or ODS, as you kept it. Nothing comes into the book before you have seen what will.',
   choose: 'Choose a file',
   another: 'Another file',
+  putAway: 'Put it away',
   reading: 'Reading it.',
   fields: FIELDS,
   questions: QUESTIONS,
