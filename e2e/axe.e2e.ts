@@ -13,11 +13,11 @@ const OF_THE_LIGHT = ['color-contrast', 'link-in-text-block', 'target-size'];
  * Nothing on the page that axe finds fault with, by day; at the desk in the other two lights too, for contrast does not
  * hang on size.
  */
-async function isClean(page: Page): Promise<void> {
+async function isClean(page: Page, lights: readonly string[] = ['glare', 'night']): Promise<void> {
   const all: RunOptions = { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] };
   expect(await violations(page, all)).toEqual([]);
   if (test.info().project.name !== 'desk') return;
-  for (const light of ['glare', 'night', 'day']) {
+  for (const light of [...lights, 'day']) {
     await page.evaluate((chosen) => {
       document.documentElement.dataset['light'] = chosen;
     }, light);
@@ -101,14 +101,15 @@ test('every view of a full book can be used by all, and its words come from a te
     '/fish/friends',
     '/nowhere',
   ];
-  for (const view of views) {
+  for (const [i, view] of views.entries()) {
     await page.goto(`${demo.url}${view}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
     if (atDesk) {
       await page.waitForLoadState('networkidle');
       expect(await unkeyedWords(page, own.join(' ')), view).toEqual([]);
     }
-    await isClean(page);
+    // Of so many views every other one is looked at in each of the other lights.
+    await isClean(page, [i % 2 === 0 ? 'glare' : 'night']);
   }
 });
 

@@ -1,11 +1,11 @@
 import { appText } from './text.en-GB.js';
 
 const KEYS: readonly { readonly keys: readonly string[]; readonly does: string }[] = [
-  { keys: ['Ctrl K', '/'], does: appText.keyPalette },
+  { keys: [appText.ctrlK, '/'], does: appText.keyPalette },
   { keys: ['?'], does: appText.keyKeys },
   { keys: [appText.digits], does: appText.keyDigits },
   { keys: [appText.arrows], does: appText.keyArrows },
-  { keys: ['Esc'], does: appText.keyEscape },
+  { keys: [appText.esc], does: appText.keyEscape },
 ];
 
 /** What keys do, each on a line. */

@@ -22,6 +22,8 @@ export const appText = localised('app', {
   keyDigits: 'A weight or a length, digit by digit',
   keyArrows: 'Move a mark, a point or a thing of the plan',
   keyEscape: 'Close what lies over the page',
+  ctrlK: 'Ctrl K',
+  esc: 'Esc',
   arrows: 'Arrows',
   digits: '0 to 9',
   or: 'or',
