@@ -24,7 +24,7 @@ test('every kind has both limits, the graver one below, and names where they com
   }
 });
 
-test('a kind that is not known needs as much as any but trout', () => {
+test('a species that is not known needs as much as any but trout', () => {
   const but = SPECIES.filter(({ id }) => id !== 'trout').map(({ id }) => oxygenLimitOf(id).leastMgL);
   expect(oxygenLimitOf('other').leastMgL).toBe(Math.max(...but));
 });

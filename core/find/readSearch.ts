@@ -42,14 +42,14 @@ export function readSearch(text: string, habit: SearchHabit): Search {
   const tokens = text.toLowerCase().replaceAll(/[“”"]/g, ' ').split(/\s+/).filter(Boolean);
   const words: string[] = [];
   const kinds: Search['kinds'][number][] = [];
-  const found: { -readonly [K in Exclude<keyof Search, 'words' | 'kinds'>]: Search[K] } = { ...NOTHING };
+  const found: Found = { ...NOTHING };
   for (let at = 0; at < tokens.length;) {
     const taken =
       takeMeasure(tokens, at, habit, found) ||
       takeDate(tokens, at, habit, found) ||
       takeKind(tokens, at, kinds) ||
       takeOutcome(tokens[at], found);
-    if (taken === 0 && !JOINS.has(tokens[at] ?? '')) words.push(...lettersOf(tokens[at] ?? ''));
+    if (taken === 0 && !JOINS.has(tokens[at] ?? '')) words.push(...wordsIn(tokens[at] ?? ''));
     at += taken || 1;
   }
   return { ...found, words, kinds };
@@ -124,8 +124,10 @@ function takeOutcome(token: string | undefined, found: Found): number {
   return 1;
 }
 
-function lettersOf(token: string): string[] {
-  return token
+/** A text as words of small letters and digits, without their accents. Example: `Mère-du-Moulin` is three. */
+export function wordsIn(text: string): string[] {
+  return text
+    .toLowerCase()
     .normalize('NFKD')
     .replaceAll(/\p{M}/gu, '')
     .split(/[^\p{L}\p{N}]+/u)

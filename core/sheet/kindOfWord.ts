@@ -1,6 +1,6 @@
 import type { Facts } from '../domain/capture/event.js';
 import { foldWord } from '../domain/outing/foldWord.js';
-import { FORM_IDS, SPECIES_IDS, type FormId, type SpeciesId } from '../domain/fish/species.js';
+import { FORM_IDS, SPECIES_IDS, type SpeciesId } from '../domain/fish/species.js';
 
 /** What a fish is called beside the names that the book has. */
 const ALSO: Readonly<Record<string, SpeciesId>> = {
@@ -22,7 +22,7 @@ export function kindOfWord(word: string): Pick<Facts, 'species' | 'form'> | null
   const folded = foldWord(word);
   const bare = folded.replace(/ carp$/, '');
   const form = FORM_IDS.find((each) => each === bare);
-  if (form !== undefined) return { species: 'carp', form: form satisfies FormId };
+  if (form !== undefined) return { species: 'carp', form };
   const species = SPECIES_IDS.find((each) => each !== 'other' && foldWord(each) === folded) ?? ALSO[folded];
   return species === undefined ? null : { species };
 }

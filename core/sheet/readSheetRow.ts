@@ -9,9 +9,10 @@ import type { Message } from '../measure/message.js';
 import { parseMass } from '../measure/parseMass.js';
 import { parsePastDate, type PastDate } from '../measure/pastDate.js';
 import { err, ok, type Result } from '../measure/result.js';
+import { DAY_MS } from '../measure/timeSpan.js';
 import { tidyMeasureText } from '../measure/tidyText.js';
 import { withWholeYear } from './dateOrder.js';
-import { decimalInches } from './decimalInches.js';
+import { decimalQuarters } from './decimalQuarters.js';
 import { kindOfWord } from './kindOfWord.js';
 import { withoutRoughly } from './roughly.js';
 import { MOST_CELL_LETTERS, type SheetRow, type SheetTable } from './sheet.js';
@@ -126,7 +127,6 @@ export function readSheetRow(cells: SheetRow, row: number, reading: RowReading):
 
 /** Day 0 of a table program counts as 30 December 1899, once its 29 February 1900 that never was is behind. */
 const SERIAL_DAY_0_MS = Date.UTC(1899, 11, 30);
-const DAY_MS = 86_400_000;
 /** From 1927 to 2064: a number of a day of somebody's fishing, and of no year. */
 const SERIAL = /^[1-5]\d{4}(\.\d+)?$/;
 
@@ -165,18 +165,16 @@ function massOf(text: string, heading: string, answers: SheetAnswers): Result<Ma
   return meant ? ok(meant.mass) : err(read.question);
 }
 
-const QUARTERS = 4;
-const INCH_MM = 25.4;
-
 function lengthOf(text: string, heading: string, answers: SheetAnswers): Result<Length> {
   const named = unitOfHeading(heading);
   const unit = named === 'in' || named === 'cm' || named === 'mm' ? named : answers.lengthUnit;
   const tidy = tidyMeasureText(text);
-  const inches = answers.inches === null ? null : decimalInches(tidy, unit);
-  if (inches !== null && !Number.isInteger(inches * QUARTERS)) {
-    const mm = { unit: 'mm', count: Math.round(inches * INCH_MM) } as const;
-    const value =
-      answers.inches === 'decimal' ? mm : ({ unit: 'quarter-in', count: Math.floor(inches * QUARTERS) } as const);
+  const quarters = answers.inches === null ? null : decimalQuarters(tidy, unit);
+  if (quarters !== null && !Number.isInteger(quarters)) {
+    const value: Length =
+      answers.inches === 'decimal'
+        ? { unit: 'mm', count: Math.round(lengthMm({ unit: 'quarter-in', count: quarters })) }
+        : { unit: 'quarter-in', count: Math.floor(quarters) };
     return lengthMm(value) <= LONGEST_MM ? ok(value) : err(measureMessage('lengthTooLong', { value }));
   }
   const read = parseLength(unit === 'mm' && BARE.test(tidy) ? `${tidy} mm` : tidy, unit === 'in' ? 'in' : 'cm');

@@ -2,7 +2,7 @@ import { parseMass } from '../measure/parseMass.js';
 import { tidyMeasureText } from '../measure/tidyText.js';
 import { withoutRoughly } from './roughly.js';
 import { foundOrder, ordersOf } from './dateOrder.js';
-import { decimalInches } from './decimalInches.js';
+import { decimalQuarters } from './decimalQuarters.js';
 import type { Sheet, SheetTable } from './sheet.js';
 import { NO_ANSWERS, type SheetAnswers, type SheetQuestion, type SheetQuestionOf } from './sheetAnswers.js';
 import { unitOfHeading, type Mapping, type SheetField, type SheetUnit } from './sheetField.js';
@@ -68,8 +68,8 @@ function askDateOrder(dates: readonly string[]): SheetQuestion | undefined {
 
 /** Parts of an inch that no board has a mark for: a tape's own, or written by ear. */
 function isOffQuarter(text: string, unit: SheetUnit | null): boolean {
-  const inches = decimalInches(bareOf(text), unit);
-  return inches !== null && !Number.isInteger(inches * 4);
+  const quarters = decimalQuarters(bareOf(text), unit);
+  return quarters !== null && !Number.isInteger(quarters);
 }
 
 interface MeasuredCell {

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { readSearch, type Search } from '@keeper/core/find/readSearch';
+import { readSearch, wordsIn, type Search } from '@keeper/core/find/readSearch';
 import { foldWord } from '@keeper/core/domain/outing/foldWord';
 import { wordOf } from '@keeper/core/domain/capture/searchWords';
 import type { MassSystem } from '@keeper/core/measure/mass';
@@ -55,7 +55,7 @@ export function countMatches({ drizzle }: Database, match: string): number {
 /** The search in the words of FTS5: each has to be found, by itself or by what is called so. */
 function matchOf({ words, kinds }: Search, { sqlite }: Database): string {
   const rows = words.length === 0 ? [] : (sqlite.prepare(NAMED).all() as NamedRow[]);
-  const named = rows.map((row) => ({ ...row, parts: foldWord(plain(row.name)).split(/[^\p{L}\p{N}]+/u) }));
+  const named = rows.map((row) => ({ ...row, parts: wordsIn(row.name) }));
   const eachWord = words.map((word) => {
     const folded = foldWord(word);
     const called = named.filter(({ parts }) => parts.some((part) => part.startsWith(folded)));
@@ -70,7 +70,3 @@ function matchOf({ words, kinds }: Search, { sqlite }: Database): string {
 const NAMED = `SELECT id, 'water' AS kind, name FROM waters
   UNION ALL SELECT id, 'swim', body ->> '$.name' FROM swims
   UNION ALL SELECT id, 'fish', body ->> '$.name' FROM fish`;
-
-function plain(name: string): string {
-  return name.normalize('NFKD').replaceAll(/\p{M}/gu, '');
-}

@@ -102,9 +102,9 @@ function MeetingFormOf({ meetingId, meeting }: { meetingId: string; meeting: Kep
             onChange={(to) => change({ to })}
           />
         </div>
-        <Field title={meetingsText.kindsThatCount}>
+        <Field title={meetingsText.speciesThatCount}>
           <Choices<SpeciesId>
-            label={meetingsText.kindsThatCount}
+            label={meetingsText.speciesThatCount}
             value={draft.kinds}
             onChange={(kinds) => change({ kinds })}
             options={SPECIES.map(({ id, name }) => ({ value: id, label: say(name) }))}

@@ -19,7 +19,7 @@ export const meetingsText = localised('meetings', {
   noneYet: 'None yet.',
   itsName: 'Name',
   sort: 'Type of meeting',
-  kindsThatCount: 'Species that count (none chosen: any)',
+  speciesThatCount: 'Species that count (none chosen: any)',
   watersThatCount: 'Waters that count (none chosen: any)',
   from: 'From',
   to: 'To',

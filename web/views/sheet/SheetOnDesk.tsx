@@ -55,15 +55,15 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
             </div>
           )}
         </div>
+        {asked && answers && asked.questions.length > 0 && (
+          <Section title={sheetText.open}>
+            <Questions questions={asked.questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
+          </Section>
+        )}
         {table && mapping && (
           <Section title={sheetText.columns} aside={sheet.isRemembered && <Aside>{sheetText.asLastTime}</Aside>}>
             <Columns table={table} mapping={mapping} onChange={(next) => change({ mapping: next })} />
             {!mapping.includes('date') && <Notice role="alert">{sheetText.noDate}</Notice>}
-          </Section>
-        )}
-        {asked && answers && asked.questions.length > 0 && (
-          <Section title={sheetText.open}>
-            <Questions questions={asked.questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
           </Section>
         )}
         {asked && (
