@@ -94,7 +94,7 @@ export const sheetText = localised('sheet', {
   noDate: 'No column is the date. A fish needs at least its year.',
   open: 'Asked once',
   inRows: ({ rows, examples }: { rows: number; examples: readonly string[] }) =>
-    `${rows === 1 ? 'In one row' : `In ${rows} rows`}: ${examples.join(', ')}`,
+    `${rows === 1 ? 'In one row' : `In ${rows} rows`}: ${examples.join(', ')}.`,
   foundSo: 'The sheet itself says so.',
   watersNamed: 'Waters',
   baitsNamed: 'Baits',
