@@ -15,6 +15,7 @@ import type { KeptFish } from './fish.js';
 import type { CellsAnswer, FlanksAnswer } from './flanks.js';
 import type { Health } from './health.js';
 import type { KeptImport } from './imports.js';
+import type { KeptJoining } from './joinings.js';
 import type { KeptKeeper } from './keepers.js';
 import type { KeptMeeting } from './meetings.js';
 import type { KeptKitItem } from './kit.js';
@@ -58,6 +59,8 @@ export interface Answers {
   'get /captures/marks': readonly BookMark[];
   'get /imports': readonly KeptImport[];
   'put /imports/{id}': KeptImport;
+  'get /joinings': readonly KeptJoining[];
+  'put /joinings/{id}': KeptJoining;
   'get /captures/setups': readonly ToldSetup[];
   'get /captures/weighed': readonly WeighedFish[];
   'get /captures/{captureId}': CaptureEvents;
@@ -71,6 +74,7 @@ export interface Answers {
   'get /shown': ShownPage;
   'get /backups': Backups;
   'put /backups': Backups;
+  'post /backups/renewed': Backups;
   'get /swims': readonly KeptSwim[];
   'put /swims/{id}': KeptSwim;
   'get /rigs': readonly KeptRig[];

@@ -12,6 +12,8 @@ export interface Backups {
   /** When the newest that was read back and found whole was made, ISO 8601; null where there is none. */
   readonly lastAt: string | null;
   readonly lastBytes: number | null;
+  /** When the oldest was made; null where there is none. */
+  readonly firstAt: string | null;
   /** How many lie in the folder. */
   readonly count: number;
   /** The newest is older than it should be, or there is none though there should be. */

@@ -5,6 +5,7 @@ import { problemsIn } from './validation.js';
 import { WriteWaterDto } from './waters.js';
 
 const ID = '01930000-0000-7000-8000-000000000001';
+const OTHER_ID = '01930000-0000-7000-8000-000000000002';
 const event = (type: string, payload: object, more: object = {}) => ({
   id: ID,
   captureId: ID,
@@ -85,6 +86,7 @@ const good: Record<EventType, object> = {
   described: { facts: { species: 'carp', form: 'mirror', length: { unit: 'quarter-in', count: 125 } } },
   'picture-added': { sha256: 'a'.repeat(64), role: 'left-flank' },
   'picture-removed': { sha256: 'a'.repeat(64), why: 'Blurred.' },
+  'picture-deleted': { sha256: 'a'.repeat(64), why: 'A face.' },
   'picture-read': {
     sha256: SHA,
     role: 'left-flank',
@@ -161,6 +163,7 @@ test.each([
 const AT = '2026-06-01T05:00:00.000Z';
 const outing = (type: string, payload: object) => ({ id: ID, outingId: ID, deviceId: 'phone', at: AT, type, payload });
 const goodOuting: Record<OutingEventType, object> = {
+  'swim-amended': { from: ID, to: OTHER_ID },
   'outing-planned': { waterId: ID, fromAt: AT, toAt: '2026-06-01T17:00:00.000Z', companions: 1, expected: ['carp'] },
   'swim-taken': { swimId: ID },
   'condition-taken': { source: 'probe', waterC: 18.4, depth: 'net-depth', when: AT },

@@ -23,6 +23,9 @@ export type ErrorCode =
   | 'not-taken'
   | 'too-busy'
   | 'picture-damaged'
+  | 'picture-deleted'
+  | 'no-backup-folder'
+  | 'backup-failed'
   | BookTrouble
   | 'not-let-in'
   | 'session-over'

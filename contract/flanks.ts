@@ -9,6 +9,8 @@ export interface FlankInBook {
   readonly captureId: string;
   readonly sha256: string;
   readonly startedAt: string;
+  /** The moment that the log of its capture counts from. */
+  readonly begunAt: string;
   /** The time zone of the place; null where nobody noted it. */
   readonly zone: string | null;
   /** What else tells this fish from others. */

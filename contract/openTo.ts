@@ -71,6 +71,8 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'put /meetings/{id}': KEEPER,
   'get /imports': KEEPER,
   'put /imports/{id}': KEEPER,
+  'get /joinings': KEEPER,
+  'put /joinings/{id}': KEEPER,
   'get /rehearsals': KEEPER,
   'put /rehearsals/{id}': KEEPER,
   'get /outings': KEEPER,
@@ -83,5 +85,6 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'get /book.json': KEEPER,
   'get /backup': KEEPER,
   'get /backups': KEEPER,
+  'post /backups/renewed': KEEPER,
   'put /backups': MACHINE,
 };

@@ -30,10 +30,18 @@ export class OutingPlannedDto {
   @IsMoment() @EndsAfterItBegan() toAt: string;
   @IsInt() @Min(0) @Max(9) companions: number;
   @IsArray() @ArrayMaxSize(SPECIES_IDS.length) @ArrayUnique() @IsIn(SPECIES_IDS, { each: true }) expected: SpeciesId[];
+  /** It changed with two waters made one. */
+  @Maybe() @IsId() joiningId?: string;
 }
 
 export class SwimTakenDto {
   @IsId() swimId: string;
+}
+
+export class SwimAmendedDto {
+  @IsId() from: string;
+  @IsId() to: string;
+  @Maybe() @IsId() joiningId?: string;
 }
 
 export class ConditionTakenDto {
@@ -89,6 +97,7 @@ export class TakenBackDto {
 export const OUTING_PAYLOADS: Readonly<Record<OutingEventType, new () => object>> = {
   'outing-planned': OutingPlannedDto,
   'swim-taken': SwimTakenDto,
+  'swim-amended': SwimAmendedDto,
   'condition-taken': ConditionTakenDto,
   'forecast-taken': ForecastTakenDto,
   'care-done': CareDoneDto,

@@ -115,6 +115,8 @@ export class AmendedDto {
   @Nested(() => FactsDto) facts: FactsDto;
   @IsReason()
   why: string;
+  /** It came with two waters or swims made one. */
+  @Maybe() @IsId() joiningId?: string;
 }
 
 export class PictureAddedDto {
@@ -123,6 +125,13 @@ export class PictureAddedDto {
 }
 
 export class PictureRemovedDto {
+  @Matches(SHA256) sha256: string;
+  @IsText(500) why: string;
+  /** The capture whose fish it shows. */
+  @Maybe() @IsId() movedTo?: string;
+}
+
+export class PictureDeletedDto {
   @Matches(SHA256) sha256: string;
   @IsText(500) why: string;
 }
@@ -259,6 +268,7 @@ export const PAYLOADS: Readonly<Record<EventType, Constructor<object>>> = {
   described: DescribedDto,
   'picture-added': PictureAddedDto,
   'picture-removed': PictureRemovedDto,
+  'picture-deleted': PictureDeletedDto,
   'picture-read': PictureReadDto,
   identified: IdentifiedDto,
   'put-forward': PutForwardDto,

@@ -6,6 +6,8 @@ import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 export interface PicturedFish {
   readonly captureId: string;
   readonly startedAt: string;
+  /** The moment that its log counts from. */
+  readonly begunAt: string;
   readonly zone: string | null;
   readonly elapsedMs: number;
   readonly species: SpeciesId | null;

@@ -37,6 +37,15 @@ export function IsOnABoard(): PropertyDecorator {
   });
 }
 
+/** It is not the one that stands in another field. */
+export function IsOfAnother(field: string): PropertyDecorator {
+  return checked({
+    name: 'isOfAnother',
+    validate: (id, args) => id !== beside<Record<string, unknown>>(args)?.[field],
+    sentence: 'These two are one already: choose another.',
+  });
+}
+
 /** A keeper of the book is named by id, and nobody else is. */
 export function HasItsKeeper(): PropertyDecorator {
   return checked({

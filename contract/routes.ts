@@ -12,6 +12,7 @@ import { RegisterQueryDto } from './registers.js';
 import { OfKeeperDto, WriteKeeperDto } from './keepers.js';
 import { ShownQueryDto } from './shown.js';
 import { WriteImportDto } from './imports.js';
+import { WriteJoiningDto } from './joinings.js';
 import { WriteMeetingDto } from './meetings.js';
 import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
@@ -305,6 +306,14 @@ export const ROUTES: readonly Route[] = [
     body: WriteImportDto,
     gives: JSON_TYPE,
   },
+  { method: 'get', path: '/joinings', summary: 'Waters and swims that were made one', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/joinings/{id}',
+    summary: 'Make one of two waters or swims, or two again',
+    body: WriteJoiningDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
   {
     method: 'put',
@@ -353,6 +362,12 @@ export const ROUTES: readonly Route[] = [
     path: '/backups',
     summary: 'Choose the folder of the nightly backups',
     body: WriteBackupsDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'post',
+    path: '/backups/renewed',
+    summary: 'Make a backup now, and delete those made before once it is whole',
     gives: JSON_TYPE,
   },
 ];

@@ -14,6 +14,7 @@ import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
 import { FlanksModule } from './flanks/flanks.module.js';
 import { EventsModule } from './events/events.module.js';
+import { JoiningsModule } from './joinings/joinings.module.js';
 import { HealthModule } from './health/health.module.js';
 import { OpenApiModule } from './openapi/openapi.module.js';
 import type { Options } from './options.js';
@@ -40,13 +41,14 @@ export class AppModule {
       imports: [
         StorageModule.register(database),
         AccessModule.register(options),
-        EventsModule,
+        EventsModule.register(pictures, flanks),
         CapturesModule,
         OutingsModule,
         pictures,
         flanks,
         RegistersModule.register(pictures, flanks),
         WatersModule,
+        JoiningsModule,
         rowsModule({ path: 'swims', table: swims, contract: WriteSwimDto, name: 'This swim' }),
         rowsModule({ path: 'rigs', table: rigs, contract: WriteRigDto, name: 'This rig' }),
         rowsModule({ path: 'kit', table: kit, contract: WriteKitItemDto, name: 'This thing' }),

@@ -1,4 +1,4 @@
-import { isZone, localTime, offsetText } from './localTime.js';
+import { isZone, localTime, momentThere, offsetText } from './localTime.js';
 
 // The clocks of London went back at 01:00 UTC on 25 October 2026 (last Sunday of October; Directive 2000/84/EC for the
 // day).
@@ -34,4 +34,20 @@ test('a zone that nobody knows is UTC, an unreadable moment none', () => {
   expect(localTime('', 'Europe/London')).toBeUndefined();
   expect([isZone('Europe/London'), isZone('Mere/Hollow')]).toEqual([true, false]);
   expect([offsetText(0), offsetText(-330), offsetText(60)]).toEqual(['+00:00', '-05:30', '+01:00']);
+});
+
+test.each([
+  ['2026-06-01T06:00', 'Europe/London', '2026-06-01T05:00:00.000Z'],
+  ['2026-01-01T06:00', 'Europe/London', '2026-01-01T06:00:00.000Z'],
+  ['2026-10-25T00:59', 'Europe/London', '2026-10-24T23:59:00.000Z'],
+  // Twice: the first.
+  ['2026-10-25T01:30', 'Europe/London', '2026-10-25T00:30:00.000Z'],
+  ['2026-10-25T02:00', 'Europe/London', '2026-10-25T02:00:00.000Z'],
+  // Skipped: 01:30 by the clock before is 02:30 by the one after.
+  ['2026-03-29T01:30', 'Europe/London', '2026-03-29T01:30:00.000Z'],
+  ['2026-03-29T02:00', 'Europe/London', '2026-03-29T01:00:00.000Z'],
+  ['2025-12-31T21:00', 'America/New_York', '2026-01-01T02:00:00.000Z'],
+  ['2026-06-01T06:00', null, '2026-06-01T06:00:00.000Z'],
+])('%s by the clocks of %s is %s', (wall, zone, moment) => {
+  expect(momentThere(wall, zone)).toBe(moment);
 });

@@ -99,3 +99,20 @@ function formatOf(zone: string): Intl.DateTimeFormat | undefined {
   }
   return formats.get(zone);
 }
+
+/**
+ * The moment at which the clocks of a place showed a time: the first of two where they showed it twice, and the moment
+ * that they would have come to where they skipped it.
+ *
+ * @param wall `YYYY-MM-DDTHH:MM`, with seconds perhaps
+ * @example momentThere('2026-06-01T06:00', 'Europe/London') // '2026-06-01T05:00:00.000Z'
+ */
+export function momentThere(wall: string, zone: string | null | undefined): string {
+  const wallMs = Date.parse(`${wall}Z`);
+  const offsetMs = (atMs: number) => offsetMin(atMs, zone ?? 'UTC') * MINUTE_MS;
+  // Of the offsets before and after the clocks moved, the earlier moment that shows what is asked for.
+  const before = wallMs - offsetMs(wallMs - 12 * HOUR_MS);
+  const after = wallMs - offsetMs(wallMs + 12 * HOUR_MS);
+  const shows = (atMs: number) => atMs + offsetMs(atMs) === wallMs;
+  return new Date(shows(before) || !shows(after) ? before : after).toISOString();
+}

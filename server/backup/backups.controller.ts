@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Put } from '@nestjs/common';
+import { Body, Controller, Get, Post, Put } from '@nestjs/common';
 import { WriteBackupsDto, type Backups } from '@keeper/contract/backups';
 import { BackupsService } from './backups.service.js';
 
@@ -10,6 +10,12 @@ export class BackupsController {
   @Get()
   state(): Backups {
     return this.backups.state(new Date());
+  }
+
+  /** A new one at once; once it is whole, those made before are deleted: what was deleted from the book is in them. */
+  @Post('renewed')
+  renew(): Promise<Backups> {
+    return this.backups.renew(new Date());
   }
 
   @Put()

@@ -54,6 +54,7 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
     return {
       folder,
       lastAt: last ? new Date(last.atMs).toISOString() : null,
+      firstAt: made[0] ? new Date(made[0].atMs).toISOString() : null,
       lastBytes: last ? statSync(last.file).size : null,
       count: made.length,
       isOld: folder !== null && isOld,
@@ -88,6 +89,24 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
       .then(() => (this.running = undefined));
   }
 
+  /**
+   * Makes one now and deletes those made before, once it is whole.
+   * @throws Problem 409 where no folder is chosen, 500 where it could not be made; then all stand as they stood
+   */
+  async renew(now: Date): Promise<Backups> {
+    const folder = this.folder();
+    if (folder === null) throw noFolder();
+    await this.running;
+    const before = madeIn(folder);
+    this.running = this.make(folder, now).finally(() => (this.running = undefined));
+    await this.running.catch((cause: unknown) => {
+      throw notMade(cause);
+    });
+    const renewed = join(folder, nameOf(now));
+    for (const { file } of before) if (file !== renewed) rmSync(file, { force: true });
+    return this.state(now);
+  }
+
   /** Resolves when what is being made is done. */
   async done(): Promise<void> {
     await this.running;
@@ -107,6 +126,18 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
     const row = this.database.drizzle.select().from(settings).where(eq(settings.name, SETTING)).get();
     return row?.value ? row.value : null;
   }
+}
+
+function noFolder(): Problem {
+  return new Problem(409, { code: 'no-backup-folder', sentence: 'No folder is chosen for backups.' });
+}
+
+function notMade(cause: unknown): Problem {
+  const why = cause instanceof Error ? cause.message : String(cause);
+  return new Problem(500, {
+    code: 'backup-failed',
+    sentence: `The backup could not be made, and none was deleted: ${why}`,
+  });
 }
 
 /** What backups lie in a folder, the newest last; none where it cannot be read. */

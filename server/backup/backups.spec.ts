@@ -25,6 +25,7 @@ test('nothing is made until a folder is chosen; then one at once, read back and 
   expect((await server.http.get('/api/backups').expect(200)).body).toEqual({
     folder: null,
     lastAt: null,
+    firstAt: null,
     lastBytes: null,
     count: 0,
     isOld: false,
@@ -93,4 +94,19 @@ test('a folder that is none, is the book’s own or cannot be written is refused
   writeFileSync(folder, '');
   expect(await refused(join(folder, 'within'))).toMatch(/^Nothing can be written there/);
   expect((await server.http.get('/api/backups')).body).toMatchObject({ folder: null });
+});
+
+test('renewed, one new backup stands in the place of those before; where none can be made they stay', async () => {
+  await server.http.post('/api/backups/renewed').expect(409);
+  for (const day of [1, 2]) {
+    backups.choose(folder, new Date(2026, 9, day, 4));
+    await backups.done();
+    backups.look(new Date(2026, 9, day, 5));
+    await backups.done();
+  }
+  expect(names()).toHaveLength(2);
+  const { body } = await server.http.post('/api/backups/renewed').expect(201);
+  expect(body).toMatchObject({ count: 1 });
+  expect(names()).toHaveLength(1);
+  expect((await readBackup(join(folder, names()[0] ?? ''))).problems).toEqual([]);
 });

@@ -52,7 +52,7 @@ export class CapturesRepository {
     this.picturedFish = database.sqlite
       .prepare(
         `SELECT json_object(
-           'captureId', id, 'startedAt', started_at, 'species', species,
+           'captureId', id, 'startedAt', started_at, 'begunAt', summary -> '$.begunAt', 'species', species,
            'zone', summary -> '$.zone', 'elapsedMs', summary -> '$.elapsedMs', 'form', summary -> '$.form', 'pictures', json(coalesce(added.pictures, '[]'))
          )
          FROM captures LEFT JOIN (

@@ -30,6 +30,7 @@ test('every fish comes with its time on the bank and what it has, or had, of pic
   expect(rows[1]).toEqual({
     captureId: older.captureId,
     startedAt: '2026-05-03T00:00:00.000Z',
+    begunAt: '2026-05-03T00:00:00.000Z',
     zone: null,
     elapsedMs: 400_000,
     species: 'carp',

@@ -1,5 +1,5 @@
-import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
-import { dirname } from 'node:path';
+import { mkdir, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { basename, dirname, join } from 'node:path';
 import { descriptorFile } from './descriptorFile.js';
 import type { MadeDescriptor } from './descriptorOrder.js';
 
@@ -59,6 +59,16 @@ export class DescriptorStore {
     if (cause !== undefined && print) this.unkept.set(key, print);
     this.found.set(key, seenIn(print));
     return cause;
+  }
+
+  /** Removes all others. */
+  async keepOnly(keys: ReadonlySet<string>): Promise<void> {
+    for (const folder of [this.found, this.unkept]) {
+      for (const key of folder.keys()) if (!keys.has(key)) folder.delete(key);
+    }
+    const entries = await readdir(this.folder, { recursive: true, withFileTypes: true }).catch(() => []);
+    const others = entries.filter((entry) => entry.isFile() && !keys.has(basename(entry.name, '.json')));
+    await Promise.all(others.map((entry) => rm(join(entry.parentPath, entry.name), { force: true })));
   }
 
   /** A print as it lies on the disk; undefined where none does. */

@@ -42,9 +42,22 @@ export class FlankDescriptorsService implements OnApplicationBootstrap, OnApplic
         coming += 1;
         this.waiting.set(wanted.key, wanted);
       } else if (seen) {
-        const { captureId, sha256, startedAt, zone, facts, fishId, kind, of, marksPx, key } = wanted;
+        const { captureId, sha256, startedAt, begunAt, zone, facts, fishId, kind, of, marksPx, key } = wanted;
         const marks = marksPx.length > 0 ? flankMarks(seen.landmarks, marksPx, kind) : [];
-        flanks.push({ captureId, sha256, startedAt, zone, facts, fishId, kind, of, marks, ...seen, print: key });
+        flanks.push({
+          captureId,
+          sha256,
+          startedAt,
+          begunAt,
+          zone,
+          facts,
+          fishId,
+          kind,
+          of,
+          marks,
+          ...seen,
+          print: key,
+        });
       }
     }
     if (coming > 0 && !this.over) {
@@ -66,6 +79,11 @@ export class FlankDescriptorsService implements OnApplicationBootstrap, OnApplic
       if (cells !== undefined) found.set(key, cells);
     }
     return found;
+  }
+
+  /** Removes prints that no flank of the book wants any more, as after a picture was deleted for good. */
+  async clearUnwanted(): Promise<void> {
+    await this.store.keepOnly(new Set((await this.wanted.all()).map(({ key }) => key)));
   }
 
   async onApplicationShutdown(): Promise<void> {

@@ -69,8 +69,15 @@ export class WantedFlanks {
     const state = replay(captureId, events);
     const { species, form } = state.facts;
     const kind = species && paintedKind(species, form ?? null);
-    if (!kind || state.startedAt === null || state.outcome === 'discarded' || state.outcome === 'merged') return [];
-    const { startedAt, zone } = state;
+    if (
+      !kind ||
+      state.startedAt === null ||
+      state.begunAt === null ||
+      state.outcome === 'discarded' ||
+      state.outcome === 'merged'
+    )
+      return [];
+    const { startedAt, begunAt, zone } = state;
     const fishId = state.identity?.fishId ?? null;
     const facts = linkedFacts(summaryOf(state));
     return state.pictures
@@ -88,6 +95,7 @@ export class WantedFlanks {
             captureId,
             sha256,
             startedAt,
+            begunAt,
             zone,
             facts,
             fishId,

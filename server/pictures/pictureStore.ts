@@ -2,14 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Inject, Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
-import { eq } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { MOST_PICTURE_PIXELS } from '@keeper/contract/limits';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import { PICTURE_SIZES, type PictureSize } from '@keeper/contract/pictures';
 import { notFound, Problem } from '../errors/problem.js';
 import { hashOf } from '../hashOf.js';
 import { Database } from '../storage/database.js';
-import { pictures } from '../storage/schema.js';
+import { deletedPictures, pictures } from '../storage/schema.js';
 import { INCOMING, type ReceivedFile } from '../uploads/receivedFile.js';
 import type { NotAPicture, ReadPicture } from './pictureJob.js';
 import { PictureReader } from './pictureReader.js';
@@ -45,6 +45,7 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
     try {
       this.database.assertWritable();
       const { path, sha256, bytes } = received;
+      if (this.isDeleted(sha256)) throw deletedForGood();
       const known = this.facts(sha256);
       if (known) {
         // The original may have gone since, or been damaged; these are its bytes.
@@ -68,6 +69,30 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
   facts(sha256: string): PictureFacts | undefined {
     const row = this.database.drizzle.select().from(pictures).where(eq(pictures.sha256, sha256)).get();
     return row && factsOf(row);
+  }
+
+  /**
+   * Notes that pictures are deleted for good: from now on the book does not have them, and does not take their bytes in
+   * again. Call it inside the transaction that logs it; then `clearDeleted`.
+   */
+  noteDeleted(sha256s: readonly string[], now: Date): void {
+    if (sha256s.length === 0) return;
+    const { drizzle } = this.database;
+    const rows = sha256s.map((sha256) => ({ sha256, deletedAt: now.toISOString() }));
+    drizzle.insert(deletedPictures).values(rows).onConflictDoNothing().run();
+    drizzle
+      .delete(pictures)
+      .where(inArray(pictures.sha256, [...sha256s]))
+      .run();
+  }
+
+  /** Removes the bytes of deleted pictures, original and copies; what fails is done at the next start. */
+  async clearDeleted(sha256s: readonly string[]): Promise<void> {
+    for (const sha256 of sha256s) {
+      await this.making.get(sha256)?.catch(() => undefined);
+      const files = [this.original(sha256), ...PICTURE_SIZES.map((size) => this.copy(sha256, size))];
+      await Promise.all(files.map((file) => rm(file, { force: true })));
+    }
   }
 
   all(): PictureFacts[] {
@@ -111,6 +136,11 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
     this.reader.close();
   }
 
+  private isDeleted(sha256: string): boolean {
+    const { drizzle } = this.database;
+    return drizzle.select().from(deletedPictures).where(eq(deletedPictures.sha256, sha256)).get() !== undefined;
+  }
+
   private async read(path: string): Promise<ReadPicture> {
     const answer = await this.reader.read(path);
     if (answer.ok) return answer.picture;
@@ -146,6 +176,8 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
    */
   private async sweep(): Promise<void> {
     await rm(join(this.database.where.folder, INCOMING), { recursive: true, force: true });
+    const deleted = this.database.drizzle.select({ sha256: deletedPictures.sha256 }).from(deletedPictures).all();
+    await this.clearDeleted(deleted.map(({ sha256 }) => sha256));
     for (const size of PICTURE_SIZES) await this.sweepHalves(join(this.folder, 'smaller', size));
     for (const file of await filesBelow(join(this.folder, 'originals'))) {
       const name = file.slice(file.length - 64);
@@ -179,6 +211,13 @@ export class PictureStore implements OnModuleInit, OnApplicationShutdown {
   private original(sha256: string): string {
     return join(this.folder, 'originals', sha256.slice(0, 2), sha256);
   }
+}
+
+function deletedForGood(): Problem {
+  return new Problem(410, {
+    code: 'picture-deleted',
+    sentence: 'This picture was deleted from the book for good. It is not taken in again.',
+  });
 }
 
 function refusal(problem: NotAPicture): Problem {

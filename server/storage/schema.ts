@@ -143,6 +143,8 @@ export const fish = sqliteTable('fish', revisionedRow());
 export const meetings = sqliteTable('meetings', revisionedRow());
 /** Sheets that came in, each taken back whole by its row. */
 export const imports = sqliteTable('imports', revisionedRow());
+/** Waters and swims that were made one, each made two again by its row. */
+export const joinings = sqliteTable('joinings', revisionedRow());
 /** Who keeps this book: one, or the anglers of a household. */
 export const keepers = sqliteTable('keepers', revisionedRow());
 export type RevisionedTable =
@@ -153,6 +155,7 @@ export type RevisionedTable =
   | typeof fish
   | typeof meetings
   | typeof imports
+  | typeof joinings
   | typeof keepers;
 
 /** Registers of friends on the same water, as they came. */
@@ -173,6 +176,12 @@ export const pictures = sqliteTable('pictures', {
   takenAt: text('taken_at'),
   camera: text('camera'),
   receivedAt: text('received_at').notNull(),
+});
+
+/** Pictures that were deleted for good: their bytes are not taken in again. */
+export const deletedPictures = sqliteTable('deleted_pictures', {
+  sha256: text('sha256').primaryKey(),
+  deletedAt: text('deleted_at').notNull(),
 });
 
 /** Single rows of the keeper's own, as JSON. */

@@ -14,7 +14,7 @@ export type PictureAdded = 'added' | 'known' | 'not-a-picture' | 'no-room';
  * bytes were lost.
  */
 export async function addPicture(
-  state: Pick<CaptureState, 'captureId' | 'startedAt' | 'pictures'>,
+  state: Pick<CaptureState, 'captureId' | 'begunAt' | 'pictures'>,
   file: File,
   role?: PictureRole,
 ): Promise<PictureAdded> {
@@ -29,6 +29,6 @@ export async function addPicture(
   if (known && !lost) return 'known';
   await outbox.keepPicture({ sha256, captureId: state.captureId, name: own.name, bytes: own });
   if (known) return 'added';
-  await record([makeEvent(state.captureId, state.startedAt, 'picture-added', { sha256, ...(role && { role }) })]);
+  await record([makeEvent(state.captureId, state.begunAt, 'picture-added', { sha256, ...(role && { role }) })]);
   return 'added';
 }

@@ -42,6 +42,7 @@ export const ROW_KINDS = [
   'fish',
   'meetings',
   'imports',
+  'joinings',
   'keepers',
 ] as const;
 export type RowKind = (typeof ROW_KINDS)[number];

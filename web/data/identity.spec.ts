@@ -25,7 +25,7 @@ beforeEach(() => {
   ids = 0;
 });
 
-const known = (captureId: string, fishId: string | null): Catch => ({ captureId, fishId, startedAt: '2026-05-01' });
+const known = (captureId: string, fishId: string | null): Catch => ({ captureId, fishId, begunAt: '2026-05-01' });
 
 /** A register in which each catch is said to be of a fish. */
 function registerOf(fishOf: Readonly<Record<string, string>>): Register {
@@ -35,6 +35,7 @@ function registerOf(fishOf: Readonly<Record<string, string>>): Register {
       ...summaryOf(state),
       captureId,
       fishId,
+      begunAt: captureId,
       startedAt: captureId,
     })),
   );

@@ -7,7 +7,7 @@ import type { Register } from './known.js';
 /** A catch as far as it is said who it is. */
 export interface Catch {
   readonly captureId: string;
-  readonly startedAt: string | null;
+  readonly begunAt: string | null;
   readonly fishId: string | null;
 }
 
@@ -25,8 +25,8 @@ export async function saySameFish(
   by: By,
 ): Promise<readonly CaptureEvent[]> {
   const decisionId = newId();
-  const say = ({ captureId, startedAt }: Omit<Catch, 'fishId'>, payload: Identified) =>
-    makeEvent(captureId, startedAt, 'identified', { ...payload, decisionId, ...(by && { by }) });
+  const say = ({ captureId, begunAt }: Omit<Catch, 'fishId'>, payload: Identified) =>
+    makeEvent(captureId, begunAt, 'identified', { ...payload, decisionId, ...(by && { by }) });
   const events = eventsOf(one, other, register, say);
   await record(events);
   return events;
@@ -54,7 +54,7 @@ function eventsOf(
 
 /** Says that two catches are of two fish, whoever they are. */
 export async function sayTwoFish(one: Catch, by: By): Promise<readonly CaptureEvent[]> {
-  const event = makeEvent(one.captureId, one.startedAt, 'identified', {
+  const event = makeEvent(one.captureId, one.begunAt, 'identified', {
     says: 'different',
     fishId: null,
     decisionId: newId(),
@@ -67,7 +67,7 @@ export async function sayTwoFish(one: Catch, by: By): Promise<readonly CaptureEv
 /** Takes back what was said; the log keeps that it was. */
 export async function takeBack(
   said: readonly Pick<CaptureEvent, 'id' | 'captureId'>[],
-  startedAt: (captureId: string) => string | null,
+  begunAt: (captureId: string) => string | null,
 ): Promise<void> {
-  await record(said.map(({ id, captureId }) => makeEvent(captureId, startedAt(captureId), 'undone', { eventId: id })));
+  await record(said.map(({ id, captureId }) => makeEvent(captureId, begunAt(captureId), 'undone', { eventId: id })));
 }

@@ -34,6 +34,8 @@ export async function readAgain(client: QueryClient, { subjects, types, rows }: 
     void again('measured');
   }
   if (types.includes('rod-told') || types.includes('discarded')) void again('setups');
+  // Two that become one change lines, outings, swims and meetings alike.
   // A row is let go only when the server's answer stands in its place: no form may blink back to what it was.
-  await Promise.all(rows.map((kind) => again(kind)));
+  const everything = rows.includes('joinings') ? client.invalidateQueries() : undefined;
+  await Promise.all([everything, ...rows.map((kind) => again(kind))]);
 }

@@ -16,7 +16,7 @@ export const runClock = new RunClock(deviceClock, localStorage);
 /** An event of a capture as this device makes it, now. */
 export function makeEvent<T extends EventType>(
   captureId: string,
-  startedAt: string | null,
+  begunAt: string | null,
   type: T,
   payload: EventPayloads[T],
 ): CaptureEvent {
@@ -25,7 +25,7 @@ export function makeEvent<T extends EventType>(
     captureId,
     deviceId: deviceId(),
     at: new Date().toISOString(),
-    elapsedMs: Math.round(runClock.elapsed(captureId, startedAt)),
+    elapsedMs: Math.round(runClock.elapsed(captureId, begunAt)),
     type,
     payload,
   } as CaptureEvent;

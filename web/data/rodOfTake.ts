@@ -10,7 +10,7 @@ import { makeEvent, makeOutingEvent, record } from './record.js';
 
 /** The rods that were out at the take. Where there was only one it is told by itself: nothing is to be tapped. */
 export function useRodsAtTake(state: CaptureState, outing: OutingState): readonly RodSpell[] {
-  const { captureId, startedAt, outcome, rod } = state;
+  const { captureId, startedAt, begunAt, outcome, rod } = state;
   const { outingId } = outing;
   const rods = useMemo(
     () => (startedAt === null ? [] : rodsOutAt(outing.rods, Date.parse(startedAt))),
@@ -24,8 +24,8 @@ export function useRodsAtTake(state: CaptureState, outing: OutingState): readonl
     const told = JSON.parse(key) as RodFacts & { rod: number };
     const rodIn = makeOutingEvent(outingId, 'rod-in', { rod: told.rod, why: 'fish', when: startedAt });
     // Should it not be kept, it is tried again when the run is opened the next time.
-    void record([makeEvent(captureId, startedAt, 'rod-told', told), rodIn]).catch(() => undefined);
-  }, [captureId, startedAt, outingId, key]);
+    void record([makeEvent(captureId, begunAt, 'rod-told', told), rodIn]).catch(() => undefined);
+  }, [captureId, startedAt, begunAt, outingId, key]);
   return rods;
 }
 

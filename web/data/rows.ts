@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import type { KeptFish } from '@keeper/contract/fish';
 import type { KeptKeeper } from '@keeper/contract/keepers';
 import type { KeptImport } from '@keeper/contract/imports';
+import type { KeptJoining } from '@keeper/contract/joinings';
 import type { KeptMeeting } from '@keeper/contract/meetings';
 import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
@@ -26,6 +27,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   fish: { note: null },
   meetings: {},
   imports: {},
+  joinings: {},
   keepers: {},
 };
 
@@ -100,6 +102,11 @@ export function useMeetings(): readonly KeptMeeting[] {
 export function useImports(): readonly KeptImport[] {
   const rows = useRows<KeptImport>('imports');
   return useMemo(() => rows.toSorted((a, b) => b.at.localeCompare(a.at)), [rows]);
+}
+
+/** Waters and swims that were made one, those that were made two again too. */
+export function useJoinings(): readonly KeptJoining[] {
+  return useRows<KeptJoining>('joinings');
 }
 
 /** Those who keep this book or kept it: fish stay theirs. Nobody, while its one keeper was never named. */

@@ -8,6 +8,7 @@ globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(val
 const flank = (n: number): FlankInBook => ({
   captureId: `c${n}`,
   sha256: `s${n}`,
+  begunAt: '2026-05-01T05:00:00Z',
   startedAt: '2026-05-01',
   zone: null,
   fishId: null,

@@ -14,7 +14,7 @@ type Bound = EventPayloads['outing-bound'];
  * what that outing knew of water, air and company is kept with the fish once its log is read.
  */
 export function useOutingBound(state: CaptureState): void {
-  const { captureId, startedAt, outingId } = state;
+  const { captureId, startedAt, begunAt, outingId } = state;
   const isOpen = startedAt !== null && state.outcome === 'open';
   const takeMs = isOpen ? Date.parse(startedAt) : 0;
   const lacksAround = isOpen && outingId !== null && Object.keys(state.conditions).length === 0;
@@ -32,8 +32,8 @@ export function useOutingBound(state: CaptureState): void {
   useEffect(() => {
     if (key === null) return;
     // Should it not be kept, it is tried again when the run is opened the next time.
-    void record([makeEvent(captureId, startedAt, 'outing-bound', JSON.parse(key) as Bound)]).catch(() => undefined);
-  }, [captureId, startedAt, key]);
+    void record([makeEvent(captureId, begunAt, 'outing-bound', JSON.parse(key) as Bound)]).catch(() => undefined);
+  }, [captureId, begunAt, key]);
 }
 
 function boundToOneUnderWay(

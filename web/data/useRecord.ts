@@ -12,7 +12,7 @@ export interface Recording {
  * silence.
  *
  * @example
- * const { keep, notKept } = useRecord(); <button onClick={() => void keep(() => record([makeEvent(id, startedAt,
+ * const { keep, notKept } = useRecord(); <button onClick={() => void keep(() => record([makeEvent(id, begunAt,
  * 'undone', { eventId })]))}>Take it back</button> <NotKept when={notKept} />
  */
 export function useRecord(): Recording {

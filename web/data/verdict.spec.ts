@@ -9,6 +9,7 @@ test.each([
   ['a field that is wrong', new ApiError(400, body('not-valid')), 'never'],
   ['an id that was used', new ApiError(409, body('event-id-reused')), 'never'],
   ['no picture', new ApiError(415, body('not-a-picture')), 'never'],
+  ['a picture that was deleted', new ApiError(410, body('picture-deleted')), 'never'],
   ['too many pixels', new ApiError(413, body('too-many-pixels')), 'never'],
   ['bytes that are gone', new BytesGone(), 'never'],
   ['too large for this server', new ApiError(413, body('too-large')), 'later'],

@@ -24,7 +24,7 @@ export interface SendTrouble {
 
 /** Too large for what stands in between, or for this server as it was started: neither is a fault of the entry. */
 const TOO_LARGE = 413;
-const NEVER: readonly number[] = [400, 409, 413, 415];
+const NEVER: readonly number[] = [400, 409, 410, 413, 415];
 
 /**
  * Reads what went wrong. Example: a 403 says nothing of the entry, but that the server does not answer under this name.

@@ -27,6 +27,7 @@ const summary: CaptureSummary = {
   girthMm: null,
   overScaleGrams: null,
   captureId: 'c1',
+  begunAt: null,
   startedAt: '2024-06-06T05:12:00.000Z',
   zone: null,
   outcome: 'released',

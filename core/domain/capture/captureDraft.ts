@@ -1,5 +1,6 @@
 import { isOpenWound, type Treatment } from '../fish/wound.js';
-import type { CaptureEvent, EventPayloads, EventType, Facts } from './event.js';
+import type { CaptureEvent, EventOf, EventPayloads, EventType, Facts } from './event.js';
+import { stableJson } from '../../measure/stableJson.js';
 import { correctionsOf } from './facts.js';
 import type { PutForward } from '../meeting/putForward.js';
 import type { GapTold } from './gapTold.js';
@@ -10,6 +11,7 @@ import {
   type CaptureState,
   type Mark,
   type Outcome,
+  type PictureGone,
   type PictureOfCapture,
   type MediumInterval,
   type WoundOfCapture,
@@ -22,6 +24,7 @@ const AT_THE_DESK: readonly EventType[] = [
     'amended',
     'picture-added',
     'picture-removed',
+    'picture-deleted',
     'picture-read',
     'identified',
     'put-forward',
@@ -48,6 +51,8 @@ type Plain = Omit<
   | 'pictures'
   | 'amendments'
   | 'timeAmendments'
+  | 'rodCorrections'
+  | 'picturesGone'
   | 'wounds'
   | 'recovery'
   | 'interruptions'
@@ -67,6 +72,8 @@ export class CaptureDraft {
   private readonly marks: Mark[] = [];
   private readonly pictures = new Map<string, PictureOfCapture>();
   private readonly amendments: CaptureState['amendments'][number][] = [];
+  private readonly rodCorrections: CaptureState['rodCorrections'][number][] = [];
+  private readonly picturesGone: PictureGone[] = [];
   private readonly wounds: WoundOfCapture[] = [];
   private readonly interruptions: Growing<CaptureState['interruptions'][number]>[] = [];
   private readonly devices = new Set<string>();
@@ -87,6 +94,8 @@ export class CaptureDraft {
       marks: this.marks,
       pictures: [...this.pictures.values()],
       amendments: this.amendments,
+      rodCorrections: this.rodCorrections,
+      picturesGone: this.picturesGone,
       wounds: this.wounds,
       recovery: { heldMs: this.heldMs, gillBeats: this.gillBeats, signs: this.recoverySigns },
       interruptions: this.interruptions,
@@ -152,7 +161,7 @@ export class CaptureDraft {
         plain.hookHold = event.payload.hold;
         break;
       case 'rod-told':
-        plain.rod = event.payload;
+        this.tellRod(event);
         break;
       case 'loss-told':
         plain.loss = event.payload;
@@ -233,7 +242,8 @@ export class CaptureDraft {
         break;
       }
       case 'picture-removed':
-        this.pictures.delete(event.payload.sha256);
+      case 'picture-deleted':
+        this.letGoOfPicture(event);
         break;
       case 'picture-read':
         this.readPicture(event.payload);
@@ -259,6 +269,7 @@ export class CaptureDraft {
     if (plain.startedAt !== null) return;
     this.marks.push({ eventId: event.id, type: 'hooked', atMs: elapsedMs });
     plain.startedAt = at;
+    plain.begunAt = at;
     plain.zone = payload.zone ?? null;
     plain.origin = payload.from ?? 'bank';
     plain.dated = payload.dated ?? null;
@@ -297,10 +308,28 @@ export class CaptureDraft {
 
   private note(event: CaptureEvent, facts: Facts, why: string): void {
     const { plain } = this;
-    const { changed, corrections, asksAnew } = correctionsOf(plain.facts, event, facts, why);
-    plain.facts = { ...plain.facts, ...changed };
+    const { changed, corrections, asksAnew } = correctionsOf(this.standingFacts(), event, facts, why);
+    const { taken, swimId, outingId, ...told } = changed;
+    plain.facts = { ...plain.facts, ...told };
+    if (swimId !== undefined) plain.swimId = swimId;
+    if (outingId !== undefined) plain.outingId = outingId;
+    if (taken) {
+      plain.startedAt = taken.at;
+      plain.dated = taken.dated ?? null;
+    }
     this.amendments.push(...corrections);
     if (asksAnew) plain.entryKept = null;
+  }
+
+  /** What was written down, with when and where it was taken: those were tapped, and are put right like all else. */
+  private standingFacts(): Facts {
+    const { facts, swimId, outingId, startedAt, dated } = this.plain;
+    return {
+      ...facts,
+      swimId,
+      outingId,
+      ...(startedAt !== null && { taken: { at: startedAt, ...(dated && { dated }) } }),
+    };
   }
 
   /** Applies a treatment to one wound, or to every open one; the same once more adds nothing. */
@@ -310,6 +339,15 @@ export class CaptureDraft {
       if (!isMeant || wound.treatedWith.includes(treatment)) continue;
       this.wounds[i] = { ...wound, treatedWith: [...wound.treatedWith, treatment] };
     }
+  }
+
+  /** What is told once the fish is away and differs from what stood is a correction; before, it is being told. */
+  private tellRod({ id, at, payload }: EventOf<'rod-told'>): void {
+    const { plain } = this;
+    const from = plain.rod;
+    if (from && plain.endMs !== null && stableJson(from) !== stableJson(payload))
+      this.rodCorrections.push({ eventId: id, at, from, to: payload });
+    plain.rod = payload;
   }
 
   private bindOuting({ outingId, swimId, waterId, around }: EventPayloads['outing-bound']): void {
@@ -336,6 +374,14 @@ export class CaptureDraft {
     const spell = this.spells.at(-1);
     plain.airComplete &&= backMs !== undefined || spell?.medium !== 'air';
     this.end('released', Math.max(spell?.fromMs ?? 0, backMs ?? fromMs));
+  }
+
+  private letGoOfPicture({ id, at, type, payload }: EventOf<'picture-removed'> | EventOf<'picture-deleted'>): void {
+    const { sha256, why } = payload;
+    const deleted = type === 'picture-deleted';
+    const movedTo = 'movedTo' in payload ? (payload.movedTo ?? null) : null;
+    if (this.pictures.delete(sha256) || deleted)
+      this.picturesGone.push({ eventId: id, at, sha256, why, movedTo, deleted });
   }
 
   private readPicture({ sha256, role, ...made }: EventPayloads['picture-read']): void {

@@ -346,3 +346,71 @@ test('past the end of the scale its length answers for its weight', () => {
     net: null,
   });
 });
+
+describe('when and where it was, put right', () => {
+  const moved = '2026-05-31T04:00:00.000Z';
+  const amended = event('amended', 600_000, {
+    facts: { taken: { at: moved }, swimId: 's2', outingId: null },
+    why: 'The wrong day.',
+  });
+  const hooked = event('hooked', 0, { outingId: 'o1', swimId: 's1', waterId: 'w1' });
+  test('it stands where it was put, its clocks and its log as they were', () => {
+    const before = told([hooked, event('released', 540_000)]);
+    const after = told([hooked, event('released', 540_000), amended]);
+    expect(after).toMatchObject({
+      startedAt: moved,
+      begunAt: before.begunAt,
+      swimId: 's2',
+      outingId: null,
+      endMs: 540_000,
+    });
+    expect(summaryOf(after)).toMatchObject({ startedAt: moved, begunAt: before.begunAt, swimId: 's2', outingId: null });
+    expect(after.facts).toEqual({ waterId: 'w1' });
+    expect(after.amendments.map(({ field, from, to }) => [field, from, to])).toEqual([
+      ['swimId', 's1', 's2'],
+      ['outingId', 'o1', null],
+      ['taken', { at: before.startedAt }, { at: moved }],
+    ]);
+  });
+  test('taken back, it is as it was tapped', () => {
+    const state = told([hooked, amended, event('undone', 700_000, { eventId: amended.id })]);
+    expect(state).toMatchObject({ startedAt: state.begunAt, swimId: 's1', outingId: 'o1', amendments: [] });
+  });
+  test('a moment takes the place of a day that was known roughly, and the other way round', () => {
+    const dated = { as: 'month', from: '2019-06-01', to: '2019-06-30' } as const;
+    const remembered = event('hooked', 0, { from: 'memory', dated });
+    const exact = event('amended', 1, { facts: { taken: { at: moved } }, why: 'Found the diary.' });
+    expect(told([remembered]).dated).toEqual(dated);
+    expect(told([remembered, exact])).toMatchObject({ dated: null, startedAt: moved });
+    const roughly = event('amended', 2, { facts: { taken: { at: moved, dated } }, why: 'It was another.' });
+    expect(told([remembered, exact, roughly])).toMatchObject({ dated, startedAt: moved });
+  });
+});
+
+test('what it took on, told another way once it is away, is a correction; before, or told the same, it is none', () => {
+  const telling = (elapsedMs: number, bait: string) => event('rod-told', elapsedMs, { rod: 1, bait });
+  const log = [event('hooked', 0), telling(10, 'Corn'), telling(20, 'Boilie'), event('released', 30)];
+  expect(told(log).rodCorrections).toEqual([]);
+  expect(told([...log, telling(40, 'Boilie')]).rodCorrections).toEqual([]);
+  const again = telling(50, 'Tiger nut');
+  expect(told([...log, again]).rodCorrections).toMatchObject([
+    { eventId: again.id, from: { bait: 'Boilie' }, to: { bait: 'Tiger nut' } },
+  ]);
+});
+
+test('a picture that was moved or deleted for good is gone from the fish, and the log says so', () => {
+  const [moved, deleted] = [
+    event('picture-removed', 5, { sha256: 'a', why: 'The other fish.', movedTo: 'c2' }),
+    event('picture-deleted', 6, { sha256: 'b', why: 'A face.' }),
+  ];
+  const state = told([
+    ...[event('picture-added', 1, { sha256: 'a' }), event('picture-added', 2, { sha256: 'b' })],
+    ...[moved, deleted],
+    event('picture-removed', 7, { sha256: 'never there', why: '' }),
+  ]);
+  expect(state.pictures).toEqual([]);
+  expect(state.picturesGone).toMatchObject([
+    { eventId: moved.id, sha256: 'a', movedTo: 'c2', deleted: false },
+    { eventId: deleted.id, sha256: 'b', movedTo: null, deleted: true },
+  ]);
+});

@@ -63,10 +63,31 @@ export interface TimeAmendment {
   readonly why: string;
 }
 
+/** What a fish took on, told again: what it was, what it became, and when. */
+export interface RodCorrection {
+  readonly eventId: string;
+  readonly at: string;
+  readonly from: RodFacts;
+  readonly to: RodFacts;
+}
+
+/** A picture that was taken from a fish: out of the book, over to another fish, or deleted for good. */
+export interface PictureGone {
+  readonly eventId: string;
+  readonly at: string;
+  readonly sha256: string;
+  readonly why: string;
+  readonly movedTo: string | null;
+  readonly deleted: boolean;
+}
+
 /** Everything that one fish's events say, in one value. Both the device and the server tell it with `replay`. */
 export interface CaptureState {
   readonly captureId: string;
+  /** When it was taken: as the log has it, or as that was put right since. */
   readonly startedAt: string | null;
+  /** The moment that its log counts from, which no correction moves. */
+  readonly begunAt: string | null;
   /** The time zone of the place, where the device said it. */
   readonly zone: string | null;
   /** Only of a fish of the bank is anything known of how it was handled. */
@@ -88,6 +109,9 @@ export interface CaptureState {
   readonly pictures: readonly PictureOfCapture[];
   readonly amendments: readonly Amendment[];
   readonly timeAmendments: readonly TimeAmendment[];
+  /** What it took on, where that was told another way once the fish was away. */
+  readonly rodCorrections: readonly RodCorrection[];
+  readonly picturesGone: readonly PictureGone[];
   readonly writtenUp: boolean;
   /** The outing and the swim of the take, where one was under way. */
   readonly outingId: string | null;
@@ -146,6 +170,7 @@ export function emptyCapture(captureId: string): CaptureState {
   return {
     captureId,
     startedAt: null,
+    begunAt: null,
     zone: null,
     origin: 'bank',
     dated: null,
@@ -160,6 +185,8 @@ export function emptyCapture(captureId: string): CaptureState {
     pictures: [],
     amendments: [],
     timeAmendments: [],
+    rodCorrections: [],
+    picturesGone: [],
     writtenUp: false,
     outingId: null,
     swimId: null,

@@ -16,6 +16,13 @@ import type { Angler } from './angler.js';
 import type { Imported } from './imported.js';
 import type { Origin } from './origin.js';
 
+/** When a fish was taken, as it was put right: the moment, or how exactly the day is known of one that is remembered. */
+export interface Taken {
+  /** ISO 8601 in UTC; where only a day or less is known, the moment that stands for it. */
+  readonly at: string;
+  readonly dated?: PastDate;
+}
+
 /** Facts about the fish that are written down rather than tapped. `null` in an amendment strikes a fact out. */
 export interface Facts {
   species?: SpeciesId | null;
@@ -23,6 +30,11 @@ export interface Facts {
   /** What it is, where the book has no name for its kind. */
   kindName?: string | null;
   waterId?: string | null;
+  /** The swim and the outing, where they are not those of the take. */
+  swimId?: string | null;
+  outingId?: string | null;
+  /** When it was, where the take was noted on a wrong day. */
+  taken?: Taken;
   weight?: WeightReading | null;
   length?: BodyLength | null;
   girth?: Length | null;
@@ -42,6 +54,9 @@ export const FACT_NAMES: readonly FactName[] = [
   'form',
   'kindName',
   'waterId',
+  'swimId',
+  'outingId',
+  'taken',
   'weight',
   'length',
   'girth',
@@ -196,7 +211,10 @@ export interface EventPayloads {
   /** Facts noted for the first time, at the desk. */
   described: { facts: Facts };
   'picture-added': { sha256: string; role?: PictureRole };
-  'picture-removed': { sha256: string; why: string };
+  /** `movedTo`: it shows the fish of another capture, which has it now. */
+  'picture-removed': { sha256: string; why: string; movedTo?: string };
+  /** Its bytes and every copy of them are deleted for good; that it was there is all that stays. */
+  'picture-deleted': { sha256: string; why: string };
   /**
    * What was made out of a picture: its part, landmarks, view, a length. Only what is named changes; null takes it
    * away.
@@ -206,8 +224,8 @@ export interface EventPayloads {
   identified: Identified;
   /** Put forward to a meeting with one of its pictures. */
   'put-forward': Omit<PutForward, 'at'>;
-  /** A correction: the earlier value stays in the log. */
-  amended: { facts: Facts; why: string };
+  /** A correction: the earlier value stays in the log. `joiningId`: it came with two waters or swims made one. */
+  amended: { facts: Facts; why: string; joiningId?: string };
   /** The keeper is done writing; what is missing may stay missing. */
   'written-up': Record<string, never>;
   /** Takes back one earlier tap. */
@@ -261,6 +279,7 @@ export const EVENT_TYPES = [
   'described',
   'picture-added',
   'picture-removed',
+  'picture-deleted',
   'picture-read',
   'identified',
   'put-forward',

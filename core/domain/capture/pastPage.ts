@@ -14,7 +14,7 @@ export interface PastFish {
 /** A page of the book as its entries: it has a day and what is remembered, and no clocks. */
 export interface PastPage {
   readonly captureId: string;
-  readonly startedAt: string;
+  readonly begunAt: string;
   readonly events: readonly CaptureEvent[];
 }
 
@@ -28,7 +28,7 @@ export function pastPage(
   by: { readonly deviceId: string; readonly nowMs: number; readonly nextId: () => string },
 ): PastPage {
   const captureId = by.nextId();
-  const startedAt = momentStandingFor(dated);
+  const begunAt = momentStandingFor(dated);
   const entry = <T extends EventType>(type: T, payload: EventPayloads[T], atMs: number) =>
     ({
       id: by.nextId(),
@@ -39,7 +39,7 @@ export function pastPage(
       type,
       payload,
     }) as CaptureEvent;
-  const takenMs = Date.parse(startedAt);
+  const takenMs = Date.parse(begunAt);
   const events = [
     entry('hooked', { from: 'memory', dated, ...hooked }, takenMs),
     entry('released', {}, takenMs),
@@ -47,5 +47,5 @@ export function pastPage(
     ...(Object.keys(setup).length > 0 ? [entry('rod-told', setup, by.nowMs)] : []),
     entry('written-up', {}, by.nowMs),
   ];
-  return { captureId, startedAt, events };
+  return { captureId, begunAt, events };
 }

@@ -58,11 +58,16 @@ const weight = record({
   also: optional(record({ asRead: mass, tare: optional(mass), scalesId: optional(isText) })),
 });
 
+const pastDate = record({ as: oneOf(PAST_DATES), from: isText, to: isText });
+
 const facts = record({
   species: optional(nullOr(oneOf(SPECIES_IDS))),
   form: optional(nullOr(oneOf(FORM_IDS))),
   kindName: optional(nullOr(isText)),
   waterId: optional(nullOr(isText)),
+  swimId: optional(nullOr(isText)),
+  outingId: optional(nullOr(isText)),
+  taken: optional(record({ at: isText, dated: optional(pastDate) })),
   weight: optional(nullOr(weight)),
   length: optional(nullOr(bodyLength)),
   girth: optional(nullOr(length)),
@@ -150,7 +155,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     around: optional(around),
     zone: optional(isText),
     from: optional(isText),
-    dated: optional(record({ as: oneOf(PAST_DATES), from: isText, to: isText })),
+    dated: optional(pastDate),
     keeperId: optional(isText),
     imported: optional(record({ importId: isText, key: isText })),
   }),
@@ -199,7 +204,8 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
   merged: record({ into: isText }),
   described: record({ facts }),
   'picture-added': record({ sha256: isText, role: optional(oneOf(PICTURE_ROLES)) }),
-  'picture-removed': record({ sha256: isText, why: isText }),
+  'picture-removed': record({ sha256: isText, why: isText, movedTo: optional(isText) }),
+  'picture-deleted': record({ sha256: isText, why: isText }),
   'picture-read': record({
     sha256: isText,
     role: optional(oneOf(PICTURE_ROLES)),
@@ -222,7 +228,7 @@ const PAYLOAD_SHAPES: Readonly<Record<EventType, Shape>> = {
     checks: listOf(oneOf(PROOF_CHECKS)),
     lateWhy: optional(isText),
   }),
-  amended: record({ facts, why: isText }),
+  amended: record({ facts, why: isText, joiningId: optional(isText) }),
   'written-up': nothing,
   undone: record({ eventId: isText }),
   discarded: nothing,

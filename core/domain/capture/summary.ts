@@ -37,6 +37,8 @@ export interface PictureOfSummary {
 export interface CaptureSummary {
   readonly captureId: string;
   readonly startedAt: string | null;
+  /** The moment that its log counts from: what is added to it counts from there. */
+  readonly begunAt: string | null;
   readonly zone: string | null;
   /** Only of a fish of the bank is anything known of how it was handled. */
   readonly origin: Origin;
@@ -113,6 +115,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
   return {
     captureId: state.captureId,
     startedAt: state.startedAt,
+    begunAt: state.begunAt,
     zone: state.zone,
     origin: state.origin,
     dated: state.dated,

@@ -35,15 +35,21 @@ export type CareKind = (typeof CARE_KINDS)[number];
 
 /** What each kind of event of an outing carries. */
 export interface OutingPayloads {
-  /** The plan, at first and whenever it is changed. `companions` counts further pairs of hands. */
+  /**
+   * The plan, at first and whenever it is changed. `companions` counts further pairs of hands. `joiningId`: it changed
+   * with two waters made one.
+   */
   'outing-planned': {
     waterId: string;
     fromAt: string;
     toAt: string;
     companions: number;
     expected: readonly SpeciesId[];
+    joiningId?: string;
   };
   'swim-taken': { swimId: string };
+  /** A swim that was named wrongly, or under another name: wherever it stands in this outing, it is the other. */
+  'swim-amended': { from: string; to: string; joiningId?: string };
   'condition-taken': Condition & { when: string };
   'forecast-taken': { hours: readonly WeatherHour[] };
   'care-done': { kind: CareKind; face?: MatFace; when: string };
@@ -77,6 +83,7 @@ export type OutingEventType = keyof OutingPayloads;
 export const OUTING_EVENT_TYPES = [
   'outing-planned',
   'swim-taken',
+  'swim-amended',
   'condition-taken',
   'forecast-taken',
   'care-done',

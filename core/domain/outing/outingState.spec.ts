@@ -135,3 +135,22 @@ describe('a fish that was lost on a rod', () => {
     expect(signs(lost, event('lost-how', 137, { of: 'elsewhere', reason: 'snagged' }))).toHaveLength(1);
   });
 });
+
+test('a swim that was amended is the other wherever it stands, until that is taken back', () => {
+  const log = [
+    ...history,
+    event('rod-out', 130, { rod: 1, setup: {}, when: at(130) }),
+    event('bite-missed', 135, { rod: 1 }),
+    event('rod-in', 140, { rod: 1, why: 'rested', when: at(140) }),
+  ];
+  const amended = event('swim-amended', 200, { from: 's1', to: 's2' });
+  const state = told(...log, amended);
+  expect(state.swims.map(({ swimId }) => swimId)).toEqual(['s2']);
+  expect(state.rods.map(({ swimId }) => swimId)).toEqual(['s2']);
+  expect(new Set(state.signs.map(({ swimId }) => swimId))).toEqual(new Set(['s2']));
+  expect(summaryOfOuting(state).fished.map(({ swimId }) => swimId)).toEqual(['s2']);
+  const further = told(...log, amended, event('swim-amended', 201, { from: 's2', to: 's3' }));
+  expect(further.swims.map(({ swimId }) => swimId)).toEqual(['s3']);
+  const back = told(...log, amended, event('taken-back', 202, { eventId: amended.id }));
+  expect(back.swims.map(({ swimId }) => swimId)).toEqual(['s1']);
+});

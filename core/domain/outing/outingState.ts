@@ -61,6 +61,7 @@ function emptyOuting(outingId: string) {
     checked: new Set<string>(),
     rodTaps: [] as RodTap[],
     signs: [] as RodSign[],
+    amendedSwims: new Map<string, string>(),
     endedAt: null as string | null,
     endedBy: null as string | null,
     calledOff: false,
@@ -85,7 +86,8 @@ export function replayOuting(outingId: string, events: readonly OutingEvent[]): 
   const draft = emptyOuting(outingId);
   const standing = [...once.values()].filter((event) => event.type !== 'taken-back' && !gone.has(event.id));
   for (const event of standing.sort(byMomentThenId)) applyToOuting(draft, event);
-  const { rodTaps, ...told } = draft;
+  nameSwims(draft);
+  const { rodTaps, amendedSwims: _amended, ...told } = draft;
   return {
     ...told,
     runsDropped: draft.signs.filter(({ kind }) => kind === 'run-dropped').length,
@@ -118,6 +120,13 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
       }
       draft.swims.push({ swimId: event.payload.swimId, at: event.at });
       break;
+    case 'swim-amended': {
+      const { from, to } = event.payload;
+      // What was amended before to the one that is amended now goes with it.
+      for (const [was, is] of draft.amendedSwims) if (is === from) draft.amendedSwims.set(was, to);
+      draft.amendedSwims.set(from, to);
+      break;
+    }
     case 'condition-taken': {
       const { when, ...condition } = event.payload;
       draft.conditions.push({ ...condition, eventId: event.id, atMs: Date.parse(when) });
@@ -178,6 +187,17 @@ function applyToOuting(draft: OutingDraft, event: OutingEvent): void {
     case 'taken-back':
       break;
   }
+}
+
+/** Puts the swims that were amended in the place of those that were named. */
+function nameSwims(draft: OutingDraft): void {
+  const { amendedSwims } = draft;
+  if (amendedSwims.size === 0) return;
+  const named = (id: string) => amendedSwims.get(id) ?? id;
+  const orNone = (id: string | null) => (id === null ? null : named(id));
+  draft.swims = draft.swims.map((each) => ({ ...each, swimId: named(each.swimId) }));
+  draft.signs = draft.signs.map((each) => ({ ...each, swimId: orNone(each.swimId) }));
+  draft.rodTaps = draft.rodTaps.map((tap) => (tap.kind === 'out' ? { ...tap, swimId: orNone(tap.swimId) } : tap));
 }
 
 /** Where one is. */

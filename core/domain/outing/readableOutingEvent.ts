@@ -30,8 +30,10 @@ const PAYLOAD_SHAPES: Readonly<Record<OutingEventType, Shape>> = {
     toAt: isMomentText,
     companions: isNumber,
     expected: listOf(oneOf(SPECIES_IDS)),
+    joiningId: optional(isText),
   }),
   'swim-taken': record({ swimId: isText }),
+  'swim-amended': record({ from: isText, to: isText, joiningId: optional(isText) }),
   'condition-taken': record({
     source: oneOf(CONDITION_SOURCES),
     waterC: optional(isNumber),

@@ -63,11 +63,11 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
                   className="button"
                   onClick={() =>
                     write(
-                      makeEvent(state.captureId, state.startedAt, 'amended', {
+                      makeEvent(state.captureId, state.begunAt, 'amended', {
                         facts: corrected,
                         why: `${say(SLIP_WORDS[slip.kind])}.`,
                       }),
-                      makeEvent(state.captureId, state.startedAt, 'entry-kept', {}),
+                      makeEvent(state.captureId, state.begunAt, 'entry-kept', {}),
                     )
                   }
                 >
@@ -93,7 +93,7 @@ export function EntryQuestion({ state }: { state: CaptureState }) {
           type="button"
           className="button"
           onClick={() =>
-            write(makeEvent(state.captureId, state.startedAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
+            write(makeEvent(state.captureId, state.begunAt, 'entry-kept', note.trim() ? { note: note.trim() } : {}))
           }
         >
           {weightWords.itIsRightAs}

@@ -9,9 +9,13 @@ import { AmendForm } from './AmendForm.js';
 
 const mockRecorded: CaptureEvent[] = [];
 let mockHasRoom = true;
+const mockSwims = [{ id: 's2', waterId: 'w1', name: 'Reed gate' }];
+const mockOutings: object[] = [];
 jest.mock('../../data/queries.js', () => ({ useSettings: () => FIRST_SETTINGS }));
 jest.mock('../../data/usePractices.js', () => ({ usePracticesAt: () => FIRST_SETTINGS }));
 jest.mock('../../data/deviceOutbox.js', () => ({}));
+jest.mock('../../data/rows.js', () => ({ useSwims: () => mockSwims, useStandingWaters: () => [] }));
+jest.mock('../../data/useOuting.js', () => ({ useOutings: () => mockOutings }));
 jest.mock('../../data/record.js', () => ({
   makeEvent: (_id: string, _at: string, type: string, payload: object) => ({ type, payload }),
   record: (events: CaptureEvent[]) =>

@@ -13,26 +13,36 @@ import { parseMass } from '@keeper/core/measure/parseMass';
 import { makeEvent, record } from '../../data/record.js';
 import { useRecord } from '../../data/useRecord.js';
 import { useSettings } from '../../data/queries.js';
+import { useSwims } from '../../data/rows.js';
+import { useOutings } from '../../data/useOuting.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { LengthField, readLengthText } from '../../parts/LengthField.js';
 import { LengthOfChoice } from '../../parts/LengthOfChoice.js';
 import { FieldSentence, Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { TextField } from '../../parts/TextField.js';
+import { readTaken, typedTaken } from './readTaken.js';
+import { TakenFields, takenFacts } from './TakenFields.js';
 import { readElapsed, tapName } from './timeText.js';
+import { localInput } from '../../parts/when.js';
+import { written } from '../../text/language.js';
 import { SpeciesChoice } from '../../parts/SpeciesChoice.js';
 import { WhoCaught } from '../../parts/WhoCaught.js';
 import { WaterPicker } from '../../parts/WaterPicker.js';
 import { readWeight, type TypedWeight } from '../../parts/weight/readWeight.js';
 import { WeightFields } from '../../parts/weight/WeightFields.js';
 
-type Subject = 'time' | 'weight' | 'overScale' | 'species' | 'waterId' | 'length' | 'girth' | 'angler' | 'note';
+type Subject =
+  'time' | 'taken' | 'weight' | 'overScale' | 'species' | 'waterId' | 'swimId' | 'length' | 'girth' | 'angler' | 'note';
 
 const SUBJECTS: readonly { readonly value: Subject; readonly label: string }[] = [
   { value: 'weight', label: captureText.theWeight },
   { value: 'overScale', label: captureText.theScaleEnded },
   { value: 'species', label: captureText.theSpecies },
+  { value: 'taken', label: captureText.dayAndTime },
   { value: 'waterId', label: captureText.theWater },
+  { value: 'swimId', label: captureText.theSwim },
   { value: 'length', label: captureText.theLength },
   { value: 'girth', label: captureText.theGirth },
   { value: 'angler', label: captureText.whoCaughtIt },
@@ -55,6 +65,11 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const [kind, setKind] = useState<{ species: SpeciesId; form: FormId | undefined }>();
   const [kindName, setKindName] = useState(state.facts.kindName ?? '');
   const [waterId, setWaterId] = useState<string>();
+  const [swimId, setSwimId] = useState(state.swimId ?? NO_SWIM);
+  const [typed, setTyped] = useState(() => typedTaken(state));
+  const outings = useOutings();
+  const nowMs = useMinute();
+  const swims = useSwims().filter(({ waterId: of }) => of === state.facts.waterId);
   const [length, setLength] = useState('');
   const [lengthOf, setLengthOf] = useState<LengthOf>(state.facts.length?.of ?? ways.lengthOf);
   const [note, setNote] = useState(state.facts.note ?? '');
@@ -69,6 +84,11 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
   const overScale = readOver.kind === 'mass' ? readOver.mass : undefined;
   const read = readWeight(weight, massSystemOf(readingUnit));
   const readLength = readLengthText(length, settings.lengthHabit);
+  const taken = readTaken(typed, state, {
+    dayFirst: written.dates === 'day-first',
+    today: localInput(nowMs).slice(0, 10),
+    nowMs,
+  });
   const facts: Record<Subject, Facts | undefined> = {
     weight: 'reading' in read && read.reading ? { weight: { ...read.reading, ...weighedWith(state) } } : undefined,
     species: kind && {
@@ -76,7 +96,9 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       ...(kind.form && { form: kind.form }),
       kindName: kind.species === 'other' ? kindName.trim() || null : null,
     },
-    waterId: waterId ? { waterId } : undefined,
+    taken: takenFacts(state, taken, outings),
+    waterId: waterId ? { waterId, ...(state.swimId !== null && { swimId: null }) } : undefined,
+    swimId: swimId === (state.swimId ?? NO_SWIM) ? undefined : { swimId: swimId === NO_SWIM ? null : swimId },
     length: readLength?.ok ? { length: { ...readLength.value, of: lengthOf } } : undefined,
     girth: readLength?.ok ? { girth: readLength.value } : undefined,
     note: { note: note.trim() || null },
@@ -98,7 +120,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
       type: T,
       payload: Parameters<typeof makeEvent<T>>[3],
     ): Promise<void> => {
-      const kept = await recording.keep(() => record([makeEvent(state.captureId, state.startedAt, type, payload)]));
+      const kept = await recording.keep(() => record([makeEvent(state.captureId, state.begunAt, type, payload)]));
       if (kept) onDone();
     };
     if (subject === 'time') {
@@ -142,6 +164,26 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
         />
       )}
       {subject === 'waterId' && <WaterPicker value={waterId} onChange={setWaterId} />}
+      {subject === 'swimId' && (
+        <Picker
+          label={captureText.theSwim}
+          value={swimId}
+          onChange={setSwimId}
+          options={[
+            { value: NO_SWIM, label: captureText.notKnown },
+            ...swims.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+        />
+      )}
+      {subject === 'taken' && (
+        <TakenFields
+          state={state}
+          typed={typed}
+          read={taken}
+          tried={tried}
+          onChange={(change) => setTyped((standing) => ({ ...standing, ...change }))}
+        />
+      )}
       {(subject === 'length' || subject === 'girth') && (
         <div>
           <LengthField
@@ -198,7 +240,7 @@ export function AmendForm({ state, onDone }: { state: CaptureState; onDone: () =
           {tried && !tap && <FieldSentence id="amend-tap-problem">{captureText.noTapIsChosen}</FieldSentence>}
         </div>
       )}
-      {tried && (subject === 'species' || subject === 'waterId') && !facts[subject] && (
+      {tried && (subject === 'species' || subject === 'waterId' || subject === 'swimId') && !facts[subject] && (
         <FieldSentence id="amend-choice-problem">{captureText.nothingIsChosenYet}</FieldSentence>
       )}
       <div>
@@ -234,5 +276,8 @@ function weighedWith({ facts: { weight } }: CaptureState) {
     ...(weight?.slingId && { slingId: weight.slingId }),
   };
 }
+
+/** The value of a choice that chooses none. */
+const NO_SWIM = 'none';
 
 const NO_WEIGHT = { field: 'asRead', sentence: captureText.noWeightWasGiven } as const;

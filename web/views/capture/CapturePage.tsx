@@ -4,12 +4,11 @@ import { say } from '../../text/say.js';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { clocksAt } from '@keeper/core/domain/capture/clocks';
-import type { Amendment } from '@keeper/core/domain/capture/facts';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
 import { speciesName } from '@keeper/core/domain/fish/species';
 import { formatBodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength } from '@keeper/core/measure/length';
-import { clockText, spanText } from '@keeper/core/measure/duration';
+import { spanText } from '@keeper/core/measure/duration';
 import { formatTemperature } from '@keeper/core/measure/temperature';
 import { NotHere } from '../../app/NotHere.js';
 import { useSettings } from '../../data/queries.js';
@@ -22,17 +21,17 @@ import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { WhoLink } from '../../parts/WhoLink.js';
 import { Waterline } from '../../parts/Waterline.js';
-import { takenText, whenText } from '../../parts/when.js';
+import { takenText } from '../../parts/when.js';
 import { LEAVING_WORDS } from '../../parts/leavingWords.js';
 import { useWhoseText } from '../../parts/useWhoseText.js';
-import { keeperOf, type Angler } from '@keeper/core/domain/capture/angler';
+import { keeperOf } from '@keeper/core/domain/capture/angler';
 import { WeightOfFish } from '../../parts/weight/WeightOfFish.js';
 import { AsRead } from '../../parts/weight/AsRead.js';
 import { EntryQuestion } from '../../parts/weight/EntryQuestion.js';
 import { WeightStands } from '../../parts/weight/WeightStands.js';
 import { AmendForm } from './AmendForm.js';
-import { FACT_WORDS, factText } from './factText.js';
-import { tapName } from './timeText.js';
+import { Corrections } from './Corrections.js';
+import { PicturesGone } from './PicturesGone.js';
 import { LeftAs } from './LeftAs.js';
 import { StrikeOut, StruckOut } from './StrikeOut.js';
 import { HandlingReview } from './HandlingReview.js';
@@ -50,7 +49,8 @@ export function CapturePage() {
 function CaptureOf({ state }: { state: CaptureState }) {
   const { facts } = state;
   const { massUnit } = useSettings();
-  const waterName = useWaterName();
+  const waters = useWaters();
+  const waterName = waters.find(({ id }) => id === facts.waterId)?.name ?? captureText.aWaterNotIn;
   const swim = useSwims().find(({ id }) => id === state.swimId);
   const whose = useWhoseText()({ angler: facts.angler ?? null, keeperId: keeperOf(facts.angler, state.begunBy) });
   const [amending, setAmending] = useState(false);
@@ -62,7 +62,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
     <article>
       <p className="text-soft">
         {takenText(state)}
-        {facts.waterId && `, ${waterName(facts.waterId)}`}
+        {facts.waterId && `, ${waterName}`}
         {swim && `, ${swim.name}`}
       </p>
       <h1 className="text-3xl font-semibold md:text-4xl">
@@ -129,29 +129,8 @@ function CaptureOf({ state }: { state: CaptureState }) {
               </ul>
             </Section>
           )}
-          {state.amendments.length + state.timeAmendments.length > 0 && (
-            <Section title={captureText.corrections}>
-              <ul>
-                {state.amendments.map((amendment) => (
-                  <Correction
-                    key={`${amendment.eventId}${amendment.field}`}
-                    amendment={amendment}
-                    waterName={waterName}
-                  />
-                ))}
-                {state.timeAmendments.map(({ eventId, of, fromMs, toMs, why, at }) => (
-                  <li key={eventId} className="border-t border-rule py-2">
-                    <span className="block">
-                      {tapName(of.type)}: <s className="text-soft">{clockText(fromMs)}</s>{' '}
-                      {captureText.afterTheTake2({ toMs: clockText(toMs) })}
-                    </span>
-                    <span className="block text-soft">{why}</span>
-                    <span className="text-sm text-soft">{whenText(at)}</span>
-                  </li>
-                ))}
-              </ul>
-            </Section>
-          )}
+          <Corrections state={state} />
+          <PicturesGone state={state} />
           <div className="flex flex-wrap gap-3">
             <WhoLink state={state} className="button" />
             <button type="button" className="button" onClick={() => setAmending(true)}>
@@ -260,24 +239,3 @@ const HOOK_WORDS = {
   'left-in': captureText.theLineWasCut,
   shed: captureText.itShedTheHook,
 } as const;
-
-function Correction({ amendment, waterName }: { amendment: Amendment; waterName: (id: string) => string }) {
-  const whose = useWhoseText();
-  const whoseText = (angler: Angler) => whose({ angler, keeperId: keeperOf(angler, null) });
-  const { field, from, to, why, at } = amendment;
-  return (
-    <li className="border-t border-rule py-2">
-      <span className="block">
-        {FACT_WORDS[field]}: <s className="text-soft">{factText(field, from, { waterName, whoseText })}</s>{' '}
-        <b>{factText(field, to, { waterName, whoseText })}</b>
-      </span>
-      {why && <span className="block font-book italic">{why}</span>}
-      <span className="text-sm text-soft">{whenText(at)}</span>
-    </li>
-  );
-}
-
-function useWaterName(): (id: string) => string {
-  const waters = useWaters();
-  return (id) => waters.find((water) => water.id === id)?.name ?? captureText.aWaterNotIn;
-}

@@ -13,7 +13,7 @@ import { NotKept } from '../../parts/NotKept.js';
 export function LeftAs({ state, onDone }: { state: CaptureState; onDone: () => void }) {
   const { keep, notKept } = useRecord();
   const say = async (leaving: Leaving) => {
-    const event = makeEvent(state.captureId, state.startedAt, 'left-as', { leaving });
+    const event = makeEvent(state.captureId, state.begunAt, 'left-as', { leaving });
     if (await keep(() => record([event]))) onDone();
   };
   return (

@@ -27,7 +27,7 @@ export function RodTold({ state }: { state: CaptureState }) {
   const { keep, notKept } = useRecord();
   const told = rod && rodText(rod, lengthHabit);
   const put = async (setup: RodSetup) => {
-    const event = makeEvent(state.captureId, state.startedAt, 'rod-told', withSetup(rod, setup));
+    const event = makeEvent(state.captureId, state.begunAt, 'rod-told', withSetup(rod, setup));
     if (await keep(() => record([event]))) setOpen(false);
   };
   return (

@@ -16,7 +16,7 @@ import { NotKept } from '../../parts/NotKept.js';
  * Strikes a page out that should not be in the book: begun by mistake, or twice. Its log stays, so it can be taken
  * back.
  */
-export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureState }) {
+export function StrikeOut({ state: { captureId, begunAt } }: { state: CaptureState }) {
   const [open, setOpen] = useState(false);
   const { keep, notKept } = useRecord();
   return (
@@ -31,7 +31,7 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
           <button
             type="button"
             className="button button-main"
-            onClick={() => void keep(() => record([makeEvent(captureId, startedAt, 'discarded', {})]))}
+            onClick={() => void keep(() => record([makeEvent(captureId, begunAt, 'discarded', {})]))}
           >
             {captureText.strikeItOut}
           </button>
@@ -43,13 +43,13 @@ export function StrikeOut({ state: { captureId, startedAt } }: { state: CaptureS
 
 /** A page that was struck out: what it was, and the way back. */
 export function StruckOut({ state }: { state: CaptureState }) {
-  const { captureId, startedAt, facts } = state;
+  const { captureId, begunAt, facts } = state;
   const { events } = useCapture(captureId);
   const { keep, notKept } = useRecord();
   const standing = new Set(events.flatMap((event) => (event.type === 'undone' ? event.payload.eventId : [])));
   const discards = new Set(events.flatMap(({ type, id }) => (type === 'discarded' && !standing.has(id) ? id : [])));
   const takeBack = () =>
-    keep(() => record([...discards].map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId }))));
+    keep(() => record([...discards].map((eventId) => makeEvent(captureId, begunAt, 'undone', { eventId }))));
   return (
     <article className="grid gap-5">
       <p className="text-soft">{takenText(state)}</p>

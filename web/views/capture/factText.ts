@@ -1,7 +1,8 @@
 import { captureText } from './text.en-GB.js';
+import { takenText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
 import type { Angler } from '@keeper/core/domain/capture/angler';
-import type { FactName, Facts } from '@keeper/core/domain/capture/event';
+import type { FactName, Facts, Taken } from '@keeper/core/domain/capture/event';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { formatBodyLength, type BodyLength } from '@keeper/core/domain/fish/bodyLength';
 import { formatLength, type Length } from '@keeper/core/measure/length';
@@ -14,6 +15,9 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   form: captureText.scaling,
   kindName: captureText.nameOfTheSpecies,
   waterId: captureText.water2,
+  swimId: captureText.swim,
+  outingId: captureText.outing,
+  taken: captureText.dayAndTime,
   weight: captureText.weight,
   length: captureText.length,
   girth: captureText.girth,
@@ -23,19 +27,29 @@ export const FACT_WORDS: Readonly<Record<FactName, string>> = {
   note: captureText.note,
 };
 
-/** What waters and keepers are called. */
+/** What waters, swims, outings and keepers are called, and by which clocks a time is said. */
 export interface FactNames {
   readonly waterName: (id: string) => string;
+  readonly swimName: (id: string) => string;
+  /** Null while the outing is not known here. */
+  readonly outingName: (id: string) => string | null;
+  readonly zone: string | null;
   /** Null for the own fish of whoever reads. */
   readonly whoseText: (angler: Angler) => string | null;
 }
 
 /** A fact as it stands in the book. Example: a zeroed 379 oz is `23 lb 11 oz`. */
-export function factText(field: FactName, value: Facts[FactName], { waterName, whoseText }: FactNames): string {
-  if (field === 'angler') return (value && whoseText(value as Angler)) ?? captureText.theKeeper;
+export function factText(field: FactName, value: Facts[FactName], names: FactNames): string {
+  if (field === 'angler') return (value && names.whoseText(value as Angler)) ?? captureText.theKeeper;
   if (value === null || value === undefined) return captureText.notKnown;
   if (field === 'species') return say(speciesName(value as SpeciesId));
-  if (field === 'waterId') return waterName(value as string);
+  if (field === 'waterId') return names.waterName(value as string);
+  if (field === 'swimId') return names.swimName(value as string);
+  if (field === 'outingId') return names.outingName(value as string) ?? captureText.anotherOuting;
+  if (field === 'taken') {
+    const { at, dated } = value as Taken;
+    return takenText({ startedAt: at, dated: dated ?? null, zone: names.zone });
+  }
   if (field === 'length') return formatBodyLength(value as BodyLength);
   if (field === 'girth') return formatLength(value as Length);
   if (field === 'guess' || field === 'overScale') return formatMass(value as Mass);

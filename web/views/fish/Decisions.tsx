@@ -36,7 +36,7 @@ type DayOf = (captureId: string) => string | undefined;
 /** When each catch was: of the register, or, where it is no longer of any fish in it, by its own log. */
 function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): DayOf {
   const known = useMemo(
-    () => new Map(fish.flatMap(({ captures }) => captures.map(({ captureId, startedAt }) => [captureId, startedAt]))),
+    () => new Map(fish.flatMap(({ captures }) => captures.map(({ captureId, begunAt }) => [captureId, begunAt]))),
     [fish],
   );
   const others = useMemo(() => {
@@ -47,7 +47,7 @@ function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regis
   }, [ofFish, known]);
   const states = useCaptureStates(others);
   return (captureId) =>
-    known.get(captureId) ?? states.find((state) => state.captureId === captureId)?.startedAt ?? undefined;
+    known.get(captureId) ?? states.find((state) => state.captureId === captureId)?.begunAt ?? undefined;
 }
 
 interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {

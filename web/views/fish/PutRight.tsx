@@ -160,8 +160,8 @@ function saySame(
 ): Promise<void> {
   const decisionId = newId();
   return record(
-    catches.map(({ captureId, startedAt }, i) =>
-      makeEvent(captureId, startedAt, 'identified', { says: i === 0 ? firstSays : 'same', fishId, decisionId, why }),
+    catches.map(({ captureId, begunAt }, i) =>
+      makeEvent(captureId, begunAt, 'identified', { says: i === 0 ? firstSays : 'same', fishId, decisionId, why }),
     ),
   );
 }

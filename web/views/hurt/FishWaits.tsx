@@ -12,12 +12,12 @@ import { hurtText } from './text.en-GB.js';
 export function FishWaits({ captureId }: { captureId: string }) {
   const { state } = useCapture(captureId);
   const { keep, notKept } = useRecord();
-  const { startedAt } = state;
-  const [nowMs, setNowMs] = useState(() => runClock.elapsed(captureId, startedAt));
+  const { begunAt } = state;
+  const [nowMs, setNowMs] = useState(() => runClock.elapsed(captureId, begunAt));
   useEffect(() => {
-    const ticking = setInterval(() => setNowMs(runClock.elapsed(captureId, startedAt)), 1000);
+    const ticking = setInterval(() => setNowMs(runClock.elapsed(captureId, begunAt)), 1000);
     return () => clearInterval(ticking);
-  }, [captureId, startedAt]);
+  }, [captureId, begunAt]);
   const spell = state.spells.at(-1);
   if (state.outcome !== 'open' || !spell) return null;
   const span = clockText(Math.max(0, nowMs - spell.fromMs));
@@ -34,7 +34,7 @@ export function FishWaits({ captureId }: { captureId: string }) {
           <button
             type="button"
             className="button min-h-14"
-            onClick={() => void keep(() => record([makeEvent(captureId, startedAt, 'returned', {})]))}
+            onClick={() => void keep(() => record([makeEvent(captureId, begunAt, 'returned', {})]))}
           >
             {hurtText.backInTheWater}
           </button>

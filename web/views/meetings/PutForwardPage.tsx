@@ -89,7 +89,7 @@ interface PictureForwardProps {
 }
 
 function PictureForward({ meeting, state, picture }: PictureForwardProps) {
-  const { captureId, startedAt, facts } = state;
+  const { captureId, startedAt, begunAt, facts } = state;
   const { bytes } = usePictureBytes(picture.sha256);
   const kind = facts.species ? paintedKind(facts.species, facts.form) : undefined;
   const { looked } = useLook(bytes, kind, picture.reading?.landmarks);
@@ -117,7 +117,7 @@ function PictureForward({ meeting, state, picture }: PictureForwardProps) {
   const forward = () =>
     void keep(() =>
       record([
-        makeEvent(captureId, startedAt, 'put-forward', {
+        makeEvent(captureId, begunAt, 'put-forward', {
           meetingId: meeting.id,
           sha256: picture.sha256,
           checks: [...ticked],

@@ -115,8 +115,8 @@ export function PastFishPage() {
     first?.focus();
     first?.select();
   };
-  const takeBack = async ({ page: { captureId, startedAt } }: KeptFish) => {
-    if (await keep(() => record([makeEvent(captureId, startedAt, 'discarded', {})])))
+  const takeBack = async ({ page: { captureId, begunAt } }: KeptFish) => {
+    if (await keep(() => record([makeEvent(captureId, begunAt, 'discarded', {})])))
       setKept(kept.filter(({ page }) => page.captureId !== captureId));
   };
 
@@ -252,10 +252,10 @@ function isWrongAlready(code: string): boolean {
 }
 
 /** Puts the pictures to the page; says of which something is wrong. */
-async function addAll({ captureId, startedAt }: PastPage, files: readonly File[]): Promise<string | undefined> {
+async function addAll({ captureId, begunAt }: PastPage, files: readonly File[]): Promise<string | undefined> {
   const wrong: string[] = [];
   for (const file of files) {
-    const came = await addPicture({ captureId, startedAt, pictures: [] }, file).catch(() => 'no-room' as const);
+    const came = await addPicture({ captureId, begunAt, pictures: [] }, file).catch(() => 'no-room' as const);
     if (came === 'no-room') wrong.push(pastText.noRoom({ name: file.name }));
     if (came === 'not-a-picture') wrong.push(pastText.notAPicture({ name: file.name }));
   }

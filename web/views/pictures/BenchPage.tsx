@@ -93,7 +93,7 @@ function BenchOf({ state, picture }: { state: CaptureState; picture: PictureOfCa
   const noteLength = (mm: number) =>
     void recording.keep(() =>
       record([
-        makeEvent(state.captureId, state.startedAt, 'described', {
+        makeEvent(state.captureId, state.begunAt, 'described', {
           facts: { length: { ...roundedDown(mm, inches), of: lengthOf } },
         }),
       ]),

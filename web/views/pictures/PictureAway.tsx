@@ -1,19 +1,24 @@
-import { asked } from '../../data/asked.js';
-import { paths } from '../../app/paths.js';
-import { picturesText } from './text.en-GB.js';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { CaptureState } from '@keeper/core/domain/capture/captureState';
+import { paths } from '../../app/paths.js';
+import { asked } from '../../data/asked.js';
+import { outbox } from '../../data/deviceOutbox.js';
 import { makeEvent, record } from '../../data/record.js';
+import { useRecord } from '../../data/useRecord.js';
+import { Notice } from '../../parts/Notice.js';
+import { NotKept } from '../../parts/NotKept.js';
 import { Picker } from '../../parts/Picker.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';
 import { fishOptions } from './nearestFish.js';
+import { movePicture } from './movePicture.js';
+import { picturesText } from './text.en-GB.js';
 
 /**
- * Takes a picture from this fish: out of the book, or over to the fish that it really shows. The picture itself is
- * kept.
+ * Takes a picture from this fish: out of the book, over to the fish that it really shows, or away for good, with every
+ * copy.
  */
 export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: string }) {
   const [open, setOpen] = useState(false);
@@ -30,25 +35,34 @@ export function PictureAway({ state, sha256 }: { state: CaptureState; sha256: st
 }
 
 const NOWHERE = 'nowhere';
+const FOR_GOOD = 'for good';
 
 function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
-  const { captureId, startedAt } = state;
+  const { captureId, startedAt, begunAt } = state;
   const navigate = useNavigate();
   const [to, setTo] = useState(NOWHERE);
   const [why, setWhy] = useState('');
-  const [failed, setFailed] = useState(false);
+  const { keep, notKept } = useRecord();
   const fish = useQuery(asked.pictured);
   const others = (fish.data ?? []).filter((each) => each.captureId !== captureId);
+  const alsoOn = others.filter(({ pictures }) => pictures.includes(sha256));
+  const picture = state.pictures.find((each) => each.sha256 === sha256);
+  const target = others.find((each) => each.captureId === to);
+  const events = () => {
+    const reason = why.trim();
+    if (to === FOR_GOOD) {
+      return [{ captureId, begunAt }, ...alsoOn].map((each) =>
+        makeEvent(each.captureId, each.begunAt, 'picture-deleted', { sha256, why: reason }),
+      );
+    }
+    return target && picture
+      ? movePicture(picture, { from: state, to: target, why: reason })
+      : [makeEvent(captureId, begunAt, 'picture-removed', { sha256, why: reason })];
+  };
   const away = async () => {
-    const removal = makeEvent(captureId, startedAt, 'picture-removed', { sha256, why: why.trim() });
-    const target = others.find((each) => each.captureId === to);
-    const role = state.pictures.find((picture) => picture.sha256 === sha256)?.role;
-    await record([
-      ...(target
-        ? [makeEvent(target.captureId, target.startedAt, 'picture-added', { sha256, ...(role && { role }) })]
-        : []),
-      removal,
-    ]);
+    if (!(await keep(() => record(events())))) return;
+    // What this device still holds of it goes too.
+    if (to === FOR_GOOD) await outbox.dropPicture(sha256).catch(() => undefined);
     await navigate(paths.capture(target?.captureId ?? captureId));
   };
   return (
@@ -56,7 +70,7 @@ function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
       className="grid gap-5"
       onSubmit={(event) => {
         event.preventDefault();
-        away().catch(() => setFailed(true));
+        void away();
       }}
     >
       <Picker
@@ -65,19 +79,17 @@ function Choices({ state, sha256 }: { state: CaptureState; sha256: string }) {
         onChange={setTo}
         options={[
           { value: NOWHERE, label: picturesText.toNoFishRemove },
+          { value: FOR_GOOD, label: picturesText.nowhereDelete },
           ...fishOptions(others, Date.parse(startedAt ?? '') || 0),
         ]}
       />
       <TextField label={picturesText.whyIfYouWant} value={why} onChange={setWhy} />
-      {failed && (
-        <p role="alert" className="font-medium text-rust">
-          {picturesText.thisDeviceCouldNotWriteThat}
-        </p>
-      )}
+      <NotKept when={notKept} />
+      {to === FOR_GOOD && <Notice>{picturesText.deletedForGood({ others: alsoOn.length })}</Notice>}
       <button type="submit" className="button button-main">
-        {picturesText.removeThisPictureMove({ nowhere: to === NOWHERE })}
+        {to === FOR_GOOD ? picturesText.deleteForGood : picturesText.removeThisPictureMove({ nowhere: to === NOWHERE })}
       </button>
-      <p className="text-soft">{picturesText.theOriginalStaysIn}</p>
+      {to !== FOR_GOOD && <p className="text-soft">{picturesText.theOriginalStaysIn}</p>}
     </form>
   );
 }

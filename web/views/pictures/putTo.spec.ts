@@ -47,7 +47,7 @@ const file = (sha256: string, minutes: number | null): CardFile => ({
   thumb: new Blob([sha256]),
   takenMs: minutes === null ? null : DAY + minutes * 60_000,
 });
-const FISH = { captureId: 'c1', startedAt: '2026-06-01T05:00:00.000Z', pictures: ['old'] };
+const FISH = { captureId: 'c1', begunAt: '2026-06-01T05:00:00.000Z', pictures: ['old'] };
 
 test('pictures go to their fish; one that is there already leaves the card too', async () => {
   const { put, sentence } = await putTo(FISH, [file('a', 1), file('old', 2), file('b', 3)]);
@@ -66,16 +66,16 @@ test('without room the rest stays on the card, and that is said', async () => {
 
 test('a page for a fish that only pictures tell of spans them, by the clock set right', async () => {
   const fish = await newPage([file('b', 9), file('a', 4), file('x', null)], { clockOffMs: 3_600_000 }, []);
-  expect(fish.startedAt).toBe('2026-06-01T06:04:00.000Z');
+  expect(fish.begunAt).toBe('2026-06-01T06:04:00.000Z');
   expect(recorded.map(({ type, elapsedMs, at }) => [type, elapsedMs, at])).toEqual([
-    ['hooked', 0, fish.startedAt],
-    ['released', 300_000, fish.startedAt],
+    ['hooked', 0, fish.begunAt],
+    ['released', 300_000, fish.begunAt],
   ]);
 });
 
 test('pictures from the future begin no page in the future', async () => {
   const fish = await newPage([file('a', 60 * 24 * 365 * 50)], { clockOffMs: 0 }, []);
-  expect(Date.parse(fish.startedAt)).toBeLessThanOrEqual(Date.now());
+  expect(Date.parse(fish.begunAt)).toBeLessThanOrEqual(Date.now());
 });
 
 test('the water is the one at which they were taken, where the camera knew', async () => {
@@ -89,7 +89,7 @@ test('the water is the one at which they were taken, where the camera knew', asy
 
 test('pictures without a date are of the day that the keeper says', async () => {
   const fish = await newPage([file('a', null), file('b', 60 * 24 * 365 * 50)], { clockOffMs: 0, saidMs: DAY }, []);
-  expect(fish.startedAt).toBe('2026-06-01T05:00:00.000Z');
+  expect(fish.begunAt).toBe('2026-06-01T05:00:00.000Z');
   expect(recorded.map(({ elapsedMs }) => elapsedMs)).toEqual([0, 0]);
 });
 

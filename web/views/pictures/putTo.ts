@@ -9,7 +9,7 @@ import { makeEvent, record } from '../../data/record.js';
 import { ofKeeper } from '../../data/whose.js';
 import { outbox } from '../../data/deviceOutbox.js';
 
-type Fish = Pick<PicturedFish, 'captureId' | 'startedAt' | 'pictures'>;
+type Fish = Pick<PicturedFish, 'captureId' | 'begunAt' | 'pictures'>;
 
 /** What was put somewhere, so that it can be taken back. */
 export interface Put {
@@ -29,8 +29,8 @@ export async function putTo(
 ): Promise<{ put: Put; sentence?: string }> {
   const done: CardFile[] = [];
   const eventIds: string[] = [];
-  const { captureId, startedAt, pictures } = fish;
-  const state = { captureId, startedAt, pictures: pictures.map((sha256) => ({ sha256, role: null })) };
+  const { captureId, begunAt, pictures } = fish;
+  const state = { captureId, begunAt, pictures: pictures.map((sha256) => ({ sha256, role: null })) };
   for (const file of files) {
     const { sha256, name, bytes } = file;
     const came = await addPicture(state, new File([bytes], name, { type: bytes.type })).catch(() => 'no-room' as const);
@@ -60,10 +60,10 @@ function addedAs(captureId: string, sha256: string): string | undefined {
  */
 export async function takeBack(puts: readonly Put[]): Promise<void> {
   await record(
-    puts.flatMap(({ fish: { captureId, startedAt }, isNew, eventIds }) =>
+    puts.flatMap(({ fish: { captureId, begunAt }, isNew, eventIds }) =>
       isNew
-        ? [makeEvent(captureId, startedAt, 'discarded', {})]
-        : eventIds.map((eventId) => makeEvent(captureId, startedAt, 'undone', { eventId })),
+        ? [makeEvent(captureId, begunAt, 'discarded', {})]
+        : eventIds.map((eventId) => makeEvent(captureId, begunAt, 'undone', { eventId })),
     ),
   );
 }
@@ -91,10 +91,10 @@ export async function newPage(
   const fromMs = times.length > 0 ? Math.min(...times) : Date.now();
   const spanMs = times.length > 0 ? Math.max(...times) - fromMs : 0;
   const captureId = newId();
-  const startedAt = new Date(fromMs).toISOString();
+  const begunAt = new Date(fromMs).toISOString();
   const place = files.find((file) => file.place !== null)?.place;
   const water = place && nearestWater(waters, place);
-  const head = { captureId, deviceId: deviceId(), at: startedAt };
+  const head = { captureId, deviceId: deviceId(), at: begunAt };
   await record([
     {
       ...head,
@@ -105,5 +105,5 @@ export async function newPage(
     },
     { ...head, id: newId(), elapsedMs: spanMs, type: 'released', payload: {} },
   ]);
-  return { captureId, startedAt, pictures: [] };
+  return { captureId, begunAt, pictures: [] };
 }

@@ -158,8 +158,11 @@ export const picturesText = localised('pictures', {
   removeOrMoveThis: 'Remove or move this picture',
   whereItBelongs: 'Where it belongs',
   toNoFishRemove: 'To no fish: remove it',
+  nowhereDelete: 'Nowhere: delete it for good',
+  deleteForGood: 'Delete this picture for good',
+  deletedForGood: ({ others }: { others: number }) =>
+    `Its bytes, every smaller copy and what was read from it are deleted, and the book never takes it in again. That cannot be taken back; the log keeps only that it was done, when and why.${others > 0 ? ' It is deleted from the other fish that has it too.' : ''} Backups and exports made before, and devices that showed it, may still hold a copy.`,
   whyIfYouWant: 'Why, if you want to say',
-  thisDeviceCouldNotWriteThat: 'This device could not write that down. Nothing was changed.',
   removeThisPictureMove: ({ nowhere }: { nowhere: boolean }) => (nowhere ? 'Remove this picture' : 'Move this picture'),
   theOriginalStaysIn: 'The original stays in the book’s folder, and the log says what was done.',
   dragItOrMove: ({ name }: { name: string }) => `${name}: drag it, or move it with the arrow keys`,

@@ -38,14 +38,14 @@ export function useBench(state: CaptureState, picture: PictureOfCapture): Bench 
   const [steps, setSteps] = useState<readonly Step[]>([]);
   const [done, setDone] = useState(0);
   const [notKept, setNotKept] = useState(false);
-  const { captureId, startedAt } = state;
+  const { captureId, begunAt } = state;
   const { sha256 } = picture;
 
   const write = useCallback(
     async (made: Made | undefined) => {
       if (!made) return true;
       try {
-        await record([makeEvent(captureId, startedAt, 'picture-read', { sha256, ...made })]);
+        await record([makeEvent(captureId, begunAt, 'picture-read', { sha256, ...made })]);
         setNotKept(false);
         return true;
       } catch {
@@ -53,7 +53,7 @@ export function useBench(state: CaptureState, picture: PictureOfCapture): Bench 
         return false;
       }
     },
-    [captureId, startedAt, sha256],
+    [captureId, begunAt, sha256],
   );
   const keep = async (made: Made | undefined, shown?: Shown) => {
     const before = made && soFar(picture, made);

@@ -36,7 +36,7 @@ export function OtherFish({ desk }: { desk: RunDesk }) {
 
 function OtherRow({ other, desk, near }: { other: CaptureSummary; desk: RunDesk; near: boolean }) {
   const [asking, setAsking] = useState(false);
-  const clocks = clocksAt({ ...other, endMs: null }, runClock.elapsed(other.captureId, other.startedAt));
+  const clocks = clocksAt({ ...other, endMs: null }, runClock.elapsed(other.captureId, other.begunAt));
   const inAir = clocks.medium === 'air';
   return (
     <div className="mb-2 flex items-stretch gap-2.5">
@@ -69,7 +69,7 @@ function Merging({ otherId, desk }: { otherId: string; desk: RunDesk }) {
     const merged = mergeCaptures(desk.events, other.events);
     if (!merged) return;
     const fromStory = merged.fromId === otherId ? other.state : desk.state;
-    const closing = makeEvent(merged.fromId, fromStory.startedAt, 'merged', { into: merged.captureId });
+    const closing = makeEvent(merged.fromId, fromStory.begunAt, 'merged', { into: merged.captureId });
     if (await keep(() => record([...merged.copies, closing])))
       await navigate(paths.run(merged.captureId), { replace: true });
   };

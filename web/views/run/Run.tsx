@@ -38,20 +38,20 @@ export function Run() {
 
 /** At the take the clock is seen first; what is tapped next follows in the frames after it. */
 function RunOf({ capture }: { capture: Capture }) {
-  const { captureId, startedAt, marks } = capture.state;
+  const { captureId, begunAt, marks } = capture.state;
   const isWhole = useDeferredValue(true, marks.length > 1);
   if (isWhole) return <WholeRun capture={capture} />;
   return (
     <main className={RUN_PAGE}>
       <div className={RUN_HEADER} />
-      <LargeClock status={runText.beingPlayed} ms={runClock.elapsed(captureId, startedAt)} />
+      <LargeClock status={runText.beingPlayed} ms={runClock.elapsed(captureId, begunAt)} />
     </main>
   );
 }
 
 function WholeRun({ capture }: { capture: Capture }) {
   const { state, events } = capture;
-  const { captureId, startedAt } = state;
+  const { captureId, begunAt } = state;
   const water = useWaters().find(({ id }) => id === state.facts.waterId);
   const outing = useOuting(state.outingId).state;
   const rods = useRodsAtTake(state, outing);
@@ -64,14 +64,14 @@ function WholeRun({ capture }: { capture: Capture }) {
   // Nothing on the screen changes before the tap is on the device.
   const tap: Tap = async (type, payload) => {
     try {
-      const event = makeEvent(captureId, startedAt, type, payload);
+      const event = makeEvent(captureId, begunAt, type, payload);
       await record([event, ...outingEventsOf(state, outing, event)]);
       return true;
     } catch {
       return false;
     }
   };
-  const desk: RunDesk = { state, events, context, tap, elapsed: () => runClock.elapsed(captureId, startedAt) };
+  const desk: RunDesk = { state, events, context, tap, elapsed: () => runClock.elapsed(captureId, begunAt) };
 
   useEffect(() => {
     const renewing = setInterval(() => runClock.renew(captureId), 1000);

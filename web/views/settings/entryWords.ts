@@ -11,6 +11,7 @@ const WORDS: Partial<Record<LoggedEvent['type'], string>> = {
   'wound-noted': settingsText.aWound,
   'picture-added': settingsText.aPicture,
   'picture-removed': settingsText.aPictureRemoved,
+  'picture-deleted': settingsText.aPictureDeleted,
   'picture-read': settingsText.whatWasMadeOut,
   identified: settingsText.whoItIs,
   'time-amended': settingsText.aTimePutRight,

@@ -149,6 +149,7 @@ export const settingsText = localised('settings', {
   aWound: 'a wound',
   aPicture: 'a picture',
   aPictureRemoved: 'a picture removed',
+  aPictureDeleted: 'a picture deleted for good',
   whatWasMadeOut: 'what was made out in a picture',
   whoItIs: 'who it is',
   aTimePutRight: 'a time put right',

@@ -42,14 +42,14 @@ export function SweepPage() {
   const [link] = open;
 
   const { keep, notKept } = useRecord();
-  const startedAt = (captureId: string) => byId.get(captureId)?.startedAt ?? null;
+  const begunAt = (captureId: string) => byId.get(captureId)?.begunAt ?? null;
   const decide = async (how: 'same' | 'two' | 'later') => {
     if (!link) return;
     const { alike } = link;
     if (how === 'later') return setLater(new Set([...laterOnes, keyOf(alike)]));
     const [one, other] = [alike.captureId, alike.otherId].map((captureId) => ({
       captureId,
-      startedAt: startedAt(captureId),
+      begunAt: begunAt(captureId),
       fishId: register.fishOf(captureId) ?? null,
     }));
     if (!one || !other) return;
@@ -67,7 +67,7 @@ export function SweepPage() {
   };
   const back = async () => {
     // The pair is gone from sight before its decision has settled: who takes it back at once means that one.
-    await takeBack(await deciding.current, startedAt);
+    await takeBack(await deciding.current, begunAt);
     deciding.current = Promise.resolve([]);
     setSaid([]);
     setLater(new Set());

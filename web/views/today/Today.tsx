@@ -196,11 +196,9 @@ function TakenBack() {
   const { keep, notKept } = useRecord();
   const takenBack = useTakenBack();
   if (!takenBack) return null;
-  const { captureId, startedAt } = takenBack.state;
+  const { captureId, startedAt, begunAt } = takenBack.state;
   const putBack = async () => {
-    const kept = await keep(() =>
-      record([makeEvent(captureId, startedAt, 'undone', { eventId: takenBack.discard.id })]),
-    );
+    const kept = await keep(() => record([makeEvent(captureId, begunAt, 'undone', { eventId: takenBack.discard.id })]));
     if (kept) await navigate(paths.run(captureId));
   };
   return (

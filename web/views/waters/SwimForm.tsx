@@ -23,6 +23,7 @@ import { useRowForm } from '../../parts/useRowForm.js';
 import { TextField } from '../../parts/TextField.js';
 import { parseTypedNumber } from '../../parts/typed.js';
 import { useDraft } from '../../parts/useDraft.js';
+import { WrittenTwice } from './WrittenTwice.js';
 import { PlaceFields, placeOf, type PlaceDraft } from './PlaceFields.js';
 
 interface Draft extends PlaceDraft {
@@ -143,6 +144,7 @@ function SwimFormOf({ waterId, swimId, swim }: { waterId: string; swimId: string
           <PlaceFields draft={draft} onChange={change} problems={problems} />
         </Section>
         <NoteField label={watersText.aNote} value={draft.note} onChange={(note) => change({ note })} />
+        {swim && <WrittenTwice kind="swims" row={swim} retired={swim.retired} />}
       </div>
     </RowForm>
   );

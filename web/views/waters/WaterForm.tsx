@@ -265,7 +265,7 @@ function WaterFormOf({ waterId, water }: { waterId: string; water: KeptWater | u
         </Section>
         <NoteField label={watersText.aNoteOnThe} value={draft.note} onChange={(note) => change({ note })} />
         {water?.retired && <p>{watersText.thisWaterIsArchived}</p>}
-        {water && !water.retired && <WrittenTwice water={water} />}
+        {water && <WrittenTwice kind="waters" row={water} retired={water.retired} />}
       </div>
     </RowForm>
   );

@@ -7,7 +7,7 @@ import { ruleMessages } from '@keeper/core/domain/water/ruleMessages';
 import { BANK_WORDS, compassMessage } from '@keeper/core/domain/water/swim';
 import { newId } from '../../data/device.js';
 import { useSettings } from '../../data/queries.js';
-import { useStandingWaters, useStandingSwims, useWaters } from '../../data/rows.js';
+import { useStandingWaters, useStandingSwims, useSwims, useWaters } from '../../data/rows.js';
 import { Unread } from '../../parts/Unread.js';
 
 /** The keeper's waters, each with its rules in short and its swims. */
@@ -51,6 +51,7 @@ export function Waters() {
                   </li>
                 ))}
               </ul>
+              <AwaySwims waterId={water.id} />
               <NewSwim waterId={water.id} />
             </li>
           );
@@ -76,6 +77,25 @@ function PutAway() {
         <Fragment key={id}>
           {i > 0 && ', '}
           <Link to={paths.water(id)} className="quiet-link">
+            {name}
+          </Link>
+        </Fragment>
+      ))}
+    </p>
+  );
+}
+
+/** Swims of a water that were archived, and the way back to each. */
+function AwaySwims({ waterId }: { waterId: string }) {
+  const away = useSwims().filter((swim) => swim.waterId === waterId && swim.retired);
+  if (away.length === 0) return null;
+  return (
+    <p className="mt-2 text-soft">
+      {watersText.archived}{' '}
+      {away.map(({ id, name }, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <Link to={paths.swim(waterId, id)} className="quiet-link">
             {name}
           </Link>
         </Fragment>

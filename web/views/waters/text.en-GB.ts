@@ -1,3 +1,4 @@
+import type { JoinedKind } from '@keeper/contract/joinings';
 import { localised } from '../../text/localised.js';
 
 /** Words of the screen “waters”, in British English. */
@@ -77,14 +78,21 @@ export const watersText = localised('waters', {
   whereTheyLieStays: 'Where they lie stays in this book; exports leave it out unless you ask for it.',
   archived: 'Archived:',
   inTheBookTwice: 'In the book twice?',
-  theSameWaterAs: 'The same water as',
-  theSameWaterAs2: 'The same water as…',
-  whatItHasAnd: ({ fish, length, name, name2 }: { fish: string; length: string; name: string; name2: string }) =>
-    `What it has, ${fish} and ${length}, goes over to ${name} with a note of it, and ${name2} is archived. Its outings keep its name.`,
-  notAllOfIt:
-    'Not all of it could be done: the server cannot be reached, or this device has no room. Done again, it goes on where it stood.',
-  makeItOneWater: ({ name }: { name: string }) => `Make it one water with ${name}`,
-  andAreOneWater: ({ name, name2 }: { name: string; name2: string }) => `${name} and ${name2} are one water.`,
+  theSameAs: ({ kind }: { kind: JoinedKind }) => (kind === 'waters' ? 'The same water as' : 'The same swim as'),
+  theSameAs2: ({ kind }: { kind: JoinedKind }) => (kind === 'waters' ? 'The same water as…' : 'The same swim as…'),
+  itsFishAndOutings: 'its fish and outings',
+  fishSwimsOutings: ({ fish, swims }: { fish: string; swims: string }) => `${fish}, ${swims} and its outings`,
+  whatItHas: ({ goesOver, name, name2 }: { goesOver: string; name: string; name2: string }) =>
+    `What it has (${goesOver}) goes over to ${name}, each with a note of it, and ${name2} is archived. On its page they are made two again at any time.`,
+  makeThemOne: ({ kind, name }: { kind: JoinedKind; name: string }) =>
+    kind === 'waters' ? `Make it one water with ${name}` : `Make it one swim with ${name}`,
+  andAreOne: ({ kind, name, name2 }: { kind: JoinedKind; name: string; name2: string }) =>
+    `${name} and ${name2} are one ${kind === 'waters' ? 'water' : 'swim'}.`,
+  madeOne: 'Made one with another',
+  another: ({ kind }: { kind: JoinedKind }) => (kind === 'waters' ? 'another water' : 'another swim'),
+  becameOn: ({ name, other, day }: { name: string; other: string; day: string }) =>
+    `What ${name} had went over to ${other} on ${day}. What came to ${other} since stays there.`,
+  makeThemTwo: 'Make them two again',
   no: ({ many }: { many: string }) => `no ${many}`,
   one: ({ one }: { one: string }) => `one ${one}`,
   allowed: 'allowed',

@@ -113,7 +113,7 @@ function WhichKind({ state }: { state: CaptureState }) {
         className="button button-main min-h-14"
         disabled={!told}
         onClick={() =>
-          told && void keep(() => record([makeEvent(state.captureId, state.startedAt, 'described', { facts: told })]))
+          told && void keep(() => record([makeEvent(state.captureId, state.begunAt, 'described', { facts: told })]))
         }
       >
         {whoText.askTheBook}
@@ -126,7 +126,7 @@ function WhichKind({ state }: { state: CaptureState }) {
 /** What the keeper says; the last word stands, and each can be taken back. */
 function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: string; mayBe: PossibleMatch | undefined }) {
   const register = useRegister();
-  const { captureId, startedAt, identity } = state;
+  const { captureId, begunAt, identity } = state;
   const { keep, notKept } = useRecord();
   const own = mayBe && !isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
   const their = mayBe && isFriendFlank(mayBe.flank) ? mayBe.flank : undefined;
@@ -139,14 +139,14 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
       probability: mayBe.probability,
     };
   const say = (says: Identified['says'], fishId: string | null) =>
-    void keep(() => record([makeEvent(captureId, startedAt, 'identified', { says, fishId, ...(by && { by }) })]));
+    void keep(() => record([makeEvent(captureId, begunAt, 'identified', { says, fishId, ...(by && { by }) })]));
   const otherFish = own && (register.fishOf(own.captureId) ?? own.fishId);
   /** A fish of this book begins, by the name that a friend gave it. */
   const asTheirs = async ({ name, from }: FriendFlank) => {
     const fishId = newId();
     const why = whoText.knowsItAs({ from, name });
     await writeRow('fish', fishId, { name, note: `${why}.`, retired: false, revision: 0 } as { revision: number });
-    await record([makeEvent(captureId, startedAt, 'identified', { says: 'new', fishId, why })]);
+    await record([makeEvent(captureId, begunAt, 'identified', { says: 'new', fishId, why })]);
   };
   const linked = identity?.fishId !== undefined && identity.fishId !== null && identity.fishId === otherFish;
   return (
@@ -166,7 +166,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
             type="button"
             className="button"
             onClick={() =>
-              void keep(() => record([makeEvent(captureId, startedAt, 'undone', { eventId: identity.eventId })]))
+              void keep(() => record([makeEvent(captureId, begunAt, 'undone', { eventId: identity.eventId })]))
             }
           >
             {whoText.takeItBack}
@@ -180,7 +180,7 @@ function Decision({ state, sha256, mayBe }: { state: CaptureState; sha256: strin
           onClick={() =>
             void keep(() =>
               saySameFish(
-                { captureId, startedAt, fishId: identity?.fishId ?? null },
+                { captureId, begunAt, fishId: identity?.fishId ?? null },
                 { ...own, fishId: otherFish ?? null },
                 register,
                 by,

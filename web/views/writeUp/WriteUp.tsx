@@ -122,9 +122,9 @@ function WriteUpOf({ state }: { state: CaptureState }) {
       return;
     }
     const make = <T extends 'described' | 'written-up'>(type: T, payload: Parameters<typeof makeEvent<T>>[3]) =>
-      makeEvent(state.captureId, state.startedAt, type, payload);
+      makeEvent(state.captureId, state.begunAt, type, payload);
     const events = Object.keys(noted).length > 0 ? [make('described', { facts: noted })] : [];
-    const ofRod = draft.rod ? [makeEvent(state.captureId, state.startedAt, 'rod-told', withSetup(state.rod, rod))] : [];
+    const ofRod = draft.rod ? [makeEvent(state.captureId, state.begunAt, 'rod-told', withSetup(state.rod, rod))] : [];
     await record([...events, ...ofRod, make('written-up', {})]);
     clearDraft();
     await navigate(paths.capture(state.captureId));
