@@ -4,10 +4,11 @@ import { IsIn, IsInt, Max, Min } from 'class-validator';
 import { SPECIES_IDS, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { BOOK_ORDERS, type BookOrder } from './orders.js';
 import type { CaptureSummary, PictureOfSummary } from '@keeper/core/domain/capture/summary';
+import { FinerFilterDto } from './finerFilter.js';
 import { IsId, IsText, Maybe } from './fields.js';
 
 /** Which captures of the book are shown, and in which order. Captures discarded as begun by mistake are never shown. */
-export class BookFilterDto {
+export class BookFilterDto extends FinerFilterDto {
   @Maybe() @IsIn(SPECIES_IDS) species?: SpeciesId;
   @Maybe() @IsId() waterId?: string;
   /** Only the fish of this keeper. */

@@ -1,3 +1,4 @@
+import { isId } from '@keeper/core/measure/id';
 import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
 import {
@@ -66,13 +67,6 @@ export function NestedList(
     ValidateNested({ each: true }),
     Type(of),
   );
-}
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
-
-/** Whether a text is an id as it stands in the book. Example: capitals are another text, and would be another fish. */
-export function isId(value: unknown): value is string {
-  return typeof value === 'string' && UUID.test(value);
 }
 
 /** An id: a UUID in small letters, so that one thing has one name. With a version, only of that. */

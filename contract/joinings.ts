@@ -1,6 +1,6 @@
 import 'reflect-metadata';
-import { IsBoolean, IsIn, IsInt, Min } from 'class-validator';
-import { IsId, IsReason, Maybe } from './fields.js';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Min } from 'class-validator';
+import { IsId, IsReason, IsText, Maybe } from './fields.js';
 import { IsOfAnother } from './possible.js';
 import type { Archived } from './rows.js';
 
@@ -20,6 +20,12 @@ export class WriteJoiningDto {
   /** Taken back: they are two again. */
   @IsBoolean() retired: boolean;
   @IsInt() @Min(0) revision: number;
+}
+
+/** A joining as it stands, with the rows that went over with it. */
+export class StandingJoiningDto extends WriteJoiningDto {
+  @Maybe() @IsArray() @ArrayMaxSize(10_000) @IsText(36, { each: true }) swimIds?: string[];
+  @Maybe() @IsArray() @ArrayMaxSize(10_000) @IsText(36, { each: true }) meetingIds?: string[];
 }
 
 export type KeptJoining = Archived<Omit<WriteJoiningDto, 'retired' | 'revision'>>;

@@ -10,3 +10,6 @@ export const MOST_REGISTER_BYTES = 120 * 1024 * 1024;
 
 /** How a picture is named: by the SHA-256 of its original bytes. */
 export const SHA256 = /^[0-9a-f]{64}$/;
+
+/** A book that comes in as JSON. What is larger comes as a backup. */
+export const MOST_BOOK_BYTES = 400 * 1024 * 1024;

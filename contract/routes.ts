@@ -1,5 +1,6 @@
 import { WriteBackupsDto } from './backups.js';
 import { AskHereDto, EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
+import { MergeQueryDto } from './bookMerge.js';
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
 import { AppendEventsDto } from './events.js';
 import { CellsQueryDto } from './flanks.js';
@@ -18,6 +19,7 @@ import { WriteRehearsalDto } from './rehearsals.js';
 import { WriteRigDto } from './rigs.js';
 import { WriteSettingsDto } from './settings.js';
 import { WriteSwimDto } from './swims.js';
+import { WriteViewDto } from './views.js';
 import { WriteWaterDto } from './waters.js';
 import { ForecastQueryDto } from './weather.js';
 
@@ -314,6 +316,14 @@ export const ROUTES: readonly Route[] = [
     body: WriteJoiningDto,
     gives: JSON_TYPE,
   },
+  { method: 'get', path: '/views', summary: 'Views of the book that were saved', gives: JSON_TYPE },
+  {
+    method: 'put',
+    path: '/views/{id}',
+    summary: 'Save a view of the book',
+    body: WriteViewDto,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/rehearsals', summary: 'The rehearsals', gives: JSON_TYPE },
   {
     method: 'put',
@@ -355,6 +365,14 @@ export const ROUTES: readonly Route[] = [
   },
   { method: 'get', path: '/book.csv', summary: 'The whole book as CSV', query: ExportQueryDto, gives: 'text/csv' },
   { method: 'get', path: '/book.json', summary: 'The whole book as JSON', query: ExportQueryDto, gives: JSON_TYPE },
+  {
+    method: 'post',
+    path: '/book',
+    summary: 'Merge a book that left as JSON, or only say what would come of it',
+    query: MergeQueryDto,
+    upload: true,
+    gives: JSON_TYPE,
+  },
   { method: 'get', path: '/backup', summary: 'The whole book with its pictures, as a bag', gives: 'application/zip' },
   { method: 'get', path: '/backups', summary: 'How the nightly backups stand', gives: JSON_TYPE },
   {

@@ -12,6 +12,7 @@ import { WriteMeetingDto } from '@keeper/contract/meetings';
 import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
+import { WriteViewDto } from '@keeper/contract/views';
 import { FlanksModule } from './flanks/flanks.module.js';
 import { EventsModule } from './events/events.module.js';
 import { JoiningsModule } from './joinings/joinings.module.js';
@@ -26,7 +27,7 @@ import { rowsModule } from './rows/rows.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import type { Database } from './storage/database.js';
 import { StorageModule } from './storage/storage.module.js';
-import { fish, imports, keepers, kit, meetings, rehearsals, rigs, swims } from './storage/schema.js';
+import { fish, imports, keepers, kit, meetings, rehearsals, rigs, swims, views } from './storage/schema.js';
 import { WatersModule } from './waters/waters.module.js';
 import { WeatherModule } from './weather/weather.module.js';
 
@@ -55,6 +56,7 @@ export class AppModule {
         rowsModule({ path: 'fish', table: fish, contract: WriteFishDto, name: 'This fish' }),
         rowsModule({ path: 'meetings', table: meetings, contract: WriteMeetingDto, name: 'This meeting' }),
         rowsModule({ path: 'imports', table: imports, contract: WriteImportDto, name: 'This import' }),
+        rowsModule({ path: 'views', table: views, contract: WriteViewDto, name: 'This view' }),
         rowsModule({ path: 'keepers', table: keepers, contract: WriteKeeperDto, name: 'This keeper' }),
         rowsModule({ path: 'rehearsals', table: rehearsals, contract: WriteRehearsalDto, name: 'This rehearsal' }),
         WeatherModule,

@@ -12,9 +12,11 @@ import { csvFields, csvHeader, csvRecords } from './bookCsv.js';
 import { enGB } from '../text/en-GB/catalogue.js';
 import { sayIn } from '../text/texts.js';
 import { resultOf } from '../weighing/resultOf.js';
+import { BOOK_ROWS, type BookRows } from './bookRows.js';
 import { bookJson, type ExportedWeight } from './bookJson.js';
 
 const say = sayIn(enGB);
+const NO_ROWS = Object.fromEntries(BOOK_ROWS.map((kind) => [kind, []])) as unknown as BookRows;
 const water: Water = {
   id: 'w1',
   name: 'Over, "Mere"',
@@ -137,13 +139,8 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
   const pieces = bookJson(
     {
       exportedAt: '2026-06-02T00:00:00.000Z',
-      waters: [water],
-      swims: [swim],
-      rigs: [],
-      kit: [],
-      meetings: [],
-      imports: [],
-      keepers: [],
+      rows: { ...NO_ROWS, waters: [water], swims: [swim] },
+      settings: [],
       roundingOf: () => 'down',
       outings: [{ outingId: 'o1', events: [planned] }],
       pictures: [],

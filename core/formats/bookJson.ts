@@ -4,20 +4,14 @@ import { summaryOf } from '../domain/capture/summary.js';
 import type { CaptureEvent } from '../domain/capture/event.js';
 import { localTime } from '../measure/localTime.js';
 import { gramsOf } from '../measure/mass.js';
-import type { KitItem } from '../domain/kit/kit.js';
-import type { Rig } from '../domain/kit/rig.js';
-import type { Meeting } from '../domain/meeting/meeting.js';
 import type { OutingEvent } from '../domain/outing/event.js';
 import { summaryOfOuting, replayOuting } from '../domain/outing/outingState.js';
-import type { Swim } from '../domain/water/swim.js';
-import type { Water } from '../domain/water/water.js';
 import type { WeightResult } from '../weighing/result.js';
 import { resultOf, type WeighedOn } from '../weighing/resultOf.js';
 import type { Rounding } from '../weighing/rounding.js';
 import type { ExportChoices } from './bookCsv.js';
-
-/** Name and version that open every exported book, so that a reader knows what it holds. */
-export const BOOK_FORMAT = { format: 'unhurried-keeper-book', version: 1 } as const;
+import { BOOK_FORMAT } from './bookFormat.js';
+import { BOOK_ROWS, type BookRows } from './bookRows.js';
 
 /** What is kept about a picture beside its bytes. */
 export interface PictureFacts {
@@ -58,14 +52,9 @@ export interface ExportedWeight {
 export function* bookJson(
   book: {
     readonly exportedAt: string;
-    readonly waters: readonly Water[];
-    readonly swims: readonly Swim[];
-    readonly rigs: readonly Rig[];
-    readonly kit: readonly KitItem[];
-    readonly meetings: readonly Meeting[];
-    /** The sheets that came in. */
-    readonly imports: readonly object[];
-    readonly keepers: readonly { readonly id: string; readonly name: string }[];
+    readonly rows: BookRows;
+    /** The ways of each keeper, by their ids. */
+    readonly settings: readonly object[];
     /** A keeper's rule for what lies between two marks; of the first one's for a guest's fish. */
     readonly roundingOf: (keeperId: string | null) => Rounding;
     readonly outings: Iterable<{ readonly outingId: string; readonly events: readonly OutingEvent[] }>;
@@ -80,18 +69,17 @@ export function* bookJson(
     return choices.positions ? place : rest;
   };
   const head = { ...BOOK_FORMAT, exportedAt: book.exportedAt, positions: choices.positions ? 'included' : 'left out' };
-  yield `${JSON.stringify(head).slice(0, -1)},\n"waters":${JSON.stringify(book.waters.map(guarded))},\n`;
-  yield `"swims":${JSON.stringify(book.swims.map(guarded))},\n`;
-  yield `"keepers":${JSON.stringify(book.keepers)},\n`;
-  yield `"rigs":${JSON.stringify(book.rigs)},\n"kit":${JSON.stringify(book.kit)},\n"meetings":${JSON.stringify(book.meetings)},\n`;
-  yield `"imports":${JSON.stringify(book.imports)},\n"outings":[`;
+  const rows = { ...book.rows, waters: book.rows.waters.map(guarded), swims: book.rows.swims.map(guarded) };
+  yield `${JSON.stringify(head).slice(0, -1)},\n`;
+  for (const kind of BOOK_ROWS) yield `"${kind}":${JSON.stringify(rows[kind])},\n`;
+  yield `"settings":${JSON.stringify(book.settings)},\n"outings":[`;
   yield* separated(book.outings, ({ outingId, events }) => {
     return { summary: summaryOfOuting(replayOuting(outingId, events)), events };
   });
   yield '\n],\n';
   yield `"pictures":${JSON.stringify(book.pictures)},\n"captures":[`;
   yield* separated(book.captures, ({ captureId, events }) =>
-    exportCapture(captureId, events, book.kit, book.roundingOf),
+    exportCapture(captureId, events, book.rows.kit, book.roundingOf),
   );
   yield '\n]}\n';
 }

@@ -4,26 +4,17 @@ import type { CaptureRecord } from '@keeper/core/domain/capture/record';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
 import { bookJson } from '@keeper/core/formats/bookJson';
-import type { WriteKeeperDto } from '@keeper/contract/keepers';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { Rounding } from '@keeper/core/weighing/rounding';
-import type { WriteKitItemDto } from '@keeper/contract/kit';
-import type { WriteImportDto } from '@keeper/contract/imports';
-import type { WriteMeetingDto } from '@keeper/contract/meetings';
 import type { OutingEvents } from '@keeper/contract/outings';
-import type { WriteRigDto } from '@keeper/contract/rigs';
-import type { WriteSwimDto } from '@keeper/contract/swims';
 import { say } from '../say.js';
 import { CaptureLogsRepository } from '../captures/captureLogs.repository.js';
 import { OutingsService } from '../outings/outings.service.js';
 import { PictureStore } from '../pictures/pictureStore.js';
 import { resultOfReading } from '@keeper/core/weighing/resultOf';
 import { SettingsService } from '../settings/settings.service.js';
-import { RowsRepository } from '../rows/rows.repository.js';
-import { Database } from '../storage/database.js';
 import { streamText } from '../streamText.js';
-import { imports, keepers, kit, meetings, rigs, swims } from '../storage/schema.js';
-import { WatersRepository } from '../waters/waters.repository.js';
+import { RowsOfBook } from './rowsOfBook.js';
 
 /** So many records are written at a time: small enough to be sent on, large enough that writing them costs little. */
 const AT_A_TIME = 100;
@@ -32,28 +23,13 @@ const AT_A_TIME = 100;
 @Controller()
 export class BookController {
   private readonly log = new Logger('Export');
-  private readonly swims;
-  private readonly rigs;
-  private readonly kit;
-  private readonly meetings;
-  private readonly imports;
-  private readonly keepers;
-
   constructor(
     private readonly logs: CaptureLogsRepository,
-    private readonly waters: WatersRepository,
     private readonly pictures: PictureStore,
     private readonly outings: OutingsService,
     private readonly settings: SettingsService,
-    database: Database,
-  ) {
-    this.swims = new RowsRepository<WriteSwimDto>(database, swims, 'This swim');
-    this.rigs = new RowsRepository<WriteRigDto>(database, rigs, 'This rig');
-    this.kit = new RowsRepository<WriteKitItemDto>(database, kit, 'This thing');
-    this.meetings = new RowsRepository<WriteMeetingDto>(database, meetings, 'This meeting');
-    this.imports = new RowsRepository<WriteImportDto>(database, imports, 'This import');
-    this.keepers = new RowsRepository<WriteKeeperDto>(database, keepers, 'This keeper');
-  }
+    private readonly rows: RowsOfBook,
+  ) {}
 
   /** Each keeper's rule for what lies between two marks, read once. */
   private roundings(): (keeperId: string | null) => Rounding {
@@ -76,13 +52,8 @@ export class BookController {
     const pieces = bookJson(
       {
         exportedAt: new Date().toISOString(),
-        waters: this.waters.all(),
-        swims: this.swims.all(),
-        rigs: this.rigs.all(),
-        kit: this.kit.all(),
-        meetings: this.meetings.all(),
-        imports: this.imports.all(),
-        keepers: this.keepers.all(),
+        rows: this.rows.all(),
+        settings: this.settings.all(),
         roundingOf: this.roundings(),
         outings: this.everyOuting(),
         pictures: this.pictures.all(),
@@ -113,11 +84,11 @@ export class BookController {
   }
 
   private *csvPieces(positions: boolean): Generator<string> {
-    const waters = new Map(this.waters.all().map((water) => [water.id, water]));
-    const swims = new Map(this.swims.all().map((swim) => [swim.id, swim]));
-    const shelf = this.kit.all();
+    const rows = this.rows.all();
+    const waters = new Map(rows.waters.map((water) => [water.id, water]));
+    const swims = new Map(rows.swims.map((swim) => [swim.id, swim]));
     const roundingOf = this.roundings();
-    const names = new Map(this.keepers.all().map(({ id, name }) => [id, name]));
+    const names = new Map(this.rows.of('keepers').map(({ id, name }) => [id, String(name)]));
     yield csvHeader({ positions });
     const records: string[][] = [];
     for (const { captureId, ...told } of this.logs.everyTold()) {
@@ -130,7 +101,9 @@ export class BookController {
           swim: swims.get(swimId ?? ''),
           whose: names.get(keeperId ?? ''),
         };
-        const result = weighing ? resultOfReading(weighing, startedAt ?? '', shelf, roundingOf(keeperId)) : undefined;
+        const result = weighing
+          ? resultOfReading(weighing, startedAt ?? '', rows.kit, roundingOf(keeperId))
+          : undefined;
         return csvFields(summary, record, places, result, { positions }, say);
       });
       records.push(fields ?? csvUnreadable(captureId, { positions }));

@@ -4,6 +4,9 @@ import { OutingsModule } from '../outings/outings.module.js';
 import { WatersModule } from '../waters/waters.module.js';
 import { SettingsModule } from '../settings/settings.module.js';
 import { BookController } from './book.controller.js';
+import { MergeBookService } from './mergeBook.service.js';
+import { MergeController } from './merge.controller.js';
+import { RowsOfBook } from './rowsOfBook.js';
 
 @Module({})
 export class BookModule {
@@ -11,7 +14,8 @@ export class BookModule {
     return {
       module: BookModule,
       imports: [CapturesModule, OutingsModule, SettingsModule, WatersModule, pictures],
-      controllers: [BookController],
+      controllers: [BookController, MergeController],
+      providers: [RowsOfBook, MergeBookService],
     };
   }
 }

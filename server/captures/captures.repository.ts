@@ -17,6 +17,7 @@ import { SettingsService } from '../settings/settings.service.js';
 import { Database } from '../storage/database.js';
 import { captures } from '../storage/schema.js';
 import { IN_THE_BOOK } from './inTheBook.js';
+import { finerConditions, pagesMeant } from './finerConditions.js';
 import { countMatches, sought, type Sought } from './sought.js';
 
 const PAGE_ROWS = 40;
@@ -71,7 +72,9 @@ export class CapturesRepository {
   page(query: BookQueryDto): string {
     const limit = query.limit ?? PAGE_ROWS;
     const after = query.after ? readCursor(query.after) : undefined;
-    const rows = (query.q ? this.soughtPage(query, query.q) : this.pageStatement(query)).all({
+    const also = [...this.finer(query), ...(query.q ? this.soughtBy(query.q, query.keeperId).conditions : [])];
+    const isFiner = also.length > 0 || query.struckOut;
+    const rows = (isFiner ? this.prepare(query, also) : this.pageStatement(query)).all({
       species: query.species,
       waterId: query.waterId,
       outingId: query.outingId,
@@ -89,9 +92,11 @@ export class CapturesRepository {
   }
 
   /** How many captures a filter lets through, on all its pages together. */
-  private count({ species, waterId, keeperId, outingId, waiting, q }: BookQueryDto): number {
+  private count(query: BookQueryDto): number {
+    const { species, waterId, keeperId, outingId, waiting, q } = query;
     const found = q ? this.soughtBy(q, keeperId) : undefined;
-    const isAlone = found?.conditions.length === 1 && found.match !== '';
+    const finer = this.finer(query);
+    const isAlone = found?.conditions.length === 1 && found.match !== '' && finer.length === 0 && !query.struckOut;
     if (isAlone && ![species, waterId, keeperId, outingId, waiting].some(Boolean))
       return countMatches(this.database, found.match);
     return (
@@ -100,12 +105,13 @@ export class CapturesRepository {
         .from(captures)
         .where(
           and(
-            IN_THE_BOOK,
+            pagesMeant(query),
             species ? eq(captures.species, species) : undefined,
             waterId ? eq(captures.waterId, waterId) : undefined,
             keeperId ? eq(captures.keeperId, keeperId) : undefined,
             outingId ? eq(captures.outingId, outingId) : undefined,
             waiting ? WAITING : undefined,
+            ...finer,
             ...(found?.conditions ?? []),
           ),
         )
@@ -113,7 +119,7 @@ export class CapturesRepository {
     );
   }
 
-  /** The statement for a kind of page, prepared once. */
+  /** The statement for a kind of page that nothing finer is asked of, prepared once. */
   private pageStatement(query: BookQueryDto): PageStatement {
     const { order, species, waterId, keeperId, outingId, waiting, after, year } = query;
     const shape = [order ?? 'newest', !species, !waterId, !keeperId, !outingId, !waiting, !after, !year].join();
@@ -124,14 +130,13 @@ export class CapturesRepository {
     return made;
   }
 
-  /** A page of what is looked for: prepared for this once. */
-  private soughtPage(query: BookQueryDto, q: string): PageStatement {
-    return this.prepare(query, this.soughtBy(q, query.keeperId).conditions);
-  }
-
   private soughtBy(q: string, keeperId: string | undefined): Sought {
     const { massUnit } = this.settings.read(keeperId ?? FIRST_KEEPER);
     return sought(this.database, q, new Date().toISOString().slice(0, 10), massSystemOf(massUnit));
+  }
+
+  private finer(filter: BookFilterDto): SQL[] {
+    return finerConditions(filter, this.settings.read(filter.keeperId ?? FIRST_KEEPER).sameWords);
   }
 
   private prepare(query: BookQueryDto, also: readonly SQL[]): PageStatement {
@@ -143,7 +148,7 @@ export class CapturesRepository {
       .from(captures)
       .where(
         and(
-          IN_THE_BOOK,
+          pagesMeant(query),
           query.species ? eq(captures.species, of('species')) : undefined,
           query.waterId ? eq(captures.waterId, of('waterId')) : undefined,
           query.keeperId ? eq(captures.keeperId, of('keeperId')) : undefined,
@@ -189,11 +194,12 @@ export class CapturesRepository {
       .from(captures)
       .where(
         and(
-          IN_THE_BOOK,
+          pagesMeant(filter),
           sql`json_array_length(summary, '$.pictures') > 0`,
           species ? eq(captures.species, species) : undefined,
           waterId ? eq(captures.waterId, waterId) : undefined,
           keeperId ? eq(captures.keeperId, keeperId) : undefined,
+          ...this.finer(filter),
           ...(q ? this.soughtBy(q, keeperId).conditions : []),
           year ? between(captures.startedAt, fromAt, toAt) : undefined,
         ),

@@ -41,6 +41,12 @@ export class RowsRepository<W extends Writing> {
       return keptRow<W>(stands);
     });
   }
+
+  /** Puts a row there as it stands, with its revision and its moment. Call it inside a transaction. */
+  put({ id, revision, updatedAt, ...body }: { id: string; revision: number; updatedAt: string }): void {
+    const row = { id, body: JSON.stringify(body), revision, updatedAt };
+    this.database.drizzle.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row }).run();
+  }
 }
 
 function keptRow<W>({ body, ...row }: RevisionedTable['$inferSelect']): Archived<W> {

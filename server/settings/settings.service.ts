@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { eq } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import type { WriteSettingsDto } from '@keeper/contract/settings';
 import { FIRST_SETTINGS, type KeptSettings } from '@keeper/contract/preferences';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
@@ -10,6 +10,18 @@ import { settings } from '../storage/schema.js';
 
 /** Where a keeper's ways stand; those of the first stood there when the book had one keeper. */
 const nameOf = (keeperId: string) => (keeperId === FIRST_KEEPER ? 'keeper' : `keeper ${keeperId}`);
+
+function keeperIn(name: string): string | undefined {
+  if (name === nameOf(FIRST_KEEPER)) return FIRST_KEEPER;
+  return name.startsWith('keeper ') ? name.slice('keeper '.length) : undefined;
+}
+
+/** What was written of the ways of a keeper, by the id of that keeper. */
+export interface SettingsRow extends Readonly<Record<string, unknown>> {
+  readonly id: string;
+  readonly revision: number;
+  readonly updatedAt: string;
+}
 
 /** The preferences of each keeper: units, and the schools. */
 @Injectable()
@@ -32,6 +44,25 @@ export class SettingsService {
       revision: row.revision,
       updatedAt: row.updatedAt,
     };
+  }
+
+  /** What was written of the ways of each keeper, by their ids. */
+  all(): SettingsRow[] {
+    const rows = this.database.drizzle.select().from(settings).orderBy(asc(settings.name)).all();
+    return rows.flatMap(({ name, value, revision, updatedAt }) => {
+      const id = keeperIn(name);
+      return id === undefined ? [] : [{ ...(JSON.parse(value) as object), id, revision, updatedAt }];
+    });
+  }
+
+  /** The same of one keeper; undefined where nothing was written. */
+  row(keeperId: string): SettingsRow | undefined {
+    return this.all().find(({ id }) => id === keeperId);
+  }
+
+  /** Puts the ways of a keeper there as they stand. Call it inside a transaction. */
+  put({ id, revision, updatedAt, ...ways }: SettingsRow): void {
+    keepSetting(this.database.drizzle, nameOf(id), JSON.stringify(ways), new Date(updatedAt), revision);
   }
 
   /** Writes at the revision that was read. @throws Problem 409 when another device wrote since. */

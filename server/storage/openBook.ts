@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { foldWord } from '@keeper/core/domain/outing/foldWord';
 import { hadBook, sayWhatLiesHere, type BookFolder } from './bookFolder.js';
 import { bookTroubleOf } from './bookTrouble.js';
 import * as schema from './schema.js';
@@ -53,6 +54,7 @@ export function connect(file: string): SqliteDatabase.Database {
   sqlite.pragma('journal_mode = WAL');
   sqlite.pragma('synchronous = FULL');
   sqlite.pragma('foreign_keys = ON');
+  sqlite.function('fold_word', { deterministic: true }, (word) => (typeof word === 'string' ? foldWord(word) : null));
   return sqlite;
 }
 

@@ -143,6 +143,8 @@ export const fish = sqliteTable('fish', revisionedRow());
 export const meetings = sqliteTable('meetings', revisionedRow());
 /** Sheets that came in, each taken back whole by its row. */
 export const imports = sqliteTable('imports', revisionedRow());
+/** What is shown of the book under names of its own. */
+export const views = sqliteTable('views', revisionedRow());
 /** Waters and swims that were made one, each made two again by its row. */
 export const joinings = sqliteTable('joinings', revisionedRow());
 /** Who keeps this book: one, or the anglers of a household. */
@@ -156,6 +158,7 @@ export type RevisionedTable =
   | typeof meetings
   | typeof imports
   | typeof joinings
+  | typeof views
   | typeof keepers;
 
 /** Registers of friends on the same water, as they came. */

@@ -46,7 +46,28 @@ export class WatersRepository {
       return keptWater(stands);
     });
   }
+
+  /** Puts a water there as it stands, with its revision and its moment. Call it inside a transaction. */
+  put({ position, rules, practices, ...rest }: Put): void {
+    const row = {
+      ...rest,
+      latitudeDeg: position?.latitudeDeg ?? null,
+      longitudeDeg: position?.longitudeDeg ?? null,
+      altitudeM: rest.altitudeM ?? null,
+      salinity: rest.salinity ?? 0,
+      rules: rules ? JSON.stringify(rules) : null,
+      practices: practicesText(practices, null),
+      country: rest.country ?? null,
+      meetingPoint: rest.meetingPoint ?? null,
+      note: rest.note ?? null,
+      retired: rest.retired ?? false,
+    };
+    this.database.drizzle.insert(waters).values(row).onConflictDoUpdate({ target: waters.id, set: row }).run();
+  }
 }
+
+/** A water as it was written, with what it is known by and since when it stands so. */
+type Put = WriteWaterDto & { readonly id: string; readonly updatedAt: string };
 
 /** What is written of the ways here; a form that knows nothing of them does not wipe them out. */
 function practicesText(wanted: WriteWaterDto['practices'], standing: string | null): string | null {

@@ -43,6 +43,7 @@ export const ROW_KINDS = [
   'meetings',
   'imports',
   'joinings',
+  'views',
   'keepers',
 ] as const;
 export type RowKind = (typeof ROW_KINDS)[number];

@@ -10,10 +10,7 @@ import { guessUnits } from './guessUnits.js';
 import { queryClient } from './queryClient.js';
 import { useMyKeeperId } from './whose.js';
 
-export type BookFilter = Pick<
-  BookQueryDto,
-  'species' | 'waterId' | 'keeperId' | 'outingId' | 'order' | 'waiting' | 'year' | 'q'
->;
+export type BookFilter = Omit<BookQueryDto, 'after' | 'limit'>;
 
 /** The book page by page, continued where the last page ended. */
 export function useBook({ order, ...sought }: BookFilter) {
@@ -30,11 +27,10 @@ export function useBook({ order, ...sought }: BookFilter) {
 }
 
 /** All pictures of the book, asked for where they are looked at. */
-export function useBookPictures({ species, waterId, keeperId, order, year, q }: BookFilter, enabled: boolean) {
+export function useBookPictures(filter: BookFilter, enabled: boolean) {
   return useQuery({
-    queryKey: ['book', 'pictures', { species, waterId, keeperId, order, year, q }],
-    queryFn: () =>
-      ask<PictureInBook[]>(`/captures/pictures?${searchOf({ species, waterId, keeperId, order, year, q })}`),
+    queryKey: ['book', 'pictures', filter],
+    queryFn: () => ask<PictureInBook[]>(`/captures/pictures?${searchOf({ ...filter })}`),
     enabled,
   });
 }

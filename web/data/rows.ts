@@ -10,6 +10,7 @@ import type { KeptKitItem } from '@keeper/contract/kit';
 import type { KeptRehearsal } from '@keeper/contract/rehearsals';
 import type { KeptRig } from '@keeper/contract/rigs';
 import type { KeptSwim } from '@keeper/contract/swims';
+import type { KeptView } from '@keeper/contract/views';
 import type { KeptWater } from '@keeper/contract/waters';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import type { RowKind } from './deviceStore.js';
@@ -28,6 +29,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   meetings: {},
   imports: {},
   joinings: {},
+  views: {},
   keepers: {},
 };
 
@@ -107,6 +109,11 @@ export function useImports(): readonly KeptImport[] {
 /** Waters and swims that were made one, those that were made two again too. */
 export function useJoinings(): readonly KeptJoining[] {
   return useRows<KeptJoining>('joinings');
+}
+
+/** Views of the book that were saved. */
+export function useViews(): readonly KeptView[] {
+  return useStanding(useRows<KeptView>('views'));
 }
 
 /** Those who keep this book or kept it: fish stay theirs. Nobody, while its one keeper was never named. */

@@ -1,12 +1,18 @@
+import { FilterChips } from './FilterChips.js';
+import { FilterSheet } from './FilterSheet.js';
 import { FindField } from './FindField.js';
+import { SavedViews } from './SavedViews.js';
+import { finerNames, shownBy } from './shownBy.js';
 import { bookText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import { Fragment } from 'react';
+import { SlidersHorizontal } from 'lucide-react';
+import { Fragment, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { paths } from '../../app/paths.js';
-import { SPECIES_IDS, speciesName } from '@keeper/core/domain/fish/species';
+import { speciesName } from '@keeper/core/domain/fish/species';
 import type { BookTally, PictureInBook } from '@keeper/contract/book';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
+import { FINER_FILTERS, type FinerFilter } from '@keeper/contract/finerFilter';
 import { BOOK_ORDERS, type BookOrder } from '@keeper/contract/orders';
 import { useBook, useBookPictures, useTally, type BookFilter } from '../../data/queries.js';
 import { useWaters } from '../../data/rows.js';
@@ -31,8 +37,13 @@ const ORDER_WORDS: Readonly<Record<BookOrder, string>> = {
 export function Book() {
   // What is shown stands in the address: it is there again on the way back.
   const [search, setSearch] = useSearchParams();
-  const { species, waterId, keeperId, order, asPictures, year, q } = shownBy(search);
-  const show = (name: 'kind' | 'water' | 'whose' | 'order' | 'as' | 'year' | 'q', value: string | undefined) =>
+  const { species, waterId, keeperId, order, asPictures, year, q, finer } = shownBy(search);
+  const [isAsking, setAsking] = useState(false);
+  const finerCount = finerNames(finer).length;
+  const show = (
+    name: 'kind' | 'water' | 'whose' | 'order' | 'as' | 'year' | 'q' | FinerFilter,
+    value: string | undefined,
+  ) =>
     setSearch(
       (standing) => {
         if (value === undefined) standing.delete(name);
@@ -41,35 +52,51 @@ export function Book() {
       },
       { replace: true },
     );
+  const showFiner = (wanted: Readonly<Partial<Record<FinerFilter, string>>>) =>
+    setSearch(
+      (standing) => {
+        for (const name of FINER_FILTERS) standing.delete(name);
+        for (const [name, value] of Object.entries(wanted)) standing.set(name, value);
+        return standing;
+      },
+      { replace: true },
+    );
   const tally = useTally().data;
   const waters = useWaters();
   const household = useHousehold();
-  const book = useBook({ species, waterId, keeperId, order, year, q });
+  const book = useBook({ species, waterId, keeperId, order, year, q, ...finer });
   const waiting = useWaitingSummaries().filter(({ outcome }) => outcome !== 'open');
+  // What waits on this device is told from what is asked for by its kind, its water and its keeper alone.
+  const isPlain = order === 'newest' && year === undefined && q === undefined && finerCount === 0;
   const listed = book.data?.pages.flatMap(({ rows }) => rows) ?? [];
   const heldHere = new Map(waiting.map((row) => [row.captureId, row]));
-  const onTop =
-    order === 'newest' && year === undefined && q === undefined
-      ? waiting.filter(
-          (row) =>
-            fits(row, { species, waterId, keeperId }) && !listed.some((each) => each.captureId === row.captureId),
-        )
-      : [];
+  const onTop = isPlain
+    ? waiting.filter(
+        (row) => fits(row, { species, waterId, keeperId }) && !listed.some((each) => each.captureId === row.captureId),
+      )
+    : [];
   const rows = [...onTop, ...listed.map((row) => heldHere.get(row.captureId) ?? row)];
-  const shown = useBookPictures({ species, waterId, keeperId, order, year, q }, asPictures);
+  const shown = useBookPictures({ species, waterId, keeperId, order, year, q, ...finer }, asPictures);
   const pictures = picturesIn(
     shown.data ?? [],
-    order === 'newest' && year === undefined && q === undefined
-      ? waiting.filter((row) => fits(row, { species, waterId, keeperId }))
-      : [],
+    isPlain ? waiting.filter((row) => fits(row, { species, waterId, keeperId })) : [],
   );
-  const blanks = useBlanks(rows, { species, waterId, keeperId, order, year, q, more: book.hasNextPage });
+  const blanks = useBlanks(rows, {
+    species,
+    waterId,
+    keeperId,
+    order,
+    year,
+    q,
+    isFiner: finerCount > 0,
+    more: book.hasNextPage,
+  });
   const entries = [
     ...rows.map((capture) => ({ key: capture.captureId, at: capture.startedAt ?? '', capture })),
     ...blanks.map((outing) => ({ key: outing.outingId, at: new Date(outing.fromMs).toISOString(), outing })),
   ];
   if (blanks.length > 0) entries.sort((a, b) => b.at.localeCompare(a.at));
-  const isFiltered = [species, waterId, keeperId, q].some((each) => each !== undefined);
+  const isFiltered = finerCount > 0 || [species, waterId, keeperId, q].some((each) => each !== undefined);
   // By weight the years stand mixed. What an earlier version kept on this device has none.
   const years = order === 'heaviest' ? [] : ((tally as Partial<BookTally> | undefined)?.byYear ?? []);
   const everyWater = waters.map((water) => ({ value: water.id, label: water.name }));
@@ -95,6 +122,7 @@ export function Book() {
           {isFiltered && book.data && bookText.shown({ total: countText(book.data.pages[0]?.total ?? 0) })}
         </p>
       )}
+      <SavedViews />
       <FindField value={q ?? ''} onFind={(typed) => show('q', typed || undefined)} />
       <div
         className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:flex-wrap sm:gap-3 sm:overflow-visible"
@@ -145,6 +173,10 @@ export function Book() {
             ...years.map((each) => ({ value: String(each.year), label: `${each.year}, ${each.captures}` })),
           ]}
         />
+        <button type="button" className="button min-w-max! font-normal" onClick={() => setAsking(true)}>
+          <SlidersHorizontal size={18} aria-hidden />
+          {bookText.filters({ count: finerCount })}
+        </button>
         <div className="min-w-max! *:flex-nowrap">
           <Choice
             label={bookText.theBookAs}
@@ -157,6 +189,14 @@ export function Book() {
           />
         </div>
       </div>
+      <FilterChips filter={finer} waterId={waterId} onRemove={(name) => show(name, undefined)} />
+      <FilterSheet
+        open={isAsking}
+        onOpenChange={setAsking}
+        filter={finer}
+        waterId={waterId}
+        onFilter={(wanted) => showFiner(wanted)}
+      />
       {(asPictures ? shown.isError && pictures.length === 0 : book.isError && rows.length === 0) && (
         <Notice>{bookText.theServerCannotBe}</Notice>
       )}
@@ -202,22 +242,6 @@ export function Book() {
 }
 
 const EMPTY_BOOK = bookText.theBookIsEmpty;
-
-/** What an address asks to be shown; what it asks for and is not known is everything. */
-function shownBy(search: URLSearchParams) {
-  const order = BOOK_ORDERS.find((each) => each === search.get('order')) ?? 'newest';
-  const species = SPECIES_IDS.find((each) => each === search.get('kind'));
-  const year = /^\d{4}$/.test(search.get('year') ?? '') ? Number(search.get('year')) : undefined;
-  return {
-    species,
-    year,
-    waterId: search.get('water') ?? undefined,
-    keeperId: search.get('whose') ?? undefined,
-    q: search.get('q')?.trim() || undefined,
-    order,
-    asPictures: search.get('as') === 'pictures',
-  };
-}
 
 function countText(count: number): string {
   return count === 1 ? bookText.oneOfThem : bookText.ofThem({ count });

@@ -18,6 +18,8 @@ interface Shown {
   readonly year: number | undefined;
   /** What is looked for: fish alone. */
   readonly q?: string | undefined;
+  /** Something is asked for that only fish have. */
+  readonly isFiner?: boolean;
   /** Whether the book goes on after these rows. */
   readonly more: boolean;
 }
@@ -25,7 +27,7 @@ interface Shown {
 /** Outings that ended without a fish, among the rows that are shown: a blank belongs in the book as much as a catch. */
 export function useBlanks(rows: readonly CaptureSummary[], shown: Shown): readonly OutingSummary[] {
   const outings = useOutings();
-  if (shown.species || shown.keeperId || shown.q || shown.order !== 'newest') return [];
+  if (shown.species || shown.keeperId || shown.q || shown.isFiner || shown.order !== 'newest') return [];
   const caught = new Set(rows.map(({ outingId }) => outingId));
   const oldestMs = shown.more ? Date.parse(rows.at(-1)?.startedAt ?? '') : -Infinity;
   return outings.filter(
