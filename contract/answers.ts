@@ -8,6 +8,7 @@ import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import type { BookMark } from '@keeper/core/sheet/bookMark';
 import type { Access, Home, LetIn, PairedDevice, PairingOffer } from './access.js';
+import type { CalendarFeed, OpenedFeed } from './calendar.js';
 import type { BookMerge } from './bookMerge.js';
 import type { Backups } from './backups.js';
 import type { BookPage, BookTally, PictureInBook } from './book.js';
@@ -77,6 +78,8 @@ export interface Answers {
   'put /keepers/{id}': KeptKeeper;
   'get /shown': ShownPage;
   'post /book': BookMerge;
+  'get /calendar': CalendarFeed;
+  'put /calendar': OpenedFeed;
   'get /backups': Backups;
   'put /backups': Backups;
   'post /backups/renewed': Backups;

@@ -67,4 +67,6 @@ export interface BookTally {
 /** What an export of the book may hold. */
 export class ExportQueryDto {
   @Maybe() @IsIn(['included', 'left-out']) positions?: 'included' | 'left-out';
+  /** For people, cells that a table program could take for a formula are guarded; for machines nothing is. */
+  @Maybe() @IsIn(['people', 'machines']) readers?: 'people' | 'machines';
 }

@@ -10,6 +10,7 @@ import { HandlingQueryDto } from './handling.js';
 import { SwimsQueryDto } from './outings.js';
 import { PictureQueryDto } from './pictures.js';
 import { RegisterQueryDto } from './registers.js';
+import { DarwinQueryDto, ReportQueryDto } from './others.js';
 import { OfKeeperDto, WriteKeeperDto } from './keepers.js';
 import { ShownQueryDto } from './shown.js';
 import { WriteImportDto } from './imports.js';
@@ -372,6 +373,32 @@ export const ROUTES: readonly Route[] = [
     query: MergeQueryDto,
     upload: true,
     gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/darwin-core.zip',
+    summary: 'Catches of known fish as a Darwin Core Archive',
+    query: DarwinQueryDto,
+    gives: 'application/zip',
+  },
+  {
+    method: 'get',
+    path: '/waters/{waterId}/report.csv',
+    summary: 'The fish of a water as CSV for its bailiff',
+    query: ReportQueryDto,
+    gives: 'text/csv',
+  },
+  { method: 'get', path: '/places.geojson', summary: 'Waters and swims for a map', gives: 'application/geo+json' },
+  { method: 'get', path: '/places.gpx', summary: 'Waters and swims for a device', gives: 'application/gpx+xml' },
+  { method: 'get', path: '/calendar.ics', summary: 'What is planned, closed and due', gives: 'text/calendar' },
+  { method: 'get', path: '/calendar', summary: 'How the calendar feed stands', gives: JSON_TYPE },
+  { method: 'put', path: '/calendar', summary: 'Open the feed under a new secret address', gives: JSON_TYPE },
+  { method: 'delete', path: '/calendar', summary: 'Close the feed', gives: JSON_TYPE },
+  {
+    method: 'get',
+    path: '/calendar/{secret}',
+    summary: 'The feed, for whoever has its secret',
+    gives: 'text/calendar',
   },
   { method: 'get', path: '/backup', summary: 'The whole book with its pictures, as a bag', gives: 'application/zip' },
   { method: 'get', path: '/backups', summary: 'How the nightly backups stand', gives: JSON_TYPE },

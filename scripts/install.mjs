@@ -56,6 +56,11 @@ export const CERTUTIL = '/usr/bin/certutil';
 /** Opens what leaves the book as a bundle. */
 export const UNZIP = '/usr/bin/unzip';
 
+/** Holds what leaves for a map to its schema. */
+export const XMLLINT = '/usr/bin/xmllint';
+/** Opens backups with a passphrase: another implementation of their format. */
+export const AGE = '/usr/bin/age';
+
 /** What the tests need of Debian, and is not there yet. */
 export function debian(tools) {
   const wanted = tools.filter(({ at }) => !existsSync(at)).map(({ name }) => name);

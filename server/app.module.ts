@@ -3,6 +3,7 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { AccessModule } from './access/access.module.js';
 import { BackupModule } from './backup/backup.module.js';
 import { BookModule } from './book/book.module.js';
+import { CalendarModule } from './calendar/calendar.module.js';
 import { CapturesModule } from './captures/captures.module.js';
 import { WriteFishDto } from '@keeper/contract/fish';
 import { WriteImportDto } from '@keeper/contract/imports';
@@ -19,6 +20,7 @@ import { JoiningsModule } from './joinings/joinings.module.js';
 import { HealthModule } from './health/health.module.js';
 import { OpenApiModule } from './openapi/openapi.module.js';
 import type { Options } from './options.js';
+import { OthersModule } from './others/others.module.js';
 import { OutingsModule } from './outings/outings.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import { ReadersModule } from './readers/readers.module.js';
@@ -37,6 +39,7 @@ export class AppModule {
   static register(options: Options, database: Database): DynamicModule {
     const pictures = PicturesModule.register(join(options.dataFolder, 'pictures'));
     const flanks = FlanksModule.register(pictures, join(options.dataFolder, 'prints'));
+    const book = BookModule.register(pictures);
     return {
       module: AppModule,
       imports: [
@@ -62,7 +65,9 @@ export class AppModule {
         WeatherModule,
         ReadersModule.register(pictures),
         SettingsModule,
-        BookModule.register(pictures),
+        book,
+        OthersModule.register(book),
+        CalendarModule.register(book),
         BackupModule.register(options.dataFolder),
         HealthModule,
         OpenApiModule,

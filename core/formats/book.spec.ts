@@ -139,7 +139,7 @@ test.each([false, true])('the JSON book parses and holds each event (positions: 
   const pieces = bookJson(
     {
       exportedAt: '2026-06-02T00:00:00.000Z',
-      rows: { ...NO_ROWS, waters: [water], swims: [swim] },
+      rows: { ...NO_ROWS, waters: [{ ...water, retired: false }], swims: [{ ...swim, retired: false }] },
       settings: [],
       roundingOf: () => 'down',
       outings: [{ outingId: 'o1', events: [planned] }],

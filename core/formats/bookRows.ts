@@ -18,9 +18,14 @@ export const BOOK_ROWS = [
 ] as const;
 export type BookRowKind = (typeof BOOK_ROWS)[number];
 
+interface CanRetire {
+  /** Archived: still named by what points to it. */
+  readonly retired: boolean;
+}
+
 /** All rows of a book. */
 export type BookRows = { readonly [K in Exclude<BookRowKind, 'waters' | 'swims' | 'kit'>]: readonly object[] } & {
-  readonly waters: readonly Water[];
-  readonly swims: readonly Swim[];
-  readonly kit: readonly KitItem[];
+  readonly waters: readonly (Water & CanRetire)[];
+  readonly swims: readonly (Swim & CanRetire)[];
+  readonly kit: readonly (KitItem & CanRetire)[];
 };

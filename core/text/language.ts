@@ -1,5 +1,7 @@
 import type { BankMessages } from '../bank/bankMessages.js';
 import type { BiometryMessages } from '../biometry/biometryMessages.js';
+import type { CalendarMessages } from '../formats/calendarMessages.js';
+import type { PlacesMessages } from '../formats/placesMessages.js';
 import type { CaptureMessages } from '../domain/capture/captureMessages.js';
 import type { CareMessages } from '../care/careMessages.js';
 import type { FishMessages } from '../domain/fish/fishMessages.js';
@@ -20,6 +22,7 @@ import type { Texts } from './texts.js';
 export interface Language {
   readonly bank: Texts<BankMessages>;
   readonly biometry: Texts<BiometryMessages>;
+  readonly calendar: Texts<CalendarMessages>;
   readonly capture: Texts<CaptureMessages>;
   readonly care: Texts<CareMessages>;
   readonly fish: Texts<FishMessages>;
@@ -28,6 +31,7 @@ export interface Language {
   readonly measure: Texts<MeasureMessages>;
   readonly practice: Texts<PracticeMessages>;
   readonly pictures: Texts<PicturesMessages>;
+  readonly places: Texts<PlacesMessages>;
   readonly register: Texts<RegisterMessages>;
   readonly rehearse: Texts<RehearseMessages>;
   readonly run: Texts<RunMessages>;

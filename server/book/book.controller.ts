@@ -2,7 +2,8 @@ import { Controller, Get, Logger, Query, type StreamableFile } from '@nestjs/com
 import { ExportQueryDto } from '@keeper/contract/book';
 import type { CaptureRecord } from '@keeper/core/domain/capture/record';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
-import { csvFields, csvHeader, csvRecords, csvUnreadable } from '@keeper/core/formats/bookCsv';
+import { csvFields, csvHeader, csvRecords, csvUnreadable, type ExportChoices } from '@keeper/core/formats/bookCsv';
+import { guardedCell } from '@keeper/core/formats/guardedCell';
 import { bookJson } from '@keeper/core/formats/bookJson';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { Rounding } from '@keeper/core/weighing/rounding';
@@ -44,7 +45,8 @@ export class BookController {
 
   @Get('book.csv')
   csv(@Query() query: ExportQueryDto): StreamableFile {
-    return streamText(this.csvPieces(query.positions === 'included'), 'text/csv; charset=utf-8', 'book.csv');
+    const choices = { positions: query.positions === 'included', guarded: query.readers === 'people' };
+    return streamText(this.csvPieces(choices), 'text/csv; charset=utf-8', 'book.csv');
   }
 
   @Get('book.json')
@@ -83,13 +85,13 @@ export class BookController {
     }
   }
 
-  private *csvPieces(positions: boolean): Generator<string> {
+  private *csvPieces(choices: ExportChoices & { readonly guarded: boolean }): Generator<string> {
     const rows = this.rows.all();
     const waters = new Map(rows.waters.map((water) => [water.id, water]));
     const swims = new Map(rows.swims.map((swim) => [swim.id, swim]));
     const roundingOf = this.roundings();
     const names = new Map(this.rows.of('keepers').map(({ id, name }) => [id, String(name)]));
-    yield csvHeader({ positions });
+    yield csvHeader(choices);
     const records: string[][] = [];
     for (const { captureId, ...told } of this.logs.everyTold()) {
       const fields = this.fieldsOr(captureId, () => {
@@ -104,9 +106,10 @@ export class BookController {
         const result = weighing
           ? resultOfReading(weighing, startedAt ?? '', rows.kit, roundingOf(keeperId))
           : undefined;
-        return csvFields(summary, record, places, result, { positions }, say);
+        const fieldsToWrite = csvFields(summary, record, places, result, choices, say);
+        return choices.guarded ? fieldsToWrite.map(guardedCell) : fieldsToWrite;
       });
-      records.push(fields ?? csvUnreadable(captureId, { positions }));
+      records.push(fields ?? csvUnreadable(captureId, choices));
       if (records.length >= AT_A_TIME) yield csvRecords(records.splice(0));
     }
     yield csvRecords(records);

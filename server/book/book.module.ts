@@ -16,6 +16,7 @@ export class BookModule {
       imports: [CapturesModule, OutingsModule, SettingsModule, WatersModule, pictures],
       controllers: [BookController, MergeController],
       providers: [RowsOfBook, MergeBookService],
+      exports: [RowsOfBook],
     };
   }
 }

@@ -325,6 +325,17 @@ export class CapturesRepository {
     return `[${rows.map(({ summary }) => summary).join(',')}]`;
   }
 
+  /** The fish of one water, oldest first. */
+  ofWater(waterId: string): CaptureSummary[] {
+    return this.database.drizzle
+      .select({ summary: captures.summary })
+      .from(captures)
+      .where(and(IN_THE_BOOK, eq(captures.waterId, waterId)))
+      .orderBy(asc(captures.startedAt), asc(captures.id))
+      .all()
+      .map(({ summary }) => summaryIn(summary));
+  }
+
   /** Counts of the whole book, and the bests of one keeper, for Today and for the filters. */
   tally(keeperId: string): BookTally {
     const { drizzle } = this.database;

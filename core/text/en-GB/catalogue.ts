@@ -1,6 +1,8 @@
 import type { Language } from '../language.js';
 import { bankTexts } from './bank.js';
 import { biometryTexts } from './biometry.js';
+import { calendarTexts } from './calendar.js';
+import { placesTexts } from './places.js';
 import { captureTexts } from './capture.js';
 import { careTexts } from './care.js';
 import { fishTexts } from './fish.js';
@@ -20,6 +22,7 @@ import { weighingTexts } from './weighing.js';
 export const enGB: Language = {
   bank: bankTexts,
   biometry: biometryTexts,
+  calendar: calendarTexts,
   capture: captureTexts,
   care: careTexts,
   fish: fishTexts,
@@ -30,6 +33,7 @@ export const enGB: Language = {
   run: runTexts,
   measure: measureTexts,
   meeting: meetingTexts,
+  places: placesTexts,
   register: registerTexts,
   water: waterTexts,
   weather: weatherTexts,

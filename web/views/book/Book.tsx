@@ -1,6 +1,7 @@
 import { FilterChips } from './FilterChips.js';
 import { FilterSheet } from './FilterSheet.js';
 import { FindField } from './FindField.js';
+import { LinesOrPictures } from './LinesOrPictures.js';
 import { SavedViews } from './SavedViews.js';
 import { finerNames, shownBy } from './shownBy.js';
 import { bookText } from './text.en-GB.js';
@@ -19,7 +20,6 @@ import { useWaters } from '../../data/rows.js';
 import { useWaitingSummaries } from '../../data/useRecentCaptures.js';
 import { CaptureRow } from '../../parts/CaptureRow.js';
 import { BlankRow, useBlanks } from './blanks.js';
-import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { useHousehold } from '../../parts/useHousehold.js';
@@ -123,7 +123,13 @@ export function Book() {
         </p>
       )}
       <SavedViews />
-      <FindField value={q ?? ''} onFind={(typed) => show('q', typed || undefined)} />
+      <div className="mb-3 flex gap-2">
+        <FindField value={q ?? ''} onFind={(typed) => show('q', typed || undefined)} />
+        <LinesOrPictures
+          value={asPictures ? 'pictures' : 'lines'}
+          onChange={(as) => show('as', as === 'pictures' ? as : undefined)}
+        />
+      </div>
       <div
         className="mb-6 flex gap-2 overflow-x-auto pb-1 whitespace-nowrap *:min-w-max *:flex-1 sm:flex-wrap sm:gap-3 sm:overflow-visible"
         role="group"
@@ -177,17 +183,6 @@ export function Book() {
           <SlidersHorizontal size={18} aria-hidden />
           {bookText.filters({ count: finerCount })}
         </button>
-        <div className="min-w-max! *:flex-nowrap">
-          <Choice
-            label={bookText.theBookAs}
-            value={asPictures ? 'pictures' : 'lines'}
-            onChange={(as) => show('as', as === 'pictures' ? as : undefined)}
-            options={[
-              { value: 'lines', label: bookText.lines },
-              { value: 'pictures', label: bookText.pictures },
-            ]}
-          />
-        </div>
       </div>
       <FilterChips filter={finer} waterId={waterId} onRemove={(name) => show(name, undefined)} />
       <FilterSheet

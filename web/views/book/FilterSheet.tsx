@@ -111,7 +111,7 @@ function Filters({ filter, waterId, onFilter, onDone }: FiltersProps) {
       <Section title={bookText.outOfTheBook}>
         <div className="grid gap-3">{(['importId', 'struckOut'] as const).map(pick)}</div>
       </Section>
-      <div className="sticky bottom-0 flex flex-wrap gap-3 bg-paper py-3">
+      <div className="sticky -bottom-5 -mx-5 flex flex-wrap gap-3 border-t border-rule bg-paper px-5 py-4 sm:-bottom-7 sm:-mx-7 sm:px-7">
         <button type="submit" className="button button-main min-h-14">
           {bookText.showThese}
         </button>

@@ -22,7 +22,7 @@ export function FindField({ value, onFind }: { value: string; onFind: (typed: st
   return (
     <form
       role="search"
-      className="relative mb-3"
+      className="relative min-w-0 flex-1"
       onSubmit={(event) => {
         event.preventDefault();
         onFind(typed.trim());
