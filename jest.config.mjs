@@ -34,9 +34,10 @@ const room = (name, { browser = false, metadata = false, after = [] } = {}) => (
     '^.+\\.ts$': swc(false, metadata),
     '^.+\\.tsx$': swc(true, false),
     '/node_modules/hucre/.+\\.mjs$': swc(false, false),
+    '/node_modules/(age-encryption|@noble|@scure)/.+\\.js$': swc(false, false),
   },
-  // It comes as ES modules alone.
-  transformIgnorePatterns: ['/node_modules/(?!hucre/)'],
+  // They come as ES modules alone.
+  transformIgnorePatterns: ['/node_modules/(?!hucre/|age-encryption/|@noble/|@scure/)'],
   setupFiles: browser ? [here('web/spec/browser.ts')] : [],
   setupFilesAfterEnv: after.map(here),
   testEnvironmentOptions: {

@@ -25,7 +25,7 @@ export function readCode(typed: string): string {
 }
 
 /** Signs are counted as the keeper sees them, not as they are stored. */
-function IsPassphrase(): PropertyDecorator {
+export function IsPassphrase(): PropertyDecorator {
   return checked({
     name: 'isPassphrase',
     constraints: [LEAST_PASSPHRASE, LONGEST_PASSPHRASE],

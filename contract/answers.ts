@@ -10,7 +10,7 @@ import type { BookMark } from '@keeper/core/sheet/bookMark';
 import type { Access, Home, LetIn, PairedDevice, PairingOffer } from './access.js';
 import type { CalendarFeed, OpenedFeed } from './calendar.js';
 import type { BookMerge } from './bookMerge.js';
-import type { Backups } from './backups.js';
+import type { Backups, Restored, SealedDownload } from './backups.js';
 import type { BookPage, BookTally, PictureInBook } from './book.js';
 import type { AppendedEvents, CaptureEvents } from './events.js';
 import type { KeptFish } from './fish.js';
@@ -80,6 +80,8 @@ export interface Answers {
   'post /book': BookMerge;
   'get /calendar': CalendarFeed;
   'put /calendar': OpenedFeed;
+  'post /backup/sealed': SealedDownload;
+  'post /restore': Restored;
   'get /backups': Backups;
   'put /backups': Backups;
   'post /backups/renewed': Backups;

@@ -97,6 +97,9 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'delete /calendar': KEEPER,
   // Whoever has its secret.
   'get /calendar/{secret}': ANYBODY,
+  'post /backup/sealed': KEEPER,
+  'get /backup/sealed/{ticket}': KEEPER,
+  'post /restore': MACHINE,
   'get /backups': KEEPER,
   'post /backups/renewed': KEEPER,
   'put /backups': MACHINE,

@@ -1,4 +1,4 @@
-import { WriteBackupsDto } from './backups.js';
+import { RestoreDto, SealBackupDto, WriteBackupsDto } from './backups.js';
 import { AskHereDto, EnterDto, OfferPairingDto, PairDto, SetPassphraseDto, SwitchHomeDto } from './access.js';
 import { MergeQueryDto } from './bookMerge.js';
 import { BookFilterDto, BookQueryDto, ExportQueryDto } from './book.js';
@@ -399,6 +399,27 @@ export const ROUTES: readonly Route[] = [
     path: '/calendar/{secret}',
     summary: 'The feed, for whoever has its secret',
     gives: 'text/calendar',
+  },
+  {
+    method: 'post',
+    path: '/backup/sealed',
+    summary: 'Where the book is fetched sealed with a passphrase, once and soon',
+    body: SealBackupDto,
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
+    path: '/backup/sealed/{ticket}',
+    summary: 'The whole book, sealed (age-encryption.org/v1)',
+    gives: 'application/octet-stream',
+  },
+  {
+    method: 'post',
+    path: '/restore',
+    summary: 'Bring a book back from a backup, as long as nothing is in this one',
+    body: RestoreDto,
+    upload: true,
+    gives: JSON_TYPE,
   },
   { method: 'get', path: '/backup', summary: 'The whole book with its pictures, as a bag', gives: 'application/zip' },
   { method: 'get', path: '/backups', summary: 'How the nightly backups stand', gives: JSON_TYPE },

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
 import { AccessModule } from './access/access.module.js';
-import { BackupModule } from './backup/backup.module.js';
+import { BackupModule, type Restoring } from './backup/backup.module.js';
 import { BookModule } from './book/book.module.js';
 import { CalendarModule } from './calendar/calendar.module.js';
 import { CapturesModule } from './captures/captures.module.js';
@@ -36,7 +36,7 @@ import { WeatherModule } from './weather/weather.module.js';
 /** One module for each noun of the job. */
 @Module({})
 export class AppModule {
-  static register(options: Options, database: Database): DynamicModule {
+  static register(options: Options, database: Database, restoring: Restoring): DynamicModule {
     const pictures = PicturesModule.register(join(options.dataFolder, 'pictures'));
     const flanks = FlanksModule.register(pictures, join(options.dataFolder, 'prints'));
     const book = BookModule.register(pictures);
@@ -68,7 +68,7 @@ export class AppModule {
         book,
         OthersModule.register(book),
         CalendarModule.register(book),
-        BackupModule.register(options.dataFolder),
+        BackupModule.register(options.dataFolder, restoring),
         HealthModule,
         OpenApiModule,
       ],

@@ -5,7 +5,7 @@ import type { AddressInfo } from 'node:net';
 import { createApplication } from './application.js';
 import { HomeService } from './home/home.service.js';
 import { sayHome } from './home/sayHome.js';
-import { prepareDataFolder, readOptions } from './options.js';
+import { prepareDataFolder, readOptions, type Options } from './options.js';
 import { TROUBLE_SENTENCES } from '@keeper/contract/health';
 import { Database } from './storage/database.js';
 import { bookTroubleOf } from './storage/bookTrouble.js';
@@ -21,7 +21,19 @@ async function main(): Promise<void> {
   });
   const options = readOptions(process.argv.slice(2), process.env);
   prepareDataFolder(options.dataFolder);
-  const app = await createApplication(options);
+  await serve(options);
+}
+
+/** One server after the other: where a book is restored, the next begins once it is in its place. */
+async function serve(options: Options): Promise<void> {
+  const app = await createApplication(options, (meanwhile) => {
+    app
+      .close()
+      .then(meanwhile)
+      .catch((cause: unknown) => process.stderr.write(`The book could not be put in its place: ${String(cause)}\n`))
+      .then(() => serve(options))
+      .catch(giveUp);
+  });
   await app.init();
   // Not by Nest's own way: it would print a taken port as an error of its own before the sentence below.
   const server = app.getHttpServer().listen(options.port, options.listen);
@@ -46,7 +58,7 @@ function addressOf({ address, family, port }: AddressInfo): string {
   return `http://${family === 'IPv6' ? `[${address}]` : address}:${port}`;
 }
 
-main().catch((error: unknown) => {
+function giveUp(error: unknown): void {
   const trouble = bookTroubleOf(error);
   const words =
     error instanceof StartError
@@ -58,4 +70,6 @@ main().catch((error: unknown) => {
           : String(error);
   process.stderr.write(`${words}\n`);
   process.exit(1);
-});
+}
+
+main().catch(giveUp);

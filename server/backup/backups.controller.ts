@@ -19,7 +19,7 @@ export class BackupsController {
   }
 
   @Put()
-  choose(@Body() { folder }: WriteBackupsDto): Backups {
-    return this.backups.choose(folder, new Date());
+  choose(@Body() { folder, passphrase }: WriteBackupsDto): Backups {
+    return this.backups.choose(folder, new Date(), passphrase);
   }
 }

@@ -14,9 +14,10 @@ import { BACKUP_OLD_MS, isBackupDue, keptBackups } from './rota.js';
 export const BOOK_FOLDER = Symbol('folder of the book');
 
 const SETTING = 'backups';
+const PASSPHRASE = 'backupPassphrase';
 /** It is looked so often whether one is due. */
 const LOOK_MS = 10 * 60_000;
-const NAME = /^unhurried-keeper-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.zip$/;
+const NAME = /^unhurried-keeper-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.zip(?:\.age)?$/;
 
 interface Made {
   readonly file: string;
@@ -58,15 +59,22 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
       lastBytes: last ? statSync(last.file).size : null,
       count: made.length,
       isOld: folder !== null && isOld,
+      sealed: this.passphrase() !== undefined,
       trouble: this.trouble,
     };
   }
 
-  /** Has them written to a folder from now on, and one at once; to none where it is empty. */
-  choose(typed: string, now: Date): Backups {
+  /**
+   * Has them written to a folder from now on, and one at once; to none where it is empty. With a passphrase they are
+   * sealed, without one no more; where nothing is said of it, it stays.
+   */
+  choose(typed: string, now: Date, passphrase?: string | null): Backups {
     const folder = typed.trim();
     if (folder !== '') assertFits(folder, this.where.folder);
-    this.database.write(() => keepSetting(this.database.drizzle, SETTING, folder, now));
+    this.database.write(() => {
+      keepSetting(this.database.drizzle, SETTING, folder, now);
+      if (passphrase !== undefined) keepSetting(this.database.drizzle, PASSPHRASE, passphrase ?? '', now);
+    });
     this.trouble = null;
     this.look(now);
     return this.state(now);
@@ -102,7 +110,7 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
     await this.running.catch((cause: unknown) => {
       throw notMade(cause);
     });
-    const renewed = join(folder, nameOf(now));
+    const renewed = join(folder, this.nameOf(now));
     for (const { file } of before) if (file !== renewed) rmSync(file, { force: true });
     return this.state(now);
   }
@@ -114,7 +122,7 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
 
   private async make(folder: string, now: Date): Promise<void> {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
-    await writeWholeBackup(this.where, join(folder, nameOf(now)), now);
+    await writeWholeBackup(this.where, join(folder, this.nameOf(now)), now, this.passphrase());
     const made = madeIn(folder);
     const kept = keptBackups(made.map(({ atMs }) => atMs));
     // Only now that the new one is whole.
@@ -123,8 +131,21 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
   }
 
   private folder(): string | null {
-    const row = this.database.drizzle.select().from(settings).where(eq(settings.name, SETTING)).get();
-    return row?.value ? row.value : null;
+    return this.setting(SETTING) ?? null;
+  }
+
+  private passphrase(): string | undefined {
+    return this.setting(PASSPHRASE);
+  }
+
+  /** A setting that says something. */
+  private setting(name: string): string | undefined {
+    const row = this.database.drizzle.select().from(settings).where(eq(settings.name, name)).get();
+    return row?.value ? row.value : undefined;
+  }
+
+  private nameOf(now: Date): string {
+    return `${nameOf(now)}${this.passphrase() === undefined ? '' : '.age'}`;
   }
 }
 

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { testServer, type TestServer } from '../spec/testServer.js';
 import { BackupsService } from './backups.service.js';
 import { readBackup } from './readBackup.js';
+import { isSealed } from './sealing.js';
 
 let server: TestServer;
 let backups: BackupsService;
@@ -29,6 +30,7 @@ test('nothing is made until a folder is chosen; then one at once, read back and 
     lastBytes: null,
     count: 0,
     isOld: false,
+    sealed: false,
     trouble: null,
   });
   await put(folder).expect(200);
@@ -109,4 +111,22 @@ test('renewed, one new backup stands in the place of those before; where none ca
   expect(body).toMatchObject({ count: 1 });
   expect(names()).toHaveLength(1);
   expect((await readBackup(join(folder, names()[0] ?? ''))).problems).toEqual([]);
+});
+
+test('with a passphrase they are sealed, and read back with it; without one no more', async () => {
+  await server.http.put('/api/backups').send({ folder, passphrase: 'reeds at the boathouse end' }).expect(200);
+  await backups.done();
+  expect((await server.http.get('/api/backups').expect(200)).body).toMatchObject({
+    sealed: true,
+    count: 1,
+    trouble: null,
+  });
+  const [name = ''] = names();
+  expect(name).toMatch(/\.zip\.age$/);
+  expect(await isSealed(join(folder, name))).toBe(true);
+  // Nothing is said of it: it stays as it is.
+  expect((await put(folder).expect(200)).body).toMatchObject({ sealed: true });
+  const open = await server.http.put('/api/backups').send({ folder, passphrase: null }).expect(200);
+  expect(open.body).toMatchObject({ sealed: false });
+  await server.http.put('/api/backups').send({ folder, passphrase: 'short' }).expect(400);
 });

@@ -5,6 +5,7 @@ import { bookFolder, type BookFolder } from '../storage/bookFolder.js';
 import { findDamage } from '../storage/integrity.js';
 import { isNewerBook } from '../storage/openBook.js';
 import { StartError } from '../storage/startError.js';
+import { opened } from './opened.js';
 import { readBackup, sizeOfBackup, type ReadBackup } from './readBackup.js';
 
 /** So many of the things that are wrong are named. */
@@ -16,36 +17,78 @@ const MOST_NAMED = 5;
  *
  * @throws StartError with what is wrong, and that nothing was restored
  */
-export async function restoreBackup(file: string, where: BookFolder, migrationsFolder: string): Promise<ReadBackup> {
+export async function restoreBackup(
+  file: string,
+  where: BookFolder,
+  migrationsFolder: string,
+  passphrase?: string,
+): Promise<ReadBackup> {
   if (existsSync(where.book)) {
     throw new StartError(
       `There is a book in ${where.folder} already. It was not touched: name an empty folder with --data.`,
     );
   }
   mkdirSync(where.folder, { recursive: true, mode: 0o700 });
-  const { bytes } = await sizeOfBackup(file);
-  const { bavail, bsize } = statfsSync(where.folder);
-  if (bytes > bavail * bsize) {
-    throw new StartError(
-      `There is no room for it in ${where.folder}: it wants ${megabytes(bytes)} MB, and ${megabytes(bavail * bsize)} MB are free. Nothing was restored.`,
-    );
+  const { read, place, drop } = await unpackBackup(file, where, migrationsFolder, passphrase);
+  try {
+    place();
+    return read;
+  } finally {
+    drop();
   }
+}
+
+/** A book that was unpacked beside its place and found whole. */
+export interface UnpackedBook {
+  readonly read: ReadBackup;
+  /** Puts it in its place. */
+  readonly place: () => void;
+  /** Removes what was unpacked and not placed. */
+  readonly drop: () => void;
+}
+
+/**
+ * Unpacks a backup beside the place of the book and checks it whole. @throws StartError with what is wrong, and that
+ * nothing was restored
+ */
+export async function unpackBackup(
+  file: string,
+  where: BookFolder,
+  migrationsFolder: string,
+  passphrase?: string,
+): Promise<UnpackedBook> {
   const beside = bookFolder(join(where.folder, `being-restored-${randomUUID()}`));
+  const drop = () => rmSync(beside.folder, { recursive: true, force: true });
   try {
     mkdirSync(beside.folder, { mode: 0o700 });
-    const read = await readBackup(file, (path) => join(beside.folder, relative('data', path)));
-    if (read.problems.length > 0) throw notRestored(read.problems);
+    const read = await opened(file, passphrase, beside.folder, (plain) => unpackInto(plain, beside, where.folder));
     const damage = findDamage(beside.book);
     if (damage.length > 0) throw notRestored(damage);
     if (isNewerBook(beside, migrationsFolder))
       throw notRestored(['It was written by a newer version of Unhurried Keeper: use that one, or a newer one.']);
-    // The book comes last: a folder with pictures alone is never taken for a new one.
-    moveFiles(beside.pictures, where.pictures);
-    renameSync(beside.book, where.book);
-    return read;
-  } finally {
-    rmSync(beside.folder, { recursive: true, force: true });
+    const place = () => {
+      // The book comes last: a folder with pictures alone is never taken for a new one.
+      moveFiles(beside.pictures, where.pictures);
+      renameSync(beside.book, where.book);
+    };
+    return { read, place, drop };
+  } catch (cause) {
+    drop();
+    throw cause;
   }
+}
+
+async function unpackInto(file: string, beside: BookFolder, folder: string): Promise<ReadBackup> {
+  const { bytes } = await sizeOfBackup(file);
+  const { bavail, bsize } = statfsSync(folder);
+  if (bytes > bavail * bsize) {
+    throw new StartError(
+      `There is no room for it in ${folder}: it wants ${megabytes(bytes)} MB, and ${megabytes(bavail * bsize)} MB are free. Nothing was restored.`,
+    );
+  }
+  const read = await readBackup(file, (path) => join(beside.folder, relative('data', path)));
+  if (read.problems.length > 0) throw notRestored(read.problems);
+  return read;
 }
 
 function moveFiles(from: string, to: string): void {

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { readGeoJson } from '@keeper/core/formats/geoJson';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
+import { asBuffer } from '../spec/asBuffer.js';
 import { event, newId, wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
 
@@ -98,11 +99,3 @@ test('for people a cell that looks like a formula is guarded, for machines it is
   expect(await swims('?readers=people')).toEqual(new Set(["'=Reeds", '']));
   expect(await swims('')).toEqual(new Set(['=Reeds', '']));
 });
-
-/** What came, byte for byte. */
-function asBuffer(answer: unknown, done: (error: Error | null, bytes: Buffer) => void): void {
-  const stream = answer as NodeJS.ReadableStream;
-  const chunks: Buffer[] = [];
-  stream.on('data', (chunk: Buffer) => chunks.push(chunk));
-  stream.on('end', () => done(null, Buffer.concat(chunks)));
-}

@@ -6,6 +6,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { Test } from '@nestjs/testing';
 import supertest from 'supertest';
 import { PASSPHRASE_COST, type ScryptCost } from '../access/passphrase.js';
+import type { Restart } from '../backup/restart.js';
 import { AppModule } from '../app.module.js';
 import { configure } from '../configure.js';
 import { readOptions, type Options } from '../options.js';
@@ -15,12 +16,17 @@ import { PatientAdapter } from '../patientAdapter.js';
 const CHEAP: ScryptCost = { logN: 4, r: 8, p: 1 };
 
 /** A whole server over HTTP, with a book of its own in a folder that goes when it closes. */
-export async function testServer(change: Partial<Options> = {}) {
+export async function testServer(change: Partial<Options> = {}, restart: Restart = () => undefined) {
   const dataFolder = mkdtempSync(join(tmpdir(), 'keeper-spec-'));
   const options = { ...readOptions(['--port', '0', '--data', dataFolder], {}), ...change };
   const folders = { migrations: join(__dirname, '..', 'drizzle'), web: join(dataFolder, 'web') };
   const module = await Test.createTestingModule({
-    imports: [AppModule.register(options, Database.open(dataFolder, folders.migrations))],
+    imports: [
+      AppModule.register(options, Database.open(dataFolder, folders.migrations), {
+        migrations: folders.migrations,
+        restart,
+      }),
+    ],
   })
     // What a passphrase costs is held where it is made.
     .overrideProvider(PASSPHRASE_COST)

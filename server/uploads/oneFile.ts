@@ -11,14 +11,17 @@ import type { Observable } from 'rxjs';
 import { Database } from '../storage/database.js';
 import { receiveTo } from './receivedFile.js';
 
-/** Takes one file of a form, in its field "file", to the disk; a `ReceivedFile` comes of it. */
-export function OneFile(mostBytes: number): Type<NestInterceptor> {
+/**
+ * Takes one file of a form, in its field "file", to the disk, and so many other fields beside it; a `ReceivedFile` comes
+ * of it.
+ */
+export function OneFile(mostBytes: number, fields = 0): Type<NestInterceptor> {
   class OneFileInterceptor implements NestInterceptor {
     private readonly inner: NestInterceptor;
 
     constructor(@Inject(Database) database: Database) {
       const storage = receiveTo(database.where.folder);
-      const Inner = FileInterceptor('file', { storage, limits: { fileSize: mostBytes, files: 1, fields: 0 } });
+      const Inner = FileInterceptor('file', { storage, limits: { fileSize: mostBytes, files: 1, fields } });
       this.inner = new Inner();
     }
 
