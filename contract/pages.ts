@@ -14,6 +14,8 @@ export const PAGES = [
   '/book/:captureId/share',
   '/book/past',
   '/book/sheet',
+  '/book/in-and-out',
+  '/book/season/:year',
   '/pictures',
   '/pictures/:captureId/:sha256',
   '/pictures/:captureId/:sha256/who',

@@ -1,3 +1,4 @@
+import type { PastDate } from '@keeper/core/measure/pastDate';
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 
 /**
@@ -13,4 +14,7 @@ export interface PicturedFish {
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
   readonly pictures: readonly string[];
+  /** How exactly its day is known, where it is remembered. */
+  readonly dated: PastDate | null;
+  readonly netGrams: number | null;
 }

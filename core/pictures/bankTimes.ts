@@ -7,6 +7,11 @@ export interface CaptureSpan {
   readonly toMs: number;
   /** Pictures that it has already. */
   readonly has: readonly string[];
+  /** Its day by the clocks there, `YYYY-MM-DD`; of a fish that is remembered roughly there is none. */
+  readonly day?: string | null;
+  /** No time of day is known: only its day can say that a picture is of it. */
+  readonly untimed?: boolean;
+  readonly grams?: number | null;
 }
 
 /** Pictures are taken from shortly before the take, the fight, until some time after the release. */
@@ -22,9 +27,16 @@ export class BankTimes {
   /** The latest end of each and of all that began before it. */
   private readonly latestEndMs: number[] = [];
   private readonly had: ReadonlySet<string>;
+  private readonly byDay = new Map<string, CaptureSpan[]>();
 
   constructor(captures: readonly CaptureSpan[]) {
-    this.byStart = captures.toSorted((a, b) => a.fromMs - b.fromMs);
+    this.byStart = captures.filter(({ untimed }) => !untimed).sort((a, b) => a.fromMs - b.fromMs);
+    for (const span of captures) {
+      if (!span.day) continue;
+      const there = this.byDay.get(span.day);
+      if (there) there.push(span);
+      else this.byDay.set(span.day, [span]);
+    }
     this.had = new Set(captures.flatMap(({ has }) => has));
     let latest = -Infinity;
     for (const { toMs } of this.byStart) {
@@ -48,6 +60,12 @@ export class BankTimes {
       if (!found || distance(span, atMs) < distance(found, atMs)) found = span;
     }
     return found;
+  }
+
+  /** The fish of a day; those alone of which no time is known, where a time is. */
+  onDay(day: string, { untimed }: { readonly untimed: boolean }): readonly CaptureSpan[] {
+    const there = this.byDay.get(day) ?? [];
+    return untimed ? there.filter((span) => span.untimed) : there;
   }
 
   /** How many had begun by a time. */

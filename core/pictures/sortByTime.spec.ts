@@ -98,3 +98,58 @@ test.each([
 ])('a clock is moved where it helps most pictures: %s', (_, pictures, offMin) => {
   expect(sorted(pictures, captures, NOW).clockOffMs).toBe(offMin * MINUTE);
 });
+
+describe('pictures of other years', () => {
+  const NOON = Date.parse('2019-06-14T12:00:00Z');
+  const old = (captureId: string, more: object = {}) => ({
+    captureId,
+    fromMs: NOON,
+    toMs: NOON,
+    has: [],
+    day: '2019-06-14',
+    untimed: true,
+    grams: null,
+    ...more,
+  });
+  const at = (sha256: string, hour: number, more: object = {}) => ({
+    sha256,
+    takenMs: NOON + (hour - 12) * 3_600_000,
+    ...more,
+  });
+  const sorted = (pictures: Parameters<typeof sortByTime>[0], ...fish: ReturnType<typeof old>[]) =>
+    sortByTime(pictures, new BankTimes(fish), Date.parse('2026-06-10T12:00:00Z')).groups.map(
+      ({ captureId, pictures: of }) => [captureId, of.map(({ sha256 }) => sha256).join('')],
+    );
+
+  test('of the only fish that is remembered of a day are all its pictures, at whatever hour', () => {
+    expect(sorted([at('a', 5), at('b', 22), at('c', 30)], old('one'))).toEqual([
+      ['one', 'ab'],
+      [null, 'c'],
+    ]);
+  });
+
+  test('of several the one is taken whose weight stands in the name; else none is', () => {
+    const fish = [old('light', { grams: 8_000 }), old('heavy', { grams: 10_744 })];
+    expect(sorted([at('a', 5, { name: '23lb 11oz.jpg' }), at('b', 9)], ...fish)).toEqual([
+      ['heavy', 'a'],
+      [null, 'b'],
+    ]);
+    // A step of a dial apart they are one weight, further they are two.
+    const off = (grams: number) => [old('light'), old('heavy', { grams: 10_000 + grams })];
+    expect(sorted([at('a', 5, { name: '10kg' })], ...off(120))).toEqual([['heavy', 'a']]);
+    expect(sorted([at('a', 5, { name: '10kg' })], ...off(121))).toEqual([[null, 'a']]);
+  });
+
+  test('the only fish of a day is not taken for one of another weight', () => {
+    expect(sorted([at('a', 5, { name: '10kg' })], old('one', { grams: 5_000 }))).toEqual([[null, 'a']]);
+    expect(sorted([at('a', 5, { name: '10kg' })], old('one'))).toEqual([['one', 'a']]);
+  });
+
+  test('a picture of which only the day is known is of the only fish of that day, timed or not', () => {
+    const timed = old('timed', { untimed: false });
+    expect(sorted([at('a', 12, { dayOnly: true })], timed)).toEqual([['timed', 'a']]);
+    expect(sorted([at('a', 12, { dayOnly: true })], timed, old('other'))).toEqual([[null, 'a']]);
+    // One with a time is of a timed fish by its time alone.
+    expect(sorted([at('a', 5)], timed)).toEqual([[null, 'a']]);
+  });
+});

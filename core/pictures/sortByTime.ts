@@ -1,4 +1,5 @@
-import type { BankTimes } from './bankTimes.js';
+import type { BankTimes, CaptureSpan } from './bankTimes.js';
+import { nameWeight } from './nameWeight.js';
 import { MINUTE_MS } from '../measure/timeSpan.js';
 
 /** A picture off the card, with when its camera says that it was taken. */
@@ -6,6 +7,9 @@ export interface CardPicture {
   readonly sha256: string;
   /** Null where the camera wrote no date. */
   readonly takenMs: number | null;
+  /** Of the moment only the day is known: it stands in the name of the file. */
+  readonly dayOnly?: boolean;
+  readonly name?: string;
 }
 
 /** Pictures that belong together. */
@@ -35,22 +39,32 @@ const ZONES_MS = Array.from({ length: 57 }, (_, i) => (i - 28) * 30 * MINUTE_MS)
 /**
  * Sorts pictures off a card to the fish that were on the bank when they were taken. When the camera's clock is off by
  * half hours and most pictures would fall to fish at that offset, it is set right by it. Pictures of no fish that is
- * known are put together by time. `nowMs` is the present: later ones are not believed. Nothing is attached here; it is
+ * known are put together by time. Where no fish was timed then, the only one of that day is taken, or the one whose
+ * weight stands in the name of the file. `nowMs` is the present: later ones are not believed. Nothing is attached here; it is
  * a proposal. Example: three pictures two minutes after a take go to that fish, two from the next morning form a group
  * of their own.
  */
-export function sortByTime(pictures: readonly CardPicture[], bank: BankTimes, nowMs: number): SortedCard {
+export function sortByTime(
+  pictures: readonly CardPicture[],
+  bank: BankTimes,
+  nowMs: number,
+  dayOf: (atMs: number) => string = (atMs) => new Date(atMs).toISOString().slice(0, 10),
+): SortedCard {
   const unlike = new Map(pictures.map((picture) => [picture.sha256, picture]));
   const known = [...unlike.values()].filter(({ sha256 }) => bank.has(sha256));
   const fresh = [...unlike.values()].filter(({ sha256 }) => !bank.has(sha256));
   const dated = fresh.filter((picture) => picture.takenMs !== null);
-  const clockOffMs = clockOff(dated, bank);
-  const takenMs = (picture: CardPicture) => (picture.takenMs ?? 0) + clockOffMs;
+  const clockOffMs = clockOff(
+    dated.filter(({ dayOnly }) => !dayOnly),
+    bank,
+  );
+  const takenMs = ({ takenMs: atMs, dayOnly }: CardPicture) => (atMs ?? 0) + (dayOnly ? 0 : clockOffMs);
   const future = dated.filter((picture) => takenMs(picture) > nowMs + MINUTE_MS);
   const groups: { captureId: string | null; lastMs: number; pictures: CardPicture[] }[] = [];
   for (const picture of dated.filter((each) => !future.includes(each)).toSorted((a, b) => takenMs(a) - takenMs(b))) {
     const atMs = takenMs(picture);
-    const captureId = bank.at(atMs)?.captureId ?? null;
+    const timed = picture.dayOnly ? undefined : bank.at(atMs);
+    const captureId = (timed ?? fishOfDay(picture, dayOf(atMs), bank))?.captureId ?? null;
     const open = captureId
       ? groups.find((group) => group.captureId === captureId)
       : groups.findLast((group) => group.captureId === null && atMs - group.lastMs <= PAUSE_MS);
@@ -68,6 +82,21 @@ export function sortByTime(pictures: readonly CardPicture[], bank: BankTimes, no
     known,
     clockOffMs,
   };
+}
+
+/** A weight in a name is that of a fish when they are so near to each other: a step of a dial (common practice). */
+const SAME_WEIGHT_GRAMS = 120;
+
+/** The fish of a day that a picture can only be of; undefined where there are several, or none. */
+function fishOfDay({ dayOnly, name }: CardPicture, day: string, bank: BankTimes): CaptureSpan | undefined {
+  const there = bank.onDay(day, { untimed: !dayOnly });
+  const named = name === undefined ? undefined : nameWeight(name);
+  const ofWeight =
+    named === undefined
+      ? []
+      : there.filter(({ grams }) => typeof grams === 'number' && Math.abs(grams - named) <= SAME_WEIGHT_GRAMS);
+  if (ofWeight.length === 1) return ofWeight[0];
+  return there.length === 1 && (named === undefined || there[0]?.grams === null) ? there[0] : undefined;
 }
 
 /** The offset at which most pictures fall to fish; nothing unless it clearly helps. */

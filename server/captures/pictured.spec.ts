@@ -35,6 +35,8 @@ test('every fish comes with its time on the bank and what it has, or had, of pic
     elapsedMs: 400_000,
     species: 'carp',
     form: null,
+    dated: null,
+    netGrams: expect.closeTo(8504.86, 1),
     pictures: [A, B],
   });
   expect(rows[0]?.pictures).toEqual([]);

@@ -10,6 +10,7 @@ const NEW_THINGS = [
   { to: paths.newOuting, name: appText.planAnOuting },
   { to: paths.past, name: appText.addAPastFish },
   { to: paths.sheet, name: appText.takeInASheet },
+  { to: paths.inAndOut, name: appText.inAndOut },
   { to: paths.meetings, name: appText.meetings },
   { to: paths.devices, name: appText.devices },
   { to: paths.hurt(), name: appText.somebodyIsHurt },

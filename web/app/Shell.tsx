@@ -47,11 +47,11 @@ export function Shell() {
 function KeeperShell() {
   const waiting = useTally().data?.waiting ?? 0;
   return (
-    <div className="md:grid md:min-h-dvh md:grid-cols-[13.5rem_1fr]">
+    <div className="md:grid md:min-h-dvh md:grid-cols-[13.5rem_1fr] print:block">
       <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-30 focus:bg-leaf focus:p-3">
         {appText.skipToThePage}
       </a>
-      <header className="border-rule md:sticky md:top-0 md:flex md:h-dvh md:flex-col md:border-r md:px-4 md:py-6">
+      <header className="border-rule print:hidden md:sticky md:top-0 md:flex md:h-dvh md:flex-col md:border-r md:px-4 md:py-6">
         <p className="hidden px-3 pb-6 font-book text-xl leading-tight font-semibold md:block">
           {appText.unhurried}
           <br />
@@ -83,7 +83,7 @@ function KeeperShell() {
         <TroubleNotice />
         <KnownSince />
         <Outlet />
-        <div className="mt-10 md:hidden">
+        <div className="mt-10 md:hidden print:hidden">
           <SendingLine />
         </div>
       </main>

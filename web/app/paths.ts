@@ -9,6 +9,9 @@ export const paths = {
   book: '/book',
   past: '/book/past',
   sheet: '/book/sheet',
+  /** All that comes into the book and leaves it. */
+  inAndOut: '/book/in-and-out',
+  season: (year: string) => `/book/season/${year}`,
   capture: (captureId: string) => `/book/${captureId}`,
   share: (captureId: string) => `/book/${captureId}/share`,
   pictures: '/pictures',

@@ -43,6 +43,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../views/sheet/SheetPage.js')).SheetPage }),
       },
       {
+        path: paths.inAndOut,
+        lazy: async () => ({ Component: (await import('../views/inAndOut/InAndOut.js')).InAndOut }),
+      },
+      {
+        path: paths.season(':year'),
+        lazy: async () => ({ Component: (await import('../views/season/SeasonPage.js')).SeasonPage }),
+      },
+      {
         path: paths.capture(':captureId'),
         lazy: async () => ({ Component: (await import('../views/capture/CapturePage.js')).CapturePage }),
       },

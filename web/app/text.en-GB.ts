@@ -12,6 +12,7 @@ export const appText = localised('app', {
   planAnOuting: 'Plan an outing',
   addAPastFish: 'Add a past fish',
   takeInASheet: 'Take in a sheet',
+  inAndOut: 'In and out of the book',
   somebodyIsHurt: 'Somebody is hurt',
   meetings: 'Meetings',
   devices: 'Devices',

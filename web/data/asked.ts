@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import type { Access, Home, PairedDevice } from '@keeper/contract/access';
 import type { Backups } from '@keeper/contract/backups';
+import type { CalendarFeed } from '@keeper/contract/calendar';
 import type { BookTally } from '@keeper/contract/book';
 import type { CaptureEvents } from '@keeper/contract/events';
 import type { Health } from '@keeper/contract/health';
@@ -29,6 +30,7 @@ export const asked = {
   access: queryOptions({ queryKey: ['access'], queryFn: async () => heldAs(await ask<Access>('/access')) }),
   home: queryOptions({ queryKey: ['access', 'home'], queryFn: () => ask<Home>('/access/home') }),
   devices: queryOptions({ queryKey: ['access', 'devices'], queryFn: () => ask<PairedDevice[]>('/access/devices') }),
+  calendarFeed: queryOptions({ queryKey: ['calendar'], queryFn: () => ask<CalendarFeed>('/calendar') }),
   backups: queryOptions({ queryKey: ['backups'], queryFn: () => ask<Backups>('/backups') }),
   health: queryOptions({ queryKey: ['health'], queryFn: () => ask<Health>('/health') }),
   settings: (keeperId: string) =>

@@ -1,6 +1,9 @@
 import { dataText } from './text.en-GB.js';
 import { createStore, delMany, entries, set } from 'idb-keyval';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
+import { nameDate } from '@keeper/core/pictures/nameDate';
+import { localInput } from '../parts/when.js';
+import { written } from '../text/language.js';
 import { cameraAdvice, type CameraAdvice } from './cameraAdvice.js';
 import { ownCopy } from './ownCopy.js';
 import { hasRoomFor } from './storageQuota.js';
@@ -10,6 +13,8 @@ import { sha256Of } from './sha256.js';
 export interface CardFile extends CameraAdvice {
   readonly sha256: string;
   readonly name: string;
+  /** The camera wrote no time: the day stands in the name of the file, or of its folder. */
+  readonly dayOnly?: boolean;
   readonly bytes: File;
   /** A small copy to look at: hundreds of originals on one page would take all memory. */
   readonly thumb: Blob;
@@ -90,9 +95,25 @@ async function takeOne(onCard: File): Promise<CardFile | NotTaken> {
     };
   }
   if (!(await hasRoomFor(file.size))) return { name, why: dataText.thereIsNoRoom };
-  const taken: CardFile = { name, bytes: file, thumb, sha256: await sha256Of(file), ...(await cameraAdvice(file)) };
+  const advice = await cameraAdvice(file);
+  const taken: CardFile = {
+    name,
+    bytes: file,
+    thumb,
+    sha256: await sha256Of(file),
+    ...advice,
+    ...(advice.takenMs === null && takenByName(onCard)),
+  };
   await set(taken.sha256, taken, store);
   return taken;
+}
+
+/** When a picture was taken by its name, where its camera wrote nothing: at a time, or at noon of a day. */
+function takenByName({ name, webkitRelativePath }: File): Partial<Pick<CardFile, 'takenMs' | 'dayOnly'>> {
+  const today = localInput(Date.now()).slice(0, 10);
+  const named = nameDate(webkitRelativePath || name, { dayFirst: written.dates === 'day-first', today });
+  if (!named) return {};
+  return { takenMs: Date.parse(`${named.day}T${named.time ?? '12:00:00'}`), dayOnly: named.time === null };
 }
 
 /** A small copy, upright; undefined when the file is no picture that can be read here. */

@@ -108,8 +108,8 @@ export function Book() {
           <Link to={paths.past} className="quiet-link">
             {bookText.fromMemory}
           </Link>
-          <Link to={paths.sheet} className="quiet-link">
-            {bookText.aSheet}
+          <Link to={paths.inAndOut} className="quiet-link">
+            {bookText.inAndOut}
           </Link>
           <Link to={paths.meetings} className="quiet-link">
             {bookText.meetings}

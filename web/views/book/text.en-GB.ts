@@ -6,7 +6,7 @@ import { plural } from '@keeper/core/text/en-GB/plural';
 /** Words of the screen “book”, in British English. */
 export const bookText = localised('book', {
   fromMemory: 'Add a past fish',
-  aSheet: 'Take in a sheet',
+  inAndOut: 'In and out',
   meetings: 'Meetings',
   find: 'Find in the book',
   findExample: 'linear boathouse autumn 2024 over 20 lb boilie',

@@ -8,7 +8,9 @@ import { useStandingWaters } from '../../data/rows.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { useStable } from '../../parts/useStable.js';
-import { whenText } from '../../parts/when.js';
+import { dayText, localInput, whenText } from '../../parts/when.js';
+import { Link } from 'react-router';
+import { paths } from '../../app/paths.js';
 import { CardGroup, NEW_PAGE, type Putting } from './CardGroup.js';
 import { newPage, putTo, takeBack, type Put } from './putTo.js';
 import { useCard } from './useCard.js';
@@ -85,6 +87,10 @@ export function CardPage() {
   const onPut = useStable((putting: Putting) => void work([putting]));
   const onAway = useStable((sha256s: readonly string[]) => void card.sendAway(sha256s));
   const sure = sorted.groups.filter(({ captureId }) => captureId !== null);
+  const alone = sorted.groups.filter(({ captureId }) => captureId === null);
+  /** A fish known from its pictures for each group that has none: what was taken close together is one. */
+  const beginAll = () => work(alone.map(({ pictures }) => ({ pictures, to: NEW_PAGE, each: false })));
+  const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const putAll = () => work(sure.map(({ captureId, pictures }) => ({ pictures, to: captureId ?? '', each: false })));
   const drop = (event: DragEvent) => {
     event.preventDefault();
@@ -124,6 +130,19 @@ export function CardPage() {
             }}
           />
         </label>
+        <label className="quiet-link min-h-11 cursor-pointer justify-self-start has-focus-visible:outline-2">
+          {picturesText.orAFolder}
+          <input
+            type="file"
+            multiple
+            className="sr-only"
+            ref={(input) => input?.setAttribute('webkitdirectory', '')}
+            onChange={(event) => {
+              void card.take([...(event.target.files ?? [])]);
+              event.target.value = '';
+            }}
+          />
+        </label>
         {taking && (
           <div role="status" className="flex flex-wrap items-center gap-4">
             <progress
@@ -145,6 +164,11 @@ export function CardPage() {
             <button type="button" className="button" onClick={() => void takeAllBack()}>
               {picturesText.takeItBack}
             </button>
+            {done.some(({ isNew }) => isNew) && (
+              <Link to={paths.sweep} className="quiet-link">
+                {picturesText.findWhoIsWho}
+              </Link>
+            )}
           </p>
         )}
         {card.toCome > 0 && !taking && (
@@ -168,16 +192,23 @@ export function CardPage() {
         <Section
           title={files.length === 1 ? picturesText.onePicture : picturesText.pictures({ filesCount: files.length })}
           aside={
-            sure.length > 1 && (
-              <button type="button" className="button button-main" disabled={busy} onClick={() => void putAll()}>
-                {picturesText.put} {sure.reduce((sum, { pictures }) => sum + pictures.length, 0)}{' '}
-                {picturesText.toTheirFish({ sureCount: sure.length })}
-              </button>
-            )
+            <span className="flex flex-wrap gap-3">
+              {sure.length > 1 && (
+                <button type="button" className="button button-main" disabled={busy} onClick={() => void putAll()}>
+                  {picturesText.put} {sure.reduce((sum, { pictures }) => sum + pictures.length, 0)}{' '}
+                  {picturesText.toTheirFish({ sureCount: sure.length })}
+                </button>
+              )}
+              {alone.length > 1 && (
+                <button type="button" className="button" disabled={busy} onClick={() => void beginAll()}>
+                  {picturesText.beginAll({ count: alone.length })}
+                </button>
+              )}
+            </span>
           }
         >
           <ul>
-            {groups.map((group) => (
+            {groups.slice(0, shown).map((group) => (
               <CardGroup
                 key={`${group.captureId}${group.pictures[0]?.sha256}`}
                 group={group}
@@ -191,6 +222,15 @@ export function CardPage() {
               />
             ))}
           </ul>
+          {groups.length > shown && (
+            <button
+              type="button"
+              className="button mt-4 w-full"
+              onClick={() => setShown((count) => count + SHOWN_AT_ONCE)}
+            >
+              {picturesText.moreGroups({ count: groups.length - shown })}
+            </button>
+          )}
         </Section>
       )}
       {sorted.known.length > 0 && (
@@ -208,6 +248,9 @@ export function CardPage() {
     </div>
   );
 }
+
+/** Thousands are looked through a stretch at a time. */
+const SHOWN_AT_ONCE = 60;
 
 /** A few are said one by one; of many, how many, and each on tap. */
 function NotTakenNotice({ notTaken }: { notTaken: readonly NotTaken[] }) {
@@ -239,6 +282,10 @@ function whyHere({ captureId, pictures }: PictureGroup, sorted: ReturnType<typeo
   const many =
     pictures.length === 1 ? picturesText.onePicture : picturesText.pictures3({ picturesCount: pictures.length });
   if (!first || first.takenMs === null) return picturesText.withoutADateThe({ many });
+  if (first.dayOnly) {
+    const day = dayText(localInput(first.takenMs).slice(0, 10));
+    return captureId ? picturesText.namedForThisFish({ many, day }) : picturesText.namedForADay({ many, day });
+  }
   const when = whenText(new Date(first.takenMs + sorted.clockOffMs).toISOString());
   if (sorted.future.includes(first)) return picturesText.datedWhichIsStill({ many, when });
   return captureId ? picturesText.ofWhileThisFish({ many, when }) : picturesText.ofWhenNoFish({ many, when });

@@ -4,6 +4,7 @@ import { nearestWater } from '@keeper/core/domain/water/nearestWater';
 import type { Water } from '@keeper/core/domain/water/water';
 import { newId, deviceId } from '../../data/device.js';
 import type { CardFile } from '../../data/card.js';
+import { localInput } from '../../parts/when.js';
 import { addPicture } from '../../data/addPicture.js';
 import { makeEvent, record } from '../../data/record.js';
 import { ofKeeper } from '../../data/whose.js';
@@ -92,6 +93,8 @@ export async function newPage(
   const spanMs = times.length > 0 ? Math.max(...times) - fromMs : 0;
   const captureId = newId();
   const begunAt = new Date(fromMs).toISOString();
+  const isDay = saidMs !== undefined || files.every(({ dayOnly }) => dayOnly);
+  const day = localInput(fromMs).slice(0, 10);
   const place = files.find((file) => file.place !== null)?.place;
   const water = place && nearestWater(waters, place);
   const head = { captureId, deviceId: deviceId(), at: begunAt };
@@ -101,7 +104,13 @@ export async function newPage(
       id: newId(),
       elapsedMs: 0,
       type: 'hooked',
-      payload: { from: 'pictures', ...ofKeeper(), ...(water && { waterId: water.id }) },
+      payload: {
+        from: 'pictures',
+        ...ofKeeper(),
+        ...(water && { waterId: water.id }),
+        // Of a day that was said or stands in a name no time is known, and none is made up.
+        ...(isDay && { dated: { as: 'day', from: day, to: day } }),
+      },
     },
     { ...head, id: newId(), elapsedMs: spanMs, type: 'released', payload: {} },
   ]);

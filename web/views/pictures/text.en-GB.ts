@@ -158,6 +158,14 @@ export const picturesText = localised('pictures', {
   removeOrMoveThis: 'Remove or move this picture',
   whereItBelongs: 'Where it belongs',
   toNoFishRemove: 'To no fish: remove it',
+  orAFolder: 'Or choose a folder, with all that lies in it',
+  beginAll: ({ count }: { count: number }) => `Begin ${count} pages for those of no fish`,
+  moreGroups: ({ count }: { count: number }) => `${count} more groups`,
+  findWhoIsWho: 'Find who is who',
+  namedForThisFish: ({ many, day }: { many: string; day: string }) =>
+    `${many}, named ${day}: of the only fish of that day, or the one of that weight.`,
+  namedForADay: ({ many, day }: { many: string; day: string }) =>
+    `${many}, named ${day}: no fish is known to be theirs.`,
   nowhereDelete: 'Nowhere: delete it for good',
   deleteForGood: 'Delete this picture for good',
   deletedForGood: ({ others }: { others: number }) =>

@@ -2,7 +2,8 @@ import { asked } from '../../data/asked.js';
 import { useQuery } from '@tanstack/react-query';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { PicturedFish } from '@keeper/contract/pictured';
-import { BankTimes } from '@keeper/core/pictures/bankTimes';
+import { localInput } from '../../parts/when.js';
+import { BankTimes, type CaptureSpan } from '@keeper/core/pictures/bankTimes';
 import { sortByTime } from '@keeper/core/pictures/sortByTime';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import {
@@ -71,7 +72,7 @@ export function useCard() {
   const known = fish.data ?? NO_FISH;
   // Sorted again when there is something else to sort: not whenever the page is drawn.
   const bank = useMemo(() => new BankTimes(known.map(spanOf)), [known]);
-  const sorted = useMemo(() => sortByTime(files, bank, nowMs), [files, bank, nowMs]);
+  const sorted = useMemo(() => sortByTime(files, bank, nowMs, dayHere), [files, bank, nowMs]);
   return {
     files,
     fish: known,
@@ -97,7 +98,13 @@ export function useCard() {
   };
 }
 
-function spanOf({ captureId, startedAt, elapsedMs, pictures }: PicturedFish) {
+function spanOf({ captureId, startedAt, elapsedMs, pictures, dated, netGrams }: PicturedFish): CaptureSpan {
   const fromMs = Date.parse(startedAt);
-  return { captureId, fromMs, toMs: fromMs + elapsedMs, has: pictures };
+  const day = dated ? (dated.as === 'day' ? dated.from : null) : dayHere(fromMs);
+  const span = { captureId, fromMs, toMs: fromMs + elapsedMs, has: pictures, day, grams: netGrams };
+  return dated ? { ...span, untimed: true } : span;
+}
+
+function dayHere(atMs: number): string {
+  return localInput(atMs).slice(0, 10);
 }

@@ -1,10 +1,9 @@
 import { Written } from './Written.js';
 import { settingsText } from './text.en-GB.js';
 import { say } from '../../text/say.js';
-import { Download, Smartphone } from 'lucide-react';
+import { ArrowLeftRight, Smartphone } from 'lucide-react';
 import { Link } from 'react-router';
 import { paths } from '../../app/paths.js';
-import { useState } from 'react';
 import type { LengthHabit } from '@keeper/contract/preferences';
 import type { BarbPractice } from '@keeper/core/domain/practice/barbPractice';
 import { HOT_CAPTURE_WAYS } from '@keeper/core/care/hotCapture';
@@ -26,11 +25,10 @@ import { KeepersSection } from '../keepers/KeepersSection.js';
 import { BankWays } from './BankPreferences.js';
 import { DeviceWays } from './DevicePreferences.js';
 import { Held } from './Held.js';
-import { BackupSection } from './BackupSection.js';
 import { Standins } from './Standins.js';
 import { WaitingHere } from './Waiting.js';
 
-/** The keeper's preferences, the light of this device, and the way out for the whole book. */
+/** The keeper's preferences, and the light of this device. */
 export function Settings() {
   const { updatedAt: _at, ...ways } = useSettings();
   const write = useWriteSettings();
@@ -168,35 +166,10 @@ export function Settings() {
         <Notice role="alert">{settingsText.nothingWasChanged({ message: write.error.message })}</Notice>
       )}
       <Standins />
-      <BackupSection />
-      <Section title={settingsText.exportTheBook}>
-        <TakeAway />
-      </Section>
+      <Link to={paths.inAndOut} className="button justify-self-start text-lg">
+        <ArrowLeftRight size={22} strokeWidth={1.75} aria-hidden />
+        {settingsText.comesAndGoes}
+      </Link>
     </div>
-  );
-}
-
-function TakeAway() {
-  const [positions, setPositions] = useState<'left-out' | 'included'>('left-out');
-  return (
-    <>
-      <Choice
-        label={settingsText.positionsOfWaters}
-        value={positions}
-        onChange={setPositions}
-        options={[
-          { value: 'left-out', label: settingsText.withoutPositions },
-          { value: 'included', label: settingsText.withPositions },
-        ]}
-      />
-      <div className="mt-3 flex flex-wrap gap-3">
-        {(['csv', 'json'] as const).map((format) => (
-          <a key={format} href={`/api/book.${format}?positions=${positions}`} download className="button">
-            <Download size={20} aria-hidden />
-            {settingsText.csvForASpreadsheet({ format })}
-          </a>
-        ))}
-      </div>
-    </>
   );
 }

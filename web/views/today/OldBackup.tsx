@@ -14,7 +14,7 @@ export function OldBackup() {
     <Notice role="status">
       {backups.lastAt === null ? todayText.noBackup : todayText.oldBackup({ at: whenText(backups.lastAt) })}{' '}
       {backups.trouble !== null && `${backups.trouble} `}
-      <Link to={paths.settings} className="quiet-link">
+      <Link to={paths.inAndOut} className="quiet-link">
         {todayText.toTheBackups}
       </Link>
     </Notice>
