@@ -1,6 +1,6 @@
 /** What each room may import. Everything not named here is refused. */
 const may = {
-  core: { rooms: [], packages: ['papaparse', 'suncalc', 'uuid'] },
+  core: { rooms: [], packages: ['fast-xml-parser', 'papaparse', 'suncalc', 'uuid'] },
   contract: { rooms: ['core'] },
   painter: { rooms: ['core'], packages: [] },
   standins: { rooms: ['core', 'painter'], packages: [] },

@@ -175,7 +175,7 @@ test('whose records they are is said in the description, whatever letters a name
   expect(read.dataset.pubDate).toBe('2026-11-30');
 });
 
-// By hand: 0.05 degrees are 5,560 m; at the equator the cell is as wide as high, at 60 degrees half as wide and a little.
+// By hand: 0.05 degrees are 5,560 m; at the equator the cell is as wide as high, at 60 degrees half as wide and a bit.
 test.each([
   [{ latitudeDeg: 0.02, longitudeDeg: 0.01 }, 0, 0, 7863],
   [{ latitudeDeg: 51.25, longitudeDeg: -1.25 }, 51.3, -1.2, 6559],

@@ -40,9 +40,9 @@ const ZONES_MS = Array.from({ length: 57 }, (_, i) => (i - 28) * 30 * MINUTE_MS)
  * Sorts pictures off a card to the fish that were on the bank when they were taken. When the camera's clock is off by
  * half hours and most pictures would fall to fish at that offset, it is set right by it. Pictures of no fish that is
  * known are put together by time. Where no fish was timed then, the only one of that day is taken, or the one whose
- * weight stands in the name of the file. `nowMs` is the present: later ones are not believed. Nothing is attached here; it is
- * a proposal. Example: three pictures two minutes after a take go to that fish, two from the next morning form a group
- * of their own.
+ * weight stands in the name of the file. `nowMs` is the present: later ones are not believed. Nothing is attached here;
+ * it is a proposal. Example: three pictures two minutes after a take go to that fish, two from the next morning form a
+ * group of their own.
  */
 export function sortByTime(
   pictures: readonly CardPicture[],

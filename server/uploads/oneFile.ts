@@ -12,8 +12,8 @@ import { Database } from '../storage/database.js';
 import { receiveTo } from './receivedFile.js';
 
 /**
- * Takes one file of a form, in its field "file", to the disk, and so many other fields beside it; a `ReceivedFile` comes
- * of it.
+ * Takes one file of a form, in its field "file", to the disk, and so many other fields beside it; a `ReceivedFile`
+ * comes of it.
  */
 export function OneFile(mostBytes: number, fields = 0): Type<NestInterceptor> {
   class OneFileInterceptor implements NestInterceptor {

@@ -16,7 +16,9 @@ import type { Angler } from './angler.js';
 import type { Imported } from './imported.js';
 import type { Origin } from './origin.js';
 
-/** When a fish was taken, as it was put right: the moment, or how exactly the day is known of one that is remembered. */
+/**
+ * When a fish was taken, as it was put right: the moment, or how exactly the day is known of one that is remembered.
+ */
 export interface Taken {
   /** ISO 8601 in UTC; where only a day or less is known, the moment that stands for it. */
   readonly at: string;

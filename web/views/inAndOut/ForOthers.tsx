@@ -19,11 +19,11 @@ export function ForOthers() {
         <div className="flex flex-wrap gap-3">
           <a href="/api/places.geojson" download className="button">
             <Download size={20} aria-hidden />
-            GeoJSON
+            {inAndOutText.geoJson}
           </a>
           <a href="/api/places.gpx" download className="button">
             <Download size={20} aria-hidden />
-            GPX
+            {inAndOutText.gpx}
           </a>
         </div>
       </Section>

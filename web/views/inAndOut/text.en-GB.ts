@@ -84,6 +84,8 @@ export const inAndOutText = localised('inAndOut', {
   untilDay: 'Until',
   report: 'CSV of its fish',
   aSeason: 'A season to read and print',
+  geoJson: 'GeoJSON',
+  gpx: 'GPX',
   maps: 'Maps',
   mapsHow: 'Every position of your waters and swims stands in them.',
   calendar: 'Calendar',

@@ -20,7 +20,7 @@ interface Named {
 }
 
 /**
- * A water or a swim that stands in the book under two names: what hangs on it goes over to the other, and it is
+ * A water or a swim that stands in the book under two names: what it has goes over to the other, and it is
  * archived. What was made one is made two again here.
  */
 export function WrittenTwice({ kind, row, retired }: { kind: JoinedKind; row: Named; retired: boolean }) {
