@@ -67,6 +67,8 @@ test('every view of a full book can be used by all, and its words come from a te
     '/book?as=pictures',
     '/book/past',
     '/book/sheet',
+    '/book/in-and-out',
+    '/book/season/2025',
     `/book/${all.rows[0]?.captureId}`,
     '/settings',
     '/bank',

@@ -180,12 +180,13 @@ test('pictures go in once; what is no picture is said so and holds nothing back'
 });
 
 test(
-  'the book leaves from the settings, and the units that are chosen hold',
+  'the book leaves by in and out, and the units that are chosen hold',
   { tag: '@desk' },
   async ({ page, server }) => {
     await page.goto(`${server.url}/settings`);
     await page.getByRole('radio', { name: 'kg', exact: true }).click();
     await expect(page.getByRole('radio', { name: 'kg', exact: true })).toBeChecked();
+    await page.getByRole('link', { name: 'Backup, export and what comes in' }).click();
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'CSV, for a spreadsheet' }).click();
     expect((await download).suggestedFilename()).toBe('book.csv');
@@ -197,10 +198,10 @@ test(
     // And by itself every night from now on, into a folder of one's own choice.
     const folder = mkdtempSync(join(tmpdir(), 'keeper-nightly-'));
     await page.getByLabel('Every night into this folder').fill('backups');
-    await page.getByRole('button', { name: 'Save the folder' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('Write the whole path of the folder, from the root on.')).toBeVisible();
     await page.getByLabel('Every night into this folder').fill(folder);
-    await page.getByRole('button', { name: 'Save the folder' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect.poll(() => readdirSync(folder).filter((name) => name.endsWith('.zip')).length).toBe(1);
     await page.reload();
     await expect(page.getByText(/^Last good backup .*; 1 kept\.$/)).toBeVisible();
@@ -242,12 +243,22 @@ test(
     await page.goto(`${server.url}/waters/${twice}`);
     await page.getByRole('combobox', { name: 'The same water as' }).click();
     await page.getByRole('option', { name: 'Saltern Pit' }).click();
-    await expect(page.getByText(/^What it has, one fish and no swims, goes over to Saltern Pit/)).toBeVisible();
+    await expect(
+      page.getByText(/^What it has \(one fish, no swims and its outings\) goes over to Saltern Pit/),
+    ).toBeVisible();
     await page.getByRole('button', { name: 'Make it one water with Saltern Pit' }).click();
     await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Saltern Pit']);
     await expect(page.getByText('Archived: Salt pit')).toBeVisible();
     await page.goto(`${server.url}/book/${captureId}`);
     await expect(page.getByText('Salt pit and Saltern Pit are one water.')).toBeVisible();
+    // Made one by mistake, they are two again, and the fish is where it was.
+    await page.goto(`${server.url}/waters`);
+    await page.getByRole('link', { name: 'Salt pit' }).click();
+    await expect(page.getByText(/^What Salt pit had went over to Saltern Pit on/)).toBeVisible();
+    await page.getByRole('button', { name: 'Make them two again' }).click();
+    await page.goto(`${server.url}/book/${captureId}`);
+    await expect(page.getByRole('article')).toContainText('Salt pit');
+    await expect(page.getByText('Salt pit and Saltern Pit are one water.')).toHaveCount(0);
     expect(noErrors).toEqual([]);
   },
 );

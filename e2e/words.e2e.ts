@@ -11,6 +11,8 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/book',
       '/book/past',
       '/book/sheet',
+      '/book/in-and-out',
+      '/book/season/2025',
       '/pictures',
       '/fish',
       '/fish/sweep',

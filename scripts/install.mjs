@@ -58,6 +58,8 @@ export const UNZIP = '/usr/bin/unzip';
 
 /** Holds what leaves for a map to its schema. */
 export const XMLLINT = '/usr/bin/xmllint';
+/** Reads what a printed page says. */
+export const PDFTOTEXT = '/usr/bin/pdftotext';
 /** Opens backups with a passphrase: another implementation of their format. */
 export const AGE = '/usr/bin/age';
 

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { CERTUTIL, CHROMIUM, debian, EXIFTOOL, OPENSSL, UNZIP, XMLLINT, AGE, install } from './install.mjs';
+import { CERTUTIL, CHROMIUM, debian, EXIFTOOL, OPENSSL, UNZIP, XMLLINT, AGE, PDFTOTEXT, install } from './install.mjs';
 import { bin, node, root, say } from './process.mjs';
 
 const RESULTS = '.results';
@@ -46,6 +46,7 @@ export async function test() {
     { name: 'unzip', at: UNZIP },
     { name: 'libxml2-utils', at: XMLLINT },
     { name: 'age', at: AGE },
+    { name: 'poppler-utils', at: PDFTOTEXT },
     { name: 'openssl', at: OPENSSL },
     { name: 'libnss3-tools', at: CERTUTIL },
   ]);
