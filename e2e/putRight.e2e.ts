@@ -89,6 +89,7 @@ test(
 
     await page.getByLabel('Add pictures').setInputFiles(PICTURE);
     await page
+      .getByRole('article')
       .getByRole('link', { name: /Picture/ })
       .first()
       .click();
@@ -111,6 +112,7 @@ test(
     await expect.poll(async () => (await fetch(`${server.url}/api/pictures/${sha256}`)).status).toBe(200);
 
     await page
+      .getByRole('article')
       .getByRole('link', { name: /Picture/ })
       .first()
       .click();

@@ -26,12 +26,14 @@ async function main(): Promise<void> {
 
 /** One server after the other: where a book is restored, the next begins once it is in its place. */
 async function serve(options: Options): Promise<void> {
+  // Found where it was, also where any free port was asked for.
+  let port = options.port;
   const app = await createApplication(options, (meanwhile) => {
     app
       .close()
       .then(meanwhile)
       .catch((cause: unknown) => process.stderr.write(`The book could not be put in its place: ${String(cause)}\n`))
-      .then(() => serve(options))
+      .then(() => serve({ ...options, port }))
       .catch(giveUp);
   });
   await app.init();
@@ -45,7 +47,9 @@ async function serve(options: Options): Promise<void> {
     }
     throw new StartError(`The server cannot listen on ${options.listen} port ${options.port}: ${cause.message}`);
   });
-  process.stdout.write(`Unhurried Keeper is at ${addressOf(server.address() as AddressInfo)}\n`);
+  const address = server.address() as AddressInfo;
+  port = address.port;
+  process.stdout.write(`Unhurried Keeper is at ${addressOf(address)}\n`);
   const { copiedTo } = app.get(Database);
   if (copiedTo !== null)
     process.stdout.write(`Its tables were brought up to date. The book as it was before: ${copiedTo}\n`);

@@ -70,6 +70,7 @@ describe('its description', () => {
       'get /openapi.json',
       'delete /registers/{id}',
       'get /book.json',
+      'delete /calendar',
     ]);
     const settings = (await server.http.get('/api/settings')).body as object;
     expect(Object.keys(settings)).toEqual(

@@ -50,6 +50,7 @@ const CONVERTERS: NonNullable<Described['additionalConverters']> = {
   isMoment: { type: 'string', format: 'date-time' },
   isCalendarDay: { type: 'string', format: 'date' },
   isText: ({ constraints }) => ({ type: 'string', maxLength: (constraints as number[])[0] }),
+  isPassphrase: { type: 'string' },
   isVisible: { type: 'string', minLength: 1 },
   ...Object.fromEntries(
     [
@@ -63,6 +64,7 @@ const CONVERTERS: NonNullable<Described['additionalConverters']> = {
       'isFormOfSpecies',
       'endsAfterItBegan',
       'hasItsKeeper',
+      'isOfAnother',
       'hasWhatItSees',
     ].map((name) => [name, {}]),
   ),

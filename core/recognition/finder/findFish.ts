@@ -58,7 +58,8 @@ export function findFish(planes: Planes, model: FishFinderModel): FoundFish | un
     if ((best[0]?.quality ?? 0) >= SURE) break;
   }
   const [first, ...others] = best;
-  if (!first || first.quality < LEAST_QUALITY) return undefined;
+  // Of a picture with nothing in it the quality is no number.
+  if (!first || !(first.quality >= LEAST_QUALITY)) return undefined;
   const agreeing = others.filter(({ pose }) => pose.mirrored === first.pose.mirrored).slice(0, 3);
   const spread =
     Math.max(0, ...agreeing.map((other) => meanDistance(first.landmarks, other.landmarks))) / first.pose.lengthPx;

@@ -24,7 +24,7 @@ jest.mock('../../data/known.js', () => ({
       {
         fishId: 'moss',
         captures: [
-          { captureId: 'a', startedAt: '2026-04-01T06:00:00Z' },
+          { captureId: 'a', startedAt: '2026-04-01T06:00:00Z', begunAt: null },
           { captureId: 'b', startedAt: '2026-05-01T06:00:00Z' },
         ],
       },

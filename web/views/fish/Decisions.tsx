@@ -20,23 +20,28 @@ export function Decisions({ fishId }: { fishId: string }) {
   const decisions = useDecisions();
   const register = useRegister();
   const ofFish = useMemo(() => decisions && decisionsOfFish(decisions, fishId), [decisions, fishId]);
-  const dayOf = useDays(ofFish, register);
+  const timesOf = useTimes(ofFish, register);
   if (!ofFish) return <p className="text-soft">{fishText.decisionsAreOnThe}</p>;
   return (
     <ul className="border-b border-rule">
       {ofFish.map(({ key, decisions: together }) => (
-        <Decided key={key} fishId={fishId} nameOf={(id) => register.nameOf(id)} dayOf={dayOf} decisions={together} />
+        <Decided key={key} fishId={fishId} nameOf={(id) => register.nameOf(id)} timesOf={timesOf} decisions={together} />
       ))}
     </ul>
   );
 }
 
-type DayOf = (captureId: string) => string | undefined;
+interface Times {
+  readonly startedAt: string | null;
+  readonly begunAt: string | null;
+}
 
-/** When each catch was: of the register, or, where it is no longer of any fish in it, by its own log. */
-function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): DayOf {
+type TimesOf = (captureId: string) => Times | undefined;
+
+/** When each catch was, and what its log counts from: of the register, or, where it is no longer of any fish in it, by its own log. */
+function useTimes(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): TimesOf {
   const known = useMemo(
-    () => new Map(fish.flatMap(({ captures }) => captures.map(({ captureId, begunAt }) => [captureId, begunAt]))),
+    () => new Map<string, Times>(fish.flatMap(({ captures }) => captures.map((each) => [each.captureId, each]))),
     [fish],
   );
   const others = useMemo(() => {
@@ -47,16 +52,16 @@ function useDays(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regis
   }, [ofFish, known]);
   const states = useCaptureStates(others);
   return (captureId) =>
-    known.get(captureId) ?? states.find((state) => state.captureId === captureId)?.begunAt ?? undefined;
+    known.get(captureId) ?? states.find((state) => state.captureId === captureId);
 }
 
 interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {
   readonly fishId: string;
   readonly nameOf: (fishId: string) => string;
-  readonly dayOf: DayOf;
+  readonly timesOf: TimesOf;
 }
 
-function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
+function Decided({ decisions, fishId, nameOf, timesOf }: DecidedProps) {
   const [first] = decisions;
   const { by, why, at, takenBackAt } = first;
   const { keep, notKept } = useRecord();
@@ -64,14 +69,14 @@ function Decided({ decisions, fishId, nameOf, dayOf }: DecidedProps) {
     void keep(() =>
       takeBack(
         decisions.map(({ captureId, eventId: id }) => ({ captureId, id })),
-        (captureId) => dayOf(captureId) ?? null,
+        (captureId) => timesOf(captureId)?.begunAt ?? null,
       ),
     );
   return (
     <li className="grid gap-1 border-t border-rule py-3">
       <NotKept when={notKept} />
       <span className={takenBackAt ? 'text-soft line-through' : ''}>
-        {why ?? sentenceOf(first, fishId, nameOf, dayOf)}
+        {why ?? sentenceOf(first, fishId, nameOf, timesOf)}
         {why && decisions.length > 1 && fishText.catches({ decisionsCount: decisions.length })}
       </span>
       {by && (
@@ -100,10 +105,10 @@ function sentenceOf(
   { says, captureId, fishId: said, by }: IdentityDecision,
   fishId: string,
   nameOf: (fishId: string) => string,
-  dayOf: DayOf,
+  timesOf: TimesOf,
 ): string {
   const catchOf = (id: string) => {
-    const day = dayOf(id);
+    const day = timesOf(id)?.startedAt;
     return fishText.theCatchOf({ day: day ? dayText(day) : fishText.anotherDay });
   };
   if (says === 'unsure') return fishText.wasLeftOpen({ captureId: catchOf(captureId) });

@@ -31,26 +31,28 @@ export function MergeBook() {
   const [whose, setWhose] = useState<string>(mine);
   const [name, setName] = useState('');
   const [newKeeperId] = useState(newId);
-  const look = useMutation({ mutationFn: (file: File) => sendBook(file, { dryRun: 'true' }) });
+  const asWhom = (keeperId: string): Readonly<Record<string, string>> => {
+    if (keeperId === NEW_KEEPER) return { keeperId: newKeeperId, name: name.trim() || '?' };
+    return keeperId === FIRST_KEEPER ? {} : { keeperId };
+  };
+  const look = useMutation({
+    mutationFn: ({ file, keeperId }: { file: File; keeperId: string }) =>
+      sendBook(file, { ...asWhom(keeperId), dryRun: 'true' }),
+  });
   const merge = useMutation({
-    mutationFn: (file: File) => sendBook(file, asWhom()),
+    mutationFn: (file: File) => sendBook(file, asWhom(whose)),
     onSuccess: () => void queryClient.invalidateQueries(),
   });
-  const asWhom = (): Readonly<Record<string, string>> => {
-    if (whose === NEW_KEEPER) return { keeperId: newKeeperId, name: name.trim() };
-    return whose === FIRST_KEEPER ? {} : { keeperId: whose };
-  };
-  const file = look.variables;
+  const file = look.variables?.file;
   const said = look.data;
-  const isNew =
+  const brings =
     said &&
     said.captures.fresh +
       said.captures.grown +
       said.outings.fresh +
       said.outings.grown +
       said.rows.fresh +
-      said.rows.newer >
-      0;
+      said.rows.newer;
   const failed = look.error ?? merge.error;
   return (
     <Section title={inAndOutText.aBook}>
@@ -61,46 +63,43 @@ export function MergeBook() {
           label={file?.name ?? inAndOutText.chooseABook}
           onChosen={(chosen) => {
             merge.reset();
-            look.mutate(chosen);
+            look.mutate({ file: chosen, keeperId: whose });
           }}
         />
         {look.isPending && <p role="status">{inAndOutText.looking}</p>}
         {failed && <Notice role="alert">{failed.message}</Notice>}
-        {said && !merge.isSuccess && (
+        {file && !merge.isSuccess && !look.isError && (
           <>
-            <WhatItBrings said={said} />
-            {isNew && file && (
-              <>
-                <Picker
-                  label={inAndOutText.whoseBook}
-                  value={whose}
-                  onChange={setWhose}
-                  options={[
-                    { value: mine, label: inAndOutText.mine },
-                    ...household
-                      .filter(({ isMe }) => !isMe)
-                      .map(({ id, name: called }) => ({ value: id, label: called })),
-                    { value: NEW_KEEPER, label: inAndOutText.aNewKeeper },
-                  ]}
-                />
-                {whose === NEW_KEEPER && (
-                  <TextField label={inAndOutText.theirName} value={name} onChange={setName} mostLetters={60} />
-                )}
-                <div className="flex flex-wrap gap-3">
-                  <button
-                    type="button"
-                    className="button button-main"
-                    disabled={merge.isPending || (whose === NEW_KEEPER && name.trim() === '')}
-                    onClick={() => merge.mutate(file)}
-                  >
-                    {merge.isPending ? inAndOutText.merging : inAndOutText.addIt}
-                  </button>
-                  <button type="button" className="button" onClick={() => look.reset()}>
-                    {inAndOutText.leaveIt}
-                  </button>
-                </div>
-              </>
+            {said && <WhatItBrings said={said} />}
+            <Picker
+              label={inAndOutText.whoseBook}
+              value={whose}
+              onChange={(keeperId) => {
+                setWhose(keeperId);
+                look.mutate({ file, keeperId });
+              }}
+              options={[
+                { value: mine, label: inAndOutText.mine },
+                ...household.filter(({ isMe }) => !isMe).map(({ id, name: called }) => ({ value: id, label: called })),
+                { value: NEW_KEEPER, label: inAndOutText.aNewKeeper },
+              ]}
+            />
+            {whose === NEW_KEEPER && (
+              <TextField label={inAndOutText.theirName} value={name} onChange={setName} mostLetters={60} />
             )}
+            <div className="flex flex-wrap gap-3">
+              <button
+                type="button"
+                className="button button-main"
+                disabled={merge.isPending || brings === 0 || (whose === NEW_KEEPER && name.trim() === '')}
+                onClick={() => merge.mutate(file)}
+              >
+                {merge.isPending ? inAndOutText.merging : inAndOutText.addIt}
+              </button>
+              <button type="button" className="button" onClick={() => look.reset()}>
+                {inAndOutText.leaveIt}
+              </button>
+            </div>
           </>
         )}
         {merge.data && (
