@@ -71,9 +71,12 @@ test.each([
   [1, 1],
   [2, 1],
   [64, 48],
-])('in a picture of one colour of %d by %d pixels there is no fish, and no place that is no number', (width, height) => {
-  const data = new Uint8ClampedArray(width * height * 4).fill(120);
-  const found = findFish(planesOf({ width, height, data }), model);
-  for (const { x, y } of Object.values(found?.landmarks ?? {})) expect([x, y].every(Number.isFinite)).toBe(true);
-  if (width < 3) expect(found).toBeUndefined();
-});
+])(
+  'in a picture of one colour of %d by %d pixels there is no fish, and no place that is no number',
+  (width, height) => {
+    const data = new Uint8ClampedArray(width * height * 4).fill(120);
+    const found = findFish(planesOf({ width, height, data }), model);
+    for (const { x, y } of Object.values(found?.landmarks ?? {})) expect([x, y].every(Number.isFinite)).toBe(true);
+    if (width < 3) expect(found).toBeUndefined();
+  },
+);

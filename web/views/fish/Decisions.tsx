@@ -25,7 +25,13 @@ export function Decisions({ fishId }: { fishId: string }) {
   return (
     <ul className="border-b border-rule">
       {ofFish.map(({ key, decisions: together }) => (
-        <Decided key={key} fishId={fishId} nameOf={(id) => register.nameOf(id)} timesOf={timesOf} decisions={together} />
+        <Decided
+          key={key}
+          fishId={fishId}
+          nameOf={(id) => register.nameOf(id)}
+          timesOf={timesOf}
+          decisions={together}
+        />
       ))}
     </ul>
   );
@@ -38,7 +44,10 @@ interface Times {
 
 type TimesOf = (captureId: string) => Times | undefined;
 
-/** When each catch was, and what its log counts from: of the register, or, where it is no longer of any fish in it, by its own log. */
+/**
+ * When each catch was, and what its log counts from: of the register, or, where it is no longer of any fish in it, by its
+ * own log.
+ */
 function useTimes(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): TimesOf {
   const known = useMemo(
     () => new Map<string, Times>(fish.flatMap(({ captures }) => captures.map((each) => [each.captureId, each]))),
@@ -51,8 +60,7 @@ function useTimes(ofFish: readonly DecidedTogether[] | undefined, { fish }: Regi
     return [...new Set(all)].filter((captureId) => !known.has(captureId));
   }, [ofFish, known]);
   const states = useCaptureStates(others);
-  return (captureId) =>
-    known.get(captureId) ?? states.find((state) => state.captureId === captureId);
+  return (captureId) => known.get(captureId) ?? states.find((state) => state.captureId === captureId);
 }
 
 interface DecidedProps extends Pick<DecidedTogether, 'decisions'> {
