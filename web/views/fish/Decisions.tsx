@@ -45,8 +45,8 @@ interface Times {
 type TimesOf = (captureId: string) => Times | undefined;
 
 /**
- * When each catch was, and what its log counts from: of the register, or, where it is no longer of any fish in it, by its
- * own log.
+ * When each catch was, and what its log counts from: of the register, or, where it is no longer of any fish in it, by
+ * its own log.
  */
 function useTimes(ofFish: readonly DecidedTogether[] | undefined, { fish }: Register): TimesOf {
   const known = useMemo(
