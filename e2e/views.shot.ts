@@ -156,9 +156,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
   { name: 'meeting-desk', size: DESK, path: at('/meetings/01890a5d-0000-7000-8000-0e0000000001') },
-  { name: 'camera-phone', size: PHONE, path: () => runUnderWay(6_000), act: camera },
+  { name: 'season-desk', size: DESK, path: at('/book/season/2025') },
   { name: 'devices-desk', size: DESK, path: at('/devices'), act: pairing },
-  { name: 'rehearse-desk', size: DESK, path: at('/rehearse') },
+  { name: 'in-and-out-desk', size: { width: 1280, height: 900 }, path: at('/book/in-and-out') },
 ];
 
 /** A household's devices, the book open to an invented home network, and a code for one more. */
@@ -257,13 +257,6 @@ async function boardPicture(): Promise<string> {
     body: JSON.stringify({ events: [event] }),
   });
   return `/pictures/${captureId}/${sha256}`;
-}
-
-async function camera(page: Page): Promise<void> {
-  await page.evaluate(() => localStorage.setItem('keeper.camera', 'simulated'));
-  await page.getByRole('button', { name: 'Camera', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Take it' })).toBeEnabled({ timeout: 60_000 });
-  await expect(page.locator('[data-looks-a-second]')).toHaveText(/Good: take it/, { timeout: 30_000 });
 }
 
 async function offTheBoard(page: Page): Promise<void> {

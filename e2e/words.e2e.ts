@@ -12,7 +12,6 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/book/past',
       '/book/sheet',
       '/book/in-and-out',
-      '/book/season/2025',
       '/pictures',
       '/fish',
       '/fish/sweep',

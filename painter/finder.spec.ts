@@ -73,10 +73,10 @@ test.each([
   [64, 48],
 ])(
   'in a picture of one colour of %d by %d pixels there is no fish, and no place that is no number',
-  (width, height) => {
-    const data = new Uint8ClampedArray(width * height * 4).fill(120);
-    const found = findFish(planesOf({ width, height, data }), model);
+  (widthPx, heightPx) => {
+    const data = new Uint8ClampedArray(widthPx * heightPx * 4).fill(120);
+    const found = findFish(planesOf({ widthPx, heightPx, channels: 4, data }), model);
     for (const { x, y } of Object.values(found?.landmarks ?? {})) expect([x, y].every(Number.isFinite)).toBe(true);
-    if (width < 3) expect(found).toBeUndefined();
+    if (widthPx < 3) expect(found).toBeUndefined();
   },
 );

@@ -255,6 +255,7 @@ function emlXml(catches: readonly DarwinCatch[], choices: DarwinChoices): string
           pubDate: exportedAt.slice(0, 10),
           language: 'eng',
           abstract: { para: abstract },
+          intellectualRights: { para: `The records are those of ${from}; ask before they are used.` },
           ...(days.length > 0 && {
             coverage: {
               temporalCoverage: {

@@ -6,6 +6,9 @@ import { asBuffer } from '../spec/asBuffer.js';
 import { wholeCapture } from '../spec/events.js';
 import { testServer, type TestServer } from '../spec/testServer.js';
 
+// What a guess costs is held where it is made.
+jest.mock('./sealWorkFactor.js', () => ({ SEAL_WORK_FACTOR: 4 }));
+
 let full: TestServer;
 let empty: TestServer;
 let meanwhile: (() => void) | undefined;

@@ -5,19 +5,17 @@ import { pipeline } from 'node:stream/promises';
 import type { ReadableStream as WebStream } from 'node:stream/web';
 import { Decrypter, Encrypter } from 'age-encryption';
 import { StartError } from '../storage/startError.js';
+import { SEAL_WORK_FACTOR } from './sealWorkFactor.js';
 
 /** How a sealed file begins (age-encryption.org/v1). */
 const SEALED = 'age-encryption.org/v1\n';
-/** Of scrypt, as a power of two: about a second on a small computer, for whoever guesses as for the keeper. */
-const WORK_FACTOR = 16;
-
 /**
  * Writes what it is given sealed with a passphrase, in the age format (age-encryption.org/v1: scrypt, ChaCha20-Poly1305
  * in chunks): nobody reads it without the passphrase, and no byte of it changes unnoticed. It is done when the file is.
  *
  * @param openOut opens where it is written to, once there is something to write
  */
-export function sealedWith(passphrase: string, openOut: () => Writable, workFactor = WORK_FACTOR): Writable {
+export function sealedWith(passphrase: string, openOut: () => Writable, workFactor = SEAL_WORK_FACTOR): Writable {
   const plain = new PassThrough({ highWaterMark: 1024 * 1024 });
   const sealing = seal(plain, passphrase, openOut, workFactor);
   sealing.catch((cause: unknown) => plain.destroy(cause instanceof Error ? cause : new Error(String(cause))));

@@ -189,6 +189,6 @@ test('whatever a log holds, it leaves, comes in and leaves again the same', asyn
       await merged(there, left);
       expect({ ...(await exported(there)), exportedAt: '' }).toEqual({ ...left, exportedAt: '' });
     }),
-    { numRuns: 10 },
+    { numRuns: 5 },
   );
 });
