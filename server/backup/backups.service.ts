@@ -110,7 +110,7 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
     await this.running.catch((cause: unknown) => {
       throw notMade(cause);
     });
-    const renewed = join(folder, this.nameOf(now));
+    const renewed = join(folder, nameOf(now, this.passphrase()));
     for (const { file } of before) if (file !== renewed) rmSync(file, { force: true });
     return this.state(now);
   }
@@ -122,7 +122,7 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
 
   private async make(folder: string, now: Date): Promise<void> {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
-    await writeWholeBackup(this.where, join(folder, this.nameOf(now)), now, this.passphrase());
+    await writeWholeBackup(this.where, join(folder, nameOf(now, this.passphrase())), now, this.passphrase());
     const made = madeIn(folder);
     const kept = keptBackups(made.map(({ atMs }) => atMs));
     // Only now that the new one is whole.
@@ -142,10 +142,6 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
   private setting(name: string): string | undefined {
     const row = this.database.drizzle.select().from(settings).where(eq(settings.name, name)).get();
     return row?.value ? row.value : undefined;
-  }
-
-  private nameOf(now: Date): string {
-    return `${nameOf(now)}${this.passphrase() === undefined ? '' : '.age'}`;
   }
 }
 
@@ -179,8 +175,10 @@ function madeIn(folder: string): Made[] {
     .sort((a, b) => a.atMs - b.atMs);
 }
 
-function nameOf(now: Date): string {
-  return `unhurried-keeper-${now.toISOString().slice(0, 19).replace(/:/g, '')}Z.zip`;
+/** A backup by its moment; one that is sealed says so. */
+function nameOf(now: Date, passphrase: string | undefined): string {
+  const moment = now.toISOString().slice(0, 19).replace(/:/g, '');
+  return `unhurried-keeper-${moment}Z.zip${passphrase === undefined ? '' : '.age'}`;
 }
 
 /** @throws Problem where nothing could be written there, or it lies in the book's own folder */

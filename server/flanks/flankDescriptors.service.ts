@@ -42,22 +42,9 @@ export class FlankDescriptorsService implements OnApplicationBootstrap, OnApplic
         coming += 1;
         this.waiting.set(wanted.key, wanted);
       } else if (seen) {
-        const { captureId, sha256, startedAt, begunAt, zone, facts, fishId, kind, of, marksPx, key } = wanted;
-        const marks = marksPx.length > 0 ? flankMarks(seen.landmarks, marksPx, kind) : [];
-        flanks.push({
-          captureId,
-          sha256,
-          startedAt,
-          begunAt,
-          zone,
-          facts,
-          fishId,
-          kind,
-          of,
-          marks,
-          ...seen,
-          print: key,
-        });
+        const { marksPx, told: _told, key, ...flank } = wanted;
+        const marks = marksPx.length > 0 ? flankMarks(seen.landmarks, marksPx, flank.kind) : [];
+        flanks.push({ ...flank, marks, ...seen, print: key });
       }
     }
     if (coming > 0 && !this.over) {

@@ -58,13 +58,10 @@ export class JoiningsService {
         const row = { id, body: JSON.stringify(body), revision: revision + 1, updatedAt: now.toISOString() };
         const stands = rowToStand(standing, row, { name: 'This joining', kept });
         if (stands === standing) return kept(stands);
-        const done = wanted.retired
-          ? was && !was.retired
-            ? this.part(id, body, now)
-            : body
-          : was && !was.retired
-            ? body
-            : this.join(id, body, now);
+        const isJoined = was !== undefined && !was.retired;
+        const changed = wanted.retired === isJoined;
+        const change = wanted.retired ? this.part.bind(this) : this.join.bind(this);
+        const done = changed ? change(id, body, now) : body;
         const written = { ...row, body: JSON.stringify(done) };
         this.database.drizzle
           .insert(joinings)

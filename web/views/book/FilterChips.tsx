@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import type { FinerFilter, FinerFilterDto } from '@keeper/contract/finerFilter';
-import { formatMass } from '@keeper/core/measure/formatMass';
-import { poundsOunces, massSystemOf, gramsOf } from '@keeper/core/measure/mass';
+import { formatMassIn } from '@keeper/core/measure/formatMass';
+import { massSystemOf } from '@keeper/core/measure/mass';
 import { useSettings } from '../../data/queries.js';
 import { dayText } from '../../parts/when.js';
 import { finerNames } from './shownBy.js';
@@ -44,10 +44,7 @@ function useFilterWords(waterId: string | undefined): (name: FinerFilter, value:
   const choices = useFilterChoices(waterId);
   const { massUnit, lengthHabit } = useSettings();
   const inches = lengthHabit === 'in';
-  const mass = (grams: number) =>
-    massSystemOf(massUnit) === 'lb-oz'
-      ? formatMass(poundsOunces(0, Math.round(grams / gramsOf(poundsOunces(0, 1)))))
-      : formatMass({ unit: 'g', count: grams });
+  const mass = (grams: number) => formatMassIn({ unit: 'g', count: grams }, massSystemOf(massUnit));
   const size = (mm: number) => bookText.sizeIs({ size: Math.round((mm / (inches ? 25.4 : 10)) * 10) / 10, inches });
   return (name, value) => {
     const choice = choices[name];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { FinerFilter, FinerFilterDto } from '@keeper/contract/finerFilter';
-import { formatMass } from '@keeper/core/measure/formatMass';
+import { formatMassIn } from '@keeper/core/measure/formatMass';
 import { gramsOf, massSystemOf, type MassUnit } from '@keeper/core/measure/mass';
 import { parseMass } from '@keeper/core/measure/parseMass';
 import { useSettings } from '../../data/queries.js';
@@ -8,7 +8,7 @@ import { Picker } from '../../parts/Picker.js';
 import { Section } from '../../parts/Section.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { TextField } from '../../parts/TextField.js';
-import { parseTypedNumber } from '../../parts/typed.js';
+import { parseTypedNumber, parseTypedSize } from '../../parts/typed.js';
 import { SaveView } from './SaveView.js';
 import { bookText } from './text.en-GB.js';
 import { useFilterChoices } from './useFilterChoices.js';
@@ -129,18 +129,12 @@ function draftOf(filter: FinerFilterDto, massUnit: MassUnit, inches: boolean): D
   return Object.fromEntries(
     Object.entries(filter).map(([name, value]) => {
       const is = Number(value);
-      if (name === 'leastGrams' || name === 'mostGrams') return [name, formatMass(inUnit(is, massUnit))];
+      if (name === 'leastGrams' || name === 'mostGrams')
+        return [name, formatMassIn({ unit: 'g', count: Math.round(is) }, massSystemOf(massUnit))];
       if (name === 'leastMm' || name === 'mostMm') return [name, String(Math.round((is / mm) * 10) / 10)];
       return [name, String(value)];
     }),
   );
-}
-
-/** A weight to search by, in the unit that the keeper reads: to the ounce, or to ten grams. */
-function inUnit(grams: number, massUnit: MassUnit) {
-  return massSystemOf(massUnit) === 'lb-oz'
-    ? { unit: 'oz' as const, count: Math.round(grams / gramsOf({ unit: 'oz', count: 1 })) }
-    : { unit: 'g' as const, count: Math.round(grams) };
 }
 
 /** What was typed as the address takes it, and what of it cannot be read. */
@@ -168,8 +162,8 @@ function readOne(name: FinerFilter, typed: string, massUnit: MassUnit, inches: b
     }
     case 'leastMm':
     case 'mostMm': {
-      const size = parseTypedNumber(typed);
-      return size !== undefined && size >= 0 ? String(Math.round(size * (inches ? 25.4 : 10))) : undefined;
+      const mm = parseTypedSize(typed, inches);
+      return mm !== undefined && mm >= 0 ? String(mm) : undefined;
     }
     case 'leastWaterC':
     case 'mostWaterC': {

@@ -31,7 +31,7 @@ export function InAndOut() {
               { to: paths.pictures, name: inAndOutText.oldPictures },
             ].map(({ to, name }) => (
               <li key={to} className="border-b border-rule">
-                <Link to={to} className="flex min-h-14 items-center text-lg">
+                <Link to={to} className="flex min-h-14 items-center py-2 text-lg">
                   {name}
                 </Link>
               </li>

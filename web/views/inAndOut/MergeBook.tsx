@@ -32,7 +32,7 @@ export function MergeBook() {
   const [name, setName] = useState('');
   const [newKeeperId] = useState(newId);
   const asWhom = (keeperId: string): Readonly<Record<string, string>> => {
-    if (keeperId === NEW_KEEPER) return { keeperId: newKeeperId, name: name.trim() || '?' };
+    if (keeperId === NEW_KEEPER) return { keeperId: newKeeperId, ...(name.trim() !== '' && { name: name.trim() }) };
     return keeperId === FIRST_KEEPER ? {} : { keeperId };
   };
   const look = useMutation({
