@@ -1,13 +1,13 @@
 import { expect, test } from './keeperTest.js';
 
-const HEADINGS = 'Date,Lake,Species,Weight,Bait,Moon';
+const HEADINGS = 'Date,Lake,Species,Weight,Bait,Moon,Peg';
 const ROWS = [
-  '03/04/05,Harle Mere,Mirror,23.11,Tiger nuts,full',
-  '14/06/2019,Harle Mear,Pike,about 12 lb,Sardine,',
-  'sometime,Long Pond,Tench,6-2,Bread,new',
-  'summer 2007,Long Pond,Tench,6-2,Bread,new',
+  '03/04/05,Harle Mere,Mirror,23.11,Tiger nuts,full,Reeds',
+  '14/06/2019,Harle Mear,Pike,about 12 lb,Sardine,,Reedz',
+  'sometime,Lost Pool,Tench,6-2,Bread,new,',
+  'summer 2007,Long Pond,Tensh,6-2,Bread,new,Dam',
 ];
-const sheetOf = (...rows: string[]) => Buffer.from(['My years,,,,,', HEADINGS, ...rows, 'Total,,,,,'].join('\n'));
+const sheetOf = (...rows: string[]) => Buffer.from(['My years,,,,,,', HEADINGS, ...rows, 'Total,,,,,,'].join('\n'));
 
 test(
   'a sheet of years comes in: asked about once, seen before, kept whole, the same one only once, and taken back',
@@ -42,6 +42,12 @@ test(
     await page.getByRole('radio', { name: /^Take the figure/ }).click();
     await page.getByRole('combobox', { name: 'Which one is “Harle Mear”?' }).click();
     await page.getByRole('option', { name: 'The same as Harle Mere' }).click();
+    await page.getByRole('combobox', { name: 'Which one is “Tensh”?' }).click();
+    await page.getByRole('option', { name: 'Tench' }).click();
+    await page.getByRole('combobox', { name: 'Which one is “Reedz”?' }).click();
+    await page.getByRole('option', { name: 'The same as Reeds' }).click();
+    // A row that is no fish names nothing that is asked about.
+    await expect(page.getByRole('combobox', { name: 'Which one is “Lost Pool”?' })).toHaveCount(0);
     await expect(coming).toContainText('23 lb 11 oz');
     await expect(coming).toContainText('One row without a date that can be read stays out');
 
@@ -65,13 +71,17 @@ test(
     ]);
     const waters = (await (await fetch(`${server.url}/api/waters`)).json()) as { name: string }[];
     expect(waters.map(({ name }) => name).sort()).toEqual(['Harle Mere', 'Long Pond']);
+    const swims = async () =>
+      ((await (await fetch(`${server.url}/api/swims`)).json()) as { name: string }[]).map(({ name }) => name).sort();
+    expect(await swims()).toEqual(['Dam', 'Reeds']);
 
     // The same sheet with one row more adds the one; nothing that was answered is asked again.
-    await lay('years-2.csv', ...ROWS, '1/8/2021,Long Pond,Tench,7-1,Bread,');
+    await lay('years-2.csv', ...ROWS, '1/8/2021,Long Pond,Tench,7-1,Bread,,dam');
     await expect(coming).toContainText('3 rows came in with an earlier sheet.');
     await coming.getByRole('button', { name: 'Take it in' }).click();
     await expect(page.getByRole('status').filter({ hasText: '1 fish' })).toBeVisible();
     expect(await book()).toHaveLength(4);
+    expect(await swims()).toEqual(['Dam', 'Reeds']);
 
     // The first one is taken back whole; the second stays.
     const first = page.getByRole('listitem').filter({ hasText: 'years.csv' });
@@ -81,7 +91,7 @@ test(
     expect(await book()).toEqual([['2021-08-01', 'tench', 3203]]);
 
     // What is none is said, and nothing of it comes in.
-    await lay('broken.csv', '2019,"Mere,Pike,12 lb,,');
+    await lay('broken.csv', '2019,"Mere,Pike,12 lb,,,,');
     await expect(page.getByRole('alert')).toContainText(
       'broken.csv has a quotation mark that nothing closes, in line 3.',
     );

@@ -21,10 +21,14 @@ export interface NameInSheet {
 }
 
 /**
- * The names of a sheet beside those of the book, the most frequent first. Example: `harle mere` is the water of that
- * name; `Harle Mear` may be it.
+ * The names of a sheet beside those of the book, the most frequent first; `bare` leaves out of a name what tells it from
+ * none. Example: `harle mere` is the water of that name; `Harle Mear` may be it.
  */
-export function matchNames(written: readonly string[], known: readonly Named[]): readonly NameInSheet[] {
+export function matchNames(
+  written: readonly string[],
+  known: readonly Named[],
+  bare: (name: string) => string = (name) => name,
+): readonly NameInSheet[] {
   const byFold = new Map<string, Map<string, number>>();
   for (const each of written) {
     const name = each.trim();
@@ -41,8 +45,10 @@ export function matchNames(written: readonly string[], known: readonly Named[]):
     })
     .sort((a, b) => b.rows - a.rows);
   return names.map((name, i) => {
-    const isAlike = (other: string) =>
-      name.is === null && (alikeNames(name.written, other) || alikeWords([name.written, other]).length > 0);
+    const isAlike = (other: string) => {
+      const [one, two] = [bare(name.written), bare(other)];
+      return name.is === null && (alikeNames(one, two) || alikeWords([one, two]).length > 0);
+    };
     const perhapsAs = names.slice(0, i).flatMap(({ written }) => (isAlike(written) ? [written] : []));
     return { ...name, perhaps: known.filter((each) => isAlike(each.name)), perhapsAs };
   });

@@ -9,9 +9,9 @@ import type { Message } from '../measure/message.js';
 import { parseMass } from '../measure/parseMass.js';
 import { parsePastDate, type PastDate } from '../measure/pastDate.js';
 import { err, ok, type Result } from '../measure/result.js';
-import { DAY_MS } from '../measure/timeSpan.js';
 import { tidyMeasureText } from '../measure/tidyText.js';
 import { withWholeYear } from './dateOrder.js';
+import { dayOfCell } from './dayOfCell.js';
 import { decimalQuarters } from './decimalQuarters.js';
 import { kindOfWord } from './kindOfWord.js';
 import { withoutRoughly } from './roughly.js';
@@ -93,7 +93,7 @@ export function readSheetRow(cells: SheetRow, row: number, reading: RowReading):
     return null;
   };
   const written = cellOf('date').text;
-  const day = answers.dateOrder === 'year-month-day' ? withWholeYear(dayOf(written), today) : dayOf(written);
+  const day = answers.dateOrder === 'year-month-day' ? withWholeYear(dayOfCell(written), today) : dayOfCell(written);
   const dated = parsePastDate(day, { dayFirst: answers.dateOrder !== 'month-day-year', today });
   if (!dated.ok) return { fish: null, problems: [{ row, field: 'date', text: written, reason: dated.reason }] };
   const weight = mapping.includes('weight')
@@ -125,20 +125,9 @@ export function readSheetRow(cells: SheetRow, row: number, reading: RowReading):
   return { fish: { ...fish, note: [...own, ...notes].join('\n').slice(0, MOST_CELL_LETTERS) }, problems };
 }
 
-/** Day 0 of a table program counts as 30 December 1899, once its 29 February 1900 that never was is behind. */
-const SERIAL_DAY_0_MS = Date.UTC(1899, 11, 30);
-/** From 1927 to 2064: a number of a day of somebody's fishing, and of no year. */
-const SERIAL = /^[1-5]\d{4}(\.\d+)?$/;
-
-/** Of a day with its hour the day; of the number of a day its date. */
-function dayOf(written: string): string {
-  if (SERIAL.test(written))
-    return new Date(SERIAL_DAY_0_MS + Math.floor(Number(written)) * DAY_MS).toISOString().slice(0, 10);
-  return written.replace(/[T ]\d{1,2}:\d{2}(:\d{2}(\.\d+)?)?\s*(am|pm|Z)?$/i, '').trim();
-}
-
-function kindIn(text: string): SheetFish['kind'] {
-  if (text === '') return {};
+/** What a cell calls a fish: a kind of the book, or one of its own of that name. Example: `Grayling`; `?` is none. */
+export function kindIn(text: string): SheetFish['kind'] {
+  if (!/\p{L}/u.test(text)) return {};
   return kindOfWord(text) ?? { species: 'other', kindName: text.slice(0, 60) };
 }
 

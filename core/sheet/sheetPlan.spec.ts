@@ -139,6 +139,19 @@ describe('what is in the book', () => {
     expect(plan({ ...twice, rows: [...twice.rows, ['1/8/2019', 'Mere']] }, { book: marks }).fish).toHaveLength(1);
   });
 
+  test('a kind that is meant otherwise is compared as it is meant, and its row is the same row', () => {
+    const comon = {
+      ...FIRST_SHEET,
+      rows: FIRST_SHEET.rows.map((row) => row.map((cell) => (cell === 'Mirror' ? 'Comon' : cell))),
+    };
+    const asMeant: SheetPlanInput['asMeant'] = (fish) =>
+      fish.kind.kindName === 'Comon' ? { ...fish, kind: { species: 'carp', form: 'common' } } : fish;
+    const [unasked] = plan(comon).fish;
+    const [meant] = plan(comon, { asMeant, book: [mark({})], waterOf: () => 'mere' }).fish;
+    expect(meant).toMatchObject({ key: unasked?.key, perhaps: 'c', fish: { kind: { form: 'common' } } });
+    expect(unasked?.fish.kind).toEqual({ species: 'other', kindName: 'Comon' });
+  });
+
   const mark = (change: Partial<BookMark>): BookMark => ({
     captureId: 'c',
     day: '2019-06-14',

@@ -37,6 +37,8 @@ export interface SheetPlanInput extends RowReading {
   readonly book: readonly BookMark[];
   /** The water of the book that a name of the sheet is; undefined where it will be a new one. */
   readonly waterOf: (name: string) => string | undefined;
+  /** A fish in the words of the book, where its own were said to mean others. */
+  readonly asMeant?: (fish: SheetFish) => SheetFish;
   /** Short and the same for the same text: a digest. */
   readonly digest: (text: string) => string;
 }
@@ -50,7 +52,7 @@ const SAME_LENGTH_MM = 7;
  * say the same are as many fish; each has a key of its own, by which the same sheet comes in only once.
  */
 export function planSheet(input: SheetPlanInput): SheetPlan {
-  const { sheet, table, book, digest } = input;
+  const { sheet, table, book, digest, asMeant = (fish) => fish } = input;
   const keys = new Set(book.flatMap(({ imported }) => imported?.key ?? []));
   const byDay = groupByDay(book);
   const seen = new Map<string, number>();
@@ -70,7 +72,10 @@ export function planSheet(input: SheetPlanInput): SheetPlan {
     seen.set(content, nth);
     const key = digest(`${content}#${nth}`);
     if (keys.has(key)) already += 1;
-    else fish.push({ fish: read.fish, key, perhaps: perhapsOf(read.fish, byDay, input.waterOf) });
+    else {
+      const meant = asMeant(read.fish);
+      fish.push({ fish: meant, key, perhaps: perhapsOf(meant, byDay, input.waterOf) });
+    }
   }
   return { fish, already, unread, unreadCells, leftOver: leftOverOf(input) };
 }

@@ -7,15 +7,18 @@ import { foldWord } from '@keeper/core/domain/outing/foldWord';
 import type { LengthOf } from '@keeper/core/domain/fish/bodyLength';
 import type { BookMark } from '@keeper/core/sheet/bookMark';
 import { guessColumns } from '@keeper/core/sheet/guessColumns';
+import { kindsOfSheet } from '@keeper/core/sheet/kindsOfSheet';
 import { matchNames, type Named, type NameInSheet } from '@keeper/core/sheet/matchNames';
+import { saysWhen } from '@keeper/core/sheet/dayOfCell';
 import { pageOfRow } from '@keeper/core/sheet/pageOfRow';
-import type { SheetFish } from '@keeper/core/sheet/readSheetRow';
-import type { Sheet, SheetTable } from '@keeper/core/sheet/sheet';
+import { kindIn, type SheetFish } from '@keeper/core/sheet/readSheetRow';
+import type { Sheet, SheetRow, SheetTable } from '@keeper/core/sheet/sheet';
 import type { SheetAnswers, SheetQuestion } from '@keeper/core/sheet/sheetAnswers';
 import type { Mapping, SheetField } from '@keeper/core/sheet/sheetField';
 import { planSheet, type SheetPlan } from '@keeper/core/sheet/sheetPlan';
 import type { SheetFile } from '@keeper/core/sheet/sheetFile';
 import { sheetQuestions } from '@keeper/core/sheet/sheetQuestions';
+import { swimsOfSheet, type SwimsOfWater } from '@keeper/core/sheet/swimsOfSheet';
 import { fishRows, tablesOf } from '@keeper/core/sheet/tablesOf';
 import { sendInBatches } from '../data/sendInBatches.js';
 import { readSheetFile, SheetProblem } from './readSheetFile.js';
@@ -47,6 +50,7 @@ export interface TableFound {
 export interface OpenQuestions {
   readonly questions: readonly SheetQuestion[];
   readonly waters: readonly NameInSheet[];
+  readonly kinds: readonly NameInSheet[];
   readonly baits: readonly NameInSheet[];
 }
 
@@ -59,6 +63,8 @@ export interface SheetChoices {
   readonly fieldNames: Readonly<Record<SheetField, string>>;
   /** By the folded name: the water of the book, or none while it is a new one. */
   readonly waters: Readonly<Record<string, string>>;
+  /** By the folded name: the word of the kind that is meant. */
+  readonly kinds: Readonly<Record<string, string>>;
   /** By the folded name: the bait as the book writes it. */
   readonly baits: Readonly<Record<string, string>>;
 }
@@ -69,12 +75,14 @@ export interface KeepChoices extends SheetChoices {
   readonly deviceId: string;
   readonly keeperId: string | undefined;
   readonly lengthOf: LengthOf;
-  readonly swims: readonly (Named & { readonly waterId: string })[];
+  /** By the id of the water and the folded name: the swim of the book. */
+  readonly swims: Readonly<Record<string, Readonly<Record<string, string>>>>;
   /** Fish that are perhaps in the book come in as well. */
   readonly alsoPerhaps: boolean;
 }
 
 const EXAMPLES = 3;
+const MOST_LETTERS = 60;
 /** Of the dry run so many of each kind are shown. */
 const SHOWN = 200;
 
@@ -111,7 +119,7 @@ const desk = {
     ]);
     return {
       headings: table.headings,
-      examples: examples.map((cells) => cells.slice(0, EXAMPLES)),
+      examples: examples.map((cells) => cells.slice(0, EXAMPLES).map((cell) => cell.slice(0, MOST_LETTERS))),
       guess: guessColumns(sheet, table),
     };
   },
@@ -120,18 +128,30 @@ const desk = {
     choice: TableChoice,
     mapping: Mapping,
     answers: SheetAnswers,
-    known: { waters: readonly Named[]; baits: readonly Named[] },
+    known: { waters: readonly Named[]; baits: readonly Named[]; today: string },
   ): OpenQuestions {
     const { sheet, table } = tableAt(choice);
-    const cellsOf = (field: SheetField) => {
-      const column = mapping.indexOf(field);
-      return column < 0 ? [] : fishRows(sheet, table).map(({ cells }) => cells[column] ?? '');
-    };
+    const rows = comingRows(choice, mapping, known.today);
+    const cellsOf = (field: SheetField) => rows.map((cells) => cellIn(cells, mapping, field));
     return {
       questions: sheetQuestions(sheet, table, mapping, answers),
       waters: matchNames(cellsOf('water'), known.waters),
+      kinds: kindsOfSheet(cellsOf('species')),
       baits: matchNames(cellsOf('bait'), known.baits),
     };
+  },
+
+  /** The swims that the sheet names, once it is said which water is which: its id, or its name if it will be made. */
+  swims(
+    choice: TableChoice,
+    mapping: Mapping,
+    waters: Readonly<Record<string, string>>,
+    known: { swims: readonly (Named & { readonly waterId: string })[]; today: string },
+  ): readonly SwimsOfWater[] {
+    const places = comingRows(choice, mapping, known.today).map((cells) => {
+      return { water: cellIn(cells, mapping, 'water'), swim: cellIn(cells, mapping, 'swim') };
+    });
+    return swimsOfSheet(places, waters, known.swims);
   },
 
   plan(choices: SheetChoices, book: readonly BookMark[]): DryRun {
@@ -165,11 +185,8 @@ const desk = {
     const nextId = idMaker({ wallMs: () => Date.now(), randomBytes: (n) => crypto.getRandomValues(new Uint8Array(n)) });
     const pages = function* (): Generator<readonly CaptureEvent[]> {
       for (const { fish, key } of wanted) {
-        const past = pageOfRow(
-          inWordsOfBook(fish, choices),
-          { importId: choices.importId, key },
-          placeOf(fish, choices),
-        );
+        const imported = { importId: choices.importId, key };
+        const past = pageOfRow(withSwimNoted(fish, choices), imported, placeOf(fish, choices));
         yield pastPage(past, { deviceId: choices.deviceId, nowMs: Date.now(), nextId }).events;
       }
     };
@@ -191,6 +208,17 @@ function tableAt({ sheet: s, table: t }: TableChoice): { readonly sheet: Sheet; 
   return { sheet, table };
 }
 
+/** The rows that will be fish, whatever else of them can be read. */
+function comingRows(choice: TableChoice, mapping: Mapping, today: string): readonly SheetRow[] {
+  const { sheet, table } = tableAt(choice);
+  const rows = fishRows(sheet, table).map(({ cells }) => cells);
+  return rows.filter((cells) => saysWhen(cellIn(cells, mapping, 'date'), today));
+}
+
+function cellIn(cells: SheetRow, mapping: Mapping, field: SheetField): string {
+  return cells[mapping.indexOf(field)] ?? '';
+}
+
 function planOf(choices: SheetChoices, book: readonly BookMark[]): SheetPlan {
   const { choice, mapping, answers, today, fieldNames, waters } = choices;
   return planSheet({
@@ -201,26 +229,36 @@ function planOf(choices: SheetChoices, book: readonly BookMark[]): SheetPlan {
     nameOf: (field) => fieldNames[field],
     book,
     waterOf: (name) => waters[foldWord(name)],
+    asMeant: (fish) => inWordsOfBook(fish, choices),
     digest,
   });
 }
 
-function placeOf({ water, swim }: SheetFish, choices: KeepChoices): Parameters<typeof pageOfRow>[2] {
-  const waterId = choices.waters[foldWord(water)];
-  const swimId = swimOf(swim, waterId, choices)?.id;
+function placeOf(fish: SheetFish, choices: KeepChoices): Parameters<typeof pageOfRow>[2] {
+  const waterId = choices.waters[foldWord(fish.water)];
+  const swimId = swimOf(fish, choices);
   const { keeperId, lengthOf } = choices;
   return { lengthOf, ...(waterId && { waterId }), ...(swimId && { swimId }), ...(keeperId && { keeperId }) };
 }
 
-function swimOf(swim: string, waterId: string | undefined, { swims }: KeepChoices) {
-  return swims.find((each) => each.waterId === waterId && foldWord(each.name) === foldWord(swim));
+function swimOf({ water, swim }: SheetFish, { waters, swims }: KeepChoices): string | undefined {
+  return swims[waters[foldWord(water)] ?? '']?.[foldWord(swim)];
 }
 
-/** A bait is written as the book writes it; a swim that the book does not know goes on in the note. */
-function inWordsOfBook(fish: SheetFish, choices: KeepChoices): SheetFish {
-  const known = fish.swim === '' || swimOf(fish.swim, choices.waters[foldWord(fish.water)], choices) !== undefined;
-  const note = known ? fish.note : [fish.note, `${choices.fieldNames.swim}: ${fish.swim}`].filter(Boolean).join('\n');
-  return { ...fish, bait: choices.baits[foldWord(fish.bait)] ?? fish.bait, note };
+/** A bait is written as the book writes it, and a kind is the one that its word was said to mean. */
+function inWordsOfBook(fish: SheetFish, { kinds, baits }: SheetChoices): SheetFish {
+  const meant = kinds[foldWord(fish.kind.kindName ?? '')];
+  return {
+    ...fish,
+    bait: baits[foldWord(fish.bait)] ?? fish.bait,
+    kind: meant === undefined ? fish.kind : kindIn(meant),
+  };
+}
+
+/** A swim goes on in the note where no water is named that it could be of. */
+function withSwimNoted(fish: SheetFish, choices: KeepChoices): SheetFish {
+  if (fish.swim === '' || swimOf(fish, choices) !== undefined) return fish;
+  return { ...fish, note: [fish.note, `${choices.fieldNames.swim}: ${fish.swim}`].filter(Boolean).join('\n') };
 }
 
 const encoder = new TextEncoder();

@@ -5,6 +5,7 @@ import { foldWord } from '@keeper/core/domain/outing/foldWord';
 import { readGeoJson } from '@keeper/core/formats/geoJson';
 import { readGpx } from '@keeper/core/formats/gpx';
 import type { MappedPlace } from '@keeper/core/formats/places';
+import { blankSwim } from '../../data/blankSwim.js';
 import { newId } from '../../data/device.js';
 import { writeRow } from '../../data/record.js';
 import { useStandingSwims, useStandingWaters } from '../../data/rows.js';
@@ -72,18 +73,8 @@ export function MapPlaces() {
       const water: WriteWaterDto = { name: called, kind: 'lake', position, note, revision: 0 };
       return writeRow('waters', newId(), water);
     }
-    const swim: WriteSwimDto = {
-      waterId: as.slice('of '.length),
-      name: called,
-      position,
-      note,
-      facingDeg: 0,
-      bank: 'grass',
-      hazards: [],
-      fixtures: [],
-      retired: false,
-      revision: 0,
-    };
+    const blank = blankSwim(as.slice('of '.length));
+    const swim: WriteSwimDto = { ...blank, name: called, position, note, revision: 0 };
     return writeRow('swims', newId(), swim);
   };
   const count = chosen.filter((as) => as !== OUT).length;

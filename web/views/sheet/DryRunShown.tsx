@@ -70,6 +70,14 @@ function FishLine({ planned: { fish, perhaps } }: { planned: PlannedFish }) {
   );
 }
 
+/** A sentence names most cells itself; of a long one the beginning is enough. */
+function withCell(sentence: string, text: string): string {
+  const cell = text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)}…` : text;
+  return sentence.includes(text) ? sentence : `${sentence} ${cell}`;
+}
+
+const MOST_LETTERS = 80;
+
 interface ProblemListProps {
   readonly title: string;
   readonly count: number;
@@ -87,7 +95,7 @@ function ProblemList({ title, count, problems }: ProblemListProps) {
             <span className="text-soft">
               {sheetText.rowNumber({ row })}, {sheetText.fields[field]}:
             </span>{' '}
-            {say(reason)} <span className="text-soft">{text}</span>
+            {withCell(say(reason), text)}
           </li>
         ))}
         {count > problems.length && (

@@ -2,14 +2,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { LEFT_OUT } from '@keeper/contract/imports';
 import type { NameInSheet } from '@keeper/core/sheet/matchNames';
+import type { SwimsOfWater } from '@keeper/core/sheet/swimsOfSheet';
 import { deviceId, newId } from '../../data/device.js';
-import { useSwims } from '../../data/rows.js';
 import { usePracticesAt } from '../../data/usePractices.js';
 import { ofKeeper } from '../../data/whose.js';
 import { Notice } from '../../parts/Notice.js';
 import type { DryRun, SheetChoices } from '../../workers/sheetDesk.js';
 import { sheetDesk } from './desk.js';
-import { keepSheet, makeWaters, noteImport } from './keepSheet.js';
+import { keepSheet, makeSwims, makeWaters, noteImport } from './keepSheet.js';
 import type { OpenSheet } from './openSheet.js';
 import { sheetText } from './text.en-GB.js';
 
@@ -20,6 +20,7 @@ interface KeepSheetProps {
   readonly choices: SheetChoices;
   readonly headings: readonly string[];
   readonly waters: readonly NameInSheet[];
+  readonly swims: readonly SwimsOfWater[];
   readonly isAnswered: boolean;
   /** All of them are in the book. */
   readonly onAll: (fish: number) => Promise<void>;
@@ -31,9 +32,8 @@ type Going =
   | { readonly as: 'going'; readonly sent: number; readonly of: number };
 
 /** The last step: the fish come into the book, with how far they are; it can be stopped, and gone on with. */
-export function KeepSheet({ open, put, run, choices, headings, waters, isAnswered, onAll }: KeepSheetProps) {
+export function KeepSheet({ open, put, run, choices, headings, waters, swims, isAnswered, onAll }: KeepSheetProps) {
   const [going, setGoing] = useState<Going>({ as: 'still' });
-  const swims = useSwims();
   const { lengthOf } = usePracticesAt(undefined);
   const client = useQueryClient();
   const { counts } = run;
@@ -43,14 +43,20 @@ export function KeepSheet({ open, put, run, choices, headings, waters, isAnswere
     setGoing({ as: 'going', sent: 0, of: coming });
     try {
       const ofBook = await makeWaters(waters, choices.waters, open.waters);
+      const swimsOfBook = await makeSwims(swims, ofBook, open.swims);
       const importId = open.importId ?? newId();
       const { answers } = choices;
       const mapping = choices.mapping.map((field) => field ?? LEFT_OUT);
       const row = { name: open.name, at: new Date().toISOString(), fish: coming, headings: [...headings] };
       if (open.importId === undefined) await noteImport(importId, { ...row, mapping, answers });
       // From here on a reload goes on with it: under the same name, into the same waters.
-      await put({ ...open, importId, waters: { ...open.waters, ...ofBook } });
-      const whole = { ...choices, waters: ofBook, importId, deviceId: deviceId(), lengthOf, swims };
+      await put({
+        ...open,
+        importId,
+        waters: { ...open.waters, ...ofBook },
+        swims: { ...open.swims, ...swimsOfBook },
+      });
+      const whole = { ...choices, waters: ofBook, importId, deviceId: deviceId(), lengthOf, swims: swimsOfBook };
       const all = await keepSheet(
         { ...whole, keeperId: ofKeeper().keeperId, alsoPerhaps: open.alsoPerhaps },
         (sent, of) => setGoing({ as: 'going', sent, of }),

@@ -39,9 +39,9 @@ export function Names({ title, names, known, chosen, onChoose, onlyPerhaps = fal
               options={[
                 { value: NEW, label: sheetText.isNew },
                 ...perhapsAs.map((name) => ({ value: `${SAME_AS}${name}`, label: sheetText.sameAs({ name }) })),
-                ...[...perhaps, ...known.filter(({ id }) => !perhaps.some((each) => each.id === id))].map(
-                  ({ id, name }) => ({ value: id, label: name }),
-                ),
+                ...known
+                  .toSorted((a, b) => Number(isPerhaps(perhaps, b)) - Number(isPerhaps(perhaps, a)))
+                  .map(({ id, name }) => ({ value: id, label: name })),
               ]}
             />
           </li>
@@ -49,4 +49,8 @@ export function Names({ title, names, known, chosen, onChoose, onlyPerhaps = fal
       </ul>
     </Section>
   );
+}
+
+function isPerhaps(perhaps: readonly Named[], { id }: Named): boolean {
+  return perhaps.some((each) => each.id === id);
 }

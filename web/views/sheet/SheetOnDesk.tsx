@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
+import { SPECIES, speciesName } from '@keeper/core/domain/fish/species';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
+import { say } from '../../text/say.js';
 import { Columns } from './Columns.js';
 import { DryRunShown } from './DryRunShown.js';
 import { KeepSheet } from './KeepSheet.js';
@@ -10,6 +12,13 @@ import type { OpenSheet } from './openSheet.js';
 import { Questions } from './Questions.js';
 import { sheetText } from './text.en-GB.js';
 import { useSheet } from './useSheet.js';
+
+/** The kinds of the book, each by the word that a sheet is read with. */
+const KINDS = SPECIES.filter(({ id }) => id !== 'other').flatMap(({ id, forms }) =>
+  forms.length === 0
+    ? [{ id: id as string, name: say(speciesName(id)) }]
+    : forms.map((form) => ({ id: form as string, name: say(speciesName(id, form)) })),
+);
 
 interface SheetOnDeskProps {
   readonly open: OpenSheet;
@@ -76,6 +85,24 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
               onChoose={(waters) => change({ waters })}
             />
             <Names
+              title={sheetText.kindsNamed}
+              names={asked.kinds}
+              known={KINDS}
+              chosen={open.kinds}
+              onChoose={(kinds) => change({ kinds })}
+            />
+            {sheet.swimsNamed?.map(({ waterKey, water, names }) => (
+              <Names
+                key={waterKey}
+                title={sheetText.swimsNamed({ water })}
+                names={names}
+                known={sheet.swims.filter(({ waterId }) => waterId === waterKey)}
+                chosen={open.swims[waterKey] ?? {}}
+                onChoose={(chosen) => change({ swims: { ...open.swims, [waterKey]: chosen } })}
+                onlyPerhaps
+              />
+            ))}
+            <Names
               title={sheetText.baitsNamed}
               names={asked.baits}
               known={sheet.baits}
@@ -97,6 +124,7 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
               choices={sheet.choices}
               headings={table?.headings ?? []}
               waters={asked?.waters ?? []}
+              swims={sheet.swimsNamed ?? []}
               isAnswered={sheet.isAnswered}
               onAll={onAll}
             />

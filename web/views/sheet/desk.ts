@@ -44,13 +44,27 @@ export const told = {
     choice: TableChoice | undefined,
     mapping: Mapping | undefined,
     answers: SheetAnswers,
-    known: { readonly waters: readonly Named[]; readonly baits: readonly Named[] },
+    known: { readonly waters: readonly Named[]; readonly baits: readonly Named[]; readonly today: string },
   ) =>
     queryOptions({
       ...once,
       queryKey: ['sheet', id, 'questions', choice, mapping, answers.lengthUnit, known],
       queryFn: () => (choice && mapping ? sheetDesk().questions(choice, mapping, answers, known) : null),
       enabled: choice !== undefined && mapping !== undefined,
+      placeholderData: (before) => before,
+    }),
+  swims: (
+    id: string,
+    choice: TableChoice | undefined,
+    mapping: Mapping | undefined,
+    waters: Readonly<Record<string, string>> | undefined,
+    known: { readonly swims: readonly (Named & { readonly waterId: string })[]; readonly today: string },
+  ) =>
+    queryOptions({
+      ...once,
+      queryKey: ['sheet', id, 'swims', choice, mapping, waters, known],
+      queryFn: () => (choice && mapping && waters ? sheetDesk().swims(choice, mapping, waters, known) : null),
+      enabled: choice !== undefined && mapping?.includes('swim') === true && waters !== undefined,
       placeholderData: (before) => before,
     }),
   plan: (id: string, choices: SheetChoices | undefined) =>

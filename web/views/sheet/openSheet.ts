@@ -18,7 +18,10 @@ export interface OpenSheet {
   readonly answers: SheetAnswers;
   /** By the folded name: a water of the book, another name of the sheet after `SAME_AS`, or nothing for a new one. */
   readonly waters: Readonly<Record<string, string>>;
+  readonly kinds: Readonly<Record<string, string>>;
   readonly baits: Readonly<Record<string, string>>;
+  /** The same of the swims of each water, by its id or by the folded name of one that will be made. */
+  readonly swims: Readonly<Record<string, Readonly<Record<string, string>>>>;
   readonly alsoPerhaps: boolean;
   /** Its fish are on their way to the book, or were when the page was closed. */
   readonly importId?: string;
@@ -27,15 +30,18 @@ export interface OpenSheet {
 const store = createStore('keeper-sheet', 'open');
 const KEY = 'open';
 
+/** A sheet that lay there before more could be said of it has nothing said. */
+const NOTHING_SAID = { waters: {}, kinds: {}, baits: {}, swims: {} } as const;
+
 export function layOnDesk(id: string, { name }: File, bytes: Blob): OpenSheet {
-  return { id, name, bytes, answers: NO_ANSWERS, waters: {}, baits: {}, alsoPerhaps: false };
+  return { id, name, bytes, answers: NO_ANSWERS, ...NOTHING_SAID, alsoPerhaps: false };
 }
 
 /** The sheet on the desk, over reloads; undefined while that is not known, null where none lies there. */
 export function useOpenSheet() {
   const [open, setOpen] = useState<OpenSheet | null>();
   useEffect(() => {
-    void get<OpenSheet>(KEY, store).then((kept) => setOpen(kept ?? null));
+    void get<OpenSheet>(KEY, store).then((kept) => setOpen(kept ? { ...NOTHING_SAID, ...kept } : null));
   }, []);
   const put = useCallback(async (next: OpenSheet | null) => {
     setOpen(next);

@@ -97,6 +97,8 @@ export const sheetText = localised('sheet', {
     `${rows === 1 ? 'In one row' : `In ${rows} rows`}: ${examples.join(', ')}.`,
   foundSo: 'The sheet itself says so.',
   watersNamed: 'Waters',
+  kindsNamed: 'Kinds',
+  swimsNamed: ({ water }: { water: string }) => `Swims of ${water}`,
   baitsNamed: 'Baits',
   isNew: 'New',
   sameAs: ({ name }: { name: string }) => `The same as ${name}`,

@@ -6,7 +6,7 @@ import type { SheetAnswers } from '@keeper/core/sheet/sheetAnswers';
 import type { NameInSheet } from '@keeper/core/sheet/matchNames';
 import type { Mapping } from '@keeper/core/sheet/sheetField';
 import { useRodWords } from '../../data/rods.js';
-import { useImports, useStandingWaters } from '../../data/rows.js';
+import { useImports, useStandingSwims, useStandingWaters } from '../../data/rows.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { localInput } from '../../parts/when.js';
 import type { SheetChoices } from '../../workers/sheetDesk.js';
@@ -27,10 +27,12 @@ export function useSheet(open: OpenSheet) {
   const remembered = before?.mapping.map((field) => (field === LEFT_OUT ? null : field));
   const mapping: Mapping | undefined = open.mapping ?? remembered ?? table?.guess;
 
-  const waters = useStandingWaters();
+  const today = localInput(useMinute()).slice(0, 10);
+  const [waters, swims] = [useStandingWaters(), useStandingSwims()];
   const { baits: words } = useRodWords(null);
   const baits = useMemo(() => words.map((name) => ({ id: name, name })), [words]);
-  const asked = useQuery(told.questions(open.id, choice, mapping, open.answers, { waters, baits })).data ?? undefined;
+  const asked =
+    useQuery(told.questions(open.id, choice, mapping, open.answers, { waters, baits, today })).data ?? undefined;
   const answers = useMemo((): SheetAnswers | undefined => {
     if (!asked) return undefined;
     const found = asked.questions.flatMap(({ of, found: is }) => (is === null ? [] : [[of, is]]));
@@ -38,27 +40,19 @@ export function useSheet(open: OpenSheet) {
     return { ...open.answers, ...before?.answers, ...Object.fromEntries([...found, ...said]) } as SheetAnswers;
   }, [asked, open.answers, before]);
 
-  const today = localInput(useMinute()).slice(0, 10);
+  // A water that will be made goes by its folded name until then.
+  const waterKeys = useMemo(() => asked && namesMeant(asked.waters, open.waters, foldWord), [asked, open.waters]);
+  const swimsNamed = useQuery(told.swims(open.id, choice, mapping, waterKeys, { swims, today })).data ?? undefined;
+
   const choices = useMemo((): SheetChoices | undefined => {
     if (!choice || !mapping || !answers || !asked || !mapping.includes('date')) return undefined;
-    const known = (
-      names: typeof asked.waters,
-      chosen: Readonly<Record<string, string>>,
-      isNew: (name: string) => string | undefined,
-    ) =>
-      Object.fromEntries(
-        names.flatMap(({ written, is }) => {
-          const id = is ?? chosenOf(written, chosen, names, isNew);
-          return id === undefined ? [] : [[foldWord(written), id]];
-        }),
-      );
-    const fieldNames = sheetText.fields;
     const named = {
-      waters: known(asked.waters, open.waters, () => undefined),
-      baits: known(asked.baits, open.baits, (bait) => bait),
+      waters: namesMeant(asked.waters, open.waters, () => undefined),
+      kinds: namesMeant(asked.kinds, open.kinds, (kind) => kind),
+      baits: namesMeant(asked.baits, open.baits, (bait) => bait),
     };
-    return { choice, mapping, answers, today, fieldNames, ...named };
-  }, [choice, mapping, answers, asked, today, open.waters, open.baits]);
+    return { choice, mapping, answers, today, fieldNames: sheetText.fields, ...named };
+  }, [choice, mapping, answers, asked, today, open.waters, open.kinds, open.baits]);
   const run = useQuery(told.plan(open.id, choices)).data ?? undefined;
   const isAnswered = asked?.questions.every(({ of }) => answers?.[of] !== null) ?? false;
   return {
@@ -74,8 +68,24 @@ export function useSheet(open: OpenSheet) {
     choices,
     run,
     waters,
+    swims,
+    swimsNamed,
     baits,
   };
+}
+
+/** By the folded name, what each name means; one that means nothing yet is left out. */
+function namesMeant(
+  names: readonly NameInSheet[],
+  chosen: Readonly<Record<string, string>>,
+  isNew: (name: string) => string | undefined,
+): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    names.flatMap(({ written, is }) => {
+      const id = is ?? chosenOf(written, chosen, names, isNew);
+      return id === undefined ? [] : [[foldWord(written), id]];
+    }),
+  );
 }
 
 /** What a name was said to be: one of the book, or, over another name of the sheet, what that one is. */
