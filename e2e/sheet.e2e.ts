@@ -78,10 +78,12 @@ test(
     // The same sheet with one row more adds the one; nothing that was answered is asked again.
     await lay('years-2.csv', ...ROWS, '1/8/2021,Long Pond,Tench,7-1,Bread,,dam');
     await expect(coming).toContainText('3 rows came in with an earlier sheet.');
+    await expect(page.getByRole('combobox', { name: /^Which one is/ })).toHaveCount(0);
     await coming.getByRole('button', { name: 'Take it in' }).click();
     await expect(page.getByRole('status').filter({ hasText: '1 fish' })).toBeVisible();
     expect(await book()).toHaveLength(4);
     expect(await swims()).toEqual(['Dam', 'Reeds']);
+    expect(await (await fetch(`${server.url}/api/waters`)).json()).toHaveLength(2);
 
     // The first one is taken back whole; the second stays.
     const first = page.getByRole('listitem').filter({ hasText: 'years.csv' });

@@ -15,6 +15,8 @@ export interface LeftOver {
 
 export interface PlannedFish {
   readonly fish: SheetFish;
+  /** The same in the words of its row. */
+  readonly written: SheetFish;
   readonly key: string;
   /** A fish of the book that it may be already; it comes in only when it is wanted. */
   readonly perhaps: string | null;
@@ -74,7 +76,7 @@ export function planSheet(input: SheetPlanInput): SheetPlan {
     if (keys.has(key)) already += 1;
     else {
       const meant = asMeant(read.fish);
-      fish.push({ fish: meant, key, perhaps: perhapsOf(meant, byDay, input.waterOf) });
+      fish.push({ fish: meant, written: read.fish, key, perhaps: perhapsOf(meant, byDay, input.waterOf) });
     }
   }
   return { fish, already, unread, unreadCells, leftOver: leftOverOf(input) };

@@ -89,6 +89,8 @@ const SHOWN = 200;
 /** A dry run as it is shown: the first of each kind, and how many there are. */
 export interface DryRun extends Omit<SheetPlan, 'fish'> {
   readonly fish: SheetPlan['fish'];
+  /** What the rows that are not in the book yet name, folded: nothing else is asked about or made. */
+  readonly named: Readonly<Record<'waters' | 'kinds' | 'baits' | 'swims', ReadonlySet<string>>>;
   readonly counts: Readonly<Record<'fish' | 'perhaps' | 'already' | 'unread' | 'unreadCells' | 'leftOver', number>>;
 }
 
@@ -162,6 +164,7 @@ const desk = {
       unread: plan.unread.slice(0, SHOWN),
       unreadCells: plan.unreadCells.slice(0, SHOWN),
       leftOver: plan.leftOver.slice(0, SHOWN),
+      named: namedIn(plan.fish),
       counts: {
         fish: plan.fish.length,
         perhaps: plan.fish.filter(({ perhaps }) => perhaps !== null).length,
@@ -232,6 +235,17 @@ function planOf(choices: SheetChoices, book: readonly BookMark[]): SheetPlan {
     asMeant: (fish) => inWordsOfBook(fish, choices),
     digest,
   });
+}
+
+function namedIn(fish: SheetPlan['fish']): DryRun['named'] {
+  const folded = (nameOf: (written: SheetFish) => string) =>
+    new Set(fish.map(({ written }) => nameOf(written)).map(foldWord));
+  return {
+    waters: folded(({ water }) => water),
+    kinds: folded(({ kind }) => kind.kindName ?? ''),
+    baits: folded(({ bait }) => bait),
+    swims: folded(({ swim }) => swim),
+  };
 }
 
 function placeOf(fish: SheetFish, choices: KeepChoices): Parameters<typeof pageOfRow>[2] {

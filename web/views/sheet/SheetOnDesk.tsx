@@ -29,7 +29,7 @@ interface SheetOnDeskProps {
 /** The sheet that lies on the desk, from its columns to what will come in. */
 export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
   const sheet = useSheet(open);
-  const { file, tables, choice, table, mapping, asked, answers, run } = sheet;
+  const { file, tables, choice, table, mapping, questions, named, answers, run } = sheet;
   const change = (what: Partial<OpenSheet>) => void put({ ...open, ...what });
   if (file.isPending) return <Notice role="status">{sheetText.reading}</Notice>;
   if (!file.data?.ok) {
@@ -64,9 +64,9 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
             </div>
           )}
         </div>
-        {asked && answers && asked.questions.length > 0 && (
+        {answers && questions.length > 0 && (
           <Section title={sheetText.open}>
-            <Questions questions={asked.questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
+            <Questions questions={questions} answers={answers} onAnswer={(next) => change({ answers: next })} />
           </Section>
         )}
         {table && mapping && (
@@ -75,23 +75,23 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
             {!mapping.includes('date') && <Notice role="alert">{sheetText.noDate}</Notice>}
           </Section>
         )}
-        {asked && (
+        {named && (
           <>
             <Names
               title={sheetText.watersNamed}
-              names={asked.waters}
+              names={named.waters}
               known={sheet.waters}
               chosen={open.waters}
               onChoose={(waters) => change({ waters })}
             />
             <Names
               title={sheetText.kindsNamed}
-              names={asked.kinds}
+              names={named.kinds}
               known={KINDS}
               chosen={open.kinds}
               onChoose={(kinds) => change({ kinds })}
             />
-            {sheet.swimsNamed?.map(({ waterKey, water, names }) => (
+            {sheet.swimsNamed.map(({ waterKey, water, names }) => (
               <Names
                 key={waterKey}
                 title={sheetText.swimsNamed({ water })}
@@ -104,7 +104,7 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
             ))}
             <Names
               title={sheetText.baitsNamed}
-              names={asked.baits}
+              names={named.baits}
               known={sheet.baits}
               chosen={open.baits}
               onChoose={(baits) => change({ baits })}
@@ -123,8 +123,8 @@ export function SheetOnDesk({ open, put, onAll }: SheetOnDeskProps) {
               run={run}
               choices={sheet.choices}
               headings={table?.headings ?? []}
-              waters={asked?.waters ?? []}
-              swims={sheet.swimsNamed ?? []}
+              waters={named?.waters ?? []}
+              swims={sheet.swimsNamed}
               isAnswered={sheet.isAnswered}
               onAll={onAll}
             />

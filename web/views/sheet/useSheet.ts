@@ -9,7 +9,7 @@ import { useRodWords } from '../../data/rods.js';
 import { useImports, useStandingSwims, useStandingWaters } from '../../data/rows.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { localInput } from '../../parts/when.js';
-import type { SheetChoices } from '../../workers/sheetDesk.js';
+import type { DryRun, SheetChoices } from '../../workers/sheetDesk.js';
 import { told } from './desk.js';
 import { SAME_AS, type OpenSheet } from './openSheet.js';
 import { sheetText } from './text.en-GB.js';
@@ -54,6 +54,8 @@ export function useSheet(open: OpenSheet) {
     return { choice, mapping, answers, today, fieldNames: sheetText.fields, ...named };
   }, [choice, mapping, answers, asked, today, open.waters, open.kinds, open.baits]);
   const run = useQuery(told.plan(open.id, choices)).data ?? undefined;
+  const inNewRows = (names: readonly NameInSheet[], of: keyof DryRun['named']) =>
+    run ? names.filter(({ written }) => run.named[of].has(foldWord(written))) : names;
   const isAnswered = asked?.questions.every(({ of }) => answers?.[of] !== null) ?? false;
   return {
     file,
@@ -62,14 +64,19 @@ export function useSheet(open: OpenSheet) {
     table,
     mapping,
     isRemembered,
-    asked,
+    questions: asked?.questions ?? [],
+    named: asked && {
+      waters: inNewRows(asked.waters, 'waters'),
+      kinds: inNewRows(asked.kinds, 'kinds'),
+      baits: inNewRows(asked.baits, 'baits'),
+    },
     answers,
     isAnswered,
     choices,
     run,
     waters,
     swims,
-    swimsNamed,
+    swimsNamed: swimsNamed?.map((each) => ({ ...each, names: inNewRows(each.names, 'swims') })) ?? [],
     baits,
   };
 }
