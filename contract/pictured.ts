@@ -1,3 +1,4 @@
+import type { Mass } from '@keeper/core/measure/mass';
 import type { PastDate } from '@keeper/core/measure/pastDate';
 import type { FormId, SpeciesId } from '@keeper/core/domain/fish/species';
 
@@ -13,8 +14,11 @@ export interface PicturedFish {
   readonly elapsedMs: number;
   readonly species: SpeciesId | null;
   readonly form: FormId | null;
+  readonly kindName: string | null;
   readonly pictures: readonly string[];
   /** How exactly its day is known, where it is remembered. */
   readonly dated: PastDate | null;
   readonly netGrams: number | null;
+  /** As it was read. */
+  readonly net: Mass | null;
 }

@@ -42,7 +42,7 @@ test('what is known, twice there, without a date or from the future stands apart
     NOW,
   );
   expect([names(card.known), names(card.undated), names(card.future)]).toEqual(['known', 'plain', 'ahead']);
-  expect(card.groups).toEqual([{ captureId: 'carp', pictures: [taken('a', 12)] }]);
+  expect(card.groups).toEqual([{ captureId: 'carp', perhaps: 0, pictures: [taken('a', 12)] }]);
 });
 
 test.each([
@@ -138,6 +138,18 @@ describe('pictures of other years', () => {
     const off = (grams: number) => [old('light'), old('heavy', { grams: 10_000 + grams })];
     expect(sorted([at('a', 5, { name: '10kg' })], ...off(120))).toEqual([['heavy', 'a']]);
     expect(sorted([at('a', 5, { name: '10kg' })], ...off(121))).toEqual([[null, 'a']]);
+  });
+
+  test('how many fish of a day may be theirs is said, and nothing where one is', () => {
+    const perhaps = (pictures: Parameters<typeof sortByTime>[0], ...fish: ReturnType<typeof old>[]) =>
+      sortByTime(pictures, new BankTimes(fish), Date.parse('2026-06-10T12:00:00Z')).groups.map(
+        (group) => group.perhaps,
+      );
+    expect(perhaps([at('a', 5)], old('one'))).toEqual([0]);
+    expect(perhaps([at('a', 5), at('b', 5.1)], old('one'), old('two'))).toEqual([2]);
+    expect(perhaps([at('c', 30)], old('one'), old('two'))).toEqual([0]);
+    // Of the one fish of that day it is not, by the weight in its name: it may be all the same.
+    expect(perhaps([at('a', 5, { name: '10kg' })], old('one', { grams: 5_000 }))).toEqual([1]);
   });
 
   test('the only fish of a day is not taken for one of another weight', () => {

@@ -16,6 +16,8 @@ export interface CardPicture {
 export interface PictureGroup {
   /** The fish that they are of; null for a fish that is not in the book, or for no fish at all. */
   readonly captureId: string | null;
+  /** So many fish of the book may be theirs, of which none more than the others: the keeper says which. */
+  readonly perhaps: number;
   readonly pictures: readonly CardPicture[];
 }
 
@@ -60,23 +62,25 @@ export function sortByTime(
   );
   const takenMs = ({ takenMs: atMs, dayOnly }: CardPicture) => (atMs ?? 0) + (dayOnly ? 0 : clockOffMs);
   const future = dated.filter((picture) => takenMs(picture) > nowMs + MINUTE_MS);
-  const groups: { captureId: string | null; lastMs: number; pictures: CardPicture[] }[] = [];
+  const groups: { captureId: string | null; perhaps: number; lastMs: number; pictures: CardPicture[] }[] = [];
   for (const picture of dated.filter((each) => !future.includes(each)).toSorted((a, b) => takenMs(a) - takenMs(b))) {
     const atMs = takenMs(picture);
     const timed = picture.dayOnly ? undefined : bank.at(atMs);
-    const captureId = (timed ?? fishOfDay(picture, dayOf(atMs), bank))?.captureId ?? null;
+    const ofDay = bank.onDay(dayOf(atMs), { untimed: !picture.dayOnly });
+    const captureId = (timed ?? onlyOne(picture, ofDay))?.captureId ?? null;
     const open = captureId
       ? groups.find((group) => group.captureId === captureId)
       : groups.findLast((group) => group.captureId === null && atMs - group.lastMs <= PAUSE_MS);
     if (open) {
       open.pictures.push(picture);
       open.lastMs = atMs;
+      open.perhaps = Math.max(open.perhaps, captureId === null ? ofDay.length : 0);
     } else {
-      groups.push({ captureId, lastMs: atMs, pictures: [picture] });
+      groups.push({ captureId, perhaps: captureId === null ? ofDay.length : 0, lastMs: atMs, pictures: [picture] });
     }
   }
   return {
-    groups: groups.map(({ captureId, pictures: of }) => ({ captureId, pictures: of })),
+    groups: groups.map(({ captureId, perhaps, pictures: of }) => ({ captureId, perhaps, pictures: of })),
     undated: fresh.filter((picture) => picture.takenMs === null),
     future,
     known,
@@ -87,9 +91,8 @@ export function sortByTime(
 /** A weight in a name is that of a fish when they are so near to each other: a step of a dial (common practice). */
 const SAME_WEIGHT_GRAMS = 120;
 
-/** The fish of a day that a picture can only be of; undefined where there are several, or none. */
-function fishOfDay({ dayOnly, name }: CardPicture, day: string, bank: BankTimes): CaptureSpan | undefined {
-  const there = bank.onDay(day, { untimed: !dayOnly });
+/** Of the fish of its day the one that a picture can only be of; undefined where there are several, or none. */
+function onlyOne({ name }: CardPicture, there: readonly CaptureSpan[]): CaptureSpan | undefined {
   const named = name === undefined ? undefined : nameWeight(name);
   const ofWeight =
     named === undefined

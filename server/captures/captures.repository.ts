@@ -55,7 +55,8 @@ export class CapturesRepository {
         `SELECT json_object(
            'captureId', id, 'startedAt', started_at, 'begunAt', summary -> '$.begunAt', 'species', species,
            'zone', summary -> '$.zone', 'elapsedMs', summary -> '$.elapsedMs', 'form', summary -> '$.form',
-           'dated', summary -> '$.dated', 'netGrams', net_grams, 'pictures', json(coalesce(added.pictures, '[]'))
+           'kindName', summary -> '$.kindName', 'net', summary -> '$.net', 'dated', summary -> '$.dated',
+           'netGrams', net_grams, 'pictures', json(coalesce(added.pictures, '[]'))
          )
          FROM captures LEFT JOIN (
            SELECT capture_id, json_group_array(payload ->> '$.sha256' ORDER BY elapsed_ms, id) AS pictures FROM events

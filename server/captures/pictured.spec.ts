@@ -35,7 +35,9 @@ test('every fish comes with its time on the bank and what it has, or had, of pic
     elapsedMs: 400_000,
     species: 'carp',
     form: null,
+    kindName: null,
     dated: null,
+    net: { unit: 'oz', count: 300 },
     netGrams: expect.closeTo(8504.86, 1),
     pictures: [A, B],
   });

@@ -5,6 +5,7 @@ jest.mock('exifr', () => ({ parse: () => Promise.resolve(undefined) }));
 jest.mock('idb-keyval', () => ({
   createStore: () => undefined,
   entries: () => Promise.resolve([...mockKept]),
+  get: (key: string) => Promise.resolve(mockKept.get(key)),
   set: (key: string, value: unknown) => Promise.resolve(mockKept.set(key, value)),
 }));
 jest.mock('./storageQuota.js', () => ({ hasRoomFor: () => Promise.resolve(true) }));
@@ -17,7 +18,10 @@ jest.mock('./ownCopy.js', () => ({
     return Promise.resolve(own);
   },
 }));
-jest.mock('./sha256.js', () => ({ sha256Of: (file: File) => Promise.resolve(`sha of ${file.name}`) }));
+const mockTwins: Record<string, string> = { '2019-06-14.jpg': 'a.jpg' };
+jest.mock('./sha256.js', () => ({
+  sha256Of: (file: File) => Promise.resolve(`sha of ${mockTwins[file.name] ?? file.name}`),
+}));
 
 const looked: string[] = [];
 beforeEach(() => {
@@ -55,6 +59,14 @@ test('a bad file stops nothing and says why; a phone’s own format is told what
   ]);
   expect((await cardFiles()).map(({ name }) => name)).toEqual(['a.jpg', 'b.jpg']);
 });
+
+test.each([[['a.jpg', '2019-06-14.jpg']], [['2019-06-14.jpg', 'a.jpg']]])(
+  'of one picture under two names the name that says its day counts: %j',
+  async (names) => {
+    expect(await take(names)).toContain('2019-06-14.jpg');
+    expect(await cardFiles()).toMatchObject([{ sha256: 'sha of a.jpg', name: '2019-06-14.jpg', dayOnly: true }]);
+  },
+);
 
 test('what lies here does not need the card any more; a file that went with it is told', async () => {
   expect(await take(['a.jpg', 'gone.jpg'])).toEqual(['a.jpg', 'gone.jpg: It could not be read.']);

@@ -1,5 +1,5 @@
 import { dataText } from './text.en-GB.js';
-import { createStore, delMany, entries, set } from 'idb-keyval';
+import { createStore, delMany, entries, get, set } from 'idb-keyval';
 import { MOST_PICTURE_BYTES } from '@keeper/contract/limits';
 import { nameDate } from '@keeper/core/pictures/nameDate';
 import { localInput } from '../parts/when.js';
@@ -104,6 +104,9 @@ async function takeOne(onCard: File): Promise<CardFile | NotTaken> {
     ...advice,
     ...(advice.takenMs === null && takenByName(onCard)),
   };
+  // The same bytes under another name: the name that says when it was taken counts.
+  const twin = await get<CardFile>(taken.sha256, store);
+  if (twin && twin.takenMs !== null && taken.takenMs === null) return twin;
   await set(taken.sha256, taken, store);
   return taken;
 }

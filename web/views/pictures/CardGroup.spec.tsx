@@ -24,7 +24,7 @@ function group(files: readonly CardFile[], needsDay: boolean) {
         why={'Why.'}
         busy={false}
         onAway={() => undefined}
-        group={{ captureId: null, pictures: more }}
+        group={{ captureId: null, perhaps: 0, pictures: more }}
         onPut={(putting) => puts.push(putting)}
       />
     </MemoryRouter>

@@ -2,6 +2,7 @@ import { picturesText } from './text.en-GB.js';
 import { FolderInput } from 'lucide-react';
 import { fromEvent } from 'file-selector';
 import { useId, useMemo, useState, type DragEvent } from 'react';
+import type { PicturedFish } from '@keeper/contract/pictured';
 import type { PictureGroup } from '@keeper/core/pictures/sortByTime';
 import type { NotTaken } from '../../data/card.js';
 import { useStandingWaters } from '../../data/rows.js';
@@ -30,8 +31,8 @@ export function CardPage() {
   const fileOf = (sha256: string) => bySha.get(sha256);
   const groups: PictureGroup[] = [
     ...sorted.groups,
-    ...(sorted.undated.length > 0 ? [{ captureId: null, pictures: sorted.undated }] : []),
-    ...(sorted.future.length > 0 ? [{ captureId: null, pictures: sorted.future }] : []),
+    ...(sorted.undated.length > 0 ? [{ captureId: null, perhaps: 0, pictures: sorted.undated }] : []),
+    ...(sorted.future.length > 0 ? [{ captureId: null, perhaps: 0, pictures: sorted.future }] : []),
   ];
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<readonly Put[]>([]);
@@ -87,7 +88,7 @@ export function CardPage() {
   const onPut = useStable((putting: Putting) => void work([putting]));
   const onAway = useStable((sha256s: readonly string[]) => void card.sendAway(sha256s));
   const sure = sorted.groups.filter(({ captureId }) => captureId !== null);
-  const alone = sorted.groups.filter(({ captureId }) => captureId === null);
+  const alone = sorted.groups.filter(({ captureId, perhaps }) => captureId === null && perhaps === 0);
   /** A fish known from its pictures for each group that has none: what was taken close together is one. */
   const beginAll = () => work(alone.map(({ pictures }) => ({ pictures, to: NEW_PAGE, each: false })));
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
@@ -212,7 +213,7 @@ export function CardPage() {
               <CardGroup
                 key={`${group.captureId}${group.pictures[0]?.sha256}`}
                 group={group}
-                why={whyHere(group, sorted)}
+                why={whyHere(group, sorted, card.fish)}
                 files={group.pictures.flatMap(({ sha256 }) => fileOf(sha256) ?? [])}
                 fish={card.fish}
                 needsDay={sorted.undated === group.pictures || sorted.future === group.pictures}
@@ -277,18 +278,23 @@ function doneText(puts: readonly Put[]): string {
   return picturesText.begunFor({ begun, many });
 }
 
-function whyHere({ captureId, pictures }: PictureGroup, sorted: ReturnType<typeof useCard>['sorted']): string {
+function whyHere(
+  { captureId, perhaps, pictures }: PictureGroup,
+  sorted: ReturnType<typeof useCard>['sorted'],
+  fish: readonly PicturedFish[],
+): string {
   const first = pictures[0];
   const many =
     pictures.length === 1 ? picturesText.onePicture : picturesText.pictures3({ picturesCount: pictures.length });
   if (!first || first.takenMs === null) return picturesText.withoutADateThe({ many });
-  if (first.dayOnly) {
-    const day = dayText(localInput(first.takenMs).slice(0, 10));
-    return captureId ? picturesText.namedForThisFish({ many, day }) : picturesText.namedForADay({ many, day });
-  }
-  const when = whenText(new Date(first.takenMs + sorted.clockOffMs).toISOString());
+  const day = dayText(localInput(first.takenMs).slice(0, 10));
+  const when = first.dayOnly ? day : whenText(new Date(first.takenMs + sorted.clockOffMs).toISOString());
   if (sorted.future.includes(first)) return picturesText.datedWhichIsStill({ many, when });
-  return captureId ? picturesText.ofWhileThisFish({ many, when }) : picturesText.ofWhenNoFish({ many, when });
+  const told = first.dayOnly ? picturesText.named({ many, day }) : picturesText.taken({ many, when });
+  if (perhaps > 0) return picturesText.severalOfThatDay({ told, perhaps });
+  if (captureId === null) return first.dayOnly ? picturesText.ofNoFish({ told }) : picturesText.whenNoFish({ told });
+  const isTimed = !first.dayOnly && !fish.find((each) => each.captureId === captureId)?.dated;
+  return isTimed ? picturesText.whileThisFish({ told }) : picturesText.theOnlyOfThatDay({ told });
 }
 
 function hours(ms: number): string {

@@ -1,7 +1,8 @@
 import { say } from '../../text/say.js';
 import type { PicturedFish } from '@keeper/contract/pictured';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import { whenText } from '../../parts/when.js';
+import { formatMass } from '@keeper/core/measure/formatMass';
+import { takenText } from '../../parts/when.js';
 
 /** So many fish are offered, the nearest in time. */
 const OFFERED = 30;
@@ -35,8 +36,9 @@ function begunAfter(fish: readonly PicturedFish[], atMs: number): number {
 
 /** Fish to choose from, the nearest to a time first, each as one would call it. */
 export function fishOptions(fish: readonly PicturedFish[], atMs: number): { value: string; label: string }[] {
-  return nearestFish(fish, atMs).map(({ captureId, startedAt, zone, species, form }) => ({
-    value: captureId,
-    label: `${say(speciesName(species ?? undefined, form ?? undefined))}, ${whenText(startedAt, undefined, zone)}`,
-  }));
+  return nearestFish(fish, atMs).map((each) => {
+    const { captureId, species, form, kindName, net } = each;
+    const told = [say(speciesName(species, form, kindName)), net && formatMass(net), takenText(each)];
+    return { value: captureId, label: told.filter(Boolean).join(', ') };
+  });
 }

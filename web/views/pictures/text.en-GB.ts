@@ -133,10 +133,16 @@ export const picturesText = localised('pictures', {
   withoutADateThe: ({ many }: { many: string }) => `${many} without a date: the camera wrote none.`,
   datedWhichIsStill: ({ many, when }: { many: string; when: string }) =>
     `${many} dated ${when}, which is still to come: the camera’s clock is off.`,
-  ofWhileThisFish: ({ many, when }: { many: string; when: string }) =>
-    `${many} of ${when}, while this fish was on the bank.`,
-  ofWhenNoFish: ({ many, when }: { many: string; when: string }) =>
-    `${many} of ${when}, when no fish of the book was on the bank.`,
+  taken: ({ many, when }: { many: string; when: string }) => `${many} of ${when}`,
+  named: ({ many, day }: { many: string; day: string }) => `${many}, named ${day}`,
+  whileThisFish: ({ told }: { told: string }) => `${told}, while this fish was on the bank.`,
+  whenNoFish: ({ told }: { told: string }) => `${told}, when no fish of the book was on the bank.`,
+  theOnlyOfThatDay: ({ told }: { told: string }) => `${told}: of the only fish of that day, or the one of that weight.`,
+  ofNoFish: ({ told }: { told: string }) => `${told}: no fish is known to be theirs.`,
+  severalOfThatDay: ({ told, perhaps }: { told: string; perhaps: number }) =>
+    perhaps === 1
+      ? `${told}. The fish of that day has another weight: choose it, or begin a page.`
+      : `${told}. The book has ${perhaps} fish of that day: choose one, or begin a page.`,
   anHour: 'an hour',
   hours: ({ off }: { off: number }) => `${off} hours`,
   openingThePictures: 'Opening the pictures…',
@@ -162,10 +168,6 @@ export const picturesText = localised('pictures', {
   beginAll: ({ count }: { count: number }) => `Begin ${count} pages for those of no fish`,
   moreGroups: ({ count }: { count: number }) => `${count} more groups`,
   findWhoIsWho: 'Find who is who',
-  namedForThisFish: ({ many, day }: { many: string; day: string }) =>
-    `${many}, named ${day}: of the only fish of that day, or the one of that weight.`,
-  namedForADay: ({ many, day }: { many: string; day: string }) =>
-    `${many}, named ${day}: no fish is known to be theirs.`,
   nowhereDelete: 'Nowhere: delete it for good',
   deleteForGood: 'Delete this picture for good',
   deletedForGood: ({ others }: { others: number }) =>

@@ -44,8 +44,7 @@ export function useCard() {
     const show = () => {
       const now = fresh.splice(0);
       shownMs = Date.now();
-      const anew = new Set(now.map(({ sha256 }) => sha256));
-      startTransition(() => setFiles((before) => [...before.filter(({ sha256 }) => !anew.has(sha256)), ...now]));
+      startTransition(() => setFiles((before) => withoutTwins([...before, ...now])));
     };
     await takeCard(chosen, {
       stopped: () => stop.current,
@@ -66,8 +65,7 @@ export function useCard() {
   };
   const comeBack = async (back: readonly CardFile[]) => {
     await layBack(back);
-    const anew = new Set(back.map(({ sha256 }) => sha256));
-    setFiles((before) => [...before.filter(({ sha256 }) => !anew.has(sha256)), ...back]);
+    setFiles((before) => withoutTwins([...before, ...back]));
   };
   const known = fish.data ?? NO_FISH;
   // Sorted again when there is something else to sort: not whenever the page is drawn.
@@ -96,6 +94,11 @@ export function useCard() {
     },
     reread: () => fish.refetch(),
   };
+}
+
+/** Each picture once, as it was taken last. */
+function withoutTwins(files: readonly CardFile[]): CardFile[] {
+  return [...new Map(files.map((file) => [file.sha256, file])).values()];
 }
 
 function spanOf({ captureId, startedAt, elapsedMs, pictures, dated, netGrams }: PicturedFish): CaptureSpan {
