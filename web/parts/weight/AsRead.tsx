@@ -11,6 +11,18 @@ export function AsRead({ state }: { state: CaptureState }) {
   if (!weight) return null;
   const net = netOf(state);
   const line = 'flex justify-between border-t border-rule py-2 tabular-nums';
+  // Of a fish that is remembered nobody wrote down how it was weighed: the figure stands alone.
+  if (state.origin === 'memory' && weight.method === 'zeroed' && !weight.scalesId)
+    return (
+      <dl>
+        <div className={line}>
+          <dt>{weightWords.writtenDown}</dt>
+          <dd>{formatMass(weight.asRead)}</dd>
+        </div>
+        <p className="py-1 text-soft">{weightWords.howIsNotKnown}</p>
+        <ConditionLine state={state} />
+      </dl>
+    );
   return (
     <dl>
       <div className={line}>

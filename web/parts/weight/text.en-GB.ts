@@ -11,6 +11,9 @@ export const weightWords = localised('parts.weight', {
   secondScale: 'The second scale',
   readWetSlingZeroed: ({ method }: { method: string }) =>
     method === 'zeroed' ? 'Read, wet sling zeroed' : 'Gross, fish in the sling',
+  writtenDown: 'As it was written down',
+  howIsNotKnown:
+    'How it was weighed was not written down. Where a doubt is given for it, a scale of that unit with a zeroed sling is taken.',
   tareTheWetSling: 'Tare, the wet sling',
   notNoted: 'not noted',
   net: 'Net',

@@ -115,7 +115,7 @@ function CaptureOf({ state }: { state: CaptureState }) {
           {facts.weight && (
             <Section title={captureText.weightAsRead}>
               <AsRead state={state} />
-              <WeightStands state={state} />
+              {(state.origin !== 'memory' || facts.weight.scalesId) && <WeightStands state={state} />}
             </Section>
           )}
           {state.gaps.length > 0 && (
