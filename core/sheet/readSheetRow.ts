@@ -76,12 +76,13 @@ export function readSheetRow(cells: SheetRow, row: number, reading: RowReading):
     return { text: (cells[column] ?? '').trim().slice(0, MOST_CELL_LETTERS), heading: table.headings[column] ?? '' };
   };
   const textOf = (field: SheetField, most: number) => {
-    const { text } = cellOf(field);
+    const written = cellOf(field).text;
+    const text = NOTHING.test(written) ? '' : written;
     if (text.length > most) notes.push(`${nameOf(field)}: ${text}`);
     return text.slice(0, most);
   };
   const measured = <T>(field: SheetField, text: string, read: (bare: string) => Result<T>): T | null => {
-    if (text === '' || /^[-–—?]+$|^n\/?a$/i.test(text)) return null;
+    if (NOTHING.test(text)) return null;
     const bare = withoutRoughly(text);
     const wanted = bare === null || answers.roughly === 'take';
     if (bare !== null) notes.push(`${nameOf(field)}: ${text}`);
@@ -138,6 +139,9 @@ function poundsText(pounds: string, ounces: string): string {
   if (!oz) return `${lb} lb`;
   return lb ? `${lb} lb ${oz} oz` : `${oz} oz`;
 }
+
+/** What people write into a cell of which they know nothing. */
+const NOTHING = /^([-–—?.]*|n\/?a)$/i;
 
 const BARE = /^\d+(?:\.\d+)?$/;
 

@@ -129,6 +129,13 @@ test('several columns of notes are one note, each under its heading; a long bait
   });
 });
 
+test.each(['-', '?', 'n/a', '...', ''])('a bait, a weight or a length of “%s” is none, and no problem', (cell) => {
+  const sheet = { name: '', rows: [['Date', 'Bait', 'Weight', 'Length (cm)']] };
+  const { fish, problems } = readSheetRow(['2019', cell, cell, cell], 2, reading(sheet));
+  expect(fish).toMatchObject({ bait: '', weight: null, length: null, note: '' });
+  expect(problems).toEqual([]);
+});
+
 describe('what is in the book', () => {
   test('the same sheet comes in once; rows that say the same are as many fish', () => {
     const twice = { ...FIRST_SHEET, rows: [...FIRST_SHEET.rows.slice(0, 5), FIRST_SHEET.rows[4] ?? []] };

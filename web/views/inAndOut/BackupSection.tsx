@@ -11,6 +11,7 @@ import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { TextField } from '../../parts/TextField.js';
 import { whenText } from '../../parts/when.js';
+import { NotYetThere } from './NotYetThere.js';
 import { inAndOutText } from './text.en-GB.js';
 
 /** The whole book as one file: now, or by itself every night; sealed with a passphrase where one is given. */
@@ -19,6 +20,7 @@ export function BackupSection() {
   return (
     <Section title={inAndOutText.backup}>
       <p className="mb-3 max-w-prose">{inAndOutText.backupHow}</p>
+      <NotYetThere />
       <a href="/api/backup" download className="button">
         <Download size={20} aria-hidden />
         {inAndOutText.backUpTheBook}

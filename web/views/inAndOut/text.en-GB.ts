@@ -106,6 +106,10 @@ export const inAndOutText = localised('inAndOut', {
   passphrase: 'Passphrase',
   passphraseHow: 'Nobody opens the backup without it, you neither: write it down somewhere else.',
   backUpSealed: 'Back up, sealed',
+  notYetThere: ({ waiting }: { waiting: number }) =>
+    waiting === 1
+      ? 'One entry of this device is not in the book yet: a backup made now lacks it.'
+      : `${waiting} entries of this device are not in the book yet: a backup made now lacks them.`,
   backupPrivate: 'Without a passphrase it holds every place for anybody who has the file.',
   everyNightInto: 'Every night into this folder',
   everyNightHow: 'The whole path, best on another disk. 7 days, 4 weeks and 12 months are kept. Empty: none.',
