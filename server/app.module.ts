@@ -39,7 +39,7 @@ export class AppModule {
   static register(options: Options, database: Database, restoring: Restoring): DynamicModule {
     const pictures = PicturesModule.register(join(options.dataFolder, 'pictures'));
     const flanks = FlanksModule.register(pictures, join(options.dataFolder, 'prints'));
-    const book = BookModule.register(pictures);
+    const book = BookModule.register(pictures, flanks);
     return {
       module: AppModule,
       imports: [

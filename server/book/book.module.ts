@@ -10,10 +10,10 @@ import { RowsOfBook } from './rowsOfBook.js';
 
 @Module({})
 export class BookModule {
-  static register(pictures: DynamicModule): DynamicModule {
+  static register(pictures: DynamicModule, flanks: DynamicModule): DynamicModule {
     return {
       module: BookModule,
-      imports: [CapturesModule, OutingsModule, SettingsModule, WatersModule, pictures],
+      imports: [CapturesModule, OutingsModule, SettingsModule, WatersModule, pictures, flanks],
       controllers: [BookController, MergeController],
       providers: [RowsOfBook, MergeBookService],
       exports: [RowsOfBook],

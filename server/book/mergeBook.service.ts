@@ -9,6 +9,7 @@ import { mergeRow } from '@keeper/core/formats/mergeRow';
 import type { CameBook, CameRow } from '@keeper/core/formats/readBookJson';
 import { CaptureEventsService } from '../captures/captureEvents.service.js';
 import { isSameEvent } from '../events/isSameEvent.js';
+import { FlankDescriptorsService } from '../flanks/flankDescriptors.service.js';
 import { OutingsService } from '../outings/outings.service.js';
 import { PictureStore } from '../pictures/pictureStore.js';
 import { SettingsService } from '../settings/settings.service.js';
@@ -38,6 +39,7 @@ export class MergeBookService {
     private readonly captureEvents: CaptureEventsService,
     private readonly outingsService: OutingsService,
     private readonly pictures: PictureStore,
+    private readonly flanks: FlankDescriptorsService,
   ) {}
 
   /** What would come of it; nothing is written. */
@@ -49,7 +51,10 @@ export class MergeBookService {
   async merge(book: CameBook, now: Date): Promise<BookMerge> {
     const deleted = book.captures.flatMap((event) => (event.type === 'picture-deleted' ? [event.payload.sha256] : []));
     const said = this.write(book, deleted, now);
-    await this.pictures.clearDeleted(deleted);
+    if (deleted.length > 0) {
+      await this.pictures.clearDeleted(deleted);
+      await this.flanks.clearUnwanted();
+    }
     return said;
   }
 

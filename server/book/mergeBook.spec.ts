@@ -1,3 +1,5 @@
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import fc from 'fast-check';
 import { anyHistory } from '@keeper/core/spec/events';
 import type { BookMerge } from '@keeper/contract/bookMerge';
@@ -164,6 +166,22 @@ test.each([
 ])('%s is refused: %s', async (text, says) => {
   const answer = await here.http.post('/api/book').attach('file', Buffer.from(text), 'book.json').expect(400);
   expect((answer.body as { sentence: string }).sentence).toContain(says);
+});
+
+test('a picture that the other book deleted for good is deleted here with what was read from it', async () => {
+  const print = join(here.dataFolder, 'prints', 'ab', 'ab12.json');
+  mkdirSync(dirname(print), { recursive: true });
+  writeFileSync(print, 'null');
+  const { captureId } = await fill(there);
+  await merged(here, await exported(there));
+  expect(existsSync(print)).toBe(true);
+  const deleted = event(captureId, 'picture-deleted', 999_000, { sha256: 'a'.repeat(64), why: '' });
+  await there.http
+    .post('/api/events')
+    .send({ events: [deleted] })
+    .expect(201);
+  await merged(here, await exported(there));
+  expect(existsSync(print)).toBe(false);
 });
 
 test('what cannot be read of a book stays out and is counted, and the rest comes in', async () => {

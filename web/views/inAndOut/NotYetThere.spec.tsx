@@ -7,7 +7,7 @@ let mockState: Pick<OutboxState, 'events' | 'pictures' | 'rows'>;
 jest.mock('../../data/useCapture.js', () => ({ useOutbox: () => mockState }));
 
 const shown = (...states: string[]) => {
-  const pictures = states.map((state) => ({ state })) as OutboxState['pictures'];
+  const pictures = states.map((state) => ({ state })) as unknown as OutboxState['pictures'];
   mockState = { events: [], pictures, rows: [] };
   render(<NotYetThere />);
   return screen.queryByRole('status');

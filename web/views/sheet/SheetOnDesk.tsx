@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { SPECIES, speciesName } from '@keeper/core/domain/fish/species';
+import type { Named } from '@keeper/core/sheet/matchNames';
 import { Choice } from '../../parts/Choice.js';
 import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
@@ -14,11 +15,11 @@ import { sheetText } from './text.en-GB.js';
 import { useSheet } from './useSheet.js';
 
 /** The kinds of the book, each by the word that a sheet is read with. */
-const KINDS = SPECIES.filter(({ id }) => id !== 'other').flatMap(({ id, forms }) =>
-  forms.length === 0
-    ? [{ id: id as string, name: say(speciesName(id)) }]
-    : forms.map((form) => ({ id: form as string, name: say(speciesName(id, form)) })),
-);
+const KINDS = SPECIES.flatMap(({ id, forms }): Named[] => {
+  if (id === 'other') return [];
+  if (forms.length === 0) return [{ id, name: say(speciesName(id)) }];
+  return forms.map((form) => ({ id: form, name: say(speciesName(id, form)) }));
+});
 
 interface SheetOnDeskProps {
   readonly open: OpenSheet;

@@ -3,13 +3,14 @@ import { useMemo } from 'react';
 import { LEFT_OUT } from '@keeper/contract/imports';
 import { foldWord } from '@keeper/core/domain/outing/foldWord';
 import type { SheetAnswers } from '@keeper/core/sheet/sheetAnswers';
-import type { NameInSheet } from '@keeper/core/sheet/matchNames';
+import type { Named, NameInSheet } from '@keeper/core/sheet/matchNames';
+import type { SwimsOfWater } from '@keeper/core/sheet/swimsOfSheet';
 import type { Mapping } from '@keeper/core/sheet/sheetField';
 import { useRodWords } from '../../data/rods.js';
 import { useImports, useStandingSwims, useStandingWaters } from '../../data/rows.js';
 import { useMinute } from '../../data/useOutingAssessment.js';
 import { localInput } from '../../parts/when.js';
-import type { DryRun, SheetChoices } from '../../workers/sheetDesk.js';
+import type { SheetChoices, TableChoice } from '../../workers/sheetDesk.js';
 import { told } from './desk.js';
 import { SAME_AS, type OpenSheet } from './openSheet.js';
 import { sheetText } from './text.en-GB.js';
@@ -40,9 +41,7 @@ export function useSheet(open: OpenSheet) {
     return { ...open.answers, ...before?.answers, ...Object.fromEntries([...found, ...said]) } as SheetAnswers;
   }, [asked, open.answers, before]);
 
-  // A water that will be made goes by its folded name until then.
-  const waterKeys = useMemo(() => asked && namesMeant(asked.waters, open.waters, foldWord), [asked, open.waters]);
-  const swimsNamed = useQuery(told.swims(open.id, choice, mapping, waterKeys, { swims, today })).data ?? undefined;
+  const swimsNamed = useSwimsNamed(open, { choice, mapping, waters: asked?.waters }, { swims, today });
 
   const choices = useMemo((): SheetChoices | undefined => {
     if (!choice || !mapping || !answers || !asked || !mapping.includes('date')) return undefined;
@@ -54,8 +53,6 @@ export function useSheet(open: OpenSheet) {
     return { choice, mapping, answers, today, fieldNames: sheetText.fields, ...named };
   }, [choice, mapping, answers, asked, today, open.waters, open.kinds, open.baits]);
   const run = useQuery(told.plan(open.id, choices)).data ?? undefined;
-  const inNewRows = (names: readonly NameInSheet[], of: keyof DryRun['named']) =>
-    run ? names.filter(({ written }) => run.named[of].has(foldWord(written))) : names;
   const isAnswered = asked?.questions.every(({ of }) => answers?.[of] !== null) ?? false;
   return {
     file,
@@ -66,9 +63,9 @@ export function useSheet(open: OpenSheet) {
     isRemembered,
     questions: asked?.questions ?? [],
     named: asked && {
-      waters: inNewRows(asked.waters, 'waters'),
-      kinds: inNewRows(asked.kinds, 'kinds'),
-      baits: inNewRows(asked.baits, 'baits'),
+      waters: inNewRows(asked.waters, run?.named.waters),
+      kinds: inNewRows(asked.kinds, run?.named.kinds),
+      baits: inNewRows(asked.baits, run?.named.baits),
     },
     answers,
     isAnswered,
@@ -76,9 +73,29 @@ export function useSheet(open: OpenSheet) {
     run,
     waters,
     swims,
-    swimsNamed: swimsNamed?.map((each) => ({ ...each, names: inNewRows(each.names, 'swims') })) ?? [],
+    swimsNamed: swimsNamed.map((each) => ({ ...each, names: inNewRows(each.names, run?.named.swims) })),
     baits,
   };
+}
+
+/** The swims that the sheet names at each water; one that will be made goes by its folded name until then. */
+function useSwimsNamed(
+  open: OpenSheet,
+  read: {
+    readonly choice: TableChoice | undefined;
+    readonly mapping: Mapping | undefined;
+    readonly waters: readonly NameInSheet[] | undefined;
+  },
+  known: { readonly swims: readonly (Named & { readonly waterId: string })[]; readonly today: string },
+): readonly SwimsOfWater[] {
+  const { choice, mapping, waters } = read;
+  const waterKeys = waters && namesMeant(waters, open.waters, foldWord);
+  return useQuery(told.swims(open.id, choice, mapping, waterKeys, known)).data ?? [];
+}
+
+/** The names that stand in rows which are not in the book yet; all of them until that is known. */
+function inNewRows(names: readonly NameInSheet[], named: ReadonlySet<string> | undefined): readonly NameInSheet[] {
+  return named ? names.filter(({ written }) => named.has(foldWord(written))) : names;
 }
 
 /** By the folded name, what each name means; one that means nothing yet is left out. */
