@@ -29,7 +29,7 @@ const floors = [
   ['weather', 'biometry', 'pictures'],
   ['weighing', 'care', 'recognition'],
   ['bank', 'meetings'],
-  ['planning', 'rehearse'],
+  ['planning', 'rehearse', 'findings'],
   ['formats', 'sheet'],
   ['find'],
   ['text'],

@@ -8,6 +8,7 @@ import { coldStartBench } from './coldStart.js';
 import { demoKnownBench } from './demoKnown.js';
 import { figuresSoFar } from './figures.js';
 import { finderBench } from './finder.js';
+import { findingsBench } from './findings.js';
 import { flankBench } from './flank.js';
 import { growthBench } from './growth.js';
 import { importSheetBench } from './importSheet.js';
@@ -37,6 +38,7 @@ const PARTS = {
   ingest: ingestBench,
   screen: picturesOnScreenBench,
   flank: flankBench,
+  findings: () => findingsBench(process.argv[3] === undefined ? undefined : Number(process.argv[3])),
   known: demoKnownBench,
   append: appendBench,
   bundle: bundleBench,

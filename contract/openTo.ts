@@ -45,6 +45,7 @@ export const OPEN_TO: Readonly<Record<string, readonly Asker[]>> = {
   'get /captures/marks': KEEPER,
   'get /captures/weighed': KEEPER,
   'get /captures/{captureId}': CREW,
+  'get /findings/record': KEEPER,
   'get /flanks': KEEPER,
   'get /flanks/cells': KEEPER,
   'post /pictures': HANDS_IN,

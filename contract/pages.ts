@@ -16,6 +16,7 @@ export const PAGES = [
   '/book/sheet',
   '/book/in-and-out',
   '/book/season/:year',
+  '/book/findings',
   '/pictures',
   '/pictures/:captureId/:sha256',
   '/pictures/:captureId/:sha256/who',

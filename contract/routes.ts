@@ -178,6 +178,12 @@ export const ROUTES: readonly Route[] = [
   },
   {
     method: 'get',
+    path: '/findings/record',
+    summary: 'Every outing that took place with the time of its rods, and every fish that took: what findings rest on',
+    gives: JSON_TYPE,
+  },
+  {
+    method: 'get',
     path: '/captures/setups',
     summary: 'Every bait, method and place that was told of a fish, once a water: what a next one is chosen from',
     gives: JSON_TYPE,

@@ -2,12 +2,14 @@ import type { CaptureConditions } from '@keeper/core/domain/capture/conditions';
 import type { CaptureEvent, EventPayloads, EventType } from '@keeper/core/domain/capture/event';
 import type { Length } from '@keeper/core/measure/length';
 import { convertMass, gramsOf, type Mass } from '@keeper/core/measure/mass';
+import type { RodFacts } from '@keeper/core/domain/capture/rodFacts';
 import type { WeightReading } from '@keeper/core/domain/capture/weightReading';
 import { createRng, type Rng } from '@keeper/core/statistics/rng';
 import { DIAL_SCALES, GREEN_SLING } from './bank.js';
 import { lengthOn, weightGrams, type DemoFish } from './fish.js';
 import { demoIds } from './ids.js';
 import { rodOf } from './rods.js';
+import { sessionAt } from './sessions.js';
 import { STOCK } from './waters.js';
 import { YEAR_MS } from '@keeper/core/measure/timeSpan';
 
@@ -19,6 +21,8 @@ export interface DemoCapture {
   /** Ms after the take at which a picture was tapped; null when none was. */
   readonly picturedMs: number | null;
   readonly events: readonly CaptureEvent[];
+  /** What it took on. */
+  readonly rod: RodFacts;
   /** Makes one more event of this capture, always the same one for the same order of asking. */
   readonly make: MakeEvent;
 }
@@ -40,7 +44,9 @@ const SEASONS: readonly {
   { species: 'pike', months: [9, 10, 11], each: 5 },
   { species: 'wels', months: [6, 7, 8], each: 3 },
 ];
-const LAST_DAY_MS = Date.UTC(2026, 10, 21);
+/** Of the fish of a water with two swims so many came at the first. */
+export const BOATHOUSE_OF_FISH = 0.8;
+export const LAST_DAY_MS = Date.UTC(2026, 10, 21);
 
 /** Every capture of the demo, oldest first: about eighty over three seasons. */
 export function demoCaptures(): DemoCapture[] {
@@ -84,9 +90,12 @@ function oneCapture(fish: DemoFish, takenAtMs: number, lost: boolean, place: Pla
       type,
       payload,
     }) as CaptureEvent;
-  const base = { captureId, fish, takenAtMs, make };
-  const hooked = make('hooked', 0, { zone: 'Europe/London', waterId: fish.waterId, around: aroundAt(takenAtMs, luck) });
-  const rod = make('rod-told', 1000, rodOf(fish.species, createRng(`rod of ${seed}`)));
+  const { outingId, swimId } = sessionAt(fish.waterId, takenAtMs, BOATHOUSE_OF_FISH);
+  const around = aroundAt(takenAtMs, luck);
+  const hooked = make('hooked', 0, { zone: 'Europe/London', waterId: fish.waterId, outingId, swimId, around });
+  const told = rodOf(fish.species, createRng(`rod of ${seed}`));
+  const rod = make('rod-told', 1000, told);
+  const base = { captureId, fish, takenAtMs, make, rod: told };
   if (lost) return { ...base, picturedMs: null, events: [...lostFish(hooked, make, luck), rod] };
   const { events, ...landed } = landedFish(hooked, make, luck, fish, takenAtMs, place);
   return { ...base, ...landed, events: [...events, rod] };
@@ -121,7 +130,7 @@ type PlainTap =
   | 'released';
 
 /** About how warm water and air are on a day of the year in that valley. */
-function aroundAt(takenAtMs: number, luck: Rng): CaptureConditions {
+export function aroundAt(takenAtMs: number, luck: Rng): CaptureConditions {
   const day = new Date(takenAtMs);
   const summer = Math.sin((2 * Math.PI * (day.getUTCMonth() + day.getUTCDate() / 31 - 4)) / 12);
   const tenth = (value: number) => Math.round(value * 10) / 10;

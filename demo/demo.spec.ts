@@ -1,10 +1,14 @@
 import { judgeRig } from '@keeper/core/bank/judgeRig';
+import { effortOf } from '@keeper/core/findings/effort';
+import type { FishTaken } from '@keeper/core/findings/fishingRecord';
+import { outingFished } from '@keeper/core/findings/outingFished';
 import { loadTestState } from '@keeper/core/domain/kit/rig';
 import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { replay } from '@keeper/core/domain/capture/replay';
 import { summaryOf, type CaptureSummary } from '@keeper/core/domain/capture/summary';
 import { AppendEventsDto } from '@keeper/contract/events';
+import { MOST_EVENTS } from '@keeper/contract/limits';
 import { problemsIn } from '@keeper/contract/validation';
 import { WriteFishDto } from '@keeper/contract/fish';
 import { WriteKitItemDto } from '@keeper/contract/kit';
@@ -116,15 +120,24 @@ describe('the bank of the demo', () => {
       expect(problemsIn(WriteWaterDto, { ...water, revision: 0 })).toEqual([]);
     expect(problemsIn(WriteSettingsDto, { ...WAYS, habit: HABIT })).toEqual([]);
   });
-  test('its outings are blanks that ended, the same each time', () => {
-    expect(demoOutings()).toEqual(demoOutings());
-    expect(problemsIn(AppendEventsDto, { events: demoOutings() })).toEqual([]);
-    const ids = [...new Set(demoOutings().map(({ outingId }) => outingId))];
-    expect(ids).toHaveLength(2);
-    for (const id of ids) {
-      const own = demoOutings().filter(({ outingId }) => outingId === id);
-      expect(replayOuting(id, own)).toMatchObject({ endedAt: expect.any(String) });
-    }
+  test('its outings ended and are the same each time; each fish falls into its own, while a rod was out', () => {
+    const outings = demoOutings();
+    expect(outings).toEqual(demoOutings());
+    for (let i = 0; i < outings.length; i += MOST_EVENTS)
+      expect(problemsIn(AppendEventsDto, { events: outings.slice(i, i + MOST_EVENTS) })).toEqual([]);
+    const ids = [...new Set(outings.map(({ outingId }) => outingId))];
+    const fished = ids.flatMap((id) => {
+      const own = outings.filter(({ outingId }) => outingId === id);
+      return outingFished(replayOuting(id, own)) ?? [];
+    });
+    expect(fished).toHaveLength(ids.length);
+    const fish = summaries.map(({ captureId, outingId, waterId, swimId, startedAt, species, rod }): FishTaken => {
+      const told = { rod: rod?.rod ?? null, bait: rod?.bait ?? null, keeperId: null };
+      return { captureId, outingId, waterId, swimId, atMs: Date.parse(startedAt ?? ''), species, ...told };
+    });
+    const effort = effortOf({ outings: fished, fish, positions: {} });
+    expect(effort).toMatchObject({ withoutRods: 0, fishOutside: 0, fish: fish.length });
+    expect(effort.blanks).toBeGreaterThan(50);
   });
   test('one of its rigs was never loaded, and all are sound otherwise', () => {
     const now = '2026-05-03T08:00:00Z';

@@ -47,7 +47,8 @@ async function fill(url: string, mostPictures: number): Promise<void> {
   }
   const { updatedAt: _at, ...ways } = await call<KeptSettings>(`${url}/api/settings`);
   if (ways.revision === 0) await call(`${url}/api/settings`, json('PUT', { ...ways, habit: HABIT }));
-  await append(url, demoOutings());
+  const days = demoOutings();
+  for (let i = 0; i < days.length; i += MOST_EVENTS) await append(url, days.slice(i, i + MOST_EVENTS));
   const events = [...captures, ...known].flatMap((each) => each.events);
   for (let i = 0; i < events.length; i += MOST_EVENTS) await append(url, events.slice(i, i + MOST_EVENTS));
 

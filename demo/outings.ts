@@ -3,7 +3,10 @@ import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { createRng } from '@keeper/core/statistics/rng';
 import { demoIds } from './ids.js';
 import { setupOf } from './rods.js';
+import { HOUR_MS, MINUTE_MS } from '@keeper/core/measure/timeSpan';
 import { SWIMS } from './bank.js';
+import { aroundAt, BOATHOUSE_OF_FISH, demoCaptures, LAST_DAY_MS, type DemoCapture } from './captures.js';
+import { sessionAt, type Session } from './sessions.js';
 
 interface DemoOuting {
   readonly seed: string;
@@ -40,9 +43,76 @@ const BLANKS: readonly DemoOuting[] = [
   },
 ];
 
-/** Every outing of the demo, as its events. */
+/** Every outing of the demo, as its events: two blanks that were told, and the days of the fish with those between. */
 export function demoOutings(): OutingEvent[] {
-  return BLANKS.flatMap(oneOuting);
+  const captures = demoCaptures();
+  const withFish = new Map<string, { session: Session; captures: DemoCapture[] }>();
+  for (const capture of captures) {
+    const session = sessionAt(capture.fish.waterId, capture.takenAtMs, BOATHOUSE_OF_FISH);
+    const there = withFish.get(session.outingId) ?? { session, captures: [] };
+    there.captures.push(capture);
+    withFish.set(session.outingId, there);
+  }
+  const blanks = otherBlanks(captures).filter(({ session }) => !withFish.has(session.outingId));
+  const days = [...withFish.values()].map(({ session, captures: of }) => {
+    return { session, species: of[0]?.fish.species ?? 'carp', taken: of };
+  });
+  return [...BLANKS.flatMap(oneOuting), ...days.flatMap(oneDay), ...blanks.flatMap(oneDay)];
+}
+
+interface Day {
+  readonly session: Session;
+  readonly species: SpeciesId;
+  readonly taken: readonly DemoCapture[];
+}
+
+/** For each fish another day on which none came, at the same time of the year, as often at the one swim as the other. */
+function otherBlanks(captures: readonly DemoCapture[]): Day[] {
+  const luck = createRng('days without a fish');
+  const days = captures.map(({ fish, takenAtMs }) => {
+    const hours = luck.pick([-8 * 24, -5 * 24, -3 * 24, 4 * 24, 6 * 24]) + luck.pick([0, 12]);
+    return { session: sessionAt(fish.waterId, takenAtMs + hours * HOUR_MS, 0.5), species: fish.species, taken: [] };
+  });
+  const ids = new Set<string>();
+  const isFresh = ({ session }: Day) => session.toMs < LAST_DAY_MS && !ids.has(session.outingId);
+  return days.filter((day) => isFresh(day) && ids.add(day.session.outingId));
+}
+
+/** A day with its rods, as the keeper tapped it; the weather has nothing to do with the fish. */
+function oneDay({ session, species, taken }: Day): OutingEvent[] {
+  const { outingId, waterId, swimId, fromMs, toMs, nextId } = session;
+  const luck = createRng(`day ${outingId}`);
+  const at = (ms: number) => new Date(ms).toISOString();
+  const make = <T extends OutingEventType>(type: T, ms: number, payload: OutingPayloads[T]) =>
+    ({ id: nextId(), outingId, deviceId: 'demo-phone', at: at(ms), type, payload }) as OutingEvent;
+  const { waterC = 12 } = aroundAt(fromMs, luck);
+  const weather = {
+    pressureHpa: Math.round(1013 + 8 * luck.normal()),
+    windMs: Math.round(luck.between(0, 9)),
+    cloudOctas: luck.whole(0, 8),
+  };
+  const setups = [1, 2].map((rod) => {
+    const told = taken.map(({ rod: of }) => of).find((of) => of.rod === rod);
+    if (!told) return setupOf(species, luck);
+    const { rod: _rod, givenS: _given, ...setup } = told;
+    return setup;
+  });
+  const soon = fromMs + 5 * MINUTE_MS;
+  const last = toMs - 5 * MINUTE_MS;
+  return [
+    make('outing-planned', fromMs - 12 * HOUR_MS, {
+      waterId,
+      fromAt: at(fromMs),
+      toAt: at(toMs),
+      companions: 0,
+      expected: [species],
+    }),
+    make('swim-taken', fromMs, { swimId }),
+    make('condition-taken', soon, { source: 'hand', waterC, depth: 'net-depth', ...weather, when: at(soon) }),
+    ...setups.map((setup, i) => make('rod-out', soon + i * MINUTE_MS, { rod: i + 1, setup, when: at(soon) })),
+    ...setups.map((_, i) => make('rod-in', last + i * 1000, { rod: i + 1, why: 'packed', when: at(last) })),
+    make('outing-ended', toMs, {}),
+  ];
 }
 
 function oneOuting({ seed, swim, fromMs, hours, expected, waterC, runsDropped, note }: DemoOuting): OutingEvent[] {

@@ -69,6 +69,7 @@ test('every view of a full book can be used by all, and its words come from a te
     '/book/sheet',
     '/book/in-and-out',
     '/book/season/2025',
+    '/book/findings',
     `/book/${all.rows[0]?.captureId}`,
     '/settings',
     '/bank',

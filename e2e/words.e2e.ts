@@ -12,6 +12,7 @@ test('every word of an empty book comes from a text room', { tag: '@desk' }, asy
       '/book/past',
       '/book/sheet',
       '/book/in-and-out',
+      '/book/findings',
       '/pictures',
       '/fish',
       '/fish/sweep',

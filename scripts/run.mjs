@@ -62,6 +62,7 @@ function benchOf(part) {
 const BENCHES = [
   'weigh',
   'slips',
+  'findings',
   'growth',
   'length',
   'pictures',

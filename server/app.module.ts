@@ -14,6 +14,7 @@ import { WriteRehearsalDto } from '@keeper/contract/rehearsals';
 import { WriteRigDto } from '@keeper/contract/rigs';
 import { WriteSwimDto } from '@keeper/contract/swims';
 import { WriteViewDto } from '@keeper/contract/views';
+import { FindingsModule } from './findings/findings.module.js';
 import { FlanksModule } from './flanks/flanks.module.js';
 import { EventsModule } from './events/events.module.js';
 import { JoiningsModule } from './joinings/joinings.module.js';
@@ -48,6 +49,7 @@ export class AppModule {
         EventsModule.register(pictures, flanks),
         CapturesModule,
         OutingsModule,
+        FindingsModule,
         pictures,
         flanks,
         RegistersModule.register(pictures, flanks),

@@ -4,8 +4,11 @@
  *
  * @example const slow = remember(1000, (x: number) => costly(x));
  */
-export function memoize<A extends readonly number[]>(most: number, work: (...of: A) => number): (...of: A) => number {
-  const known = new Map<string, number>();
+export function memoize<A extends readonly number[], T extends NonNullable<unknown>>(
+  most: number,
+  work: (...of: A) => T,
+): (...of: A) => T {
+  const known = new Map<string, T>();
   return (...of) => {
     const key = of.join(' ');
     const before = known.get(key);

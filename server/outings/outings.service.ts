@@ -2,7 +2,12 @@ import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { asc, desc, eq, sql } from 'drizzle-orm';
 import type { OutingEvents, SwimRate } from '@keeper/contract/outings';
 import type { OutingEvent } from '@keeper/core/domain/outing/event';
-import { summaryOfOuting, replayOuting, type OutingSummary } from '@keeper/core/domain/outing/outingState';
+import {
+  summaryOfOuting,
+  replayOuting,
+  type OutingState,
+  type OutingSummary,
+} from '@keeper/core/domain/outing/outingState';
 import { payloadOf } from '../captures/eventRow.js';
 import { eventIdReused } from '../errors/problem.js';
 import { isSameEvent } from '../events/isSameEvent.js';
@@ -58,6 +63,18 @@ export class OutingsService implements OnModuleInit {
         ({ ...row, payload: payloadOf(payload) }) as unknown as OutingEvent,
     );
     return { outingId, events };
+  }
+
+  /** Every outing, told from its whole log. */
+  states(): OutingState[] {
+    const byOuting = new Map<string, OutingEvent[]>();
+    for (const { receivedAt: _received, payload, ...row } of this.database.drizzle.select().from(outingEvents).all()) {
+      const event = { ...row, payload: payloadOf(payload) } as unknown as OutingEvent;
+      const there = byOuting.get(row.outingId);
+      if (there) there.push(event);
+      else byOuting.set(row.outingId, [event]);
+    }
+    return [...byOuting].map(([outingId, events]) => replayOuting(outingId, events));
   }
 
   /** What each outing comes to, newest first. */

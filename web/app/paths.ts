@@ -11,6 +11,7 @@ export const paths = {
   sheet: '/book/sheet',
   /** All that comes into the book and leaves it. */
   inAndOut: '/book/in-and-out',
+  findings: '/book/findings',
   season: (year: string) => `/book/season/${year}`,
   capture: (captureId: string) => `/book/${captureId}`,
   share: (captureId: string) => `/book/${captureId}/share`,

@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../views/inAndOut/InAndOut.js')).InAndOut }),
       },
       {
+        path: paths.findings,
+        lazy: async () => ({ Component: (await import('../views/findings/FindingsPage.js')).FindingsPage }),
+      },
+      {
         path: paths.season(':year'),
         lazy: async () => ({ Component: (await import('../views/season/SeasonPage.js')).SeasonPage }),
       },

@@ -105,6 +105,9 @@ export function Book() {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
         <p className="flex flex-wrap gap-x-6">
+          <Link to={paths.findings} className="quiet-link">
+            {bookText.whatItTells}
+          </Link>
           <Link to={paths.past} className="quiet-link">
             {bookText.fromMemory}
           </Link>

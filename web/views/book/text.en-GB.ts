@@ -5,6 +5,7 @@ import { plural } from '@keeper/core/text/en-GB/plural';
 
 /** Words of the screen “book”, in British English. */
 export const bookText = localised('book', {
+  whatItTells: 'What it tells',
   fromMemory: 'Add a past fish',
   inAndOut: 'In and out',
   meetings: 'Meetings',

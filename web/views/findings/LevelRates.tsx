@@ -1,0 +1,86 @@
+import type { Finding, LevelFound } from '@keeper/core/findings/findings';
+import { findingsText } from './text.en-GB.js';
+import { headed, levelText } from './levelText.js';
+
+interface LevelRatesProps {
+  readonly finding: Finding;
+  readonly swimName: (id: string) => string | undefined;
+}
+
+/** So many rod-hours a rate is said of: one can picture a season. */
+const HOURS = 100;
+
+/** How often fish came at each level: a point with its interval, its words beside it. */
+export function LevelRates({ finding: { factor, levels, level: meant }, swimName }: LevelRatesProps) {
+  const most = Math.max(...levels.map(({ rate }) => (Number.isFinite(rate.high) ? rate.high : rate.rate)), 1e-9);
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">{findingsText.rate}</caption>
+      <tbody>
+        {levels.map((each) => (
+          <tr key={each.level} className="border-t border-rule align-baseline">
+            <th scope="row" className={`py-2 pr-4 text-left ${each.level === meant ? 'font-semibold' : 'font-normal'}`}>
+              {headed(levelText(factor, each.level, swimName))}
+            </th>
+            <td className="w-1/3 py-2" aria-hidden>
+              <Interval of={each} most={most} isMeant={each.level === meant} />
+            </td>
+            <td className="py-2 pl-4 text-right tabular-nums">
+              {findingsText.rateOf({
+                rate: perHours(each.rate.rate),
+                low: perHours(each.rate.low),
+                high: perHours(each.rate.high),
+              })}
+              <span className="block text-sm text-soft">
+                {findingsText.restsOn({
+                  fish: each.fish,
+                  rodHours: Math.round(each.rodHours),
+                  outings: each.outings,
+                })}
+              </span>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr>
+          <td />
+          <td />
+          <td className="pt-1 text-right text-sm text-soft">{findingsText.rate}</td>
+        </tr>
+      </tfoot>
+    </table>
+  );
+}
+
+function perHours(rate: number): string {
+  const per = HOURS * rate;
+  return per.toLocaleString(undefined, { maximumFractionDigits: per < 10 ? 1 : 0 });
+}
+
+function Interval({ of: { rate }, most, isMeant }: { of: LevelFound; most: number; isMeant: boolean }) {
+  const at = (value: number) => 100 * Math.min(1, value / most);
+  return (
+    <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-5 w-full overflow-visible">
+      <line x1="0" x2="100" y1="5" y2="5" className="stroke-rule" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <line
+        x1={at(rate.low)}
+        x2={at(rate.high)}
+        y1="5"
+        y2="5"
+        className={isMeant ? 'stroke-ink' : 'stroke-water'}
+        strokeWidth={isMeant ? 4 : 2}
+        vectorEffect="non-scaling-stroke"
+      />
+      <line
+        x1={at(rate.rate)}
+        x2={at(rate.rate)}
+        y1="0"
+        y2="10"
+        className="stroke-ink"
+        strokeWidth={isMeant ? 4 : 2}
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}
