@@ -56,7 +56,9 @@ test(
         .click();
       await expect(page.getByRole('button', { name: /^Put (it|\d+) there$/ })).toHaveCount(left - 1);
     }
-    await expect.poll(async () => (await pictured(server)).flatMap(({ pictures }) => pictures).length).toBe(CARD);
+    await expect
+      .poll(async () => (await pictured(server)).flatMap(({ pictures }) => pictures).length, { timeout: 30_000 })
+      .toBe(CARD);
 
     // Two taps on the bench: it is level, and the picture that the book shows is another than the original.
     const fish = (await pictured(server)).toSorted((a, b) => b.pictures.length - a.pictures.length)[0] as PicturedFish;

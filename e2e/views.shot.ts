@@ -1,6 +1,3 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { SUMMER } from './hotOuting.js';
 import { expect, test, type Browser, type Page } from '@playwright/test';
@@ -20,20 +17,6 @@ test.beforeAll(async () => {
   await server.fillDemo(89);
 });
 test.afterAll(() => server.close());
-
-/**
- * What stands at three marks of the demo's board, where they lie in its picture, and where nose and tail meet the ruled
- * edge.
- */
-const BOARD_MARKS = [
-  ['10', 0.7228, 0.7939],
-  ['30', 0.5245, 0.7692],
-  ['60', 0.2133, 0.7303],
-] as const;
-const BOARD_ENDS = [
-  [0.8193, 0.806],
-  [0.1645, 0.7243],
-] as const;
 
 interface Shot {
   readonly name: string;
@@ -151,7 +134,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'run-night-phone', size: PHONE, light: 'night', path: () => runUnderWay(14_000) },
   { name: 'run-weigh-phone', size: PHONE, path: () => runUnderWay(14_000), act: weigh },
   { name: 'bench-desk', size: { width: 1280, height: 900 }, path: () => pictureOf('carp'), act: straight },
-  { name: 'board-desk', size: DESK, path: boardPicture, act: offTheBoard },
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
@@ -230,49 +212,6 @@ async function pictureOf(species: string): Promise<string> {
 async function straight(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Straighten it' }).click({ timeout: 60_000 });
   await page.getByRole('region', { name: 'As the book shows it' }).waitFor();
-}
-
-/** A fish on the board, off the demo's card, put to its fish as the card's page would. */
-async function boardPicture(): Promise<string> {
-  const folder = mkdtempSync(join(tmpdir(), 'keeper-shots-'));
-  await server.leaveCard(folder, 8);
-  const { captureId } = await fishWithPictures('barbel');
-  const form = new FormData();
-  form.append('file', new Blob([readFileSync(join(folder, 'P1047.jpg'))], { type: 'image/jpeg' }), 'board.jpg');
-  rmSync(folder, { recursive: true });
-  const { sha256 } = (await (await fetch(`${server.url}/api/pictures`, { method: 'POST', body: form })).json()) as {
-    sha256: string;
-  };
-  const event = {
-    id: `${crypto.randomUUID().slice(0, 14)}7${crypto.randomUUID().slice(15)}`,
-    captureId,
-    deviceId: 'shot',
-    at: new Date().toISOString(),
-    elapsedMs: 9_000_000,
-    type: 'picture-added',
-    payload: { sha256, role: 'board' },
-  };
-  await fetch(`${server.url}/api/events`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ events: [event] }),
-  });
-  return `/pictures/${captureId}/${sha256}`;
-}
-
-async function offTheBoard(page: Page): Promise<void> {
-  const stage = page.getByRole('group', { name: /^The picture with/ });
-  await stage.waitFor({ timeout: 60_000 });
-  const box = await stage.boundingBox();
-  if (!box) return;
-  const tap = (x: number, y: number) => page.mouse.click(box.x + x * box.width, box.y + y * box.height);
-  await page.getByRole('radio', { name: 'Centimetres' }).click();
-  for (const [mark, x, y] of BOARD_MARKS) {
-    await page.getByLabel(/^Number at the mark/).fill(mark);
-    await tap(x, y);
-  }
-  await page.getByRole('radio', { name: 'The nose' }).click();
-  for (const [x, y] of BOARD_ENDS) await tap(x, y);
 }
 
 async function draw(browser: Browser, shot: Shot): Promise<void> {

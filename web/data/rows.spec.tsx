@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import type { StoredRow } from './deviceStore.js';
-import { useStandingSwims, useSwims, useWaters } from './rows.js';
+import { useJoinings, useStandingSwims, useSwims, useWaters } from './rows.js';
 
 let rows: readonly StoredRow[] = [];
 jest.mock('./useCapture.js', () => ({ useOutbox: () => ({ rows }) }));
@@ -24,7 +24,7 @@ function seen(kept: readonly object[], kind = 'swims', use: () => readonly objec
   const wrapper = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
   );
-  return renderHook(() => (kind === 'swims' ? use() : useWaters()), { wrapper }).result.current;
+  return renderHook(() => (kind === 'waters' ? useWaters() : use()), { wrapper }).result.current;
 }
 
 afterEach(() => (rows = []));
@@ -54,6 +54,11 @@ test('what was archived is not to be chosen any more, and keeps its name for the
   const kept = [swim('a', 'Alder bay', 1), swim('b', 'Bream hole', 1)];
   expect(seen(kept, 'swims', useStandingSwims)).toMatchObject([{ id: 'b' }]);
   expect(seen(kept)).toMatchObject([{ id: 'a', name: 'Alder bay' }, { id: 'b' }]);
+});
+
+test('two that were made one on this device have no moment yet, and are read all the same', () => {
+  rows = [{ ...written(1, 'j', { kind: 'waters', fromId: 'a', intoId: 'b', revision: 0 }), kind: 'joinings' }];
+  expect(seen([], 'joinings', useJoinings)).toMatchObject([{ id: 'j', updatedAt: '' }]);
 });
 
 test('a water that is only named has no rules, no place and fresh water', () => {

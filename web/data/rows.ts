@@ -18,7 +18,10 @@ import { useOutbox } from './useCapture.js';
 
 const NONE: readonly never[] = [];
 
-/** What a water has when nothing was said of it: a form that knows only its name leaves the rest out. */
+/**
+ * What a row has when nothing was said of it: a form that knows only its name leaves the rest out. One that is on its
+ * way has no moment yet.
+ */
 const BLANK: Readonly<Record<RowKind, object>> = {
   waters: { position: null, altitudeM: null, salinity: 0, rules: NO_RULES, note: null, retired: false, updatedAt: '' },
   swims: {},
@@ -28,7 +31,7 @@ const BLANK: Readonly<Record<RowKind, object>> = {
   fish: { note: null },
   meetings: {},
   imports: {},
-  joinings: {},
+  joinings: { updatedAt: '' },
   views: {},
   keepers: {},
 };

@@ -105,16 +105,16 @@ export function Book() {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-3xl font-semibold">{bookText.theBook}</h1>
         <p className="flex flex-wrap gap-x-6">
-          <Link to={paths.findings} className="quiet-link">
+          <Link to={paths.findings} className="quiet-link py-2">
             {bookText.whatItTells}
           </Link>
-          <Link to={paths.past} className="quiet-link">
+          <Link to={paths.past} className="quiet-link py-2">
             {bookText.fromMemory}
           </Link>
-          <Link to={paths.inAndOut} className="quiet-link">
+          <Link to={paths.inAndOut} className="quiet-link py-2">
             {bookText.inAndOut}
           </Link>
-          <Link to={paths.meetings} className="quiet-link">
+          <Link to={paths.meetings} className="quiet-link py-2">
             {bookText.meetings}
           </Link>
         </p>

@@ -126,7 +126,9 @@ function Meetings({ fish, states }: { fish: KnownFish; states: readonly CaptureS
   const [first] = fish.captures;
   const last = lastOf(fish);
   const at = [...new Set(fish.captures.flatMap(({ waterId }) => waterId ?? []))];
-  const water = at.map((id) => waters.find((each) => each.id === id)?.name ?? fishText.aWaterNotIn).join(' and ');
+  const water = fishText.waters({
+    names: at.map((id) => waters.find((each) => each.id === id)?.name ?? fishText.aWaterNotIn),
+  });
   const placed = states.flatMap(({ swimId }) => swims.find(({ id }) => id === swimId)?.name ?? []);
   const most = [...new Set(placed)].toSorted((a, b) => times(placed, b) - times(placed, a));
   const days = (now - Date.parse(last.startedAt ?? '')) / (24 * 3_600_000);
@@ -141,7 +143,7 @@ function Meetings({ fish, states }: { fish: KnownFish; states: readonly CaptureS
             : fishText.on({ startedAt: dayText(first.startedAt ?? '', first.zone) }),
         water: water && fishText.at({ water }),
       })}
-      {most.length > 0 && ` (${most.slice(0, 3).join(', ')})`}
+      {most.length > 0 && fishText.inSwims({ names: most.slice(0, 3).join(', ') })}
       {fish.captures.length > 1 && (days < 1 ? fishText.lastToday : fishText.lastAgo({ days: betweenText(days) }))}.
     </>
   );

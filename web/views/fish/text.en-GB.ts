@@ -36,6 +36,8 @@ export const fishText = localised('fish', {
   to: ({ id }: { id: string }) => `To ${id}`,
   isItOneFish: ({ doubt }: { doubt: string }) => `${doubt} Is it one fish?`,
   decisions: 'Decisions',
+  inSwims: ({ names }: { names: string }) => ` (${names})`,
+  waters: ({ names }: { names: readonly string[] }) => names.join(' and '),
   aWaterNotIn: 'a water not in this book',
   since: ({ startedAt }: { startedAt: string }) => ` since ${startedAt}`,
   on: ({ startedAt }: { startedAt: string }) => ` on ${startedAt}`,

@@ -6,11 +6,12 @@ import { newId } from '../../data/device.js';
 import { useTally } from '../../data/queries.js';
 import { writeRow } from '../../data/record.js';
 import { useJoinings, useStandingSwims, useStandingWaters, useSwims } from '../../data/rows.js';
+import { useMinute } from '../../data/useOutingAssessment.js';
 import { useRecord } from '../../data/useRecord.js';
 import { NotKept } from '../../parts/NotKept.js';
 import { Picker } from '../../parts/Picker.js';
 import { Section } from '../../parts/Section.js';
-import { dayText } from '../../parts/when.js';
+import { dayText, localInput } from '../../parts/when.js';
 import { countText } from './countText.js';
 import { watersText } from './text.en-GB.js';
 
@@ -72,6 +73,7 @@ function TwoAgain({ joining, name }: { joining: KeptJoining; name: string }) {
   const others = useOthers(kind, joining.fromId);
   const other = others.find((each) => each.id === intoId);
   const { keep, notKept } = useRecord();
+  const today = localInput(useMinute()).slice(0, 10);
   const part = () => {
     const { fromId, revision } = joining;
     const parted: WriteJoiningDto = { kind, fromId, intoId, retired: true, revision };
@@ -80,7 +82,11 @@ function TwoAgain({ joining, name }: { joining: KeptJoining; name: string }) {
   return (
     <Section title={watersText.madeOne}>
       <p className="mb-3">
-        {watersText.becameOn({ name, other: other?.name ?? watersText.another({ kind }), day: dayText(updatedAt) })}
+        {watersText.becameOn({
+          name,
+          other: other?.name ?? watersText.another({ kind }),
+          day: dayText(updatedAt || today),
+        })}
       </p>
       <NotKept when={notKept} />
       <button type="button" className="button" onClick={() => void part()}>
