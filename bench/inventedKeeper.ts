@@ -18,8 +18,8 @@ const FISH_A_ROD_HOUR = 0.08;
 const DAY_MS = 24 * HOUR_MS;
 
 /**
- * A keeper with two rods on one water: days of six to ten hours, half of them from the last of the night on, some lucky and some
- * not (gamma, coefficient of variation 0.7), and now and then a second fish of the same shoal.
+ * A keeper with two rods on one water: days of six to ten hours, half of them from the last of the night on, some lucky
+ * and some not (gamma, coefficient of variation 0.7), and now and then a second fish of the same shoal.
  */
 export function inventKeeper({ outings, firstLight, swim, bait }: Truth, luck: Rng): FishingRecord {
   const kept: OutingFished[] = [];

@@ -66,7 +66,7 @@ interface Day {
   readonly taken: readonly DemoCapture[];
 }
 
-/** For each fish another day on which none came, at the same time of the year, as often at the one swim as the other. */
+/** For each fish another day without one, at the same time of the year, as often at the one swim as the other. */
 function otherBlanks(captures: readonly DemoCapture[]): Day[] {
   const luck = createRng('days without a fish');
   const days = captures.map(({ fish, takenAtMs }) => {

@@ -49,6 +49,6 @@ export interface FishTaken {
 export interface FishingRecord {
   readonly outings: readonly OutingFished[];
   readonly fish: readonly FishTaken[];
-  /** Where the waters are, as far as that is known: the light of an hour hangs on it. */
+  /** Where the waters are, as far as that is known: the light of an hour depends on it. */
   readonly positions: Readonly<Record<string, Position>>;
 }

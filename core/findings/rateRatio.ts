@@ -2,7 +2,7 @@ import { coverageFactor } from '../statistics/studentT.js';
 import { IS_WITHIN } from './factors.js';
 import type { FactorTable, OutingAtLevel } from './factorTable.js';
 
-/** How many times as many fish an hour a level brings as all others together, with the limits that hold it in 19 of 20. */
+/** How many times the fish an hour of all others a level brings, with the limits that hold the truth in 19 of 20. */
 export interface RateRatio {
   readonly ratio: number;
   readonly low: number;
@@ -37,7 +37,7 @@ export function rateRatioOf(table: FactorTable, level: number): RateRatio | null
     const [here, there] = [sumOf(parts, (each) => each.level === level), sumOf(parts, (each) => each.level !== level)];
     for (const part of parts) {
       const isHere = part.level === level;
-      // Between outings each is held against the rate of its level; an outing beside itself against nothing.
+      // Between outings each is compared with the rate of its level; an outing beside itself against nothing.
       const mean = IS_WITHIN[table.factor]
         ? 0
         : (isHere ? here.fish / here.hours : there.fish / there.hours) * part.hours;

@@ -21,8 +21,8 @@ export interface NameInSheet {
 }
 
 /**
- * The names of a sheet beside those of the book, the most frequent first; `bare` leaves out of a name what tells it from
- * none. Example: `harle mere` is the water of that name; `Harle Mear` may be it.
+ * The names of a sheet beside those of the book, the most frequent first; `bare` leaves out of a name what tells it
+ * from none. Example: `harle mere` is the water of that name; `Harle Mear` may be it.
  */
 export function matchNames(
   written: readonly string[],

@@ -116,9 +116,9 @@ export const findingsText = localised('findings', {
     `${fish} fish in ${rodHours} rod-hours of ${outings} outings`,
   rateOf: ({ rate, low, high }: { rate: string; low: string; high: string }) => `${rate} (${low} to ${high})`,
   withinDay:
-    'Each outing is held against itself. How often chance alone does as much was found by turning each day’s fish round its hours together, so that a lucky day is one piece of evidence.',
+    'Each outing is compared with itself. How often chance alone does as much was found by turning each day’s fish round its hours together, so that a lucky day is one piece of evidence.',
   betweenDays:
-    'Outings of one water are held against each other. How often chance alone does as much was found by letting them change places, each with its fish and its hours, so that a lucky day is one piece of evidence.',
+    'Outings of one water are compared with each other. How often chance alone does as much was found by letting them change places, each with its fish and its hours, so that a lucky day is one piece of evidence.',
   chance: ({ p }: { p: string }) =>
     `Chance alone does as much in ${p} of 1,000 such books; with all that is asked here taken together, at most one in twenty of what is called sure is not so.`,
 });
