@@ -45,7 +45,7 @@ export function inventKeeper({ outings, firstLight, swim, bait }: Truth, luck: R
           if (atMs + later * MINUTE_MS >= toMs) continue;
           const captureId = `${outingId} ${fish.length}`;
           const at = { captureId, outingId, waterId: 'mere', atMs: atMs + later * MINUTE_MS };
-          fish.push({ ...at, species: 'carp', rod, swimId, bait: of, keeperId: null });
+          fish.push({ ...at, species: 'carp', rod, swimId, bait: of, keeperId: null, fishId: null });
         }
       }
     }

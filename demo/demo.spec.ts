@@ -132,7 +132,7 @@ describe('the bank of the demo', () => {
     });
     expect(fished).toHaveLength(ids.length);
     const fish = summaries.map(({ captureId, outingId, waterId, swimId, startedAt, species, rod }): FishTaken => {
-      const told = { rod: rod?.rod ?? null, bait: rod?.bait ?? null, keeperId: null };
+      const told = { rod: rod?.rod ?? null, bait: rod?.bait ?? null, keeperId: null, fishId: null };
       return { captureId, outingId, waterId, swimId, atMs: Date.parse(startedAt ?? ''), species, ...told };
     });
     const effort = effortOf({ outings: fished, fish, positions: {} });

@@ -35,6 +35,7 @@ const fish = (n: number, minute: number, more: Partial<FishTaken> = {}): FishTak
   swimId: null,
   bait: null,
   keeperId: null,
+  fishId: null,
   ...more,
 });
 const record = (more: Partial<FishingRecord>): FishingRecord => {

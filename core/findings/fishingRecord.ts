@@ -43,6 +43,8 @@ export interface FishTaken {
   readonly swimId: string | null;
   readonly bait: string | null;
   readonly keeperId: string | null;
+  /** The known fish that it is; null where nobody has said. */
+  readonly fishId: string | null;
 }
 
 /** All that findings rest on. */

@@ -35,6 +35,7 @@ export class FindingsService {
         swimId: told<string>('$.swimId'),
         bait: told<string>('$.rod.bait'),
         keeperId: told<string>('$.keeperId'),
+        fishId: told<string>('$.fishId'),
       })
       .from(captures)
       .where(IN_THE_BOOK)

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import { speciesName } from '@keeper/core/domain/fish/species';
-import type { Finding, FindingsReport } from '@keeper/core/findings/findings';
+import type { Finding } from '@keeper/core/findings/findings';
 import type { FishingRecord } from '@keeper/core/findings/fishingRecord';
 import type { RecordFilter } from '@keeper/core/findings/partOfRecord';
 import { useSwims, useWaters } from '../../data/rows.js';
@@ -9,7 +9,9 @@ import { Notice } from '../../parts/Notice.js';
 import { Picker } from '../../parts/Picker.js';
 import { Section } from '../../parts/Section.js';
 import { say } from '../../text/say.js';
+import type { BookTold } from '../../workers/findingsDesk.js';
 import { FindingEntry } from './FindingEntry.js';
+import { Stocks } from './Stocks.js';
 import { findingsText } from './text.en-GB.js';
 import { useFindings } from './useFindings.js';
 
@@ -43,10 +45,10 @@ export function FindingsPage() {
   );
 }
 
-function Told({ report }: { report: FindingsReport }) {
+function Told({ report }: { report: BookTold }) {
   const swims = useSwims();
   const swimName = (id: string) => swims.find((swim) => swim.id === id)?.name;
-  const { rests, findings, untold } = report;
+  const { rests, findings, untold, stocks } = report;
   const of = (says: Finding['says']) => findings.filter((finding) => finding.says === says);
   const list = (title: string, some: readonly Finding[]) =>
     some.length > 0 && (
@@ -63,6 +65,7 @@ function Told({ report }: { report: FindingsReport }) {
     <>
       {findings.length === 0 && <p className="max-w-prose font-book text-xl">{findingsText.nothingYet}</p>}
       {list(findingsText.sure, of('found'))}
+      <Stocks stocks={stocks} />
       {list(findingsText.notYet, of('open'))}
       {list(findingsText.noDifference, of('nothing'))}
       <div className="grid max-w-prose gap-2 text-soft">

@@ -86,6 +86,40 @@ export const findingsText = localised('findings', {
     if (more === null) return `${FACTORS[factor]} says nothing yet, and it may take more outings than anybody fishes.`;
     return `${FACTORS[factor]} says nothing for sure yet. About ${more} more outings like these would tell.`;
   },
+  howMany: 'How many are in here',
+  aWater: 'a water that is not named any more',
+  counted: ({
+    kind,
+    water,
+    fish,
+    low,
+    high,
+  }: {
+    kind: string;
+    water: string;
+    fish: number;
+    low: number;
+    high: number | null;
+  }) =>
+    high === null
+      ? `${kind} of ${water}: about ${fish}, at least ${low}.`
+      : `${kind} of ${water}: about ${fish} (${low} to ${high}).`,
+  tooFew: ({ kind, water, least }: { kind: string; water: string; least: number }) =>
+    `${kind} of ${water}: too few were met again to count them; at least ${least}.`,
+  notToldApart: ({ kind, water, untold, all }: { kind: string; water: string; untold: number; all: number }) =>
+    `${kind} of ${water} cannot be counted yet: of ${untold} in ${all} catches nobody has said which fish it was.`,
+  whoIsWho: 'Find who is who',
+  metIn: ({ met, catches, recaptures }: { met: number; catches: number; recaptures: number }) =>
+    `You have met ${met}, in ${catches} catches that were told apart; ${recaptures === 1 ? 'one of them was' : `${recaptures} of them were`} of a fish that you had had.`,
+  nextWasMet: ({ tenths }: { tenths: string }) => `The next one is one of those, ${tenths} in 10.`,
+  otherCount: ({ fish }: { fish: number }) => `Counted another way there are about ${fish}.`,
+  uneven: 'Some come again and again, more than chance has it: there are likely more than these figures say.',
+  untoldCatches: ({ untold }: { untold: number }) =>
+    untold === 1
+      ? 'Of one catch nobody has said which fish it was.'
+      : `Of ${untold} catches nobody has said which fish it was.`,
+  howCounted:
+    'Schnabel’s count, with 19 of 20 limits; the other is that of Schumacher and Eschmeyer. It takes that none came in or went, and that each is as likely to be caught as another: who fishes one corner counts the fish of that corner.',
   untold: ({ factors }: { factors: string }) => `Not enough is noted to ask about: ${factors}.`,
   rests: ({ outings, rodHours, fish, blanks }: { outings: number; rodHours: number; fish: number; blanks: number }) =>
     `It rests on ${outings} outings with ${rodHours} rod-hours, ${blanks} of them blanks, and ${fish} fish that took.`,
