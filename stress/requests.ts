@@ -32,6 +32,12 @@ const WHOLE_BOOK =
   /book\.(csv|json)|register\.json|pictured|weighed|known|decisions|pictures$|flanks|captures$|outings$/;
 
 /**
+ * Whether the machine itself is asked who it is: from then on all that is drawn would come from a stranger, whose
+ * requests are counted and soon refused.
+ */
+const CLOSES_THE_DOOR = /access\/here$/;
+
+/**
  * Draws requests from the description of an API: fitting ones, ones with one thing wrong, and nonsense. The same seed
  * draws the same.
  */
@@ -44,7 +50,8 @@ export class StressRequests {
     private readonly luck: Rng,
   ) {
     this.values = new SchemaValues(components.schemas, luck);
-    this.operations = Object.entries(paths).flatMap(([path, methods]) =>
+    const drawn = Object.entries(paths).filter(([path]) => !CLOSES_THE_DOOR.test(path));
+    this.operations = drawn.flatMap(([path, methods]) =>
       Object.entries(methods).map(([method, of]) => ({ method: method.toUpperCase(), path, of })),
     );
   }
