@@ -138,7 +138,12 @@ const SHOTS: readonly Shot[] = [
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
   { name: 'meeting-desk', size: DESK, path: at('/meetings/01890a5d-0000-7000-8000-0e0000000001') },
-  { name: 'findings-desk', size: DESK, path: at('/book/findings') },
+  {
+    name: 'findings-desk',
+    size: DESK,
+    path: at('/book/findings'),
+    act: (page) => page.getByRole('region', { name: 'What is sure' }).waitFor(),
+  },
   { name: 'season-desk', size: DESK, path: at('/book/season/2025') },
   { name: 'devices-desk', size: DESK, path: at('/devices'), act: pairing },
   { name: 'in-and-out-desk', size: { width: 1280, height: 900 }, path: at('/book/in-and-out') },
