@@ -3,14 +3,18 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { FlanksAnswer } from '@keeper/contract/flanks';
 import type { EventType } from '@keeper/core/domain/capture/event';
-import { expect } from './keeperTest.js';
+import { expect, test } from './keeperTest.js';
 import type { KeeperServer } from './keeperServer.js';
 
 /** The `n`th catch of a test. */
 export const captureOf = (n: number) => `01990000-0000-7000-8000-0000000000a${n}`;
 
+/** Prints are made one after the other, beside all that a busy machine does. */
+const PRINTS_MS = 60_000;
+
 /** Two catches of one pike, ten days apart, each with a picture whose print is made. Gives the pictures. */
 export async function pikeTwice(server: KeeperServer): Promise<readonly string[]> {
+  test.setTimeout(test.info().timeout + PRINTS_MS);
   const folder = mkdtempSync(join(tmpdir(), 'keeper-card-'));
   await server.leaveCard(folder, 5);
   const pictures = readdirSync(folder)
@@ -22,7 +26,7 @@ export async function pikeTwice(server: KeeperServer): Promise<readonly string[]
   for (const [n, picture] of pictures.entries()) shas.push(await caught(server, n, picture));
   await expect
     .poll(async () => ((await (await fetch(`${server.url}/api/flanks`)).json()) as FlanksAnswer).flanks.length, {
-      timeout: 30_000,
+      timeout: PRINTS_MS,
     })
     .toBe(2);
   return shas;
