@@ -20,31 +20,26 @@ const SHARE = 0.95;
  * have no fish. Example: twice the fish in as many hours on every day is 2.
  */
 export function rateRatioOf(table: FactorTable, level: number): RateRatio | null {
-  let [more, less] = [0, 0];
-  const pieces: { readonly parts: readonly OutingAtLevel[]; readonly in: number; readonly out: number }[] = [];
-  for (const parts of table.strata) {
-    const [here, there] = [sumOf(parts, (each) => each.level === level), sumOf(parts, (each) => each.level !== level)];
+  const compared = table.strata.flatMap((parts) => {
+    const here = sumOf(parts.filter((each) => each.level === level));
+    const there = sumOf(parts.filter((each) => each.level !== level));
     const hours = here.hours + there.hours;
-    if (here.hours === 0 || there.hours === 0) continue;
-    pieces.push({ parts, in: there.hours / hours, out: here.hours / hours });
-    more += (here.fish * there.hours) / hours;
-    less += (there.fish * here.hours) / hours;
-  }
+    if (here.hours === 0 || there.hours === 0) return [];
+    return [{ parts, here, there, weightIn: there.hours / hours, weightOut: here.hours / hours }];
+  });
+  const more = compared.reduce((sum, { here, weightIn }) => sum + here.fish * weightIn, 0);
+  const less = compared.reduce((sum, { there, weightOut }) => sum + there.fish * weightOut, 0);
   if (more === 0 || less === 0) return null;
   const ratio = more / less;
   const offBy = new Map<number, number>();
-  for (const { parts, in: weightIn, out: weightOut } of pieces) {
-    const [here, there] = [sumOf(parts, (each) => each.level === level), sumOf(parts, (each) => each.level !== level)];
-    for (const part of parts) {
-      const isHere = part.level === level;
-      // Between outings each is compared with the rate of its level; an outing beside itself against nothing.
-      const mean = IS_WITHIN[table.factor]
-        ? 0
-        : (isHere ? here.fish / here.hours : there.fish / there.hours) * part.hours;
-      const off = (part.fish - mean) * (isHere ? weightIn : -ratio * weightOut);
-      offBy.set(part.outing, (offBy.get(part.outing) ?? 0) + off);
+  for (const { parts, here, there, weightIn, weightOut } of compared)
+    for (const { outing, level: at, fish, hours } of parts) {
+      const of = at === level ? here : there;
+      // Between outings each is compared with the rate of its level; an outing beside itself with nothing.
+      const mean = IS_WITHIN[table.factor] ? 0 : (of.fish / of.hours) * hours;
+      const off = (fish - mean) * (at === level ? weightIn : -ratio * weightOut);
+      offBy.set(outing, (offBy.get(outing) ?? 0) + off);
     }
-  }
   const outings = [...offBy.values()].filter((off) => off !== 0).length;
   const freedom = Math.max(1, outings - 1);
   const spread = [...offBy.values()].reduce((sum, off) => sum + off * off, 0);
@@ -53,12 +48,9 @@ export function rateRatioOf(table: FactorTable, level: number): RateRatio | null
   return { ratio, low: ratio * Math.exp(-wide), high: ratio * Math.exp(wide), se };
 }
 
-function sumOf(parts: readonly OutingAtLevel[], is: (part: OutingAtLevel) => boolean) {
-  let [fish, hours] = [0, 0];
-  for (const part of parts) {
-    if (!is(part)) continue;
-    fish += part.fish;
-    hours += part.hours;
-  }
-  return { fish, hours };
+function sumOf(parts: readonly OutingAtLevel[]) {
+  return parts.reduce((sum, { fish, hours }) => ({ fish: sum.fish + fish, hours: sum.hours + hours }), {
+    fish: 0,
+    hours: 0,
+  });
 }

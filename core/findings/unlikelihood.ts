@@ -20,13 +20,13 @@ const ENOUGH_AS_FAR = 20;
  * difference has a `p` that lies anywhere between 0 and 1, each as often.
  */
 export function unlikelihoodOf(table: FactorTable, luck: Rng): Unlikelihood {
-  const { levels, strata } = table;
-  const expected = expectedOf(table);
-  const observed = countsOf(strata, levels.length);
-  const z = zOf(observed, expected);
+  const levels = table.levels.length;
+  const strata = table.strata.map(stratumOf);
+  const seen = tally(strata, levels);
+  const z = zOf(seen.counts, seen);
   const farthest = Math.max(0, ...z.map(Math.abs));
   if (farthest === 0) return { z, p: 1 };
-  const shuffled = IS_WITHIN[table.factor] ? turner(table, expected, luck) : placeChanger(table, luck);
+  const shuffled = IS_WITHIN[table.factor] ? turner(table, seen, luck) : placeChanger(strata, levels, luck);
   let asFar = 0;
   for (let n = 1; n <= MOST_SHUFFLES; n += 1) {
     if (Math.max(...shuffled().map(Math.abs)) >= farthest - 1e-9) asFar += 1;
@@ -35,36 +35,51 @@ export function unlikelihoodOf(table: FactorTable, luck: Rng): Unlikelihood {
   return { z, p: (asFar + 1) / (MOST_SHUFFLES + 1) };
 }
 
-interface Expected {
-  readonly mean: readonly number[];
-  readonly variance: readonly number[];
+/** The outings of one stratum, each with its fish and its hours at the level where it stands. */
+interface Stratum {
+  readonly places: Uint16Array;
+  readonly fish: readonly number[];
+  readonly hours: readonly number[];
+  readonly allFish: number;
+  readonly allHours: number;
 }
 
-/** Fish at each level were they to fall to it by its share of the rod-hours of its stratum. */
-function expectedOf({ levels, strata }: FactorTable): Expected {
-  const mean = levels.map(() => 0);
-  const variance = levels.map(() => 0);
-  for (const parts of strata) {
-    const fish = parts.reduce((sum, part) => sum + part.fish, 0);
-    const hours = parts.reduce((sum, part) => sum + part.hours, 0);
-    const share = levels.map(() => 0);
-    for (const part of parts) share[part.level] = (share[part.level] ?? 0) + part.hours / hours;
+function stratumOf(parts: FactorTable['strata'][number]): Stratum {
+  const [fish, hours] = [parts.map((part) => part.fish), parts.map((part) => part.hours)];
+  const sum = (of: readonly number[]) => of.reduce((all, each) => all + each, 0);
+  const places = Uint16Array.from(parts, ({ level }) => level);
+  return { places, fish, hours, allFish: sum(fish), allHours: sum(hours) };
+}
+
+interface Expected {
+  readonly mean: Float64Array;
+  readonly variance: Float64Array;
+}
+
+/** Fish at each level, and how many it would be were they to fall to it by its share of the rod-hours of its stratum. */
+function tally(strata: readonly Stratum[], levels: number): Expected & { readonly counts: Float64Array } {
+  const [counts, mean, variance, share] = emptySums(levels);
+  for (const { places, fish, hours, allFish, allHours } of strata) {
+    share.fill(0);
+    places.forEach((level, i) => {
+      counts[level] = (counts[level] ?? 0) + (fish[i] ?? 0);
+      share[level] = (share[level] ?? 0) + (hours[i] ?? 0) / allHours;
+    });
     share.forEach((of, level) => {
-      mean[level] = (mean[level] ?? 0) + fish * of;
-      variance[level] = (variance[level] ?? 0) + fish * of * (1 - of);
+      mean[level] = (mean[level] ?? 0) + allFish * of;
+      variance[level] = (variance[level] ?? 0) + allFish * of * (1 - of);
     });
   }
-  return { mean, variance };
+  return { counts, mean, variance };
 }
 
-function countsOf(strata: FactorTable['strata'], levels: number): number[] {
-  const counts = new Array<number>(levels).fill(0);
-  for (const parts of strata) for (const { level, fish } of parts) counts[level] = (counts[level] ?? 0) + fish;
-  return counts;
+function emptySums(levels: number): [Float64Array, Float64Array, Float64Array, Float64Array] {
+  const sums = () => new Float64Array(levels);
+  return [sums(), sums(), sums(), sums()];
 }
 
-function zOf(counts: readonly number[], { mean, variance }: Expected): number[] {
-  return counts.map((count, level) => {
+function zOf(counts: Float64Array, { mean, variance }: Expected): number[] {
+  return Array.from(counts, (count, level) => {
     const spread = variance[level] ?? 0;
     return spread > 0 ? (count - (mean[level] ?? 0)) / Math.sqrt(spread) : 0;
   });
@@ -74,7 +89,7 @@ function zOf(counts: readonly number[], { mean, variance }: Expected): number[] 
 function turner({ courses, levels }: FactorTable, expected: Expected, luck: Rng): () => number[] {
   const turns = courses.filter(({ fish }) => fish.some((count) => count > 0)).map(turnOf);
   return () => {
-    const counts = new Array<number>(levels.length).fill(0);
+    const counts = new Float64Array(levels.length);
     for (const { ends, total, fishAt, course } of turns) {
       const by = luck.next() * total;
       for (const at of fishAt) {
@@ -103,35 +118,11 @@ function turnOf(course: Course) {
 }
 
 /** Lets the outings of each water change places among its levels, each with its fish and its hours. */
-function placeChanger({ strata, levels }: FactorTable, luck: Rng): () => number[] {
-  const drawn = strata.map((parts) => ({
-    places: Uint16Array.from(parts, ({ level }) => level),
-    fish: Float64Array.from(parts, ({ fish }) => fish),
-    hours: Float64Array.from(parts, ({ hours }) => hours),
-    allFish: parts.reduce((sum, { fish }) => sum + fish, 0),
-    allHours: parts.reduce((sum, { hours }) => sum + hours, 0),
-  }));
-  const [counts, mean, variance, at] = [levels, levels, levels, levels].map((of) => new Float64Array(of.length)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
+function placeChanger(strata: readonly Stratum[], levels: number, luck: Rng): () => number[] {
   return () => {
-    for (const sums of [counts, mean, variance]) sums.fill(0);
-    for (const { places, fish, hours, allFish, allHours } of drawn) {
-      shuffle(places, luck);
-      at.fill(0);
-      places.forEach((level, i) => {
-        counts[level] = (counts[level] ?? 0) + (fish[i] ?? 0);
-        at[level] = (at[level] ?? 0) + (hours[i] ?? 0) / allHours;
-      });
-      at.forEach((of, level) => {
-        mean[level] = (mean[level] ?? 0) + allFish * of;
-        variance[level] = (variance[level] ?? 0) + allFish * of * (1 - of);
-      });
-    }
-    return zOf([...counts], { mean: [...mean], variance: [...variance] });
+    for (const { places } of strata) shuffle(places, luck);
+    const told = tally(strata, levels);
+    return zOf(told.counts, told);
   };
 }
 

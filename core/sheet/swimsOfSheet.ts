@@ -11,7 +11,7 @@ export interface WrittenPlace {
 export interface SwimsOfWater {
   /** The water of the book, or the folded name of one that will be made. */
   readonly waterKey: string;
-  /** As the sheet writes it most lately. */
+  /** As the sheet writes it first. */
   readonly water: string;
   readonly names: readonly NameInSheet[];
 }
