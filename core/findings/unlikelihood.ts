@@ -56,7 +56,7 @@ interface Expected {
   readonly variance: Float64Array;
 }
 
-/** Fish at each level, and how many it would be were they to fall to it by its share of the rod-hours of its stratum. */
+/** Fish at each level, and how many it would be by its share of the rod-hours of its stratum. */
 function tally(strata: readonly Stratum[], levels: number): Expected & { readonly counts: Float64Array } {
   const [counts, mean, variance, share] = emptySums(levels);
   for (const { places, fish, hours, allFish, allHours } of strata) {

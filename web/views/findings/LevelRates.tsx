@@ -15,7 +15,7 @@ export function LevelRates({ finding: { factor, levels, level: meant }, swimName
   const most = Math.max(...levels.map(({ rate }) => (Number.isFinite(rate.high) ? rate.high : rate.rate)), 1e-9);
   return (
     <table className="w-full border-collapse">
-      <caption className="sr-only">{findingsText.rate}</caption>
+      <caption className="pb-1 text-right text-sm text-soft">{findingsText.rate}</caption>
       <tbody>
         {levels.map((each) => (
           <tr key={each.level} className="border-t border-rule align-baseline">
@@ -26,11 +26,7 @@ export function LevelRates({ finding: { factor, levels, level: meant }, swimName
               <Interval of={each} most={most} isMeant={each.level === meant} />
             </td>
             <td className="py-2 pl-4 text-right tabular-nums">
-              {findingsText.rateOf({
-                rate: perHours(each.rate.rate),
-                low: perHours(each.rate.low),
-                high: perHours(each.rate.high),
-              })}
+              {rateText(each)}
               <span className="block text-sm text-soft">
                 {findingsText.restsOn({
                   fish: each.fish,
@@ -42,20 +38,16 @@ export function LevelRates({ finding: { factor, levels, level: meant }, swimName
           </tr>
         ))}
       </tbody>
-      <tfoot>
-        <tr>
-          <td />
-          <td />
-          <td className="pt-1 text-right text-sm text-soft">{findingsText.rate}</td>
-        </tr>
-      </tfoot>
     </table>
   );
 }
 
-function perHours(rate: number): string {
-  const per = HOURS * rate;
-  return per.toLocaleString(undefined, { maximumFractionDigits: per < 10 ? 1 : 0 });
+/** A rate with its limits, all of them written as finely as the rate. */
+function rateText({ rate: { rate, low, high } }: LevelFound): string {
+  const digits = HOURS * rate < 10 ? 1 : 0;
+  const per = (value: number) =>
+    (HOURS * value).toLocaleString(undefined, { minimumFractionDigits: digits, maximumFractionDigits: digits });
+  return findingsText.rateOf({ rate: per(rate), low: per(low), high: per(high) });
 }
 
 function Interval({ of: { rate }, most, isMeant }: { of: LevelFound; most: number; isMeant: boolean }) {
