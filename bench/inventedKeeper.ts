@@ -1,4 +1,10 @@
-import type { FishingRecord, FishTaken, HourOfOuting, OutingFished } from '@keeper/core/findings/fishingRecord';
+import {
+  UNTOLD_FISH,
+  type FishingRecord,
+  type FishTaken,
+  type HourOfOuting,
+  type OutingFished,
+} from '@keeper/core/findings/fishingRecord';
 import type { Rng } from '@keeper/core/statistics/rng';
 import { sunDay } from '@keeper/core/weather/sun';
 import { HOUR_MS, MINUTE_MS } from '@keeper/core/measure/timeSpan';
@@ -33,8 +39,9 @@ export function inventKeeper({ outings, firstLight, swim, bait }: Truth, luck: R
     const swimId = luck.pick(SWIMS);
     const outingId = `outing ${n}`;
     const baits = [luck.pick(BAITS), luck.pick(BAITS)];
-    const stretches = baits.map((of, i) => ({ rod: i + 1, fromMs, toMs, swimId, rig: 'hair', bait: of }));
-    kept.push({ outingId, waterId: 'mere', fromMs, expected: ['carp'], stretches, hours: hoursOf(fromMs, toMs, luck) });
+    const stretches = baits.map((of, i) => ({ rod: i + 1, fromMs, toMs, swimId, rig: 'hair', bait: of, distanceM: null }));
+    const outing = { outingId, waterId: 'mere', fromMs, expected: ['carp' as const], stretches, missed: [] };
+    kept.push({ ...outing, hours: hoursOf(fromMs, toMs, luck) });
     const ofDay = FISH_A_ROD_HOUR * gamma(luck) * (swimId === 'reeds' ? swim : 1);
     for (const { rod, bait: of } of stretches) {
       for (let atMs = fromMs; atMs < toMs; atMs += 5 * MINUTE_MS) {
@@ -45,7 +52,7 @@ export function inventKeeper({ outings, firstLight, swim, bait }: Truth, luck: R
           if (atMs + later * MINUTE_MS >= toMs) continue;
           const captureId = `${outingId} ${fish.length}`;
           const at = { captureId, outingId, waterId: 'mere', atMs: atMs + later * MINUTE_MS };
-          fish.push({ ...at, species: 'carp', rod, swimId, bait: of, keeperId: null, fishId: null });
+          fish.push({ ...UNTOLD_FISH, ...at, species: 'carp', rod, swimId, bait: of });
         }
       }
     }

@@ -1,7 +1,8 @@
 import { judgeRig } from '@keeper/core/bank/judgeRig';
 import { effortOf } from '@keeper/core/findings/effort';
-import type { FishTaken } from '@keeper/core/findings/fishingRecord';
+import { fishTaken } from '@keeper/core/findings/fishTaken';
 import { outingFished } from '@keeper/core/findings/outingFished';
+import { tackleTold } from '@keeper/core/findings/tackleTold';
 import { loadTestState } from '@keeper/core/domain/kit/rig';
 import { replayOuting } from '@keeper/core/domain/outing/outingState';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
@@ -105,6 +106,9 @@ test('both flanks of a fish point their own way', () => {
   }
 });
 
+/** The keeper's own names of tackle, none made one with another. */
+const NAMES = { rigs: new Map(RIGS.map((rig) => [rig.id, rig])), sameWords: [] };
+
 describe('the bank of the demo', () => {
   test.each<[string, readonly { readonly id: string }[], new () => object]>([
     ['swims', SWIMS, WriteSwimDto],
@@ -128,13 +132,10 @@ describe('the bank of the demo', () => {
     const ids = [...new Set(outings.map(({ outingId }) => outingId))];
     const fished = ids.flatMap((id) => {
       const own = outings.filter(({ outingId }) => outingId === id);
-      return outingFished(replayOuting(id, own)) ?? [];
+      return outingFished(replayOuting(id, own), (setup) => tackleTold(setup, NAMES)) ?? [];
     });
     expect(fished).toHaveLength(ids.length);
-    const fish = summaries.map(({ captureId, outingId, waterId, swimId, startedAt, species, rod }): FishTaken => {
-      const told = { rod: rod?.rod ?? null, bait: rod?.bait ?? null, keeperId: null, fishId: null };
-      return { captureId, outingId, waterId, swimId, atMs: Date.parse(startedAt ?? ''), species, ...told };
-    });
+    const fish = summaries.flatMap((summary) => fishTaken(summary, NAMES) ?? []);
     const effort = effortOf({ outings: fished, fish, positions: {} });
     expect(effort).toMatchObject({ withoutRods: 0, fishOutside: 0, fish: fish.length });
     expect(effort.blanks).toBeGreaterThan(50);

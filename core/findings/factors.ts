@@ -10,6 +10,7 @@ export const FACTORS = [
   'swim',
   'bait',
   'rig',
+  'range',
   'month',
   'waterTemp',
   'waterTrend',
@@ -30,6 +31,7 @@ export const IS_WITHIN: Readonly<Record<Factor, boolean>> = {
   swim: false,
   bait: false,
   rig: false,
+  range: false,
   month: false,
   waterTemp: false,
   waterTrend: false,
@@ -56,6 +58,8 @@ export function levelOf(factor: Factor, rodHour: RodHour, { outing, position }: 
       return stretch.bait === null ? null : foldWord(stretch.bait) || null;
     case 'rig':
       return stretch.rig === null ? null : foldWord(stretch.rig) || null;
+    case 'range':
+      return bandOf(stretch.distanceM, [20, 40, 70]);
     case 'month':
       return String(new Date(outing.fromMs).getUTCMonth() + 1);
     case 'waterTemp':

@@ -5,12 +5,19 @@ import { sunDay } from '../weather/sun.js';
 import { effortOf } from './effort.js';
 import { levelOf } from './factors.js';
 import { findingsOf, LEAST_FISH } from './findings.js';
-import type { FishingRecord, FishTaken, HourOfOuting, OutingFished } from './fishingRecord.js';
+import {
+  UNTOLD_FISH,
+  type FishingRecord,
+  type FishTaken,
+  type HourOfOuting,
+  type OutingFished,
+} from './fishingRecord.js';
 import { lightAt, lightChanges } from './light.js';
 import { partOfRecord } from './partOfRecord.js';
 
 const SIX = Date.UTC(2026, 5, 10, 6);
 const MERE = { latitudeDeg: 52, longitudeDeg: -1 };
+const NOT_TOLD = { swimId: null, rig: null, bait: null, distanceM: null };
 const NEVER: Omit<HourOfOuting, 'atMs'> = { waterC: null, pressureHpa: null, windMs: null, cloudOctas: null };
 
 const outing = (n: number, more: Partial<OutingFished> = {}): OutingFished => {
@@ -21,21 +28,18 @@ const outing = (n: number, more: Partial<OutingFished> = {}): OutingFished => {
     swimId: n % 2 === 0 ? 'reeds' : 'dam',
     rig: null,
     bait: 'Maggot',
+    distanceM: null,
   };
   const stretches = [1, 2].map((rod) => ({ ...stretch, rod }));
-  return { outingId: `o${n}`, waterId: 'mere', fromMs, expected: [], stretches, hours: [], ...more };
+  return { outingId: `o${n}`, waterId: 'mere', fromMs, expected: [], stretches, hours: [], missed: [], ...more };
 };
 const fish = (n: number, minute: number, more: Partial<FishTaken> = {}): FishTaken => ({
+  ...UNTOLD_FISH,
   captureId: `c${n} ${minute}`,
   outingId: `o${n}`,
   waterId: 'mere',
   atMs: SIX + n * 24 * HOUR_MS + minute * MINUTE_MS,
   species: 'carp',
-  rod: null,
-  swimId: null,
-  bait: null,
-  keeperId: null,
-  fishId: null,
   ...more,
 });
 const record = (more: Partial<FishingRecord>): FishingRecord => {
@@ -67,9 +71,7 @@ describe('effort', () => {
     const changes = lightChanges(SIX, MERE);
     const [, secondMs = 0] = changes;
     const long = outing(0, {
-      stretches: [
-        { rod: 1, fromMs: secondMs - HOUR_MS, toMs: secondMs + HOUR_MS, swimId: null, rig: null, bait: null },
-      ],
+      stretches: [{ rod: 1, fromMs: secondMs - HOUR_MS, toMs: secondMs + HOUR_MS, ...NOT_TOLD }],
     });
     const [effort] = effortOf(record({ outings: [long] })).outings;
     expect(effort?.rodHours.map(({ atMs }) => atMs)).toContain(secondMs);
@@ -172,7 +174,7 @@ describe('findings', () => {
     [
       'a stretch of no time',
       record({
-        outings: [outing(0, { stretches: [{ rod: 1, fromMs: SIX, toMs: SIX, swimId: null, rig: null, bait: null }] })],
+        outings: [outing(0, { stretches: [{ rod: 1, fromMs: SIX, toMs: SIX, ...NOT_TOLD }] })],
       }),
     ],
   ])('of %s nothing is found, and nothing is no number', (_what, told) => {

@@ -34,7 +34,8 @@ export function lightChanges(atMs: number, position: Position): readonly number[
   return [firstMs, firstMs + LIGHT_MS, lastMs - LIGHT_MS, lastMs];
 }
 
-function sunAround(atMs: number, { latitudeDeg, longitudeDeg }: Position) {
+/** When the sun rises and sets on the day, by the sun, that holds a moment. */
+export function sunAround(atMs: number, { latitudeDeg, longitudeDeg }: Position) {
   return sunOfDay(Math.floor((atMs + longitudeDeg * SOLAR_MS) / DAY_MS), latitudeDeg, longitudeDeg);
 }
 

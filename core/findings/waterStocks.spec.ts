@@ -1,17 +1,13 @@
-import type { FishTaken } from './fishingRecord.js';
+import { UNTOLD_FISH, type FishTaken } from './fishingRecord.js';
 import { waterStocks } from './waterStocks.js';
 
 let n = 0;
 const taken = (day: number, fishId: string | null, more: Partial<FishTaken> = {}): FishTaken => ({
+  ...UNTOLD_FISH,
   captureId: `c${(n += 1)}`,
-  outingId: null,
   waterId: 'mere',
   atMs: Date.UTC(2026, 4, day, 6),
   species: 'carp',
-  rod: null,
-  swimId: null,
-  bait: null,
-  keeperId: null,
   fishId,
   ...more,
 });

@@ -39,6 +39,9 @@ beforeEach(async () => {
     .send({ events: [...events, event(captureId, 'picture-added', 320_000, { sha256 })] })
     .expect(201);
 });
+/** The folder that a bag of that day lies in. */
+const BASE = `unhurried-keeper-${NOW.toISOString().slice(0, 10)}`;
+
 afterEach(async () => {
   await server.close();
   rmSync(folder, { recursive: true, force: true });
@@ -72,18 +75,20 @@ test('with the server running it leaves whole, and stands up again elsewhere: eq
 test('other tools open it, and find every sum right', async () => {
   await backup([file, '--data', server.dataFolder], say, NOW);
   execFileSync('unzip', ['-q', file, '-d', join(folder, 'opened')]);
-  const bag = join(folder, 'opened');
+  // RFC 8493, 4: unpacked in an empty folder, it shows exactly one entry.
+  expect(readdirSync(join(folder, 'opened'))).toEqual([BASE]);
+  const bag = join(folder, 'opened', BASE);
   const checked = (manifest: string) => execFileSync('sha256sum', ['-c', manifest], { cwd: bag, encoding: 'utf8' });
   expect(checked('manifest-sha256.txt')).toBe(`data/book.sqlite: OK\ndata/${original}: OK\n`);
   expect(checked('tagmanifest-sha256.txt')).toBe('bagit.txt: OK\nbag-info.txt: OK\nmanifest-sha256.txt: OK\n');
   expect(readFileSync(join(bag, 'bag-info.txt'), 'utf8')).toMatch(/^Payload-Oxum: \d+\.2$/m);
 });
 
-/** A backup with its files changed before they are bagged again. */
-async function tampered(change: (files: Map<string, Buffer>) => void): Promise<void> {
+/** A backup with its files changed before they are bagged again, in no folder of their own. */
+async function tampered(change: (files: Map<string, Buffer>) => void, base = BASE): Promise<void> {
   await backup([file, '--data', server.dataFolder], say, NOW);
   execFileSync('unzip', ['-q', file, '-d', join(folder, 'opened')]);
-  const bag = join(folder, 'opened');
+  const bag = join(folder, 'opened', base);
   const names = readdirSync(bag, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile())
     .map((entry) => join(entry.parentPath, entry.name).slice(bag.length + 1));
@@ -120,6 +125,17 @@ test.each<[string, (files: Map<string, Buffer>) => void, RegExp]>([
   const to = join(folder, 'restored');
   await expect(bringBack(to)).rejects.toThrow('Nothing was restored, and the folder is as it was.');
   expect(readdirSync(to)).toEqual([]);
+});
+
+test('a bag of the first versions, which lay in no folder of its own, still comes back; what lies beside one does not', async () => {
+  await tampered(() => undefined);
+  expect(await bringBack()).toBe(0);
+  rmSync(file);
+  rmSync(join(folder, 'opened'), { recursive: true });
+  await tampered((files) => files.set('beside.txt', Buffer.from('x')), '');
+  said = [];
+  expect(await verify([file], say)).toBe(1);
+  expect(said[0]).toMatch(/^"beside.txt" leads out of the bag\.$/);
 });
 
 test('a path that leads out of the bag is followed by nobody', async () => {

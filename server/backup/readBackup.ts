@@ -38,9 +38,9 @@ export async function readBackup(file: string, placeOf?: PlaceOf): Promise<ReadB
     if (problems.length > 0) return { ...sizeOf(payload), problems };
     const wrong: string[] = [];
     for (const entry of payload) {
-      const hash = await take(zip, entry, placeOf?.(entry.fileName)).catch((cause: unknown) => String(cause));
-      if (hash !== manifest.get(entry.fileName))
-        wrong.push(`${entry.fileName} is damaged: its bytes are not those that went in.`);
+      const { path } = entry;
+      const hash = await take(zip, entry, placeOf?.(path)).catch((cause: unknown) => String(cause));
+      if (hash !== manifest.get(path)) wrong.push(`${path} is damaged: its bytes are not those that went in.`);
     }
     return { ...sizeOf(payload), problems: wrong };
   } finally {
@@ -64,18 +64,24 @@ function openBackup(file: string): Promise<ZipFile> {
   });
 }
 
+/** A file of the bag, by its path from the folder that the bag lies in. */
+interface BagEntry extends Entry {
+  readonly path: string;
+}
+
 interface Looked {
-  readonly payload: readonly Entry[];
+  readonly payload: readonly BagEntry[];
   readonly manifest: ReadonlyMap<string, string>;
   readonly problems: readonly string[];
 }
 
 /** The list of what is in it, compared with its manifest, before any of the payload is read. */
 async function lookInto(zip: ZipFile): Promise<Looked> {
-  const { entries, problem } = await entriesOf(zip);
+  const { entries: all, problem } = await entriesOf(zip);
   const none = new Map<string, string>();
   if (problem !== undefined) return { payload: [], manifest: none, problems: [problem] };
-  const named = new Map(entries.map((entry) => [entry.fileName, entry]));
+  const entries = fromBase(all);
+  const named = new Map(entries.map((entry) => [entry.path, entry]));
   const tag = async (name: string) => {
     const entry = named.get(name);
     return entry && entry.uncompressedSize <= LONGEST_TAG_FILE ? textOf(zip, entry) : undefined;
@@ -92,7 +98,7 @@ async function lookInto(zip: ZipFile): Promise<Looked> {
   const manifest = readBagManifest((await tag(BAG_FILES.manifest)) ?? 'none');
   if (!manifest) return { payload: [], manifest: none, problems: ['Its manifest is missing, or cannot be read.'] };
   const tags: ReadonlySet<string> = new Set(Object.values(BAG_FILES));
-  const payload = entries.filter(({ fileName }) => !tags.has(fileName));
+  const payload = entries.filter(({ path }) => !tags.has(path));
   const declared = readOxum((await tag(BAG_FILES.info)) ?? '');
   const { bytes, files } = sizeOf(payload);
   const problems = [
@@ -101,13 +107,27 @@ async function lookInto(zip: ZipFile): Promise<Looked> {
       .filter((name) => !tags.has(name) && !isPayloadPath(name))
       .map((name) => `${JSON.stringify(name)} leads out of the bag.`),
     ...[...manifest.keys()].filter((name) => !named.has(name)).map((name) => `${name} is missing.`),
-    ...payload.filter(({ fileName }) => !manifest.has(fileName)).map(({ fileName }) => `${fileName} was added.`),
+    ...payload.filter(({ path }) => !manifest.has(path)).map(({ path }) => `${path} was added.`),
     ...(declared && (declared.bytes !== bytes || declared.files !== files)
       ? ['Its size is not the one that it declares.']
       : []),
     ...(manifest.has(BOOK_IN_BAG) ? [] : ['There is no book in it.']),
   ];
   return { payload, manifest, problems: [...new Set(problems)] };
+}
+
+/**
+ * The files by their path from the one folder that the bag lies in (RFC 8493, 4). Bags of the first versions lie in
+ * none, and what lies beside the folder keeps the path that it has: it was added.
+ */
+function fromBase(entries: readonly Entry[]): BagEntry[] {
+  const declared = entries.find(({ fileName }) => fileName.split('/').at(-1) === BAG_FILES.declaration);
+  const base = declared?.fileName.slice(0, -BAG_FILES.declaration.length) ?? '';
+  const isBase = base.split('/').length <= 2;
+  return entries.map((entry) => {
+    const { fileName } = entry;
+    return Object.assign(entry, { path: isBase && fileName.startsWith(base) ? fileName.slice(base.length) : fileName });
+  });
 }
 
 function sizeOf(payload: readonly Entry[]): { bytes: number; files: number } {

@@ -85,7 +85,11 @@ class BagWriter {
   private readonly hashes = new Map<string, string>();
   private readonly tags = new Map<string, string>();
 
+  /** All of it lies in one folder: unpacked beside other things, a bag stays together (RFC 8493, 4). */
+  private readonly base: string;
+
   constructor(private readonly mtime: Date) {
+    this.base = `unhurried-keeper-${mtime.toISOString().slice(0, 10)}/`;
     this.text(BAG_FILES.declaration, () => BAG_DECLARATION);
   }
 
@@ -130,7 +134,7 @@ class BagWriter {
   }
 
   private lazily(path: string, compress: boolean, open: () => Readable): void {
-    this.zip.addReadStreamLazy(path, { mtime: this.mtime, mode: 0o100600, compress }, (give) => {
+    this.zip.addReadStreamLazy(this.base + path, { mtime: this.mtime, mode: 0o100600, compress }, (give) => {
       const stream = open();
       // What fails while it is read fails the whole backup.
       stream.on('error', (cause) => (this.stream as PassThrough).destroy(cause));

@@ -15,7 +15,7 @@ import { eventOf } from './eventRow.js';
 import { RunningCaptures } from './runningCaptures.js';
 
 /** Counts up whenever logs are replayed or summed up differently: then every summary is rebuilt once, from its log. */
-const PROJECTION = { setting: 'telling', version: '16' } as const;
+const PROJECTION = { setting: 'telling', version: '17' } as const;
 
 /** Ranks below every weight. */
 const NOT_WEIGHED = -1;

@@ -1,12 +1,20 @@
 import { Injectable } from '@nestjs/common';
 import { sql } from 'drizzle-orm';
+import type { WriteRigDto } from '@keeper/contract/rigs';
+import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { FishingRecord, FishTaken } from '@keeper/core/findings/fishingRecord';
+import { TOLD_FIELDS, fishTaken, type FishTold } from '@keeper/core/findings/fishTaken';
 import { outingFished } from '@keeper/core/findings/outingFished';
+import { tackleTold, type TackleNames } from '@keeper/core/findings/tackleTold';
 import type { Position } from '@keeper/core/domain/water/water';
 import { IN_THE_BOOK } from '../captures/inTheBook.js';
 import { OutingsService } from '../outings/outings.service.js';
+import { RowsRepository } from '../rows/rows.repository.js';
+import { SettingsService } from '../settings/settings.service.js';
 import { Database } from '../storage/database.js';
-import { captures, waters } from '../storage/schema.js';
+import { rigs, waters } from '../storage/schema.js';
+
+const FISH = TOLD_FIELDS.map((name) => `'${name}', summary -> '$.${name}'`).join(', ');
 
 /** Every outing that took place with the time of its rods, and every fish that took, landed or lost. */
 @Injectable()
@@ -14,35 +22,31 @@ export class FindingsService {
   constructor(
     private readonly database: Database,
     private readonly outings: OutingsService,
+    private readonly settings: SettingsService,
   ) {}
 
   record(): FishingRecord {
-    const outings = this.outings.states().flatMap((state) => outingFished(state) ?? []);
-    return { outings, fish: this.fish(), positions: this.positions() };
+    const names = this.tackleNames();
+    const outings = this.outings.states().flatMap((state) => {
+      return outingFished(state, (setup) => tackleTold(setup, names)) ?? [];
+    });
+    return { outings, fish: this.fish(names), positions: this.positions() };
   }
 
-  private fish(): FishTaken[] {
-    const told = <T>(path: string) => sql<T | null>`json_extract(${captures.summary}, ${path})`;
+  private fish(names: TackleNames): FishTaken[] {
     return this.database.drizzle
-      .select({
-        captureId: captures.id,
-        outingId: captures.outingId,
-        waterId: captures.waterId,
-        startedAt: captures.startedAt,
-        species: sql<FishTaken['species']>`${captures.species}`,
-        isDated: told<string>('$.dated'),
-        rod: told<number>('$.rod.rod'),
-        swimId: told<string>('$.swimId'),
-        bait: told<string>('$.rod.bait'),
-        keeperId: told<string>('$.keeperId'),
-        fishId: told<string>('$.fishId'),
-      })
-      .from(captures)
-      .where(IN_THE_BOOK)
-      .all()
-      .map(({ startedAt, isDated, ...fish }) => {
-        return { ...fish, atMs: isDated !== null || startedAt === null ? null : Date.parse(startedAt) };
-      });
+      .all<{ told: string }>(
+        sql`SELECT json_object(${sql.raw(FISH)}) AS told FROM captures WHERE ${IN_THE_BOOK} ORDER BY started_at, id`,
+      )
+      .flatMap(({ told }) => fishTaken(JSON.parse(told) as FishTold, names) ?? []);
+  }
+
+  private tackleNames(): TackleNames {
+    const rows = new RowsRepository<WriteRigDto>(this.database, rigs, 'This rig').all();
+    return {
+      rigs: new Map(rows.map((rig) => [rig.id, rig])),
+      sameWords: this.settings.read(FIRST_KEEPER).sameWords,
+    };
   }
 
   private positions(): Record<string, Position> {

@@ -14,7 +14,7 @@ import { missingThings } from './missing.js';
 import type { Imported } from './imported.js';
 import type { HookHold, Loss, RodFacts } from './rodFacts.js';
 import type { PictureView } from './pictureReading.js';
-import type { Leaving, PictureRole } from './event.js';
+import type { EventType, Leaving, PictureRole } from './event.js';
 import {
   netOf,
   type CaptureState,
@@ -95,6 +95,12 @@ export interface CaptureSummary {
   /** A predator was near it. */
   readonly predatorNear: boolean;
   readonly waterC: number | null;
+  /** How long it was held upright until it left; null where that was not tapped. */
+  readonly heldMs: number | null;
+  /** In the water again between two things that were done to it. */
+  readonly restedMs: number;
+  /** Gill beats a minute, at the last count. */
+  readonly gillBeat: number | null;
   /** The known fish that the keeper says it is; null while that is open. */
   readonly fishId: string | null;
   /** Captures that the keeper says show another fish. */
@@ -102,6 +108,9 @@ export interface CaptureSummary {
   /** The meetings that it was put forward to. */
   readonly putForward: readonly PutForward[];
 }
+
+/** What a rest in the water ends with. */
+const ENDS_REST: readonly EventType[] = ['rested', 'lifted', 'carried', 'held', 'returned'];
 
 /** A line of the book draws so many marks and spells; more than any fish on a bank has. */
 const MOST_DRAWN = 400;
@@ -111,6 +120,7 @@ export function summaryOf(state: CaptureState): CaptureSummary {
   const lastMs = state.marks.at(-1)?.atMs ?? 0;
   const clocks = clocksAt(state, lastMs);
   const net = netOf(state) ?? null;
+  const { recovery, endMs } = state;
   const { species, form, kindName, waterId, length, girth, guess, overScale, angler } = state.facts;
   return {
     captureId: state.captureId,
@@ -158,10 +168,21 @@ export function summaryOf(state: CaptureState): CaptureSummary {
     openWounds: state.wounds.filter(isOpenWound).map(({ kind }) => kind),
     predatorNear: state.signs.includes('predator-near'),
     waterC: state.conditions.waterC ?? null,
+    heldMs: recovery.heldMs === null || endMs === null ? null : Math.max(0, endMs - recovery.heldMs),
+    restedMs: restedMs(state),
+    gillBeat: recovery.gillBeats.at(-1)?.perMinute ?? null,
     fishId: state.identity?.fishId ?? null,
     notSameAs: state.notSameAs,
     putForward: state.putForward,
   };
+}
+
+function restedMs({ marks, endMs }: CaptureState): number {
+  return marks.reduce((sum, { type, atMs }, i) => {
+    if (type !== 'rested') return sum;
+    const next = marks.slice(i + 1).find((mark) => ENDS_REST.includes(mark.type))?.atMs ?? endMs;
+    return next === null ? sum : sum + Math.max(0, next - atMs);
+  }, 0);
 }
 
 /**

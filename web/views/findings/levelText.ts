@@ -14,6 +14,8 @@ export function levelText(factor: Factor, level: string, swimName: (id: string) 
       return MONTH.format(Date.UTC(2000, Number(level) - 1, 15));
     case 'waterTemp':
       return findingsText.waterOf({ low, high });
+    case 'range':
+      return findingsText.rangeOf({ low, high });
     case 'pressure':
       return findingsText.pressureOf({ low, high });
     default:

@@ -6,6 +6,7 @@ const FACTORS: Readonly<Record<Factor, string>> = {
   swim: 'Swim',
   bait: 'Bait',
   rig: 'Rig',
+  range: 'Range',
   month: 'Month',
   waterTemp: 'Water temperature',
   waterTrend: 'Warming or cooling water',
@@ -21,6 +22,7 @@ const OTHERS: Readonly<Record<Factor, string>> = {
   swim: 'your other swims there',
   bait: 'your other baits',
   rig: 'your other rigs',
+  range: 'other ranges',
   month: 'the other months',
   waterTemp: 'other temperatures',
   waterTrend: 'other hours',
@@ -77,6 +79,7 @@ export const findingsText = localised('findings', {
   level: ({ factor, level }: { factor: Factor; level: string }) => LEVELS[`${factor}.${level}`] ?? level,
   waterOf: ({ low, high }: { low: string; high: string }) => `water of ${band(low, high, 'degrees')}`,
   pressureOf: ({ low, high }: { low: string; high: string }) => `pressure of ${band(low, high, 'hPa')}`,
+  rangeOf: ({ low, high }: { low: string; high: string }) => `a cast of ${band(low, high, 'm')}`,
   aSwim: 'a swim that is not named any more',
   found: ({ level, many, ratio, low, high, factor }: FoundWords) =>
     `${level} ${many ? 'bring' : 'brings'} ${ratio} (${low} to ${high}) times the fish of ${OTHERS[factor]}.`,
