@@ -51,7 +51,7 @@ function share<T>(of: readonly T[], is: (each: T) => boolean): number {
 
 /** What somebody would say who divides fish by hours and looks no further. */
 function isPlainlyFound({ levels }: Finding): boolean {
-  const rates = levels.filter(({ rodHours }) => rodHours > 0).map(({ rate }) => rate.rate);
+  const rates = levels.flatMap(({ rate }) => rate?.rate ?? []);
   const best = Math.max(...rates);
   const rest = rates.filter((rate) => rate !== best);
   return rest.length > 0 && best > 1.5 * (rest.reduce((sum, rate) => sum + rate, 0) / rest.length);

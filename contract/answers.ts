@@ -1,10 +1,10 @@
+import type { FishingRecordAnswer } from './findings.js';
 import type { HandlingPast } from '@keeper/core/care/handling';
 import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
 import type { CaptureSummary } from '@keeper/core/domain/capture/summary';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
 import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
-import type { FishingRecord } from '@keeper/core/findings/fishingRecord';
 import type { PictureFacts } from '@keeper/core/formats/bookJson';
 import type { RegisterFile } from '@keeper/core/formats/registerJson';
 import type { BookMark } from '@keeper/core/sheet/bookMark';
@@ -61,7 +61,7 @@ export interface Answers {
   'get /captures/pictures': readonly PictureInBook[];
   'get /captures/measured': readonly MeasuredFish[];
   'get /captures/marks': readonly BookMark[];
-  'get /findings/record': FishingRecord;
+  'get /findings/record': FishingRecordAnswer;
   'get /imports': readonly KeptImport[];
   'put /imports/{id}': KeptImport;
   'get /views': readonly KeptView[];

@@ -19,6 +19,8 @@ export interface OutingEffort {
   readonly position: Position | null;
   readonly rodHours: readonly RodHour[];
   readonly fish: readonly number[];
+  /** Which fish they are, and in which of the rod-hours each took. */
+  readonly taken: readonly { readonly captureId: string; readonly at: number }[];
 }
 
 /** What the record comes to, and what of it nothing can be said with. */
@@ -71,11 +73,14 @@ function effortOfOuting(outing: OutingFished, position: Position | null, fish: r
     .flatMap((stretch) => cutUp(stretch, outing.hours, position))
     .sort((a, b) => a.atMs - b.atMs || a.stretch.rod - b.stretch.rod);
   const counts = rodHours.map(() => 0);
+  const taken: { captureId: string; at: number }[] = [];
   for (const each of fish) {
     const at = rodHourOf(each, rodHours);
-    if (at !== undefined) counts[at] = (counts[at] ?? 0) + 1;
+    if (at === undefined) continue;
+    counts[at] = (counts[at] ?? 0) + 1;
+    taken.push({ captureId: each.captureId, at });
   }
-  return { outing, position, rodHours, fish: counts };
+  return { outing, position, rodHours, fish: counts, taken };
 }
 
 /** Cut at whole hours, and where the light changes. */

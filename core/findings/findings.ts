@@ -4,6 +4,7 @@ import { FACTORS, type Factor } from './factors.js';
 import { tableOf, type FactorTable } from './factorTable.js';
 import { falseDiscoveryRates } from './falseDiscovery.js';
 import type { FishingRecord } from './fishingRecord.js';
+import { jointModelOf } from './jointModel.js';
 import { rateInterval, type Rate } from './rateInterval.js';
 import { rateRatioOf, type RateRatio } from './rateRatio.js';
 import { unlikelihoodOf } from './unlikelihood.js';
@@ -14,7 +15,8 @@ export interface LevelFound {
   readonly fish: number;
   readonly rodHours: number;
   readonly outings: number;
-  readonly rate: Rate;
+  /** Null where it was fished at no stratum that is compared. */
+  readonly rate: Rate | null;
   readonly ratio: RateRatio | null;
 }
 
@@ -31,12 +33,16 @@ export interface Finding {
   /** The share of false ones among all that are called found with it. */
   readonly falseRate: number;
   readonly levels: readonly LevelFound[];
+  /** The ratio of that level with all factors of `FindingsReport.together` at once; null where they are not. */
+  readonly together: RateRatio | null;
   /** About so many more outings like these would settle it; null where that cannot be said. */
   readonly moreOutings: number | null;
 }
 
 export interface FindingsReport {
   readonly rests: Omit<Effort, 'outings'> & { readonly outings: number };
+  /** Factors that the record carries all at once; none where it carries one alone. */
+  readonly together: readonly Factor[];
   /** The surest first. */
   readonly findings: readonly Finding[];
   /** Factors of which the record does not tell two levels. */
@@ -75,7 +81,7 @@ export function findingsOf(
   const told = tables.filter(isTold);
   const chances = told.map((table) => unlikelihoodOf(table, luck));
   const falseRates = falseDiscoveryRates(chances.map(({ p }) => p));
-  const findings = told.map((table, i): Finding => {
+  const alone = told.map((table, i): Finding => {
     const { z = [], p = 1 } = chances[i] ?? {};
     const falseRate = falseRates[i] ?? 1;
     const farthest = z.reduce((best, each, at) => (Math.abs(each) > Math.abs(z[best] ?? 0) ? at : best), 0);
@@ -89,12 +95,23 @@ export function findingsOf(
       p,
       falseRate,
       levels,
+      together: null,
       moreOutings: says === 'open' ? moreOutings(ratio, outingsIn(table)) : null,
     };
   });
+  const findings = alone.sort((a, b) => ORDER[a.says] - ORDER[b.says] || a.p - b.p);
+  onFactor(FACTORS.length, FACTORS.length);
+  const joint = jointModelOf(
+    whole,
+    findings.map(({ factor }) => factor),
+  );
   return {
     rests: { ...effort, outings: outings.length },
-    findings: findings.sort((a, b) => ORDER[a.says] - ORDER[b.says] || a.p - b.p),
+    together: joint?.factors ?? [],
+    findings: findings.map((finding) => {
+      const { factor, level } = finding;
+      return { ...finding, together: level === null ? null : (joint?.ratioOf(factor, level) ?? null) };
+    }),
     untold: tables.filter((table) => !isTold(table)).map(({ factor }) => factor),
   };
 }
@@ -116,8 +133,7 @@ function levelFound(table: FactorTable, level: number): LevelFound {
     fish,
     rodHours,
     outings: outings.size,
-    // A level that is in the table at no stratum that is compared has no hours to speak of.
-    rate: rodHours > 0 ? rateInterval(fish, rodHours) : { rate: 0, low: 0, high: Infinity },
+    rate: rodHours > 0 ? rateInterval(fish, rodHours) : null,
     ratio: rateRatioOf(table, level),
   };
 }

@@ -60,7 +60,7 @@ test('nothing is asked of too few, of what was never told, or of those that were
 });
 
 test('one that came back is told by its next capture, within its kind and year', () => {
-  const all = many(40, (n) => [
+  const all = Array.from({ length: 40 }, (_, n) => [
     fish(2 * n, { fightMs: 10_000 * n }, { fishId: `f${n}` }),
     ...(n < 12 ? [fish(2 * n + 81, { fightMs: 200_000 }, { fishId: `f${n}` })] : []),
   ]).flat();

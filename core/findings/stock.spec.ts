@@ -38,6 +38,7 @@ test('with too few met again nothing is counted, and nobody has met more than th
     schnabel: null,
     schumacher: null,
     chaoLeast: 0,
+    chapman: null,
     nextWasMet: 0,
     isUneven: false,
   });
@@ -68,4 +69,17 @@ test('of a hundred stocks of fifty whose fish are alike nearly all limits hold f
 test('where some come again and again that is told, in more than four of five', () => {
   const found = Array.from({ length: 50 }, (_, n) => stockOf(fished(`uneven ${n}`, 8)));
   expect(found.filter(({ isUneven }) => isUneven).length).toBeGreaterThan(40);
+});
+
+/** Golden shiners of a pond, 109 marked, 177 caught, 57 of them marked: 337 (Krebs 1999, Ecological Methodology, 2.1, from memory). */
+test('two visits are counted by Chapman’s estimate, and more are not', () => {
+  const visit = (on: number, from: number, to: number): ToldCatch[] =>
+    Array.from({ length: to - from }, (_, i) => ({ fishId: `f${from + i}`, day: day(on) }));
+  const shiners = [...visit(0, 0, 109), ...visit(1, 52, 229)];
+  const { chapman, recaptures } = stockOf(shiners);
+  expect(recaptures).toBe(57);
+  expect(chapman?.fish).toBeCloseTo((110 * 178) / 58 - 1, 10);
+  expect(chapman?.low).toBeLessThan(300);
+  expect(chapman?.high).toBeGreaterThan(400);
+  expect(stockOf([...shiners, ...visit(2, 0, 1)]).chapman).toBeNull();
 });

@@ -2,11 +2,11 @@ import { coverageFactor } from '../statistics/studentT.js';
 import { aboveChiSquared } from '../statistics/chiSquared.js';
 import { rateInterval } from './rateInterval.js';
 
-/** A number of fish, and the limits that hold the truth in 19 of 20; the upper one may have no end. */
+/** A number of fish, and the limits that hold the truth in 19 of 20; null above: there is no end. */
 export interface Stock {
   readonly fish: number;
   readonly low: number;
-  readonly high: number;
+  readonly high: number | null;
 }
 
 /** One day: how many were told apart, how many of those had been met before, and how many had been met by then. */
@@ -22,6 +22,8 @@ export interface StockFound {
   readonly catches: number;
   readonly met: number;
   readonly recaptures: number;
+  /** Chapman's count, of catches that lie on two days alone; null of more, or with too few met again. */
+  readonly chapman: Stock | null;
   /** Schnabel's count; null with fewer than `LEAST_RECAPTURES`. */
   readonly schnabel: Stock | null;
   /** Schumacher's and Eschmeyer's, by a line over the days; null where the days are too few. */
@@ -49,7 +51,8 @@ const UNEVEN = 0.05;
 
 /**
  * How many fish there are, from catches that are told apart, for a stock that neither grows nor shrinks and in which
- * each fish is as likely to be caught as another. Sources: Schnabel (1938), American Mathematical Monthly 45, 348-352,
+ * each fish is as likely to be caught as another. Sources: Chapman (1951), University of California Publications in
+ * Statistics 1, 131-160, with the limits of a Poisson count; Schnabel (1938), American Mathematical Monthly 45, 348-352,
  * with the limits of a Poisson count (Garwood 1936); Schumacher and Eschmeyer (1943), Journal of the Tennessee Academy
  * of Science 18, 228-249; Chao (1987), Biometrics 43, 783-791, with the correction of bias; Good (1953), Biometrika 40,
  * 237-264. Example: with no catches nothing is met, and nothing is counted.
@@ -65,6 +68,7 @@ export function stockOf(catches: readonly ToldCatch[]): StockFound {
     catches: catches.length,
     met: times.size,
     recaptures,
+    chapman: recaptures < LEAST_RECAPTURES ? null : atLeast(chapmanOf(visits), times.size),
     schnabel: recaptures < LEAST_RECAPTURES ? null : atLeast(schnabelOf(visits, recaptures), times.size),
     schumacher: recaptures < LEAST_RECAPTURES ? null : atLeast(schumacherOf(visits), times.size),
     chaoLeast: times.size + (once * (once - 1)) / (2 * (twice + 1)),
@@ -89,6 +93,15 @@ function visitsOf(catches: readonly ToldCatch[]): Visit[] {
     });
 }
 
+/** Of two visits; its limits are those of the fish that were met again (Ricker 1975, appendix II). */
+function chapmanOf(visits: readonly Visit[]): Stock | null {
+  const [first, second, ...more] = visits;
+  if (!first || !second || more.length > 0) return null;
+  const fish = (met: number) => ((first.caught + 1) * (second.caught + 1)) / (met + 1) - 1;
+  const { low, high } = rateInterval(second.met, 1);
+  return { fish: fish(second.met), low: fish(high), high: fish(low) };
+}
+
 function schnabelOf(visits: readonly Visit[], recaptures: number): Stock {
   const chances = visits.reduce((sum, { caught, metBefore }) => sum + caught * metBefore, 0);
   const { low, high } = rateInterval(recaptures, 1);
@@ -105,13 +118,17 @@ function schumacherOf(visits: readonly Visit[]): Stock | null {
   const left = (sum(({ met, caught }) => met ** 2 / caught) - products ** 2 / squares) / freedom;
   const wide = coverageFactor(freedom, SHARE) * Math.sqrt(Math.max(0, left) / squares);
   const share = products / squares;
-  return { fish: 1 / share, low: 1 / (share + wide), high: share > wide ? 1 / (share - wide) : Infinity };
+  return { fish: 1 / share, low: 1 / (share + wide), high: share > wide ? 1 / (share - wide) : null };
 }
 
 /** Nobody has met more than there are. */
 function atLeast(stock: Stock | null, met: number): Stock | null {
   if (stock === null) return null;
-  return { fish: Math.max(stock.fish, met), low: Math.max(stock.low, met), high: Math.max(stock.high, met) };
+  return {
+    fish: Math.max(stock.fish, met),
+    low: Math.max(stock.low, met),
+    high: stock.high === null ? null : Math.max(stock.high, met),
+  };
 }
 
 /**

@@ -15,7 +15,7 @@ export interface SwimRate extends Fished {
   readonly swimId: string;
   readonly outings: number;
   /** Drawn towards the other swims of its water, the more the less it was fished. */
-  readonly likely: Rate;
+  readonly likely: Rate | null;
   /** By month, from January. */
   readonly months: readonly Fished[];
 }
@@ -60,12 +60,10 @@ export function swimRatesOf({ outings }: Pick<Effort, 'outings'>): readonly Wate
       rodHours: months.reduce((sum, each) => sum + each.rodHours, 0),
     }));
     const likely = shrinkRates(told);
-    const rated = told.map((each, i): SwimRate => ({ ...each, likely: likely[i] ?? NOTHING }));
-    return [{ waterId, swims: rated.sort((a, b) => b.likely.rate - a.likely.rate) }];
+    const rated = told.map((each, i): SwimRate => ({ ...each, likely: likely[i] ?? null }));
+    return [{ waterId, swims: rated.sort((a, b) => (b.likely?.rate ?? 0) - (a.likely?.rate ?? 0)) }];
   });
 }
-
-const NOTHING: Rate = { rate: 0, low: 0, high: Infinity };
 
 interface Tally {
   readonly outings: Set<string>;
@@ -80,12 +78,12 @@ function emptyTally(): Tally {
  * Rates of several places that are alike: each is taken as drawn from one gamma distribution, whose mean is the rate of
  * all and whose shape makes the counts likeliest, so that a place fished little is drawn towards the others
  * (gamma-Poisson, empirical Bayes; Gelman et al. 2013, Bayesian Data Analysis, 2.6 and 5.1). Example: a place that was
- * never fished has the rate of all.
+ * never fished has the rate of all, and where nothing was caught anywhere there are none.
  */
 export function shrinkRates(places: readonly Fished[]): readonly Rate[] {
   const fish = places.reduce((sum, each) => sum + each.fish, 0);
   const rodHours = places.reduce((sum, each) => sum + each.rodHours, 0);
-  if (fish === 0 || rodHours === 0) return places.map(() => NOTHING);
+  if (fish === 0 || rodHours === 0) return [];
   const mean = fish / rodHours;
   const shape = SHAPES.reduce((best, each) =>
     lnLikelihood(places, each, mean) > lnLikelihood(places, best, mean) ? each : best,

@@ -1,5 +1,5 @@
 import { Controller, Get } from '@nestjs/common';
-import type { FishingRecord } from '@keeper/core/findings/fishingRecord';
+import type { FishingRecordAnswer } from '@keeper/contract/findings';
 import { FindingsService } from './findings.service.js';
 
 /** What the book's findings rest on; they are worked out on the device. */
@@ -8,7 +8,7 @@ export class FindingsController {
   constructor(private readonly findings: FindingsService) {}
 
   @Get('record')
-  record(): FishingRecord {
-    return this.findings.record();
+  record(): FishingRecordAnswer {
+    return this.findings.answer();
   }
 }

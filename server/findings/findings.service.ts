@@ -1,5 +1,7 @@
+import { createHash } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { sql } from 'drizzle-orm';
+import type { FishingRecordAnswer } from '@keeper/contract/findings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { FishingRecord, FishTaken } from '@keeper/core/findings/fishingRecord';
@@ -25,7 +27,12 @@ export class FindingsService {
     private readonly settings: SettingsService,
   ) {}
 
-  record(): FishingRecord {
+  answer(): FishingRecordAnswer {
+    const record = this.record();
+    return { record, revision: createHash('sha256').update(JSON.stringify(record)).digest('base64url') };
+  }
+
+  private record(): FishingRecord {
     const names = this.tackleNames();
     const outings = this.outings.states().flatMap((state) => {
       return outingFished(state, (setup) => tackleTold(setup, names)) ?? [];

@@ -1,4 +1,4 @@
-import type { FishingRecord } from '@keeper/core/findings/fishingRecord';
+import type { FishingRecordAnswer } from '@keeper/contract/findings';
 import type { OutingEventType, OutingPayloads } from '@keeper/core/domain/outing/event';
 import { NO_RULES } from '@keeper/core/domain/water/rules';
 import { event, newId, wholeCapture } from '../spec/events.js';
@@ -10,7 +10,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const record = async () => (await server.http.get('/api/findings/record').expect(200)).body as FishingRecord;
+const answer = async () => (await server.http.get('/api/findings/record').expect(200)).body as FishingRecordAnswer;
+const record = async () => (await answer()).record;
 const at = (hour: number, minute = 0) => new Date(Date.UTC(2026, 4, 3, hour, minute)).toISOString();
 const outingEvents = (outingId: string, waterId: string, last: 'outing-ended' | 'outing-called-off' | null) => {
   const make = <T extends OutingEventType>(type: T, hour: number, payload: OutingPayloads[T]) => {

@@ -12,6 +12,10 @@ export const paths = {
   /** All that comes into the book and leaves it. */
   inAndOut: '/book/in-and-out',
   findings: '/book/findings',
+  tackleFindings: '/book/findings/tackle',
+  handlingFindings: '/book/findings/handling',
+  bests: '/book/findings/bests',
+  stocks: '/book/findings/how-many',
   season: (year: string) => `/book/season/${year}`,
   capture: (captureId: string) => `/book/${captureId}`,
   share: (captureId: string) => `/book/${captureId}/share`,

@@ -48,7 +48,23 @@ export const router = createBrowserRouter([
       },
       {
         path: paths.findings,
-        lazy: async () => ({ Component: (await import('../views/findings/FindingsPage.js')).FindingsPage }),
+        lazy: async () => ({ Component: (await import('../views/findings/WhenPage.js')).WhenPage }),
+      },
+      {
+        path: paths.tackleFindings,
+        lazy: async () => ({ Component: (await import('../views/findings/TacklePage.js')).TacklePage }),
+      },
+      {
+        path: paths.handlingFindings,
+        lazy: async () => ({ Component: (await import('../views/findings/HandlingPage.js')).HandlingPage }),
+      },
+      {
+        path: paths.bests,
+        lazy: async () => ({ Component: (await import('../views/findings/BestsPage.js')).BestsPage }),
+      },
+      {
+        path: paths.stocks,
+        lazy: async () => ({ Component: (await import('../views/findings/StocksPage.js')).StocksPage }),
       },
       {
         path: paths.season(':year'),

@@ -14,7 +14,6 @@ import type { HandlingPast } from '@keeper/core/care/handling';
 import type { SpeciesId } from '@keeper/core/domain/fish/species';
 import type { IdentityDecision } from '@keeper/core/domain/identity/identityDecision';
 import type { OutingSummary } from '@keeper/core/domain/outing/outingState';
-import type { FishingRecord } from '@keeper/core/findings/fishingRecord';
 import type { ToldSetup } from '@keeper/core/domain/outing/rememberedRodWords';
 import { ask, askedAt } from './api.js';
 import type { RowKind } from './deviceStore.js';
@@ -52,10 +51,6 @@ export const asked = {
     }),
   pictured: queryOptions({ queryKey: ['pictured'], queryFn: () => ask<PicturedFish[]>('/captures/pictured') }),
   measured: queryOptions({ queryKey: ['measured'], queryFn: () => ask<MeasuredFish[]>('/captures/measured') }),
-  fishingRecord: queryOptions({
-    queryKey: ['fishing-record'],
-    queryFn: () => ask<FishingRecord>('/findings/record'),
-  }),
   setups: queryOptions({ queryKey: ['setups'], queryFn: () => ask<ToldSetup[]>('/captures/setups') }),
   weighed: queryOptions({ queryKey: ['weighed'], queryFn: () => ask<WeighedFish[]>('/captures/weighed') }),
   decisions: queryOptions({

@@ -27,6 +27,7 @@ const KEPT = [
   'keepers',
   'measured',
   'setups',
+  'findings',
 ];
 
 /** Of a book that was turned over page by page so many pages stay. */

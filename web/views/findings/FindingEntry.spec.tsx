@@ -3,6 +3,8 @@ import { render, screen } from '@testing-library/react';
 import type { Finding, LevelFound } from '@keeper/core/findings/findings';
 import { FindingEntry } from './FindingEntry.js';
 
+jest.mock('./Behind.js', () => ({ Behind: () => null }));
+
 const level = (name: string, ratio: number, fish: number): LevelFound => ({
   level: name,
   fish,
@@ -18,13 +20,19 @@ const finding = (more: Partial<Finding>): Finding => ({
   p: 0.004,
   falseRate: 0.02,
   levels: [level('b1', 2.4, 24), level('b2', 0.42, 9)],
+  together: null,
   moreOutings: null,
   ...more,
 });
 const shown = (more: Partial<Finding>) => {
   const { container } = render(
     <ul>
-      <FindingEntry finding={finding(more)} swimName={(id) => (id === 'b1' ? 'Reed gate' : undefined)} />
+      <FindingEntry
+        finding={finding(more)}
+        filter={{}}
+        together={['light', 'swim', 'bait']}
+        swimName={(id) => (id === 'b1' ? 'Reed gate' : undefined)}
+      />
     </ul>,
   );
   return container.querySelector('li > p')?.textContent;

@@ -1,0 +1,74 @@
+import { Link } from 'react-router';
+import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
+import { ladderOf, type BestIn, type Rung } from '@keeper/core/findings/bests';
+import { formatInterval } from '@keeper/core/measure/formatInterval';
+import { formatSize } from '@keeper/core/measure/keeperUnits';
+import { massSystemOf } from '@keeper/core/measure/mass';
+import { paths } from '../../app/paths.js';
+import { useSettings } from '../../data/queries.js';
+import { MassText } from '../../parts/MassText.js';
+import { takenText } from '../../parts/when.js';
+import { findingsText } from './text.en-GB.js';
+import { useChanceHeavier } from './useChanceHeavier.js';
+
+/** As if it were known to this, so that whole ounces are written: they are fine enough for a step. */
+const WHOLE_OUNCES_G = 500;
+/** So many rungs at most, the last ones. */
+const MOST_RUNGS = 8;
+
+/** How a best grew: a rung for each fish that beat all before it, as wide as it was large. */
+export function Ladder({ fish, best }: { fish: readonly MeasuredFish[]; best: BestIn }) {
+  const rungs = ladderOf(fish, best);
+  const size = ({ fish: of }: Rung) => (best === 'weight' ? of.netGrams : of.lengthMm) ?? 0;
+  const most = Math.max(1, ...rungs.map(size));
+  const shown = rungs.slice(-MOST_RUNGS).toReversed();
+  return (
+    <ol>
+      {shown.map((rung, i) => (
+        <RungLine key={rung.fish.captureId} rung={rung} best={best} share={size(rung) / most} before={shown[i + 1]} />
+      ))}
+    </ol>
+  );
+}
+
+interface RungLineProps {
+  readonly rung: Rung;
+  readonly best: BestIn;
+  readonly share: number;
+  readonly before: Rung | undefined;
+}
+
+function RungLine({ rung: { fish, by }, best, share, before }: RungLineProps) {
+  const { massUnit, lengthHabit } = useSettings();
+  const chanceHeavier = useChanceHeavier();
+  const system = massSystemOf(massUnit);
+  const chance = before && best === 'weight' ? chanceHeavier(fish.captureId, before.fish.captureId) : null;
+  const step =
+    by === null
+      ? null
+      : best === 'weight'
+        ? formatInterval(by, WHOLE_OUNCES_G, system).value
+        : formatSize(by, lengthHabit);
+  return (
+    <li className="border-t border-rule">
+      <Link to={paths.capture(fish.captureId)} className="block py-2">
+        <span className="flex flex-wrap items-baseline justify-between gap-x-4 tabular-nums">
+          <b>
+            {best === 'weight'
+              ? fish.net && <MassText mass={fish.net} unit={massUnit} />
+              : formatSize(fish.lengthMm ?? 0, lengthHabit)}
+          </b>
+          <span className="text-sm text-soft">{takenText(fish)}</span>
+        </span>
+        <span aria-hidden className="my-1 block h-1.5 rounded-r-sm bg-water" style={{ width: `${100 * share}%` }} />
+        {step !== null && (
+          <span className="block text-sm text-soft">
+            {chance === null
+              ? findingsText.upgrade({ step })
+              : findingsText.upgradeLikely({ step, chance: chance.toFixed(2) })}
+          </span>
+        )}
+      </Link>
+    </li>
+  );
+}
