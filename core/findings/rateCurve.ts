@@ -32,8 +32,10 @@ const POINTS = 33;
 /** Strengths of the penalty that are tried. */
 const STRENGTHS = [0.1, 0.3, 1, 3, 10, 30, 100, 300, 1000, 3000];
 const SHARE = 0.95;
-/** A place is drawn where at least this share of the rod-hours lies beside it. */
+/** A place is drawn where at least this share of the rod-hours lies beside it, */
 const LEAST_BESIDE = 0.01;
+/** and where its upper limit is not so many times above the best rate: there nothing is known. */
+const MOST_ABOVE = 4;
 
 const SPANS: Readonly<Record<Curve, { readonly low: number; readonly high: number }>> = {
   sunrise: { low: -3, high: 6 },
@@ -72,7 +74,8 @@ export function rateCurveOf(curve: Curve, { outings }: Pick<Effort, 'outings'>):
   const points = beside.flatMap((_, i) =>
     near(i) < LEAST_BESIDE * rodHours ? [] : [pointAt(span.low + i * step, span, best, wide)],
   );
-  return { curve, points, fish, rodHours };
+  const highest = Math.max(...points.map(({ rate }) => rate));
+  return { curve, points: points.filter(({ high }) => high <= MOST_ABOVE * highest), fish, rodHours };
 }
 
 interface PlacedRow extends CountedRow {

@@ -61,6 +61,19 @@ test('one is worse when that is likely enough for all that is asked, and never b
   expect(a?.mishaps.lost.chanceWorse).toBeGreaterThan(0.99);
 });
 
+test('a rig is compared with those of its kind alone', () => {
+  const pike = some(10, { rig: 'Trace', species: 'pike', hookEnd: 'cut' });
+  const carp = some(40, { rig: 'Hair', species: 'carp', hookEnd: 'out' });
+  const trace = (of: readonly FishTaken[]) =>
+    tackleOutcomes({ fish: of, outings: [] }, 'rig').find(({ name }) => name === 'Trace');
+  expect(trace([...pike, ...carp])?.mishaps.cut).toMatchObject({ isWorse: false, others: { of: 0 } });
+  const other = some(40, { rig: 'Float', species: 'pike', hookEnd: 'out' });
+  expect(trace([...pike, ...carp, ...other])).toMatchObject({
+    kind: 'pike',
+    mishaps: { cut: { isWorse: true, others: { of: 40 } } },
+  });
+});
+
 test('with one rig alone nothing is compared', () => {
   const [only] = tackleOutcomes({ fish: some(9, { outcome: 'lost' }), outings: [] }, 'rig');
   expect(only?.mishaps.lost).toMatchObject({ chanceWorse: 0.5, isWorse: false });

@@ -1,3 +1,4 @@
+import type { SpeciesId } from '../domain/fish/species.js';
 import type { LossReason } from '../domain/capture/rodFacts.js';
 import { chanceLarger, proportionOf, type Proportion } from '../statistics/proportion.js';
 import type { FishTaken, FishingRecord, RodMiss } from './fishingRecord.js';
@@ -22,6 +23,8 @@ export interface MishapShare extends Proportion {
 /** What one rig, hook or bait brought. */
 export interface TackleOutcome {
   readonly name: string;
+  /** The kind that it mostly takes; null where none was told. */
+  readonly kind: SpeciesId | null;
   readonly takes: number;
   readonly landed: number;
   /** How those that were lost got away, the commonest first. */
@@ -38,8 +41,9 @@ const MOST_FALSE = 0.05;
 
 /**
  * What became of the takes on each rig, hook or bait: missed of all takes, lost of those that were hooked, hooked deep
- * of those landed whose hold was told, and cut of those landed; the most takes first. One is called worse than the
- * others together when that is so likely that, of all that are asked about, chance alone would hardly bring one
+ * of those landed whose hold was told, and cut of those landed; the most takes first. It is compared with the others of
+ * the kind that it mostly takes, since a pike is cut free oftener than a carp whatever the rig. One is called worse than
+ * those together when that is so likely that, of all that are asked about, chance alone would hardly bring one
  * (Bonferroni's bound). Example: with one rig there is nothing to compare, and nothing is worse.
  */
 export function tackleOutcomes(
@@ -57,14 +61,15 @@ export function tackleOutcomes(
   for (const { missed } of outings) for (const miss of missed) at(miss[by])?.missed.push(miss);
   const told = [...groups].flatMap(([name, takes]) => {
     const counts = countsOf(takes);
-    return counts.missed.of >= LEAST_TAKES ? [{ name, takes, counts }] : [];
+    return counts.missed.of >= LEAST_TAKES ? [{ name, takes, counts, kind: kindOf(takes) }] : [];
   });
   return told
-    .map(({ name, takes, counts }): TackleOutcome => {
-      const others = told.filter((each) => each.name !== name).map((each) => each.counts);
+    .map(({ name, takes, counts, kind }): TackleOutcome => {
+      const others = told.filter((each) => each.name !== name && each.kind === kind).map((each) => each.counts);
       const share = (mishap: Mishap) => shareOf(counts[mishap], sumOf(others, mishap), told.length * MISHAPS.length);
       return {
         name,
+        kind,
         takes: counts.missed.of,
         landed: takes.fish.filter(isLanded).length,
         losses: lossesOf(takes),
@@ -118,6 +123,12 @@ function shareOf(here: Count, others: Count, asked: number): MishapShare {
     chanceWorse,
     isWorse: here.times >= LEAST_TIMES && 1 - chanceWorse <= MOST_FALSE / asked,
   };
+}
+
+function kindOf({ fish }: Takes): SpeciesId | null {
+  const times = new Map<SpeciesId, number>();
+  for (const { species } of fish) if (species !== null) times.set(species, (times.get(species) ?? 0) + 1);
+  return [...times].sort(([, a], [, b]) => b - a)[0]?.[0] ?? null;
 }
 
 function lossesOf({ fish, missed }: Takes): TackleOutcome['losses'] {

@@ -1,3 +1,4 @@
+import { OwnBook } from './OwnBook.js';
 import { QuietSwim } from './QuietSwim.js';
 import { Rods } from './Rods.js';
 import { paths } from '../../app/paths.js';
@@ -35,6 +36,9 @@ import { EndOuting } from './EndOuting.js';
 import { Heat } from './Heat.js';
 import { OutingOver } from './OutingOver.js';
 import { ReadinessList } from './ReadinessList.js';
+
+/** Of so many kinds it is said what the keeper's own book tells. */
+const MOST_KINDS = 2;
 
 /** The half hour before a rod is cast, and what must be thought of while the rods are out. */
 export function OutingPage() {
@@ -136,6 +140,9 @@ function OutingOf({ state }: { state: OutingState }) {
           <Rods state={state} nowMs={nowMs} note={note} />
           <QuietSwim state={state} nowMs={nowMs} onMove={(swimId) => void note('swim-taken', { swimId })} />
           {rodsFirst && <Advice advice={advice} />}
+          {state.expected.slice(0, MOST_KINDS).map((species) => (
+            <OwnBook key={species} waterId={water.id} species={species} />
+          ))}
         </div>
         <div className="grid content-start gap-10 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Conditions

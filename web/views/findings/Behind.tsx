@@ -6,8 +6,8 @@ import { useMeasured } from '../../data/useMeasured.js';
 import { Sheet } from '../../parts/Sheet.js';
 import { weekdayText } from '../../parts/when.js';
 import { FishLine } from './FishLine.js';
-import { findingsText } from './text.en-GB.js';
-import { useBehind } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useBehind } from '../../parts/findings/useFindings.js';
 
 interface BehindProps {
   readonly filter: RecordFilter;

@@ -17,7 +17,7 @@ import { Chances } from './Chances.js';
 import { FindingsFrame } from './FindingsFrame.js';
 import { FishLine } from './FishLine.js';
 import { Ladder } from './Ladder.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 const TOPS = [1, 3, 10] as const;
 const MONTH = dateFormat({ month: 'long', timeZone: 'UTC' });
@@ -53,7 +53,7 @@ function Bests({ filter }: { filter: RecordFilter }) {
         ))}
       </div>
       <Chances filter={filter} />
-      <Lists fish={fish} best={best} />
+      <Lists fish={fish} best={best} kinds={kinds.map(({ key }) => key)} />
     </>
   );
 }
@@ -72,15 +72,32 @@ function InWhat({ best, onChange }: { best: BestIn; onChange: (best: BestIn) => 
   );
 }
 
-function Lists({ fish, best }: { fish: readonly MeasuredFish[]; best: BestIn }) {
+interface ListsProps {
+  readonly fish: readonly MeasuredFish[];
+  readonly best: BestIn;
+  readonly kinds: readonly string[];
+}
+
+/** Lists of one kind: a catfish beats every barbel. */
+function Lists({ fish, best, kinds }: ListsProps) {
   const [by, setBy] = useState<BestBy>('year');
+  const [chosen, setKind] = useState('');
+  const kind = kinds.includes(chosen) ? chosen : commonest(fish, kinds);
   const [top, setTop] = useState<number>(TOPS[1]);
   const nameOf = useGroupName(by);
   const household = useHousehold();
-  const asked = BEST_BY.filter((each) => each !== 'keeper' || household.length > 1);
+  const asked = BEST_BY.filter((each) => each !== 'kind' && (each !== 'keeper' || household.length > 1));
   return (
     <Section title={findingsText.lists}>
-      <div className="mb-4 grid max-w-xl gap-3 sm:grid-cols-2 print:hidden">
+      <div className="mb-4 grid max-w-2xl gap-3 sm:grid-cols-3 print:hidden">
+        {kinds.length > 1 && (
+          <Picker
+            label={findingsText.kind}
+            value={kind}
+            onChange={setKind}
+            options={kinds.map((each) => ({ value: each, label: say(speciesName(each as SpeciesId)) }))}
+          />
+        )}
         <Picker
           label={findingsText.listedBy}
           value={by}
@@ -95,7 +112,10 @@ function Lists({ fish, best }: { fish: readonly MeasuredFish[]; best: BestIn }) 
         />
       </div>
       <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
-        {bestsOf(fish, { by, best, top }).map(({ key, fish: of }) => (
+        {bestsOf(
+          fish.filter(({ species }) => species === kind),
+          { by, best, top },
+        ).map(({ key, fish: of }) => (
           <div key={key} className="break-inside-avoid">
             <h3 className="font-semibold">{nameOf(key)}</h3>
             <ol>
@@ -112,6 +132,11 @@ function Lists({ fish, best }: { fish: readonly MeasuredFish[]; best: BestIn }) 
       </div>
     </Section>
   );
+}
+
+function commonest(fish: readonly MeasuredFish[], kinds: readonly string[]): string {
+  const times = (kind: string) => fish.filter(({ species }) => species === kind).length;
+  return [...kinds].sort((a, b) => times(b) - times(a))[0] ?? '';
 }
 
 function useGroupName(by: BestBy): (key: string) => string {

@@ -6,8 +6,8 @@ import { massSystemOf } from '@keeper/core/measure/mass';
 import { useSettings } from '../../data/queries.js';
 import { Section } from '../../parts/Section.js';
 import { say } from '../../text/say.js';
-import { findingsText } from './text.en-GB.js';
-import { useFindings } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useFindings } from '../../parts/findings/useFindings.js';
 
 /** What the next trips may bring: how likely a fish above a weight that one looks up to. */
 export function Chances({ filter }: { filter: RecordFilter }) {

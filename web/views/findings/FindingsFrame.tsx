@@ -7,8 +7,8 @@ import { useSwims, useWaters } from '../../data/rows.js';
 import { Picker } from '../../parts/Picker.js';
 import { useHousehold } from '../../parts/useHousehold.js';
 import { say } from '../../text/say.js';
-import { findingsText } from './text.en-GB.js';
-import { useInRecord } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useInRecord } from '../../parts/findings/useFindings.js';
 import { useRecordFilter, type FilterName } from './useRecordFilter.js';
 
 const PAGES = [

@@ -5,7 +5,7 @@ import { useWaters } from '../../data/rows.js';
 import { MassText } from '../../parts/MassText.js';
 import { takenText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** A fish in a line: what it was, what it weighed, when and where. */
 export function FishLine({ fish }: { fish: MeasuredFish | undefined }) {

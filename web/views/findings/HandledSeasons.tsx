@@ -1,7 +1,7 @@
 import type { HandledSeason, Middle } from '@keeper/core/findings/handlingBySeason';
 import { spanText } from '@keeper/core/measure/duration';
 import { Section } from '../../parts/Section.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 const KINDS = ['fight', 'air', 'held', 'gillBeat'] as const;
 type Kind = (typeof KINDS)[number];

@@ -5,10 +5,10 @@ import { Section } from '../../parts/Section.js';
 import { FindingsFrame } from './FindingsFrame.js';
 import { HandledSeasons } from './HandledSeasons.js';
 import { Working } from './Working.js';
-import { handlingSentence } from './handlingSentence.js';
+import { handlingSentence, quietSentences } from './handlingSentence.js';
 import { shareText } from './shareText.js';
-import { findingsText } from './text.en-GB.js';
-import { useFindings } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useFindings } from '../../parts/findings/useFindings.js';
 
 /** What the keeper's handling does to the fish, as far as their own fish say. */
 export function HandlingPage() {
@@ -45,8 +45,8 @@ function Handling({ filter }: { filter: RecordFilter }) {
       {quiet.length > 0 && (
         <Section title={findingsText.saysNothing}>
           <ul className="grid max-w-prose gap-2">
-            {quiet.map((finding) => (
-              <li key={`${finding.strain} ${finding.show}`}>{handlingSentence(finding)}</li>
+            {quietSentences(quiet).map((sentence) => (
+              <li key={sentence}>{sentence}</li>
             ))}
           </ul>
         </Section>

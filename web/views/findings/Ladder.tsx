@@ -6,13 +6,16 @@ import { formatSize } from '@keeper/core/measure/keeperUnits';
 import { massSystemOf } from '@keeper/core/measure/mass';
 import { paths } from '../../app/paths.js';
 import { useSettings } from '../../data/queries.js';
+import { BookPicture } from '../../parts/BookPicture.js';
 import { MassText } from '../../parts/MassText.js';
 import { takenText } from '../../parts/when.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 import { useChanceHeavier } from './useChanceHeavier.js';
 
 /** As if it were known to this, so that whole ounces are written: they are fine enough for a step. */
 const WHOLE_OUNCES_G = 500;
+/** Surer than this needs no chance. */
+const SURE = 0.995;
 /** So many rungs at most, the last ones. */
 const MOST_RUNGS = 8;
 
@@ -22,12 +25,18 @@ export function Ladder({ fish, best }: { fish: readonly MeasuredFish[]; best: Be
   const size = ({ fish: of }: Rung) => (best === 'weight' ? of.netGrams : of.lengthMm) ?? 0;
   const most = Math.max(1, ...rungs.map(size));
   const shown = rungs.slice(-MOST_RUNGS).toReversed();
+  const picture = shown[0]?.fish.pictures[0];
   return (
-    <ol>
-      {shown.map((rung, i) => (
-        <RungLine key={rung.fish.captureId} rung={rung} best={best} share={size(rung) / most} before={shown[i + 1]} />
-      ))}
-    </ol>
+    <div className={picture ? 'grid items-start gap-4 sm:grid-cols-[9rem_1fr]' : ''}>
+      {picture && (
+        <BookPicture picture={picture} size="view" decorative className="aspect-4/3 w-full rounded sm:w-36" />
+      )}
+      <ol>
+        {shown.map((rung, i) => (
+          <RungLine key={rung.fish.captureId} rung={rung} best={best} share={size(rung) / most} before={shown[i + 1]} />
+        ))}
+      </ol>
+    </div>
   );
 }
 
@@ -63,7 +72,7 @@ function RungLine({ rung: { fish, by }, best, share, before }: RungLineProps) {
         <span aria-hidden className="my-1 block h-1.5 rounded-r-sm bg-water" style={{ width: `${100 * share}%` }} />
         {step !== null && (
           <span className="block text-sm text-soft">
-            {chance === null
+            {chance === null || chance > SURE
               ? findingsText.upgrade({ step })
               : findingsText.upgradeLikely({ step, chance: chance.toFixed(2) })}
           </span>

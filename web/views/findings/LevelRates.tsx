@@ -1,7 +1,7 @@
 import type { Finding } from '@keeper/core/findings/findings';
 import type { Rate } from '@keeper/core/findings/rateInterval';
-import { findingsText } from './text.en-GB.js';
-import { headed, levelText } from './levelText.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { headed, levelText } from '../../parts/findings/levelText.js';
 
 interface LevelRatesProps {
   readonly finding: Finding;

@@ -2,7 +2,7 @@ import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, XAxis, Y
 import type { RateCurve } from '@keeper/core/findings/rateCurve';
 import { PLOT_AXIS } from '../../parts/plotAxis.js';
 import { Section } from '../../parts/Section.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** So many rod-hours a rate is said of. */
 const HOURS = 100;

@@ -1,6 +1,6 @@
 import type { YearStock } from '@keeper/core/findings/openStock';
 import { percent } from './shareText.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** How many there were year by year, where some came and some went. */
 export function StockYears({ years }: { years: readonly YearStock[] }) {

@@ -5,7 +5,7 @@ import type { WaterStock } from '@keeper/core/findings/waterStocks';
 import { Stocks } from './StocksPage.js';
 
 jest.mock('./FindingsFrame.js', () => ({ FindingsFrame: () => null }));
-jest.mock('./useFindings.js', () => ({ useFindings: () => ({}) }));
+jest.mock('../../parts/findings/useFindings.js', () => ({ useFindings: () => ({}) }));
 jest.mock('../../data/queries.js', () => ({ useSettings: () => ({ massUnit: 'oz' }) }));
 jest.mock('../../data/rows.js', () => ({ useWaters: () => [{ id: 'mere', name: 'Long Mere' }] }));
 

@@ -11,8 +11,8 @@ import { say } from '../../text/say.js';
 import { FindingsFrame } from './FindingsFrame.js';
 import { StockYears } from './StockYears.js';
 import { Working } from './Working.js';
-import { findingsText } from './text.en-GB.js';
-import { useFindings } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useFindings } from '../../parts/findings/useFindings.js';
 
 /** How many of a kind each water holds, by those that were met again. */
 export function StocksPage() {
@@ -46,24 +46,27 @@ export function Stocks({ stocks }: { stocks: readonly WaterStock[] }) {
       <ul className="border-b border-rule">
         {stocks.map((stock) => (
           <li key={`${stock.waterId} ${stock.species}`} className="break-inside-avoid border-t border-rule py-4">
-            <p className="font-book text-2xl">
+            <p className={stock.isTold ? 'font-book text-2xl' : 'font-book text-lg'}>
               {counted(stock, waters.find(({ id }) => id === stock.waterId)?.name ?? findingsText.aWater)}
             </p>
-            {stock.isTold ? (
+            {stock.isTold && (
               <>
                 <p className="max-w-prose text-soft">{told(stock).join(' ')}</p>
                 {stock.growth && <p className="max-w-prose">{growthText(stock.growth, system)}</p>}
                 {stock.byYear && <StockYears years={stock.byYear} />}
               </>
-            ) : (
-              <Link to={paths.sweep} className="quiet-link">
-                {findingsText.whoIsWho}
-              </Link>
             )}
           </li>
         ))}
       </ul>
-      <p className="max-w-prose text-sm text-soft">{findingsText.howCounted}</p>
+      {stocks.some(({ isTold }) => !isTold) && (
+        <Link to={paths.sweep} className="button justify-self-start">
+          {findingsText.whoIsWho}
+        </Link>
+      )}
+      {stocks.some(({ isTold }) => isTold) && (
+        <p className="max-w-prose text-sm text-soft">{findingsText.howCounted}</p>
+      )}
     </>
   );
 }

@@ -2,7 +2,7 @@ import type { Fished, SwimRate, WaterSwims } from '@keeper/core/findings/swimRat
 import { useWaters } from '../../data/rows.js';
 import { Section } from '../../parts/Section.js';
 import { dateFormat } from '../../text/language.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 const MONTH = dateFormat({ month: 'narrow', timeZone: 'UTC' });
 const MONTH_NAME = dateFormat({ month: 'long', timeZone: 'UTC' });

@@ -7,8 +7,8 @@ import { say } from '../../text/say.js';
 import { FindingsFrame } from './FindingsFrame.js';
 import { Working } from './Working.js';
 import { percent, shareText } from './shareText.js';
-import { findingsText } from './text.en-GB.js';
-import { useFindings } from './useFindings.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useFindings } from '../../parts/findings/useFindings.js';
 
 /** What became of the takes on each rig, hook and bait. */
 export function TacklePage() {
@@ -24,10 +24,17 @@ function Outcomes({ filter }: { filter: RecordFilter }) {
   if (!told) return <Working isAway={isAway} going={going} />;
   if (TACKLE.every((by) => told[by].length === 0))
     return <p className="max-w-prose font-book text-xl">{findingsText.noTackle({ least: LEAST_TAKES })}</p>;
-  const worse = TACKLE.flatMap((by) =>
+  const all = TACKLE.flatMap((by) =>
     told[by].flatMap((each) =>
       MISHAPS.filter((mishap) => each.mishaps[mishap].isWorse).map((mishap) => ({ by, each, mishap })),
     ),
+  );
+  // A hook that is on one rig alone tells nothing that the rig does not.
+  const worse = all.filter(
+    ({ each, mishap }, i) =>
+      !all
+        .slice(0, i)
+        .some((before) => before.mishap === mishap && isSame(before.each.mishaps[mishap], each.mishaps[mishap])),
   );
   return (
     <>
@@ -50,6 +57,10 @@ function Outcomes({ filter }: { filter: RecordFilter }) {
       <p className="max-w-prose text-sm text-soft">{findingsText.tackleMethod}</p>
     </>
   );
+}
+
+function isSame(a: Proportion, b: Proportion): boolean {
+  return a.times === b.times && a.of === b.of;
 }
 
 function worseText({ name, mishaps }: TackleOutcome, mishap: Mishap): string {

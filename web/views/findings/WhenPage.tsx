@@ -8,8 +8,9 @@ import { FindingsFrame } from './FindingsFrame.js';
 import { RateCurves } from './RateCurves.js';
 import { SwimMonths } from './SwimMonths.js';
 import { Working } from './Working.js';
-import { findingsText } from './text.en-GB.js';
-import { useFindings } from './useFindings.js';
+import { headed } from '../../parts/findings/levelText.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { useFindings } from '../../parts/findings/useFindings.js';
 
 /** A winter evening's reading: when and where the keeper's own fish came, the surest first, and what says nothing. */
 export function WhenPage() {
@@ -29,35 +30,34 @@ function Told({ told, filter }: { told: WhenTold; filter: RecordFilter }) {
   const swims = useSwims();
   const swimName = (id: string) => swims.find((swim) => swim.id === id)?.name;
   const { rests, findings, untold, together } = told;
-  const list = (title: string, says: Finding['says']) => {
-    const some = findings.filter((finding) => finding.says === says);
-    return (
-      some.length > 0 && (
-        <Section title={title}>
-          <ul className="border-b border-rule">
-            {some.map((finding) => (
-              <FindingEntry
-                key={finding.factor}
-                finding={finding}
-                filter={filter}
-                together={together}
-                swimName={swimName}
-              />
-            ))}
-          </ul>
-        </Section>
-      )
-    );
+  const isNever = ({ says, moreOutings }: Finding) => says === 'open' && moreOutings === null;
+  const never = findings.filter(isNever);
+  const entries = (some: readonly Finding[]) => (
+    <ul className="border-b border-rule">
+      {some.map((finding) => (
+        <FindingEntry key={finding.factor} finding={finding} filter={filter} together={together} swimName={swimName} />
+      ))}
+    </ul>
+  );
+  const section = (title: string, says: Finding['says']) => {
+    const some = findings.filter((finding) => finding.says === says && !isNever(finding));
+    return some.length > 0 && <Section title={title}>{entries(some)}</Section>;
   };
   const asked = untold.map((factor) => findingsText.factor({ factor }).toLowerCase()).join(', ');
   return (
     <>
       {findings.length === 0 && <p className="max-w-prose font-book text-xl">{findingsText.nothingYet}</p>}
-      {list(findingsText.sure, 'found')}
+      {section(findingsText.sure, 'found')}
       <RateCurves curves={told.curves} />
       <SwimMonths waters={told.swims} swimName={swimName} />
-      {list(findingsText.notYet, 'open')}
-      {list(findingsText.noDifference, 'nothing')}
+      {section(findingsText.notYet, 'open')}
+      {section(findingsText.noDifference, 'nothing')}
+      {never.length > 0 && (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-book text-lg">{neverText(never)}</summary>
+          {entries(never)}
+        </details>
+      )}
       <div className="grid max-w-prose gap-2 text-soft">
         {rests.outings > 0 && <p>{findingsText.rests({ ...rests, rodHours: Math.round(rests.rodHours) })}</p>}
         {rests.withoutRods > 0 && <p>{findingsText.withoutRods({ outings: rests.withoutRods })}</p>}
@@ -66,5 +66,14 @@ function Told({ told, filter }: { told: WhenTold; filter: RecordFilter }) {
         {findings.length > 0 && untold.length > 0 && <p>{findingsText.untold({ factors: asked })}</p>}
       </div>
     </>
+  );
+}
+
+/** What no keeper would live to see settled, in one sentence; one alone is said as it is elsewhere. */
+function neverText(never: readonly Finding[]): string {
+  const [only, ...more] = never;
+  if (only && more.length === 0) return findingsText.open({ factor: only.factor, more: null });
+  return headed(
+    findingsText.never({ factors: never.map(({ factor }) => findingsText.factor({ factor }).toLowerCase()) }),
   );
 }

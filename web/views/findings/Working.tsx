@@ -1,5 +1,5 @@
 import { Notice } from '../../parts/Notice.js';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** While something is worked out, or why it cannot be. */
 export function Working({ isAway, going }: { isAway: boolean; going: { readonly done: number; readonly of: number } }) {

@@ -1,19 +1,19 @@
 import type { HandlingFinding } from '@keeper/core/findings/handlingOutcomes';
 import { proportionOf } from '@keeper/core/statistics/proportion';
-import { handlingSentence } from './handlingSentence.js';
+import { handlingSentence, quietSentences } from './handlingSentence.js';
 
-const said = (more: Partial<HandlingFinding>) =>
-  handlingSentence({
-    strain: 'fight',
-    show: 'held',
-    says: 'found',
-    fish: 40,
-    middle: null,
-    p: 0.001,
-    shift: null,
-    halves: null,
-    ...more,
-  });
+const finding = (more: Partial<HandlingFinding>): HandlingFinding => ({
+  strain: 'fight',
+  show: 'held',
+  says: 'found',
+  fish: 40,
+  middle: null,
+  p: 0.001,
+  shift: null,
+  halves: null,
+  ...more,
+});
+const said = (more: Partial<HandlingFinding>) => handlingSentence(finding(more));
 
 test.each<[string, Partial<HandlingFinding>, string]>([
   [
@@ -41,6 +41,18 @@ test.each<[string, Partial<HandlingFinding>, string]>([
     { show: 'back', halves: { upper: proportionOf(3, 20), lower: proportionOf(11, 20) } },
     'A longer fight goes with whether it comes back: 3 of 20 did in that half, 11 of 20 in the other.',
   ],
-  ['no difference', { says: 'nothing' }, 'A longer fight makes no difference to how long it is held upright.'],
-  ['not yet', { says: 'open', show: 'back' }, 'A longer fight says nothing for sure yet of whether it comes back.'],
 ])('%s is said in a sentence', (_, more, sentence) => expect(said(more)).toBe(sentence));
+
+test('what says nothing is said once for each way in which it would show', () => {
+  const findings = [
+    finding({ says: 'nothing' }),
+    finding({ says: 'open', strain: 'air' }),
+    finding({ says: 'open', strain: 'weight' }),
+    finding({ says: 'open', strain: 'air', show: 'back' }),
+  ];
+  expect(quietSentences(findings)).toEqual([
+    'To how long it is held upright no difference is made by the fight.',
+    'Of how long it is held upright nothing is sure yet by the time out of the water and its weight.',
+    'Of whether it comes back nothing is sure yet by the time out of the water.',
+  ]);
+});

@@ -1,5 +1,5 @@
 import type { Proportion } from '@keeper/core/statistics/proportion';
-import { findingsText } from './text.en-GB.js';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** A share as one says it: `7 %`. */
 export function percent(share: number): string {

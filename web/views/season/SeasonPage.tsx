@@ -13,6 +13,7 @@ import { Notice } from '../../parts/Notice.js';
 import { Section } from '../../parts/Section.js';
 import { takenText, weekdayText } from '../../parts/when.js';
 import { say } from '../../text/say.js';
+import { LookedBackOn } from './LookedBackOn.js';
 import { seasonOf } from './seasonOf.js';
 import { seasonText } from './text.en-GB.js';
 import { useSeason } from './useSeason.js';
@@ -58,6 +59,7 @@ export function SeasonPage() {
           </ul>
         </Section>
       )}
+      <LookedBackOn year={Number(year)} />
       {notes.length > 0 && (
         <Section title={seasonText.learned}>
           <ul className="grid max-w-prose gap-4">

@@ -1,6 +1,20 @@
 import { list } from '@keeper/core/text/en-GB/list';
 import { plural } from '@keeper/core/text/en-GB/plural';
+import type { Factor } from '@keeper/core/findings/factors';
+import { findingsText } from '../../parts/findings/text.en-GB.js';
 import { localised } from '../../text/localised.js';
+
+/** The middle one of the year’s fish. */
+const CLOCKS = {
+  fight: 'From the take to the net',
+  air: 'Out of the water in all',
+  held: 'Held upright until it left',
+} as const;
+
+interface Count {
+  readonly times: number;
+  readonly of: number;
+}
 
 /** Words of the screen “season”, in British English. */
 export const seasonText = localised('season', {
@@ -34,5 +48,19 @@ export const seasonText = localised('season', {
   faces: 'Faces of the year',
   learned: 'What was written down',
   everyFish: 'Every fish',
+  handling: 'Handling, beside the year before',
+  clock: ({ clock, span, before }: { clock: 'fight' | 'air' | 'held'; span: string; before: string | null }) =>
+    `${CLOCKS[clock]}: ${span}${before === null ? '' : `, ${before} the year before`}.`,
+  weakly: ({ times, of, before }: Count & { before: Count | null }) =>
+    `Left weakly: ${times} of ${of}${before === null || before.of === 0 ? '' : `, ${before.times} of ${before.of} the year before`}.`,
+  theBookSays: 'What the book has learned',
+  nothingSure: 'Nothing is sure yet of when and where your fish come: the years so far do not carry it.',
+  howKnown: 'How that is known',
+  tryNext: 'What to try next',
+  fishMore: ({ level }: { level: string }) => `More of ${level}.`,
+  fishLess: ({ level }: { level: string }) => `Less of ${level}.`,
+  changeRig: ({ name }: { name: string }) => `Another rig for ${name}: it fails oftener than the others.`,
+  wouldTell: ({ factor, outings }: { factor: Factor; outings: number }) =>
+    `About ${outings} more outings would tell whether ${findingsText.factor({ factor }).toLowerCase()} matters.`,
   of: ({ when, water }: { when: string; water: string | null }) => (water === null ? when : `${when}, ${water}`),
 });

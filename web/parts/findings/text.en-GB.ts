@@ -76,6 +76,15 @@ const STRAINS: Readonly<Record<Strain, string>> = {
   season: 'A later year',
 };
 
+const NAMED: Readonly<Record<Strain, string>> = {
+  fight: 'the fight',
+  air: 'the time out of the water',
+  rest: 'rest between',
+  warmth: 'the warmth of the water',
+  weight: 'its weight',
+  season: 'the year',
+};
+
 /** `more` and `less` of it. */
 const SHIFTS: Readonly<Record<Exclude<Show, 'weakly' | 'back'>, readonly [more: string, less: string]>> = {
   air: ['longer out of the water', 'shorter out of the water'],
@@ -126,6 +135,8 @@ export const findingsText = localised('findings', {
     `${level} ${many ? 'bring' : 'brings'} ${ratio} (${low} to ${high}) times the fish of ${OTHERS[factor]}.`,
   nothing: ({ factor, most }: { factor: Factor; most: string }) =>
     `${FACTORS[factor]} makes no difference: none brings ${most} times the fish of the rest, and none as much fewer.`,
+  never: ({ factors }: { factors: readonly string[] }) =>
+    `${list(factors)} say nothing yet, and it may take more outings than anybody fishes.`,
   open: ({ factor, more }: { factor: Factor; more: number | null }) => {
     if (more === null) return `${FACTORS[factor]} says nothing yet, and it may take more outings than anybody fishes.`;
     return `${FACTORS[factor]} says nothing for sure yet. About ${more} more outings like these would tell.`;
@@ -277,10 +288,10 @@ export const findingsText = localised('findings', {
     show === 'weakly'
       ? `${STRAINS[strain]} goes with how it leaves: weakly ${upper} in that half, ${lower} in the other.`
       : `${STRAINS[strain]} goes with whether it comes back: ${upper} did in that half, ${lower} in the other.`,
-  handlingNothing: ({ strain, show }: { strain: Strain; show: Show }) =>
-    `${STRAINS[strain]} makes no difference to ${SHOWS[show]}.`,
-  handlingOpen: ({ strain, show }: { strain: Strain; show: Show }) =>
-    `${STRAINS[strain]} says nothing for sure yet of ${SHOWS[show]}.`,
+  handlingNothing: ({ strains, show }: { strains: readonly Strain[]; show: Show }) =>
+    `To ${SHOWS[show]} no difference is made by ${list(strains.map((strain) => NAMED[strain]))}.`,
+  handlingOpen: ({ strains, show }: { strains: readonly Strain[]; show: Show }) =>
+    `Of ${SHOWS[show]} nothing is sure yet by ${list(strains.map((strain) => NAMED[strain]))}.`,
   handlingRests: ({ fish, p }: { fish: number; p: string }) =>
     `Of ${fish} fish; chance alone does as much in ${p} of 1,000 such books.`,
   saysNothing: 'What says nothing',
