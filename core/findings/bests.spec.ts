@@ -29,6 +29,7 @@ const BOOK = [
   fish('2023-05-02', 6000, { lengthMm: 700 }),
   fish('2023-07-01', null, { lengthMm: 900 }),
   fish('2023-08-01', 9000, { outcome: 'died' }),
+  fish('2023-09-01', 181_000),
   fish('2024-01-01', 5500, { species: 'pike', waterId: null, keeperId: null }),
 ];
 const grams = (of: readonly { readonly netGrams: number | null }[]) => of.map(({ netGrams }) => netGrams);

@@ -1,3 +1,4 @@
+import { isBeyondKnown } from '../domain/fish/heaviestKnown.js';
 import type { MeasuredFish } from '../domain/capture/measuredFish.js';
 
 /** What bests are told by. */
@@ -23,7 +24,7 @@ export interface Rung {
 
 /**
  * The best fish that were let go, the best groups first; a fish without what it is grouped by is in none. Each known
- * fish may stand more than once: every capture is one. Example: top 3 by water gives three of each water at most.
+ * fish may stand more than once: every capture is one. One that is heavier than its kind is known to be stands aside. Example: top 3 by water gives three of each water at most.
  */
 export function bestsOf(
   fish: readonly MeasuredFish[],
@@ -64,7 +65,7 @@ export function lastDayOf({ dated, startedAt }: MeasuredFish): string {
 }
 
 function isCounted(fish: MeasuredFish, best: BestIn): boolean {
-  return fish.outcome === 'released' && sizeOf(fish, best) > 0;
+  return fish.outcome === 'released' && sizeOf(fish, best) > 0 && !isBeyondKnown(fish.species, fish.netGrams);
 }
 
 function sizeOf(fish: MeasuredFish | undefined, best: BestIn): number {

@@ -49,10 +49,12 @@ describe('a curve', () => {
   test('rises where fish come, and is drawn only where rods were out', () => {
     const taken = Array.from({ length: 40 }, (_, n) => fish(n, (n % 4) / 4));
     const curve = rateCurveOf('sunrise', effortOf(record(days(40), taken)));
-    expect(curve).toMatchObject({ fish: 40, rodHours: expect.closeTo(293, 0) });
+    expect(curve?.fish).toBe(40);
     const at = (x: number) => curve?.points.find((point) => Math.abs(point.x - x) < 0.2)?.rate ?? 0;
-    expect(at(0.4)).toBeGreaterThan(0.5);
-    expect(at(-1.4)).toBeLessThan(0.2);
+    // The sun rises earlier day by day: an hour and a half in forty days.
+    expect(at(0.9)).toBeGreaterThan(0.3);
+    expect(at(-0.8)).toBeLessThan(0.1);
+    expect(at(3)).toBeLessThan(0.1);
     expect(Math.min(...(curve?.points.map(({ x }) => x) ?? []))).toBeGreaterThanOrEqual(-2.3);
     for (const { low, rate, high } of curve?.points ?? []) expect(low < rate && rate < high).toBe(true);
   });

@@ -1,9 +1,10 @@
+import { isBeyondKnown } from '../domain/fish/heaviestKnown.js';
 import type { SpeciesId } from '../domain/fish/species.js';
 import type { Rng } from '../statistics/rng.js';
 import { chanceOfHeavier } from './chanceOfHeavier.js';
 import { effortOf } from './effort.js';
 import { findingsOf, type FindingsReport } from './findings.js';
-import type { FishingRecord } from './fishingRecord.js';
+import type { FishingRecord, FishTaken } from './fishingRecord.js';
 import { handlingBySeason, woundsSeen, type HandledSeason, type WoundsSeen } from './handlingBySeason.js';
 import { handlingOutcomes, type HandlingFinding } from './handlingOutcomes.js';
 import { partOfRecord, type RecordFilter } from './partOfRecord.js';
@@ -93,7 +94,8 @@ function kindsOf({ fish }: FishingRecord): readonly SpeciesId[] {
 function chancesOf(species: SpeciesId, record: FishingRecord, { filter, goals }: Asking): ChanceTold[] {
   if (filter.species !== undefined && filter.species !== species) return [];
   const { fish, outings } = partOfRecord(record, { ...filter, species });
-  const grams = fish.flatMap(({ netGrams, outcome }) => (netGrams !== null && outcome !== 'lost' ? [netGrams] : []));
+  const isWeighed = ({ netGrams, outcome }: FishTaken) => outcome !== 'lost' && !isBeyondKnown(species, netGrams);
+  const grams = fish.filter(isWeighed).flatMap(({ netGrams }) => netGrams ?? []);
   const tail = tailOf(grams);
   if (!tail) return [];
   const byOuting = new Map(outings.map(({ outingId }) => [outingId, 0]));

@@ -52,6 +52,7 @@ export function fishTaken(told: FishTold, names: TackleNames): FishTaken | null 
     keeperId,
     fishId,
     outcome,
+    isFromBank: told.origin === 'bank',
     ...tackleTold(rod ?? {}, names),
     loss: told.loss?.reason ?? null,
     hookHold: told.hookHold,

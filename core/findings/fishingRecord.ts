@@ -66,6 +66,8 @@ export interface FishTaken extends TackleTold {
   /** The known fish that it is; null where nobody has said. */
   readonly fishId: string | null;
   readonly outcome: 'released' | 'lost' | 'died';
+  /** It was tapped on the bank: of a notebook nobody knows what was lost. */
+  readonly isFromBank: boolean;
   readonly loss: LossReason | null;
   readonly hookHold: HookHold | null;
   readonly hookEnd: HookEnd | null;
@@ -111,6 +113,7 @@ export const UNTOLD_FISH: FishTaken = {
   keeperId: null,
   fishId: null,
   outcome: 'released',
+  isFromBank: true,
   rig: null,
   hook: null,
   bait: null,

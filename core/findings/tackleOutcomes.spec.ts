@@ -18,6 +18,8 @@ test('takes, losses and holds of each rig are counted, and what had no page too'
     ...some(2, { outcome: 'lost', loss: 'snagged' }),
     ...some(5, { rig: 'Zig' }),
     ...some(7, { rig: null }),
+    // A notebook has no losses.
+    ...some(90, { isFromBank: false }),
   ];
   const missed = [miss('run-dropped'), miss('bite-missed'), miss('fish-lost', { loss: 'hook-pulled' })];
   const [hair, zig, ...more] = tackleOutcomes({ fish, outings: [outing(...missed)] }, 'rig');

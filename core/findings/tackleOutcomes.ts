@@ -44,7 +44,8 @@ const MOST_FALSE = 0.05;
  * of those landed whose hold was told, and cut of those landed; the most takes first. It is compared with the others of
  * the kind that it mostly takes, since a pike is cut free oftener than a carp whatever the rig. One is called worse than
  * those together when that is so likely that, of all that are asked about, chance alone would hardly bring one
- * (Bonferroni's bound). Example: with one rig there is nothing to compare, and nothing is worse.
+ * (Bonferroni's bound). A fish of a
+ * notebook does not count: what was lost was not written down. Example: with one rig there is nothing to compare.
  */
 export function tackleOutcomes(
   { fish, outings }: Pick<FishingRecord, 'fish' | 'outings'>,
@@ -57,7 +58,7 @@ export function tackleOutcomes(
     groups.set(name, there);
     return there;
   };
-  for (const each of fish) at(each[by])?.fish.push(each);
+  for (const each of fish) if (each.isFromBank) at(each[by])?.fish.push(each);
   for (const { missed } of outings) for (const miss of missed) at(miss[by])?.missed.push(miss);
   const told = [...groups].flatMap(([name, takes]) => {
     const counts = countsOf(takes);

@@ -337,6 +337,9 @@ export const findingsText = localised('findings', {
   upgrade: ({ step }: { step: string }) => `${step} more than the one before`,
   upgradeLikely: ({ step, chance }: { step: string; chance: string }) =>
     `${step} more than the one before; truly heavier, ${chance} likely`,
+  standAside: 'What stands aside',
+  beyondKnown:
+    'Heavier than any of its kind is known to have been: it counts for nothing here until its weight, or its kind, is put right on its page.',
   lists: 'Lists',
   listedBy: 'By',
   howManyOfEach: 'Of each',

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { MeasuredFish } from '@keeper/core/domain/capture/measuredFish';
+import { isBeyondKnown } from '@keeper/core/domain/fish/heaviestKnown';
 import { speciesName, type SpeciesId } from '@keeper/core/domain/fish/species';
 import { BEST_BY, bestsOf, type BestBy, type BestIn } from '@keeper/core/findings/bests';
 import type { RecordFilter } from '@keeper/core/findings/partOfRecord';
@@ -52,9 +53,29 @@ function Bests({ filter }: { filter: RecordFilter }) {
           </Section>
         ))}
       </div>
+      <StandAside fish={fish.filter(({ species, netGrams }) => isBeyondKnown(species, netGrams))} />
       <Chances filter={filter} />
       <Lists fish={fish} best={best} kinds={kinds.map(({ key }) => key)} />
     </>
+  );
+}
+
+/** Nobody is praised for a slip of the pen. */
+function StandAside({ fish }: { fish: readonly MeasuredFish[] }) {
+  if (fish.length === 0) return null;
+  return (
+    <Section title={findingsText.standAside}>
+      <p className="max-w-prose">{findingsText.beyondKnown}</p>
+      <ul className="max-w-prose">
+        {fish.map((each) => (
+          <li key={each.captureId} className="border-t border-rule">
+            <Link to={paths.capture(each.captureId)} className="block py-2">
+              <FishLine fish={each} />
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Section>
   );
 }
 

@@ -51,7 +51,9 @@ function RungLine({ rung: { fish, by }, best, share, before }: RungLineProps) {
   const { massUnit, lengthHabit } = useSettings();
   const chanceHeavier = useChanceHeavier();
   const system = massSystemOf(massUnit);
-  const chance = before && best === 'weight' ? chanceHeavier(fish.captureId, before.fish.captureId) : null;
+  // Of what was written down nobody knows the doubt.
+  const isKnown = fish.dated === null && before?.fish.dated === null;
+  const chance = before && isKnown && best === 'weight' ? chanceHeavier(fish.captureId, before.fish.captureId) : null;
   const step =
     by === null
       ? null
