@@ -6,7 +6,7 @@ import { inventKeeper, type Truth } from './inventedKeeper.js';
 const NOTHING: Truth = { outings: 150, firstLight: 1, swim: 1, bait: 1 };
 
 /** What is found in the books of invented keepers whose truth is known; how often a plain average would have lied. */
-export function findingsBench(books = 1000): void {
+export function findingsBench(books: number): void {
   const nulls = run(books, NOTHING, 'nothing');
   const lied = share(nulls, ({ findings }) => findings.some(({ says }) => says === 'found'));
   report('books of 150 outings where nothing is so: a finding', 100 * lied, '%', 5);

@@ -39,7 +39,15 @@ export function inventKeeper({ outings, firstLight, swim, bait }: Truth, luck: R
     const swimId = luck.pick(SWIMS);
     const outingId = `outing ${n}`;
     const baits = [luck.pick(BAITS), luck.pick(BAITS)];
-    const stretches = baits.map((of, i) => ({ rod: i + 1, fromMs, toMs, swimId, rig: 'hair', bait: of, distanceM: null }));
+    const stretches = baits.map((of, i) => ({
+      rod: i + 1,
+      fromMs,
+      toMs,
+      swimId,
+      rig: 'hair',
+      bait: of,
+      distanceM: null,
+    }));
     const outing = { outingId, waterId: 'mere', fromMs, expected: ['carp' as const], stretches, missed: [] };
     kept.push({ ...outing, hours: hoursOf(fromMs, toMs, luck) });
     const ofDay = FISH_A_ROD_HOUR * gamma(luck) * (swimId === 'reeds' ? swim : 1);

@@ -9,6 +9,8 @@ import { demoKnownBench } from './demoKnown.js';
 import { figuresSoFar } from './figures.js';
 import { finderBench } from './finder.js';
 import { findingsBench } from './findings.js';
+import { findingsPartsBench } from './findingsParts.js';
+import { findingsSpeed } from './findingsSpeed.js';
 import { flankBench } from './flank.js';
 import { growthBench } from './growth.js';
 import { importSheetBench } from './importSheet.js';
@@ -38,7 +40,12 @@ const PARTS = {
   ingest: ingestBench,
   screen: picturesOnScreenBench,
   flank: flankBench,
-  findings: () => findingsBench(process.argv[3] === undefined ? undefined : Number(process.argv[3])),
+  findings: () => {
+    const books = process.argv[3] === undefined ? 1000 : Number(process.argv[3]);
+    findingsSpeed();
+    findingsPartsBench(books);
+    findingsBench(books);
+  },
   known: demoKnownBench,
   append: appendBench,
   bundle: bundleBench,

@@ -72,7 +72,7 @@ const TELL: { readonly [P in Part]: (record: FishingRecord, asking: Asking) => B
     const some = partOfRecord(record, of);
     const effort = effortOf(some);
     const curves = CURVES.flatMap((curve) => rateCurveOf(curve, effort) ?? []);
-    return { ...findingsOf(some, luck, onPart), curves, swims: swimRatesOf(effort) };
+    return { ...findingsOf(some, luck, onPart, effort), curves, swims: swimRatesOf(effort) };
   },
   tackle: (record, { filter }) => {
     const some = partOfRecord(record, filter);

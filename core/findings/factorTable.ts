@@ -33,9 +33,16 @@ export interface Course {
 /** A level that holds less than this of all rod-hours is too rare to be asked about. */
 export const LEAST_SHARE = 0.03;
 
+/** The level of each rod-hour, outing by outing; null where it is not known. */
+export type LevelsTold = readonly (readonly (string | null)[])[];
+
+/** The levels of one factor over the whole record. */
+export function levelsIn(factor: Factor, { outings }: Pick<Effort, 'outings'>): LevelsTold {
+  return outings.map((each) => each.rodHours.map((rodHour) => levelOf(factor, rodHour, each)));
+}
+
 /** Sorts the record by one factor; rod-hours whose level is not known, and levels too rare, stay out. */
-export function tableOf(factor: Factor, effort: Effort): FactorTable {
-  const told = effort.outings.map((each) => each.rodHours.map((rodHour) => levelOf(factor, rodHour, each)));
+export function tableOf(factor: Factor, effort: Effort, told = levelsIn(factor, effort)): FactorTable {
   const levels = commonLevels(told, effort.outings);
   const number = new Map(levels.map((level, i) => [level, i]));
   const courses = effort.outings.map((each, o) => courseOf(each, told[o] ?? [], number));
@@ -49,10 +56,7 @@ export function tableOf(factor: Factor, effort: Effort): FactorTable {
   };
 }
 
-function commonLevels(
-  told: readonly (readonly (string | null)[])[],
-  outings: readonly OutingEffort[],
-): readonly string[] {
+function commonLevels(told: LevelsTold, outings: readonly OutingEffort[]): readonly string[] {
   const hours = new Map<string, number>();
   let all = 0;
   told.forEach((levels, o) =>

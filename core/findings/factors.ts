@@ -1,5 +1,6 @@
 import { getMoonIllumination } from 'suncalc';
 import { HOUR_MS } from '../measure/timeSpan.js';
+import { memoize } from '../statistics/memoize.js';
 import { foldWord } from '../domain/outing/foldWord.js';
 import type { OutingEffort, RodHour } from './effort.js';
 import { lightAt } from './light.js';
@@ -55,9 +56,9 @@ export function levelOf(factor: Factor, rodHour: RodHour, { outing, position }: 
     case 'swim':
       return stretch.swimId;
     case 'bait':
-      return stretch.bait === null ? null : foldWord(stretch.bait) || null;
+      return stretch.bait === null ? null : fold(stretch.bait) || null;
     case 'rig':
-      return stretch.rig === null ? null : foldWord(stretch.rig) || null;
+      return stretch.rig === null ? null : fold(stretch.rig) || null;
     case 'range':
       return bandOf(stretch.distanceM, [20, 40, 70]);
     case 'month':
@@ -93,8 +94,15 @@ function trendOf(now: number | null | undefined, then: number | null | undefined
   return Math.abs(change) < steady ? 'steady' : change > 0 ? 'rising' : 'falling';
 }
 
-/** The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998). */
+// A book asks for the same few again and again.
+const fold = memoize(1000, foldWord);
+
+/** The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998); it is that of the whole hour. */
 function moonAt(atMs: number): string {
-  const { phase } = getMoonIllumination(new Date(atMs));
-  return ['new', 'first-quarter', 'full', 'last-quarter'][Math.round(phase * 4) % 4] ?? 'new';
+  return moonInHour(Math.floor(atMs / HOUR_MS));
 }
+
+const moonInHour = memoize(20_000, (hour: number) => {
+  const { phase } = getMoonIllumination(new Date(hour * HOUR_MS));
+  return ['new', 'first-quarter', 'full', 'last-quarter'][Math.round(phase * 4) % 4] ?? 'new';
+});

@@ -1,7 +1,7 @@
 import type { Rng } from '../statistics/rng.js';
 import { effortOf, type Effort } from './effort.js';
 import { FACTORS, type Factor } from './factors.js';
-import { tableOf, type FactorTable } from './factorTable.js';
+import { levelsIn, tableOf, type FactorTable } from './factorTable.js';
 import { falseDiscoveryRates } from './falseDiscovery.js';
 import type { FishingRecord } from './fishingRecord.js';
 import { jointModelOf } from './jointModel.js';
@@ -70,40 +70,43 @@ export function findingsOf(
   record: FishingRecord,
   luck: Rng,
   onFactor: (done: number, of: number) => void = () => undefined,
+  fished = effortOf(record),
 ): FindingsReport {
-  const { outings, ...effort } = effortOf(record);
+  const { outings, ...effort } = fished;
   const whole = { outings, ...effort };
-  const tables = FACTORS.map((factor, i) => {
-    onFactor(i, FACTORS.length);
-    return tableOf(factor, whole);
-  });
+  const levels = new Map(FACTORS.map((factor) => [factor, levelsIn(factor, whole)]));
+  const tables = FACTORS.map((factor) => tableOf(factor, whole, levels.get(factor)));
   const isTold = (table: FactorTable) => table.strata.length > 0 && fishIn(table) >= LEAST_FISH;
   const told = tables.filter(isTold);
-  const chances = told.map((table) => unlikelihoodOf(table, luck));
+  const chances = told.map((table, i) => {
+    onFactor(i, told.length + 1);
+    return unlikelihoodOf(table, luck);
+  });
   const falseRates = falseDiscoveryRates(chances.map(({ p }) => p));
   const alone = told.map((table, i): Finding => {
     const { z = [], p = 1 } = chances[i] ?? {};
     const falseRate = falseRates[i] ?? 1;
     const farthest = z.reduce((best, each, at) => (Math.abs(each) > Math.abs(z[best] ?? 0) ? at : best), 0);
-    const levels = table.levels.map((_, level) => levelFound(table, level));
-    const says = falseRate <= MOST_FALSE ? 'found' : isNothing(levels) ? 'nothing' : 'open';
-    const ratio = levels[farthest]?.ratio ?? null;
+    const found = table.levels.map((_, level) => levelFound(table, level));
+    const says = falseRate <= MOST_FALSE ? 'found' : isNothing(found) ? 'nothing' : 'open';
+    const ratio = found[farthest]?.ratio ?? null;
     return {
       factor: table.factor,
       says,
       level: table.levels[farthest] ?? null,
       p,
       falseRate,
-      levels,
+      levels: found,
       together: null,
       moreOutings: says === 'open' ? moreOutings(ratio, outingsIn(table)) : null,
     };
   });
   const findings = alone.sort((a, b) => ORDER[a.says] - ORDER[b.says] || a.p - b.p);
-  onFactor(FACTORS.length, FACTORS.length);
+  onFactor(told.length, told.length + 1);
   const joint = jointModelOf(
     whole,
     findings.map(({ factor }) => factor),
+    (factor) => levels.get(factor) ?? [],
   );
   return {
     rests: { ...effort, outings: outings.length },

@@ -10,7 +10,7 @@ const pairs = (x: readonly number[], y: readonly number[], stratum = 'carp'): Pa
 test('ranks go together as another program has them, and the halves lie as far apart', () => {
   const { together, p } = rankTest(pairs(AIR, HELD), createRng('a'));
   expect(together).toBeCloseTo(0.937063, 6);
-  expect(p).toBe(0.001);
+  expect(p).toBe(0.002);
   expect(shiftBetweenHalves(pairs(AIR, HELD))?.by).toBe(82.5);
 });
 

@@ -7,7 +7,7 @@ export interface Pair {
   readonly stratum: string;
 }
 
-const MOST_SHUFFLES = 999;
+const MOST_SHUFFLES = 499;
 const ENOUGH_AS_FAR = 20;
 
 /**

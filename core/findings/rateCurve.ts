@@ -29,6 +29,8 @@ export const LEAST_DRAWN = 20;
 const PIECES = 8;
 const SIZE = PIECES + 3;
 const POINTS = 33;
+/** Five minutes, or a sixth of a degree. */
+const BINS = 150;
 /** Strengths of the penalty that are tried. */
 const STRENGTHS = [0.1, 0.3, 1, 3, 10, 30, 100, 300, 1000, 3000];
 const SHARE = 0.95;
@@ -37,7 +39,7 @@ const LEAST_BESIDE = 0.01;
 /** and where its upper limit is not so many times above the best rate: there nothing is known. */
 const MOST_ABOVE = 4;
 
-const SPANS: Readonly<Record<Curve, { readonly low: number; readonly high: number }>> = {
+const SPANS: Readonly<Record<Curve, Span>> = {
   sunrise: { low: -3, high: 6 },
   sunset: { low: -6, high: 3 },
   waterC: { low: 2, high: 28 },
@@ -51,46 +53,69 @@ const SPANS: Readonly<Record<Curve, { readonly low: number; readonly high: numbe
  */
 export function rateCurveOf(curve: Curve, { outings }: Pick<Effort, 'outings'>): RateCurve | null {
   const span = SPANS[curve];
-  const byOuting = outings.map((each) => rowsOf(curve, each));
-  const rows = byOuting.flat();
-  const fish = rows.reduce((sum, { count }) => sum + count, 0);
-  const rodHours = rows.reduce((sum, { exposure }) => sum + exposure, 0);
+  const byOuting = outings.map((each) => piecesOf(curve, each));
+  const bins = Array.from({ length: BINS }, () => ({ count: 0, exposure: 0 }));
+  for (const pieces of byOuting)
+    for (const { bin, count, exposure } of pieces) {
+      const there = bins[bin];
+      if (!there) continue;
+      there.count += count;
+      there.exposure += exposure;
+    }
+  const fish = bins.reduce((sum, { count }) => sum + count, 0);
+  const rodHours = bins.reduce((sum, { exposure }) => sum + exposure, 0);
   if (fish < LEAST_DRAWN) return null;
+  const rows = bins.flatMap((bin, at): CountedRow[] =>
+    bin.exposure > 0 ? [{ ...bin, ...splinesAt(middleOf(at, span), span) }] : [],
+  );
   const fits = STRENGTHS.flatMap((strength) => fitPenalisedPoisson(rows, SIZE, smoothness(strength)) ?? []);
   const loosest = fits[0];
   if (!loosest) return null;
-  const dispersion = dispersionOf(byOuting, loosest);
+  const dispersion = dispersionOf(byOuting, loosest, span);
   const cost = ({ deviance, freedom }: PoissonFit) => deviance / dispersion + 2 * freedom;
   const best = fits.reduce((least, each) => (cost(each) < cost(least) ? each : least));
   const outingsTold = byOuting.filter((of) => of.length > 0).length;
   const wide = coverageFactor(Math.max(1, outingsTold - 1), SHARE) * Math.sqrt(dispersion);
   const step = (span.high - span.low) / (POINTS - 1);
-  const beside = Array.from({ length: POINTS }, () => 0);
-  for (const { x, exposure } of rows) {
-    const at = Math.round((x - span.low) / step);
-    beside[at] = (beside[at] ?? 0) + exposure;
-  }
-  const near = (i: number) => (beside[i - 1] ?? 0) + (beside[i] ?? 0) + (beside[i + 1] ?? 0);
-  const points = beside.flatMap((_, i) =>
-    near(i) < LEAST_BESIDE * rodHours ? [] : [pointAt(span.low + i * step, span, best, wide)],
+  /** Rod-hours within a point of this one. */
+  const beside = (x: number) =>
+    bins.reduce((sum, { exposure }, at) => sum + (Math.abs(middleOf(at, span) - x) <= 1.5 * step ? exposure : 0), 0);
+  const points = Array.from({ length: POINTS }, (_, i) => span.low + i * step).flatMap((x) =>
+    beside(x) < LEAST_BESIDE * rodHours ? [] : [pointAt(x, span, best, wide)],
   );
   const highest = Math.max(...points.map(({ rate }) => rate));
   return { curve, points: points.filter(({ high }) => high <= MOST_ABOVE * highest), fish, rodHours };
 }
 
-interface PlacedRow extends CountedRow {
-  readonly x: number;
+interface Span {
+  readonly low: number;
+  readonly high: number;
 }
 
-function rowsOf(curve: Curve, effort: OutingEffort): PlacedRow[] {
+/** A rod-hour, by the bin that it lies in: a curve does not bend within one. */
+interface Piece {
+  readonly bin: number;
+  readonly count: number;
+  readonly exposure: number;
+}
+
+function piecesOf(curve: Curve, effort: OutingEffort): Piece[] {
   const { low, high } = SPANS[curve];
   return effort.rodHours.flatMap((rodHour, i) => {
     const x = placeOf(curve, rodHour, effort);
     if (x === null || x < low || x > high || !(rodHour.hours > 0)) return [];
-    const { first, values } = bSplinesAt(x, { low, high, pieces: PIECES });
-    const columns = [first, first + 1, first + 2, first + 3];
-    return [{ x, count: effort.fish[i] ?? 0, exposure: rodHour.hours, columns, values }];
+    const bin = Math.min(BINS - 1, Math.floor(((x - low) / (high - low)) * BINS));
+    return [{ bin, count: effort.fish[i] ?? 0, exposure: rodHour.hours }];
   });
+}
+
+function middleOf(bin: number, { low, high }: Span): number {
+  return low + ((bin + 0.5) * (high - low)) / BINS;
+}
+
+function splinesAt(x: number, span: Span): Pick<CountedRow, 'columns' | 'values'> {
+  const { first, values } = bSplinesAt(x, { ...span, pieces: PIECES });
+  return { columns: [first, first + 1, first + 2, first + 3], values };
 }
 
 function placeOf(curve: Curve, rodHour: RodHour, { position }: OutingEffort): number | null {
@@ -117,12 +142,22 @@ function smoothness(strength: number): Float64Array {
 const SECOND = [1, -2, 1] as const;
 
 /** How many times as far from what is expected as chance alone has them the outings lie; never nearer. */
-function dispersionOf(byOuting: readonly (readonly PlacedRow[])[], { coefficients, freedom }: PoissonFit): number {
+function dispersionOf(
+  byOuting: readonly (readonly Piece[])[],
+  { coefficients, freedom }: PoissonFit,
+  span: Span,
+): number {
+  const rates = Array.from({ length: BINS }, (_, bin) =>
+    Math.exp(along(splinesAt(middleOf(bin, span), span), coefficients)),
+  );
   let [sum, outings] = [0, 0];
-  for (const rows of byOuting) {
-    if (rows.length === 0) continue;
-    const mean = rows.reduce((all, row) => all + row.exposure * Math.exp(along(row, coefficients)), 0);
-    const count = rows.reduce((all, row) => all + row.count, 0);
+  for (const pieces of byOuting) {
+    if (pieces.length === 0) continue;
+    let [count, mean] = [0, 0];
+    for (const piece of pieces) {
+      count += piece.count;
+      mean += piece.exposure * (rates[piece.bin] ?? 0);
+    }
     sum += (count - mean) ** 2 / mean;
     outings += 1;
   }
@@ -133,7 +168,7 @@ function along({ columns, values }: Pick<CountedRow, 'columns' | 'values'>, coef
   return columns.reduce((sum, column, i) => sum + (values[i] ?? 0) * (coefficients[column] ?? 0), 0);
 }
 
-function pointAt(x: number, span: { low: number; high: number }, fit: PoissonFit, wide: number): RatePoint {
+function pointAt(x: number, span: Span, fit: PoissonFit, wide: number): RatePoint {
   const { first, values } = bSplinesAt(x, { ...span, pieces: PIECES });
   const columns = values.map((_, i) => first + i);
   let variance = 0;

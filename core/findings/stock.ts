@@ -1,4 +1,5 @@
 import { coverageFactor } from '../statistics/studentT.js';
+import { findRoot } from '../statistics/findRoot.js';
 import { aboveChiSquared } from '../statistics/chiSquared.js';
 import { rateInterval } from './rateInterval.js';
 
@@ -46,14 +47,15 @@ export interface ToldCatch {
 /** With fewer the counts say nearly nothing (Ricker 1975 asks for three or four at least). */
 export const LEAST_RECAPTURES = 4;
 const SHARE = 0.95;
+/** Half of the chi-squared of one degree of freedom that 19 of 20 stay under. */
+const CREDIBLE = 3.841459 / 2;
 /** Below this chance has it too seldom. */
 const UNEVEN = 0.05;
 
 /**
  * How many fish there are, from catches that are told apart, for a stock that neither grows nor shrinks and in which
  * each fish is as likely to be caught as another. Sources: Chapman (1951), University of California Publications in
- * Statistics 1, 131-160, with the limits of a Poisson count; Schnabel (1938), American Mathematical Monthly 45, 348-352,
- * with the limits of a Poisson count (Garwood 1936); Schumacher and Eschmeyer (1943), Journal of the Tennessee Academy
+ * Statistics 1, 131-160, with the limits of a Poisson count (Garwood 1936); Schnabel (1938), American Mathematical Monthly 45, 348-352; Schumacher and Eschmeyer (1943), Journal of the Tennessee Academy
  * of Science 18, 228-249; Chao (1987), Biometrics 43, 783-791, with the correction of bias; Good (1953), Biometrika 40,
  * 237-264. Example: with no catches nothing is met, and nothing is counted.
  */
@@ -69,7 +71,7 @@ export function stockOf(catches: readonly ToldCatch[]): StockFound {
     met: times.size,
     recaptures,
     chapman: recaptures < LEAST_RECAPTURES ? null : atLeast(chapmanOf(visits), times.size),
-    schnabel: recaptures < LEAST_RECAPTURES ? null : atLeast(schnabelOf(visits, recaptures), times.size),
+    schnabel: recaptures < LEAST_RECAPTURES ? null : atLeast(schnabelOf(visits, recaptures, times.size), times.size),
     schumacher: recaptures < LEAST_RECAPTURES ? null : atLeast(schumacherOf(visits), times.size),
     chaoLeast: times.size + (once * (once - 1)) / (2 * (twice + 1)),
     nextWasMet: catches.length === 0 ? 0 : Math.min(1 - once / catches.length, catches.length / (catches.length + 1)),
@@ -102,10 +104,33 @@ function chapmanOf(visits: readonly Visit[]): Stock | null {
   return { fish: fish(second.met), low: fish(high), high: fish(low) };
 }
 
-function schnabelOf(visits: readonly Visit[], recaptures: number): Stock {
+/**
+ * His count, with the limits of the likelihood of each day's fish that were met again (Darroch 1958, Biometrika 45,
+ * 343-359): where most fish are known, a Poisson count would leave too much open.
+ */
+function schnabelOf(visits: readonly Visit[], recaptures: number, met: number): Stock {
   const chances = visits.reduce((sum, { caught, metBefore }) => sum + caught * metBefore, 0);
-  const { low, high } = rateInterval(recaptures, 1);
-  return { fish: chances / recaptures, low: chances / high, high: chances / low };
+  const fish = Math.max(met, chances / recaptures);
+  const lnLikelihood = (of: number) => {
+    let sum = 0;
+    for (const visit of visits) {
+      const fresh = visit.caught - visit.met;
+      sum -= visit.caught * Math.log(of);
+      if (visit.met > 0) sum += visit.met * Math.log(visit.metBefore);
+      if (fresh > 0) sum += fresh * Math.log(of - visit.metBefore);
+    }
+    return sum;
+  };
+  // From where every fish has been met, outwards to where nobody would believe it.
+  const most = 1000 * fish;
+  const slope = (of: number) => lnLikelihood(of + 0.01) - lnLikelihood(of);
+  const likeliest = findRoot((of) => -slope(of), met + 0.001, most);
+  const drop = (of: number) => lnLikelihood(likeliest) - lnLikelihood(of) - CREDIBLE;
+  return {
+    fish,
+    low: drop(met + 0.001) < 0 ? met : findRoot((of) => -drop(of), met + 0.001, likeliest),
+    high: drop(most) < 0 ? null : findRoot(drop, likeliest, most),
+  };
 }
 
 function schumacherOf(visits: readonly Visit[]): Stock | null {

@@ -9,7 +9,7 @@ export interface Unlikelihood {
 }
 
 /** So many shuffles at most, and so many that come as far before the answer is clear. */
-const MOST_SHUFFLES = 999;
+const MOST_SHUFFLES = 499;
 const ENOUGH_AS_FAR = 20;
 
 /**

@@ -1,10 +1,10 @@
 /**
- * A function of a few numbers that remembers its answers, for those that take long and are asked again and again. When
+ * A function of a few numbers or words that remembers its answers, for those that take long and are asked again and again. When
  * it has as many as it may keep it begins anew.
  *
  * @example const slow = remember(1000, (x: number) => costly(x));
  */
-export function memoize<A extends readonly number[], T extends NonNullable<unknown>>(
+export function memoize<A extends readonly (number | string)[], T extends NonNullable<unknown>>(
   most: number,
   work: (...of: A) => T,
 ): (...of: A) => T {

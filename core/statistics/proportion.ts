@@ -11,8 +11,9 @@ export interface Proportion {
 }
 
 const TAIL = 0.025;
-/** Places at which one distribution is looked up in the other: the mean over them is good to three digits. */
-const NODES = 200;
+/** Places at which one distribution is looked up in the other: good to four digits for a thousand takes. */
+const NODES = 600;
+const NOTHING = 1e-12;
 
 /**
  * The interval of Jeffreys for `times` of `of` (Brown, Cai and DasGupta 2001, Statistical Science 16, 101-133): from
@@ -39,9 +40,23 @@ export function proportionOf(times: number, of: number): Proportion {
 export function chanceLarger(one: { times: number; of: number }, other: { times: number; of: number }): number {
   const [a, b] = [one.times + 0.5, one.of - one.times + 0.5];
   const [c, d] = [other.times + 0.5, other.of - other.times + 0.5];
-  let sum = 0;
-  for (let i = 0; i < NODES; i += 1) sum += incompleteBeta(c, d, betaQuantile(a, b, (i + 0.5) / NODES));
-  return sum / NODES;
+  // Over the angle whose squared sine is the share: there the density has no end that is without bound.
+  let [sum, all] = [0, 0];
+  for (let i = 0; i < NODES; i += 1) {
+    const angle = ((i + 0.5) / NODES) * (Math.PI / 2);
+    const ln = (2 * a - 1) * Math.log(Math.sin(angle)) + (2 * b - 1) * Math.log(Math.cos(angle));
+    const weight = Math.exp(ln - highest(a, b));
+    all += weight;
+    if (weight > NOTHING) sum += weight * incompleteBeta(c, d, Math.sin(angle) ** 2);
+  }
+  return sum / all;
+}
+
+/** The logarithm of that density where it is highest, but for a factor. */
+function highest(a: number, b: number): number {
+  const [p, q] = [2 * a - 1, 2 * b - 1];
+  const share = p + q > 0 ? p / (p + q) : 0.5;
+  return (p > 0 ? (p / 2) * Math.log(share) : 0) + (q > 0 ? (q / 2) * Math.log(1 - share) : 0);
 }
 
 function betaQuantile(a: number, b: number, share: number): number {
