@@ -97,12 +97,14 @@ function trendOf(now: number | null | undefined, then: number | null | undefined
 // A book asks for the same few again and again.
 const fold = memoize(1000, foldWord);
 
-/** The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998); it is that of the whole hour. */
+/** The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998); it is that of a quarter of a day. */
 function moonAt(atMs: number): string {
-  return moonInHour(Math.floor(atMs / HOUR_MS));
+  return moonInQuarter(Math.floor(atMs / QUARTER_MS));
 }
 
-const moonInHour = memoize(20_000, (hour: number) => {
-  const { phase } = getMoonIllumination(new Date(hour * HOUR_MS));
+const QUARTER_MS = 6 * HOUR_MS;
+
+const moonInQuarter = memoize(20_000, (quarter: number) => {
+  const { phase } = getMoonIllumination(new Date((quarter + 0.5) * QUARTER_MS));
   return ['new', 'first-quarter', 'full', 'last-quarter'][Math.round(phase * 4) % 4] ?? 'new';
 });

@@ -20,6 +20,29 @@ test('the open count is the one that Jolly printed for his capsids', () => {
   expect(found.at(-1)?.stayed).toBeNull();
 });
 
+/**
+ * Seven years drawn with numpy (seed 11); the shares that stay are those of the likelihood of Cormack, Jolly and Seber
+ * made largest over each fish's own history by `scipy.optimize.minimize` (SciPy 1.17.1), which is another way to them.
+ */
+test('what stays is what another program finds from each fish’s own years', () => {
+  const lists = {
+    caught: [35, 28, 37, 32, 37, 34, 33],
+    met: [0, 11, 22, 13, 18, 22, 24],
+    metLater: [21, 20, 18, 17, 17, 17, 0],
+    missed: [0, 10, 8, 13, 12, 7, 0],
+  };
+  const years = lists.caught.map((caught, i): YearSeen => {
+    const of = (list: readonly number[]) => list[i] ?? 0;
+    const { met, metLater, missed } = lists;
+    return { year: 2018 + i, caught, met: of(met), letGo: caught, metLater: of(metLater), missed: of(missed) };
+  });
+  const found = openStockOf(years, 0) ?? [];
+  const stayed = [0.91534, 0.70111, 0.78125, 0.57036];
+  expect(found.slice(0, -1).map((each) => each.stayed)).toEqual(stayed.map((share) => expect.closeTo(share, 4)));
+  const fish = [63.6364, 64.6565, 92.2353, 90.6861, 55.6364];
+  expect(found.map((each) => each.fish)).toEqual(fish.map((each) => expect.closeTo(each, 3)));
+});
+
 test('a fish is met before, later, or missed in between; twice in a year is once', () => {
   const on = (fishId: string, ...days: string[]) => days.map((day) => ({ fishId, day }));
   const seen = yearsSeen([

@@ -94,14 +94,23 @@ function turner({ courses, levels }: FactorTable, expected: Expected, luck: Rng)
       const by = luck.next() * total;
       for (const at of fishAt) {
         const to = (at + by) % total;
-        let i = 0;
-        while (i < ends.length - 1 && (ends[i] ?? 0) <= to) i += 1;
-        const level = course.levels[i] ?? 0;
+        const level = course.levels[firstAbove(ends, to)] ?? 0;
         counts[level] = (counts[level] ?? 0) + 1;
       }
     }
     return zOf(counts, expected);
   };
+}
+
+/** The place of the first end that is above; the last where none is. */
+function firstAbove(ends: Float64Array, at: number): number {
+  let [low, high] = [0, ends.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((ends[middle] ?? 0) > at) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }
 
 function turnOf(course: Course) {
@@ -114,7 +123,7 @@ function turnOf(course: Course) {
     for (let n = 0; n < (course.fish[i] ?? 0); n += 1) fishAt.push(from + hours / 2);
     return total;
   });
-  return { ends, total, fishAt, course };
+  return { ends: Float64Array.from(ends), total, fishAt, course };
 }
 
 /** Lets the outings of each water change places among its levels, each with its fish and its hours. */
