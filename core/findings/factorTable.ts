@@ -96,17 +96,14 @@ function courseOf(
 }
 
 function partsOf({ levels, hours, fish }: Course, outing: number): OutingAtLevel[] {
-  const parts = new Map<number, OutingAtLevel>();
+  const parts: { outing: number; level: number; fish: number; hours: number }[] = [];
   levels.forEach((level, i) => {
-    const so = parts.get(level);
-    parts.set(level, {
-      outing,
-      level,
-      fish: (so?.fish ?? 0) + (fish[i] ?? 0),
-      hours: (so?.hours ?? 0) + (hours[i] ?? 0),
-    });
+    let part = parts.find((each) => each.level === level);
+    if (!part) parts.push((part = { outing, level, fish: 0, hours: 0 }));
+    part.fish += fish[i] ?? 0;
+    part.hours += hours[i] ?? 0;
   });
-  return [...parts.values()];
+  return parts;
 }
 
 function byWater(

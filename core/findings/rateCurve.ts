@@ -101,12 +101,14 @@ interface Piece {
 
 function piecesOf(curve: Curve, effort: OutingEffort): Piece[] {
   const { low, high } = SPANS[curve];
-  return effort.rodHours.flatMap((rodHour, i) => {
+  const pieces: Piece[] = [];
+  effort.rodHours.forEach((rodHour, i) => {
     const x = placeOf(curve, rodHour, effort);
-    if (x === null || x < low || x > high || !(rodHour.hours > 0)) return [];
+    if (x === null || x < low || x > high || !(rodHour.hours > 0)) return;
     const bin = Math.min(BINS - 1, Math.floor(((x - low) / (high - low)) * BINS));
-    return [{ bin, count: effort.fish[i] ?? 0, exposure: rodHour.hours }];
+    pieces.push({ bin, count: effort.fish[i] ?? 0, exposure: rodHour.hours });
   });
+  return pieces;
 }
 
 function middleOf(bin: number, { low, high }: Span): number {
