@@ -19,7 +19,9 @@ export function findingsPartsBench(books: number): void {
   chancesBench(books);
 }
 
-/** A closed water of 60 fish, 40 days of two or three catches; each as likely as another, or some five times as likely. */
+/**
+ * A closed water of 60 fish, 40 days of two or three catches; each as likely as another, or some five times as likely.
+ */
 function stocksBench(books: number): void {
   const draw = (n: number, isUneven: boolean) => {
     const luck = createRng(`stock ${isUneven} ${n}`);

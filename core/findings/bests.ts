@@ -24,7 +24,8 @@ export interface Rung {
 
 /**
  * The best fish that were let go, the best groups first; a fish without what it is grouped by is in none. Each known
- * fish may stand more than once: every capture is one. One that is heavier than its kind is known to be stands aside. Example: top 3 by water gives three of each water at most.
+ * fish may stand more than once: every capture is one. One that is heavier than its kind is known to be stands aside.
+ * Example: top 3 by water gives three of each water at most.
  */
 export function bestsOf(
   fish: readonly MeasuredFish[],

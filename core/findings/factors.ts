@@ -97,7 +97,10 @@ function trendOf(now: number | null | undefined, then: number | null | undefined
 // A book asks for the same few again and again.
 const fold = memoize(1000, foldWord);
 
-/** The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998); it is that of a quarter of a day. */
+/**
+ * The quarter that is nearest, by the phase of the suncalc library (after Meeus 1998); it is that of a quarter of a
+ * day.
+ */
 function moonAt(atMs: number): string {
   return moonInQuarter(Math.floor(atMs / QUARTER_MS));
 }

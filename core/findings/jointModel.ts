@@ -27,8 +27,8 @@ const SHARE = 0.95;
 /**
  * All factors at once: a Poisson model of the fish of each rod-hour with a term for each level, held near the others of
  * its factor so that it keeps to what the book carries (ridge; Hastie, Tibshirani and Friedman 2009, 3.4), and the
- * dispersion of whole outings. Six factors are taken at most, in their order while there are fish enough. Null where fewer than two
- * can be. Example: a bait that was used in the good swim alone brings what the swim does not.
+ * dispersion of whole outings. Six factors are taken at most, in their order while there are fish enough. Null where
+ * fewer than two can be. Example: a bait that was used in the good swim alone brings what the swim does not.
  */
 export function jointModelOf(
   effort: Pick<Effort, 'outings' | 'fish'>,

@@ -14,9 +14,11 @@ const CAPSIDS = CAUGHT.map((caught, i): YearSeen => {
 test('the open count is the one that Jolly printed for his capsids', () => {
   const found = openStockOf(CAPSIDS, 0) ?? [];
   const printed = [511.2, 779.1, 963, 945.3, 882.2, 802.5, 653.6, 628.8, 478.5, 506.4, 462.8];
-  expect(found.map(({ fish }) => fish)).toEqual(printed.map((fish) => expect.closeTo(fish, 0)));
+  expect(found.map(({ fish }) => fish)).toEqual(printed.map((fish): unknown => expect.closeTo(fish, 0)));
   const stayed = [1, 0.867, 0.564, 0.836, 0.79, 0.651, 0.985, 0.686, 0.884, 0.771];
-  expect(found.slice(0, -1).map((each) => each.stayed)).toEqual(stayed.map((share) => expect.closeTo(share, 2)));
+  expect(found.slice(0, -1).map((each) => each.stayed)).toEqual(
+    stayed.map((share): unknown => expect.closeTo(share, 2)),
+  );
   expect(found.at(-1)?.stayed).toBeNull();
 });
 
@@ -38,9 +40,11 @@ test('what stays is what another program finds from each fish’s own years', ()
   });
   const found = openStockOf(years, 0) ?? [];
   const stayed = [0.91534, 0.70111, 0.78125, 0.57036];
-  expect(found.slice(0, -1).map((each) => each.stayed)).toEqual(stayed.map((share) => expect.closeTo(share, 4)));
+  expect(found.slice(0, -1).map((each) => each.stayed)).toEqual(
+    stayed.map((share): unknown => expect.closeTo(share, 4)),
+  );
   const fish = [63.6364, 64.6565, 92.2353, 90.6861, 55.6364];
-  expect(found.map((each) => each.fish)).toEqual(fish.map((each) => expect.closeTo(each, 3)));
+  expect(found.map((each) => each.fish)).toEqual(fish.map((each): unknown => expect.closeTo(each, 3)));
 });
 
 test('a fish is met before, later, or missed in between; twice in a year is once', () => {

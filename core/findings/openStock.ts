@@ -1,6 +1,9 @@
 import type { ToldCatch } from './stock.js';
 
-/** What was seen in one year: how many different fish, met before, let go, met again later, and met before and after only. */
+/**
+ * What was seen in one year: how many different fish, met before, let go, met again later, and met before and after
+ * only.
+ */
 export interface YearSeen {
   readonly year: number;
   /** n: caught. */

@@ -71,7 +71,10 @@ test('where some come again and again that is told, in more than four of five', 
   expect(found.filter(({ isUneven }) => isUneven).length).toBeGreaterThan(40);
 });
 
-/** Golden shiners of a pond, 109 marked, 177 caught, 57 of them marked: 337 (Krebs 1999, Ecological Methodology, 2.1, from memory). */
+/**
+ * Golden shiners of a pond, 109 marked, 177 caught, 57 of them marked: 337 (Krebs 1999, Ecological Methodology, 2.1,
+ * from memory).
+ */
 test('two visits are counted by Chapman’s estimate, and more are not', () => {
   const visit = (on: number, from: number, to: number): ToldCatch[] =>
     Array.from({ length: to - from }, (_, i) => ({ fishId: `f${from + i}`, day: day(on) }));

@@ -55,9 +55,10 @@ const UNEVEN = 0.05;
 /**
  * How many fish there are, from catches that are told apart, for a stock that neither grows nor shrinks and in which
  * each fish is as likely to be caught as another. Sources: Chapman (1951), University of California Publications in
- * Statistics 1, 131-160, with the limits of a Poisson count (Garwood 1936); Schnabel (1938), American Mathematical Monthly 45, 348-352; Schumacher and Eschmeyer (1943), Journal of the Tennessee Academy
- * of Science 18, 228-249; Chao (1987), Biometrics 43, 783-791, with the correction of bias; Good (1953), Biometrika 40,
- * 237-264. Example: with no catches nothing is met, and nothing is counted.
+ * Statistics 1, 131-160, with the limits of a Poisson count (Garwood 1936); Schnabel (1938), American Mathematical
+ * Monthly 45, 348-352; Schumacher and Eschmeyer (1943), Journal of the Tennessee Academy of Science 18, 228-249; Chao
+ * (1987), Biometrics 43, 783-791, with the correction of bias; Good (1953), Biometrika 40, 237-264. Example: with no
+ * catches nothing is met, and nothing is counted.
  */
 export function stockOf(catches: readonly ToldCatch[]): StockFound {
   const visits = visitsOf(catches);

@@ -42,10 +42,10 @@ const MOST_FALSE = 0.05;
 /**
  * What became of the takes on each rig, hook or bait: missed of all takes, lost of those that were hooked, hooked deep
  * of those landed whose hold was told, and cut of those landed; the most takes first. It is compared with the others of
- * the kind that it mostly takes, since a pike is cut free oftener than a carp whatever the rig. One is called worse than
- * those together when that is so likely that, of all that are asked about, chance alone would hardly bring one
- * (Bonferroni's bound). A fish of a
- * notebook does not count: what was lost was not written down. Example: with one rig there is nothing to compare.
+ * the kind that it mostly takes, since a pike is cut free oftener than a carp whatever the rig. One is called worse
+ * than those together when that is so likely that, of all that are asked about, chance alone would hardly bring one
+ * (Bonferroni's bound). A fish of a notebook does not count: what was lost was not written down. Example: with one rig
+ * there is nothing to compare.
  */
 export function tackleOutcomes(
   { fish, outings }: Pick<FishingRecord, 'fish' | 'outings'>,

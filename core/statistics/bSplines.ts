@@ -1,7 +1,7 @@
 /**
- * The cubic B-splines on evenly spaced knots that are not nothing at `x`: the first of them and its four values. Between
- * `low` and `high` lie `pieces` pieces, and `pieces + 3` splines; outside, the nearer end is taken. Source: de Boor
- * (1978), A Practical Guide to Splines. Example: at a knot the values are 1/6, 2/3, 1/6 and 0.
+ * The cubic B-splines on evenly spaced knots that are not nothing at `x`: the first of them and its four values.
+ * Between `low` and `high` lie `pieces` pieces, and `pieces + 3` splines; outside, the nearer end is taken. Source: de
+ * Boor (1978), A Practical Guide to Splines. Example: at a knot the values are 1/6, 2/3, 1/6 and 0.
  */
 export function bSplinesAt(
   x: number,

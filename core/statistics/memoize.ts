@@ -1,6 +1,6 @@
 /**
- * A function of a few numbers or words that remembers its answers, for those that take long and are asked again and again. When
- * it has as many as it may keep it begins anew.
+ * A function of a few numbers or words that remembers its answers, for those that take long and are asked again and
+ * again. When it has as many as it may keep it begins anew.
  *
  * @example const slow = remember(1000, (x: number) => costly(x));
  */

@@ -42,7 +42,7 @@ test.each([
   [20, [-1.06299, -0.72113, -0.39548, -0.22954, -0.32271, -0.65312, -1.09889, -1.50067, -1.80582], 45.54418, 3.13483],
 ])('a penalised spline of strength %d is the one that another program fits', (strength, first, deviance, freedom) => {
   const fit = fitPenalisedPoisson(ROWS, SIZE, smoothness(strength));
-  expect([...(fit?.coefficients ?? [])].slice(0, 9)).toEqual(first.map((each) => expect.closeTo(each, 4)));
+  expect([...(fit?.coefficients ?? [])].slice(0, 9)).toEqual(first.map((each): unknown => expect.closeTo(each, 4)));
   expect(fit?.deviance).toBeCloseTo(deviance, 4);
   expect(fit?.freedom).toBeCloseTo(freedom, 4);
 });

@@ -8,7 +8,9 @@ import { Section } from '../../parts/Section.js';
 import { say } from '../../text/say.js';
 import { bankText } from './text.en-GB.js';
 
-/** What the keeper's own book says for sure of this water and this kind; and that it says nothing, where it does not. */
+/**
+ * What the keeper's own book says for sure of this water and this kind; and that it says nothing, where it does not.
+ */
 export function OwnBook({ waterId, species }: { waterId: string; species: SpeciesId }) {
   const { told } = useFindings('when', { waterId, species });
   const swims = useSwims();

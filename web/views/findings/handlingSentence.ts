@@ -3,7 +3,10 @@ import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 const SECOND_MS = 1000;
 
-/** What was found about handling, in one sentence. Example: `A longer fight goes with 40 s (12 to 70 s) longer held upright.` */
+/**
+ * What was found about handling, in one sentence. Example: `A longer fight goes with 40 s (12 to 70 s) longer held
+ * upright.`
+ */
 export function handlingSentence({ strain, show, shift, halves }: HandlingFinding): string {
   if (halves) {
     const { lower, upper } = halves;
