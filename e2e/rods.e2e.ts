@@ -181,7 +181,16 @@ test('a bait that was typed two ways is made one in a tap', { tag: '@desk' }, as
   const baits = page.getByRole('region', { name: 'Your baits' });
   await expect(baits).toContainText('“Tigernut” and “Tiger nuts”: one bait?');
   await baits.getByRole('button', { name: 'Both are Tiger nuts' }).click();
-  await expect(baits.getByRole('button')).toHaveCount(0);
-  await expect(baits).toContainText('Tiger nuts');
+  await expect(baits).toContainText('“tigernut” counts as Tiger nuts.');
+  await expect(baits.getByRole('button', { name: 'Both are Tiger nuts' })).toHaveCount(0);
+  // Two again, and one by their names alone.
+  await baits.getByRole('button', { name: 'Two again' }).click();
+  await baits.getByText('One bait under two names?').click();
+  await baits.getByRole('combobox', { name: 'This bait' }).click();
+  await page.getByRole('option', { name: 'Tiger nuts' }).click();
+  await baits.getByRole('combobox', { name: 'is the same as' }).click();
+  await page.getByRole('option', { name: 'Tigernut' }).click();
+  await baits.getByRole('button', { name: 'Make them one' }).click();
+  await expect(baits).toContainText('“tiger nut” counts as Tigernut.');
   expect(noErrors).toEqual([]);
 });

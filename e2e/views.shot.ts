@@ -137,7 +137,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'who-desk', size: { width: 1280, height: 900 }, path: askedFlank, act: evidence },
   { name: 'register-desk', size: DESK, path: at('/fish') },
   { name: 'fish-desk', size: { width: 1280, height: 1000 }, path: knownFish },
-  { name: 'meeting-desk', size: DESK, path: at('/meetings/01890a5d-0000-7000-8000-0e0000000001') },
+  { name: 'bests-desk', size: { width: 1280, height: 1000 }, path: at('/book/findings/bests') },
   {
     name: 'findings-desk',
     size: DESK,

@@ -3,6 +3,8 @@ import { speakMarked, unkeyedWords } from './unkeyedWords.js';
 
 /** The views about a full book are looked through where each is looked at for all (`axe.e2e.ts`). */
 test('every word of an empty book comes from a text room', { tag: '@desk' }, async ({ page, server }) => {
+  // Two dozen pages, one after the other.
+  test.setTimeout(120_000);
   const paths = [
     ...[
       '/',

@@ -7,23 +7,23 @@ import { fuzz } from './fuzz.js';
 const root = join(__dirname, '..');
 
 test('whatever is asked is understood or refused, and the book can be carried away whole', async () => {
-  const { requests, failed, leaks, endedWell, byStatus } = await fuzz(root, 'short', 1500);
+  const { requests, failed, leaks, endedWell, byStatus } = await fuzz(root, 'short', 900);
   expect(failed).toEqual([]);
   expect(leaks).toEqual([]);
-  expect([requests, endedWell]).toEqual([1500, true]);
+  expect([requests, endedWell]).toEqual([900, true]);
   // A drawn request that is always refused would try nothing.
-  expect(byStatus.get(201)).toBeGreaterThan(200);
+  expect(byStatus.get(201)).toBeGreaterThan(120);
 }, 120_000);
 
 test.each([
-  ['keeper', 300, 201],
-  ['helper', 150, 403],
-  ['reader', 150, 403],
-  ['nobody', 150, 401],
+  ['keeper', 200, 201],
+  ['helper', 100, 403],
+  ['reader', 100, 403],
+  ['nobody', 100, 401],
 ] as const)('and over HTTPS, asked by a %s', async (sender, count, most) => {
   const { failed, leaks, endedWell, byStatus } = await fuzz(root, 'short', count, sender);
   expect({ failed, leaks, endedWell }).toEqual({ failed: [], leaks: [], endedWell: true });
-  expect(byStatus.get(most)).toBeGreaterThan(20);
+  expect(byStatus.get(most)).toBeGreaterThan(12);
 });
 
 test('one fault of each kind: what was acknowledged is in the book once, as it was tapped', async () => {

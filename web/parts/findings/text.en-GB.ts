@@ -1,4 +1,5 @@
 import { list } from '@keeper/core/text/en-GB/list';
+import type { Barb } from '@keeper/core/domain/kit/rig';
 import type { BestBy } from '@keeper/core/findings/bests';
 import type { Factor } from '@keeper/core/findings/factors';
 import type { Show, Strain } from '@keeper/core/findings/handlingOutcomes';
@@ -98,6 +99,13 @@ const SHOWS: Readonly<Record<Show, string>> = {
   gillBeat: 'the beat of its gills',
   weakly: 'how it leaves',
   back: 'whether it comes back',
+};
+
+const BARBS: Readonly<Record<Barb, string>> = {
+  barbless: 'barbless',
+  rolled: 'barb rolled flat',
+  micro: 'micro barb',
+  barbed: 'barbed',
 };
 
 const MISHAPS: Readonly<Record<Mishap, string>> = {
@@ -228,6 +236,7 @@ export const findingsText = localised('findings', {
   nothingToChange:
     'Nothing to change: no rig, hook or bait fails so much oftener than the others that chance would not do it.',
   tackleBy: { rig: 'Rigs', hook: 'Hooks', bait: 'Baits' } satisfies Record<Tackle, string>,
+  hookOf: ({ size, barb }: { size: string; barb: Barb }) => `Size ${size}, ${BARBS[barb]}`,
   takes: 'Takes',
   landedOf: ({ landed }: { landed: number }) => `${landed} landed`,
   mishap: {

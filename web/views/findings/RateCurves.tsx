@@ -38,7 +38,7 @@ function CurvePlot({ curve: { curve, points } }: { curve: RateCurve }) {
       <figcaption className="text-sm text-soft">{title}</figcaption>
       <div aria-hidden>
         <ResponsiveContainer width="100%" height={HEIGHT}>
-          <ComposedChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
+          <ComposedChart data={data} accessibilityLayer={false} margin={{ top: 8, right: 8, bottom: 0, left: -18 }}>
             <CartesianGrid vertical={false} stroke="var(--rule)" />
             <XAxis
               {...PLOT_AXIS}

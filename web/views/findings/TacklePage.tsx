@@ -1,5 +1,13 @@
+import { BARBS } from '@keeper/core/domain/kit/rig';
 import { LOSS_WORDS } from '@keeper/core/domain/capture/rodFacts';
-import { LEAST_TAKES, MISHAPS, TACKLE, type Mishap, type TackleOutcome } from '@keeper/core/findings/tackleOutcomes';
+import {
+  LEAST_TAKES,
+  MISHAPS,
+  TACKLE,
+  type Mishap,
+  type Tackle,
+  type TackleOutcome,
+} from '@keeper/core/findings/tackleOutcomes';
 import type { RecordFilter } from '@keeper/core/findings/partOfRecord';
 import type { Proportion } from '@keeper/core/statistics/proportion';
 import { Section } from '../../parts/Section.js';
@@ -44,14 +52,14 @@ function Outcomes({ filter }: { filter: RecordFilter }) {
         <ul className="grid max-w-prose gap-3">
           {worse.map(({ by, each, mishap }) => (
             <li key={`${by} ${each.name} ${mishap}`} className="font-book text-2xl">
-              {worseText(each, mishap)}
+              {worseText(by, each, mishap)}
             </li>
           ))}
         </ul>
       )}
       {TACKLE.filter((by) => told[by].length > 0).map((by) => (
         <Section key={by} title={findingsText.tackleBy[by]}>
-          <OutcomeTable by={findingsText.tackleBy[by]} outcomes={told[by]} />
+          <OutcomeTable by={by} outcomes={told[by]} />
         </Section>
       ))}
       <p className="max-w-prose text-sm text-soft">{findingsText.tackleMethod}</p>
@@ -63,10 +71,11 @@ function isSame(a: Proportion, b: Proportion): boolean {
   return a.times === b.times && a.of === b.of;
 }
 
-function worseText({ name, mishaps }: TackleOutcome, mishap: Mishap): string {
+function worseText(by: Tackle, outcome: TackleOutcome, mishap: Mishap): string {
+  const { mishaps } = outcome;
   const { times, of, others, chanceWorse } = mishaps[mishap];
   return findingsText.changeIt({
-    name,
+    name: nameOf(by, outcome),
     mishap,
     times,
     of,
@@ -76,14 +85,15 @@ function worseText({ name, mishaps }: TackleOutcome, mishap: Mishap): string {
   });
 }
 
-function OutcomeTable({ by, outcomes }: { by: string; outcomes: readonly TackleOutcome[] }) {
+function OutcomeTable({ by, outcomes }: { by: Tackle; outcomes: readonly TackleOutcome[] }) {
+  const title = findingsText.tackleBy[by];
   return (
-    <div className="overflow-x-auto" role="group" aria-label={by} tabIndex={0}>
+    <div className="overflow-x-auto" role="group" aria-label={title} tabIndex={0}>
       <table className="w-full min-w-3xl border-collapse tabular-nums">
         <thead>
           <tr className="text-left text-sm text-soft">
             <th scope="col" className="w-1/4 font-normal">
-              <span className="sr-only">{by}</span>
+              <span className="sr-only">{title}</span>
             </th>
             <th scope="col" className="font-normal">
               {findingsText.takes}
@@ -99,7 +109,7 @@ function OutcomeTable({ by, outcomes }: { by: string; outcomes: readonly TackleO
           {outcomes.map((each) => (
             <tr key={each.name} className="border-t border-rule align-top">
               <th scope="row" className="py-3 pr-4 text-left font-semibold">
-                {each.name}
+                {nameOf(by, each)}
                 <span className="block text-sm font-normal text-soft">{lossesText(each)}</span>
               </th>
               <td className="py-3 pr-4">
@@ -117,6 +127,12 @@ function OutcomeTable({ by, outcomes }: { by: string; outcomes: readonly TackleO
       </table>
     </div>
   );
+}
+
+/** A hook is named by its size and its barb, all else by the keeper. */
+function nameOf(by: Tackle, { name }: TackleOutcome): string {
+  const [size = '', barb] = name.split(' ');
+  return by === 'hook' ? findingsText.hookOf({ size, barb: BARBS.find((each) => each === barb) ?? 'barbed' }) : name;
 }
 
 function lossesText({ losses }: TackleOutcome): string {
