@@ -1,5 +1,4 @@
-import { Controller, Get } from '@nestjs/common';
-import type { FishingRecordAnswer } from '@keeper/contract/findings';
+import { Controller, Get, Header } from '@nestjs/common';
 import { FindingsService } from './findings.service.js';
 
 /** What the book's findings rest on; they are worked out on the device. */
@@ -8,7 +7,8 @@ export class FindingsController {
   constructor(private readonly findings: FindingsService) {}
 
   @Get('record')
-  record(): FishingRecordAnswer {
+  @Header('content-type', 'application/json; charset=utf-8')
+  record(): string {
     return this.findings.answer();
   }
 }

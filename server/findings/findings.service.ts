@@ -1,7 +1,6 @@
 import { createHash } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { sql } from 'drizzle-orm';
-import type { FishingRecordAnswer } from '@keeper/contract/findings';
 import type { WriteRigDto } from '@keeper/contract/rigs';
 import { FIRST_KEEPER } from '@keeper/core/domain/capture/angler';
 import type { FishingRecord, FishTaken } from '@keeper/core/findings/fishingRecord';
@@ -21,15 +20,30 @@ const FISH = TOLD_FIELDS.map((name) => `'${name}', summary -> '$.${name}'`).join
 /** Every outing that took place with the time of its rods, and every fish that took, landed or lost. */
 @Injectable()
 export class FindingsService {
+  private made: { readonly stamp: string; readonly text: string } | undefined;
+
   constructor(
     private readonly database: Database,
     private readonly outings: OutingsService,
     private readonly settings: SettingsService,
   ) {}
 
-  answer(): FishingRecordAnswer {
-    const record = this.record();
-    return { record, revision: createHash('sha256').update(JSON.stringify(record)).digest('base64url') };
+  /** As JSON text: a `FishingRecordAnswer`. It is made anew only once something was written. */
+  answer(): string {
+    const stamp = this.stamp();
+    if (this.made?.stamp === stamp) return this.made.text;
+    const record = JSON.stringify(this.record());
+    const revision = createHash('sha256').update(record).digest('base64url');
+    const text = `{"revision":"${revision}","record":${record}}`;
+    this.made = { stamp, text };
+    return text;
+  }
+
+  /** Another one after each write, whoever wrote. */
+  private stamp(): string {
+    const { sqlite } = this.database;
+    const changes = sqlite.prepare('SELECT total_changes()').pluck().get();
+    return `${String(changes)} ${String(sqlite.pragma('data_version', { simple: true }))}`;
   }
 
   private record(): FishingRecord {

@@ -69,3 +69,18 @@ test('the record has the outings that took place with the time of their rods, an
   });
   expect(fish.map(({ captureId, outingId }) => [captureId, outingId])).toEqual([[landed.captureId, took]]);
 });
+
+test('what a bait is called, and a fish that comes, change the revision; nothing else does', async () => {
+  const before = await answer();
+  expect((await answer()).revision).toBe(before.revision);
+  const settings = (await server.http.get('/api/settings').expect(200)).body as Record<string, unknown>;
+  const { updatedAt: _at, ...ways } = settings;
+  const same = { ...ways, sameWords: [{ word: 'maggot', as: 'Red maggot' }] };
+  await server.http.put('/api/settings').send(same).expect(200);
+  const after = await answer();
+  expect(after.revision).not.toBe(before.revision);
+  expect(after.record.outings[0]?.stretches.map(({ bait }) => bait)).toEqual(['Red maggot', 'Red maggot']);
+  const another = wholeCapture(9, 300, {});
+  await server.http.post('/api/events').send({ events: another.events }).expect(201);
+  expect((await record()).fish.map(({ captureId }) => captureId)).toContain(another.captureId);
+});

@@ -28,9 +28,10 @@ export function useInRecord() {
 
 /**
  * One part of what the book tells. What was told last is kept on the device and shown at once; it is worked out anew
- * only where the book has changed since.
+ * only where the book has changed since; not at all unless it is `asked`, where a phone on the bank should save its
+ * strength.
  */
-export function useFindings<P extends Part>(part: P, filter: RecordFilter) {
+export function useFindings<P extends Part>(part: P, filter: RecordFilter, asked = true) {
   const client = useQueryClient();
   const { massUnit } = useSettings();
   const [going, setGoing] = useState({ done: 0, of: 1 });
@@ -38,11 +39,12 @@ export function useFindings<P extends Part>(part: P, filter: RecordFilter) {
   const queryKey = ['findings', part, filter, ...(part === 'chances' ? [system] : [])];
   const told = useQuery({
     queryKey,
+    enabled: asked,
     queryFn: async (): Promise<Told<BookTold[P]>> => {
       const kept = client.getQueryData<Told<BookTold[P]>>(queryKey);
-      const asked = { filter, goals: goalsIn(system), known: kept?.revision };
+      const asking = { filter, goals: goalsIn(system), known: kept?.revision };
       const onPart = proxy((done: number, of: number) => setGoing({ done, of }));
-      const answer = (await findingsDesk().tell(part, asked, onPart)) as Told<BookTold[P]> | null;
+      const answer = (await findingsDesk().tell(part, asking, onPart)) as Told<BookTold[P]> | null;
       if (answer !== null) return answer;
       if (kept === undefined) throw new Error('Nothing was kept.');
       return kept;

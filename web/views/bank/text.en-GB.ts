@@ -3,7 +3,10 @@ import { plural } from '@keeper/core/text/en-GB/plural';
 
 /** Words of the screen “bank”, in British English. */
 export const bankText = localised('bank', {
-  yourOwnBook: 'What your own book says',
+  yourOwnBook: ({ kind }: { kind: string }) => `What your own book says of ${kind}`,
+  askTheBook: 'Ask it',
+  askingTheBook: 'Going through the outings…',
+  bookIsAway: 'The book cannot be reached, and this device has not asked it this before.',
   nothingSureOf: ({ kind, outings, fish }: { kind: string; outings: number; fish: number }) =>
     `Nothing is sure yet of ${kind} here: it has ${plural(outings, { one: 'one outing', other: `${outings} outings` })} and ${fish} fish of them.`,
   howItIsKnown: 'How that is known',
