@@ -1,4 +1,6 @@
+import { median } from '../statistics/median.js';
 import type { Rng } from '../statistics/rng.js';
+import { shuffle } from '../statistics/shuffle.js';
 
 /** What goes together: two numbers of each fish, and what it may be compared within. */
 export interface Pair {
@@ -73,8 +75,7 @@ export function shiftBetweenHalves(pairs: readonly Pair[]): Shift | null {
 export function halvesOf<T extends { readonly x: number }>(
   of: readonly T[],
 ): { lower: readonly T[]; upper: readonly T[] } {
-  const sorted = of.map(({ x }) => x).sort((a, b) => a - b);
-  const middle = ((sorted[Math.floor((of.length - 1) / 2)] ?? 0) + (sorted[Math.ceil((of.length - 1) / 2)] ?? 0)) / 2;
+  const middle = median(of.map(({ x }) => x)) ?? 0;
   return { lower: of.filter(({ x }) => x <= middle), upper: of.filter(({ x }) => x > middle) };
 }
 
@@ -99,13 +100,4 @@ function centredRanks(values: readonly number[]): number[] {
     from = to + 1;
   }
   return ranks;
-}
-
-function shuffle(of: number[], luck: Rng): void {
-  for (let i = of.length - 1; i > 0; i -= 1) {
-    const j = Math.floor(luck.next() * (i + 1));
-    const kept = of[i] ?? 0;
-    of[i] = of[j] ?? 0;
-    of[j] = kept;
-  }
 }

@@ -1,4 +1,5 @@
 import type { Rng } from '../statistics/rng.js';
+import { shuffle } from '../statistics/shuffle.js';
 import { IS_WITHIN } from './factors.js';
 import type { Course, FactorTable } from './factorTable.js';
 
@@ -133,13 +134,4 @@ function placeChanger(strata: readonly Stratum[], levels: number, luck: Rng): ()
     const told = tally(strata, levels);
     return zOf(told.counts, told);
   };
-}
-
-function shuffle(places: Uint16Array, luck: Rng): void {
-  for (let i = places.length - 1; i > 0; i -= 1) {
-    const j = Math.floor(luck.next() * (i + 1));
-    const kept = places[i] ?? 0;
-    places[i] = places[j] ?? 0;
-    places[j] = kept;
-  }
 }

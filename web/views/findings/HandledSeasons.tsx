@@ -1,6 +1,7 @@
-import type { HandledSeason, Middle } from '@keeper/core/findings/handlingBySeason';
+import type { HandledSeason } from '@keeper/core/findings/handlingBySeason';
 import { spanText } from '@keeper/core/measure/duration';
 import { Section } from '../../parts/Section.js';
+import { IntervalLine } from './IntervalLine.js';
 import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 const KINDS = ['fight', 'air', 'held', 'gillBeat'] as const;
@@ -37,7 +38,7 @@ function Years({ kind, seasons }: { kind: Kind; seasons: readonly HandledSeason[
                   {season.year}
                 </th>
                 <td className="w-1/2 py-1.5" aria-hidden>
-                  <Line middle={middle} most={most} />
+                  <IntervalLine middle={middle.middle} low={middle.low} high={middle.high} most={most} />
                 </td>
                 <td className="py-1.5 pl-3 text-right">
                   {amount(kind, middle.middle)}
@@ -49,35 +50,6 @@ function Years({ kind, seasons }: { kind: Kind; seasons: readonly HandledSeason[
         })}
       </tbody>
     </table>
-  );
-}
-
-function Line({ middle: { middle, low, high }, most }: { middle: Middle; most: number }) {
-  const at = (value: number) => (100 * value) / most;
-  return (
-    <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-5 w-full overflow-visible">
-      <line x1="0" x2="100" y1="5" y2="5" className="stroke-rule" vectorEffect="non-scaling-stroke" />
-      {low !== null && high !== null && (
-        <line
-          x1={at(low)}
-          x2={at(high)}
-          y1="5"
-          y2="5"
-          className="stroke-water"
-          strokeWidth={3}
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-      <line
-        x1={at(middle)}
-        x2={at(middle)}
-        y1="0"
-        y2="10"
-        className="stroke-ink"
-        strokeWidth={3}
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Finding } from '@keeper/core/findings/findings';
 import type { Rate } from '@keeper/core/findings/rateInterval';
 import { findingsText } from '../../parts/findings/text.en-GB.js';
+import { IntervalLine } from './IntervalLine.js';
 import { headed, levelText } from '../../parts/findings/levelText.js';
 
 interface LevelRatesProps {
@@ -27,7 +28,13 @@ export function LevelRates({ finding: { factor, levels, level: meant }, swimName
               {headed(levelText(factor, each.level, swimName))}
             </th>
             <td className="w-1/3 py-2" aria-hidden>
-              <Interval rate={each.rate} most={most} isMeant={each.level === meant} />
+              <IntervalLine
+                middle={each.rate.rate}
+                low={each.rate.low}
+                high={each.rate.high}
+                most={most}
+                isMeant={each.level === meant}
+              />
             </td>
             <td className="py-2 pl-4 text-right tabular-nums">
               {rateText(each.rate)}
@@ -56,31 +63,4 @@ function rateText({ rate, low, high }: Rate): string {
   const per = (value: number) =>
     (HOURS * value).toLocaleString(undefined, { minimumFractionDigits: digits, maximumFractionDigits: digits });
   return findingsText.rateOf({ rate: per(rate), low: per(low), high: per(high) });
-}
-
-function Interval({ rate, most, isMeant }: { rate: Rate; most: number; isMeant: boolean }) {
-  const at = (value: number) => 100 * Math.min(1, value / most);
-  return (
-    <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-5 w-full overflow-visible">
-      <line x1="0" x2="100" y1="5" y2="5" className="stroke-rule" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-      <line
-        x1={at(rate.low)}
-        x2={at(rate.high)}
-        y1="5"
-        y2="5"
-        className={isMeant ? 'stroke-ink' : 'stroke-water'}
-        strokeWidth={isMeant ? 4 : 2}
-        vectorEffect="non-scaling-stroke"
-      />
-      <line
-        x1={at(rate.rate)}
-        x2={at(rate.rate)}
-        y1="0"
-        y2="10"
-        className="stroke-ink"
-        strokeWidth={isMeant ? 4 : 2}
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
-  );
 }

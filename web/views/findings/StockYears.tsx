@@ -1,11 +1,11 @@
 import type { YearStock } from '@keeper/core/findings/openStock';
+import { IntervalLine } from './IntervalLine.js';
 import { percent } from './shareText.js';
 import { findingsText } from '../../parts/findings/text.en-GB.js';
 
 /** How many there were year by year, where some came and some went. */
 export function StockYears({ years }: { years: readonly YearStock[] }) {
   const most = Math.max(1, ...years.map(({ high }) => high));
-  const at = (value: number) => (100 * value) / most;
   return (
     <table className="mt-3 w-full max-w-2xl border-collapse tabular-nums">
       <caption className="pb-1 text-left text-sm text-soft">{findingsText.yearByYear}</caption>
@@ -16,26 +16,7 @@ export function StockYears({ years }: { years: readonly YearStock[] }) {
               {year}
             </th>
             <td className="w-2/5 py-1.5" aria-hidden>
-              <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-5 w-full overflow-visible">
-                <line
-                  x1={at(low)}
-                  x2={at(high)}
-                  y1="5"
-                  y2="5"
-                  className="stroke-water"
-                  strokeWidth={3}
-                  vectorEffect="non-scaling-stroke"
-                />
-                <line
-                  x1={at(fish)}
-                  x2={at(fish)}
-                  y1="0"
-                  y2="10"
-                  className="stroke-ink"
-                  strokeWidth={3}
-                  vectorEffect="non-scaling-stroke"
-                />
-              </svg>
+              <IntervalLine middle={fish} low={low} high={high} most={most} />
             </td>
             <td className="py-1.5 pl-3 text-right">
               {findingsText.fishInYear({ fish: Math.round(fish), low: Math.floor(low), high: Math.ceil(high) })}
